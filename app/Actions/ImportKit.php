@@ -1,0 +1,78 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use KeepShare\Core\Kit\BadKit;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\GoodWriter;
+use KeepShare\Core\Kit\Kit as CoreKit;
+use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Kit\SheetGood;
+
+/** Brings a kit in from a keepshare/kit file: all of it, or nothing. */
+final readonly class ImportKit
+{
+    public function __construct(private Journal $journal)
+    {
+    }
+
+    /** @throws BadKit */
+    public function fromFile(string $json): Kit
+    {
+        $kit = KitFile::read($json);
+
+        return $this->journal->actOnShelf("Bring in {$kit->name}", fn (): Kit => $this->write($kit, false));
+    }
+
+    /** Writes a kit outside any act, as the demo is. */
+    public function write(CoreKit $kit, bool $isStash): Kit
+    {
+        $record = Kit::query()->create([
+            'name' => $kit->name,
+            'is_stash' => $isStash,
+            'unit' => $kit->unit,
+            'front_width' => $kit->front->width->units,
+            'front_height' => $kit->front->height->units,
+            'promised' => $kit->promised,
+            'price_minor' => $kit->price?->minor,
+            'currency' => $kit->price?->currency,
+        ]);
+        foreach ($kit->components as $position => $component) {
+            $this->unpack($record, $component, $position);
+        }
+
+        return $record->refresh();
+    }
+
+    private function unpack(Kit $kit, CoreComponent $component, int $position): void
+    {
+        $record = Component::query()->create([
+            'kit_id' => $kit->id,
+            'key' => $component->id,
+            'kind' => $component->kind(),
+            'name' => $component->name,
+            'details' => GoodWriter::write($component->good, null),
+            'listed' => $component->count,
+            'position' => $position,
+        ]);
+        LedgerEntry::query()->create(['component_id' => $record->id, 'delta' => $component->count, 'reason' => LedgerReason::Unpacked]);
+        $good = $component->good;
+        for ($number = 1; $good instanceof SheetGood && $number <= $component->count; $number++) {
+            Sheet::query()->create([
+                'component_id' => $record->id,
+                'number' => $number,
+                'width' => $good->size()->width->units,
+                'height' => $good->size()->height->units,
+                'is_whole' => true,
+                'state' => SheetState::Open,
+            ]);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Models\Kit;
+use Database\Demo\Demo;
+use Illuminate\Console\Command;
+
+final class DemoCommand extends Command
+{
+    protected $signature = 'demo:lay';
+
+    protected $description = 'Lay the demo kits and the stash on an empty table';
+
+    public function handle(Demo $demo): int
+    {
+        if (Kit::query()->exists()) {
+            $this->line('There are kits on the table already; the demo is left as it is.');
+
+            return 0;
+        }
+        $demo->lay();
+        $this->line('The demo kits are on the table.');
+
+        return 0;
+    }
+}

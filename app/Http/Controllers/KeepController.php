@@ -1,0 +1,33 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\BonusCards;
+use App\Models\Kit;
+use App\Pages\KeepPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class KeepController
+{
+    public function show(Kit $kit, KeepPage $page): Response
+    {
+        return Inertia::render('Keep', $page->of($kit));
+    }
+
+    public function store(Kit $kit, Request $request, BonusCards $bonus): RedirectResponse
+    {
+        $bonus->add($kit, $request->integer('number'), $request->integer('revision'));
+
+        return to_route('kits.keep', $kit)->with('notice', "Card {$request->integer('number')} is in the share-out.");
+    }
+
+    public function stop(Kit $kit, BonusCards $bonus): RedirectResponse
+    {
+        $bonus->stop($kit);
+
+        return to_route('kits.keep', $kit);
+    }
+}

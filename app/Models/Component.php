@@ -1,0 +1,72 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\Fields;
+use KeepShare\Core\Kit\GoodReader;
+use KeepShare\Core\Kit\Kind;
+
+/**
+ * @property int $id
+ * @property int $kit_id
+ * @property string $key
+ * @property Kind $kind
+ * @property string $name
+ * @property array<string, mixed> $details
+ * @property int $listed
+ * @property int $position
+ * @property Kit $kit
+ */
+final class Component extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => Kind::class, 'details' => 'array'];
+
+    /** @return BelongsTo<Kit, $this> */
+    public function kit(): BelongsTo
+    {
+        return $this->belongsTo(Kit::class);
+    }
+
+    /** @return HasMany<Sheet, $this> */
+    public function sheets(): HasMany
+    {
+        return $this->hasMany(Sheet::class);
+    }
+
+    /** @return HasMany<LedgerEntry, $this> */
+    public function ledger(): HasMany
+    {
+        return $this->hasMany(LedgerEntry::class);
+    }
+
+    /** Known to the core by the id of its record, which is unique over kits and stash. */
+    public function toCore(): CoreComponent
+    {
+        return CoreComponent::of($this->coreId(), $this->name, GoodReader::read($this->kind, Fields::of($this->details, $this->key, null)), $this->listed);
+    }
+
+    public function coreId(): string
+    {
+        return self::coreIdOf($this->id);
+    }
+
+    /** Begins with a letter, as every id of a component does: PHP would turn a key of digits into a number. */
+    public static function coreIdOf(int $id): string
+    {
+        return "c$id";
+    }
+
+    public static function idOfCore(string $coreId): int
+    {
+        return (int) substr($coreId, 1);
+    }
+}

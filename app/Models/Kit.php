@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property bool $is_stash
+ * @property Unit $unit
+ * @property int $front_width
+ * @property int $front_height
+ * @property int $promised
+ * @property int|null $price_minor
+ * @property string|null $currency
+ * @property bool $uses_stash
+ * @property int $revision
+ * @property Collection<int, Component> $papers
+ */
+final class Kit extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean'];
+
+    /** The one stash, where there is one yet. */
+    public static function stash(): ?self
+    {
+        return self::query()->where('is_stash', true)->first();
+    }
+
+    /** @return HasMany<Component, $this> */
+    public function components(): HasMany
+    {
+        return $this->hasMany(Component::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Component, $this> */
+    public function papers(): HasMany
+    {
+        return $this->components()->where('kind', Kind::Paper);
+    }
+
+    /** @return HasMany<Card, $this> */
+    public function cards(): HasMany
+    {
+        return $this->hasMany(Card::class)->orderBy('number');
+    }
+
+    public function front(): Size
+    {
+        return Size::ofUnits($this->front_width, $this->front_height);
+    }
+
+    public function price(): ?Price
+    {
+        return $this->price_minor === null || $this->currency === null ? null : Price::of($this->price_minor, $this->currency);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+namespace App\Models;
+
+enum SheetState: string
+{
+    /** On the table, and may be cut. */
+    case Open = 'open';
+    /** Cut up: its parts are sheets of their own. */
+    case Cut = 'cut';
+    /** A piece that belongs to a card. */
+    case Piece = 'piece';
+    /** Bent, torn or lost. */
+    case Spoiled = 'spoiled';
+}

@@ -1,0 +1,39 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Share\Wishes;
+
+/**
+ * One share-out being worked out in the background.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property int $cards
+ * @property bool $uses_stash
+ * @property bool $repeats_sentiments
+ * @property int $revision
+ * @property SolveState $state
+ * @property int $done
+ * @property string|null $message
+ * @property Kit $kit
+ */
+final class Solve extends Model
+{
+    protected $guarded = [];
+
+    protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'state' => SolveState::class];
+
+    /** @return BelongsTo<Kit, $this> */
+    public function kit(): BelongsTo
+    {
+        return $this->belongsTo(Kit::class);
+    }
+
+    public function wishes(): Wishes
+    {
+        return Wishes::cards($this->cards, $this->uses_stash, $this->repeats_sentiments);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Share\Taking as CoreTaking;
+use KeepShare\Core\Sketch\Sketches;
+
+/**
+ * What one part of a card takes from one component; sheet_id is the piece itself once it is cut.
+ *
+ * @property int $id
+ * @property int $card_id
+ * @property int $component_id
+ * @property string $part
+ * @property int $quantity
+ * @property int|null $width
+ * @property int|null $height
+ * @property int $face
+ * @property bool $may_turn
+ * @property int|null $sheet_id
+ * @property Card $card
+ */
+final class Taking extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['may_turn' => 'boolean'];
+
+    /** @return BelongsTo<Card, $this> */
+    public function card(): BelongsTo
+    {
+        return $this->belongsTo(Card::class);
+    }
+
+    public function size(): ?Size
+    {
+        return $this->width === null || $this->height === null ? null : Size::ofUnits($this->width, $this->height);
+    }
+
+    /** The part as it is said: "inner panel", "focal point". */
+    public function partName(): string
+    {
+        return Sketches::all()[$this->card->sketch]->partName($this->part);
+    }
+
+    public function toCore(): CoreTaking
+    {
+        $size = $this->size();
+
+        return $size === null
+            ? CoreTaking::some(Component::coreIdOf($this->component_id), $this->part, $this->quantity)
+            : CoreTaking::piece(Component::coreIdOf($this->component_id), $this->part, $size, $this->face, $this->may_turn);
+    }
+
+    /** The piece still to be cut for it, known by the id of this record. */
+    public function toPiece(): ?Piece
+    {
+        return $this->sheet_id === null ? $this->toCore()->toPiece((string) $this->id) : null;
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+namespace App\Pages;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Embellishment;
+use KeepShare\Core\Kit\Envelope;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Ribbon;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Measure\Size;
+
+/** A component as the interface draws it: lengths in whole units of 1/8 micrometre. */
+final class GoodView
+{
+    /**
+     * @param  iterable<Component>  $components
+     * @return array<string, array<string, mixed>> by id
+     */
+    public static function all(iterable $components): array
+    {
+        $views = [];
+        foreach ($components as $component) {
+            $views[$component->id] = self::of($component);
+        }
+
+        return $views;
+    }
+
+    /** @return array<string, mixed> */
+    public static function of(Component $component): array
+    {
+        $good = $component->good;
+        $size = self::sizeOf($component);
+
+        return [
+            'id' => $component->id,
+            'name' => $component->name,
+            'kind' => $component->kind()->value,
+            'size' => $size === null ? null : self::size($size),
+            'faces' => $good instanceof SheetGood ? array_map(self::face(...), $good->faces()) : [],
+            'finish' => $good instanceof Cardstock ? $good->finish->value : null,
+            'shape' => $good instanceof Applied ? $good->printed()->shape->value : null,
+            'colours' => self::hexes(self::coloursOf($component)),
+            'words' => ($good instanceof Applied ? $good->printed()->words : $component->words())?->text,
+        ];
+    }
+
+    /** @return array{width: int, height: int} */
+    public static function size(Size $size): array
+    {
+        return ['width' => $size->width->units, 'height' => $size->height->units];
+    }
+
+    public static function sizeOf(Component $component): ?Size
+    {
+        $good = $component->good;
+
+        return match (true) {
+            $good instanceof SheetGood => $good->size(),
+            $good instanceof CardBase => $good->front,
+            $good instanceof Envelope, $good instanceof Stamp => $good->size,
+            $good instanceof Applied => $good->printed()->size,
+            $good instanceof Tool => $good->makes,
+            default => null,
+        };
+    }
+
+    /** @return list<Colour> */
+    private static function coloursOf(Component $component): array
+    {
+        $good = $component->good;
+
+        return match (true) {
+            $good instanceof Applied => $good->printed()->colours,
+            $good instanceof CardBase, $good instanceof Envelope, $good instanceof Embellishment, $good instanceof Ribbon => [$good->colour],
+            default => [],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function face(Face $face): array
+    {
+        return [
+            'name' => $face->name,
+            'motif' => $face->motif->value,
+            'colours' => self::hexes($face->colours),
+            'busy' => $face->busy,
+            'directional' => $face->directional,
+            'foil' => $face->foil,
+        ];
+    }
+
+    /**
+     * @param  list<Colour>  $colours
+     * @return list<string>
+     */
+    private static function hexes(array $colours): array
+    {
+        return array_map(static fn (Colour $colour): string => $colour->hex, $colours);
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+namespace App\Pages;
+
+use App\Actions\BonusCards;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\SheetState;
+use App\Table\Kept;
+use App\Table\TableState;
+use KeepShare\Core\Keep\Grade;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\ShareOut;
+use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Share\Wishes;
+
+/** What is left, and the bonus cards it still gives. */
+final readonly class KeepPage
+{
+    public function __construct(private BonusCards $bonus)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Kit $kit): array
+    {
+        $state = TableState::of($kit);
+        $parts = array_map(static fn (Kept $part): array => self::part($part, $state), array_filter(
+            Kept::of($state),
+            static fn (Kept $part): bool => ! $part->isWhole && $state->components->get($part->component)?->kit_id === $kit->id,
+        ));
+        $hasCards = $state->cards->isNotEmpty();
+        if ($hasCards) {
+            $this->bonus->look($kit);
+        }
+
+        return [
+            'hasCards' => $hasCards,
+            'tray' => array_map(static fn (Grade $grade): array => [
+                'grade' => $grade->value,
+                'label' => $grade->label(),
+                'parts' => array_values(array_filter($parts, static fn (array $part): bool => $part['grade'] === $grade->value)),
+            ], Grade::cases()),
+            'counts' => self::counts($state),
+            'goods' => GoodView::all($state->core),
+            'bonus' => $hasCards ? $this->found($kit, $state) : null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(Kept $part, TableState $state): array
+    {
+        return [
+            'component' => Component::coreIdOf($part->component),
+            ...GoodView::size($part->size),
+            'measure' => $part->size->format($state->kit->unit),
+            'grade' => Grade::of($part->size, $state->kit->front())->value,
+            'isThere' => $part->isThere,
+            'from' => sprintf('%s, sheet %d', $state->components->get($part->component)->name ?? '', $part->number),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> what is left of everything that is counted, and whole sheets */
+    private static function counts(TableState $state): array
+    {
+        $counts = [];
+        $table = $state->table();
+        foreach ($state->components->where('kit_id', $state->kit->id) as $component) {
+            $core = $state->core[$component->coreId()];
+            if ($core->isEndless()) {
+                continue;
+            }
+            $left = $component->kind->isSheets()
+                ? $state->sheets->where('component_id', $component->id)->where('is_whole', true)->where('state', SheetState::Open)->whereNull('plan')->count()
+                : ($table->free[$component->coreId()] ?? 0);
+            $counts[] = [
+                'id' => $component->coreId(),
+                'left' => $component->kind->isSheets() ? Wording::plural($left, 'whole sheet') : Wording::count($core, $left, $state->kit->unit),
+                'isGone' => $left <= 0,
+            ];
+        }
+
+        return $counts;
+    }
+
+    /** @return array<string, mixed> */
+    private function found(Kit $kit, TableState $state): array
+    {
+        $found = $this->bonus->found($kit);
+        if ($found === null) {
+            return ['isLooking' => true, 'soFar' => $this->bonus->soFar($kit)];
+        }
+        $bound = Bound::on($state->table(), Wishes::asManyAsPossible($kit->uses_stash));
+
+        return [
+            'isLooking' => false,
+            'cards' => array_map(static fn (Card $card): array => [
+                'number' => $card->number,
+                'front' => FrontView::of($card, $state->core, $kit->unit),
+                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $state), $card->takings),
+            ], $found->cards),
+            'stop' => self::stop($found),
+            'bound' => $bound->cards,
+            'boundBy' => $bound->need->plural(),
+        ];
+    }
+
+    /** @return array{wants: string, outlook: string}|null */
+    private static function stop(ShareOut $found): ?array
+    {
+        return $found->stop === null ? null : ['wants' => $found->stop->wants(), 'outlook' => $found->stop->outlook()];
+    }
+
+    private static function uses(Taking $taking, TableState $state): string
+    {
+        $component = $state->components->get(Component::idOfCore($taking->component));
+        $name = $component->name ?? '';
+        $stash = $component !== null && $component->kit_id !== $state->kit->id ? ' (stash)' : '';
+        $core = $state->core[$taking->component];
+        $amount = match (true) {
+            $taking->size !== null => ' '.$taking->size->format($state->kit->unit),
+            $core->kind()->isByLength() => ' '.Wording::count($core, $taking->quantity, $state->kit->unit),
+            $taking->quantity > 1 => ' × '.$taking->quantity,
+            default => '',
+        };
+
+        return $name.$amount.$stash;
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+namespace App\Pages;
+
+use App\Actions\BonusCards;
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\Solve;
+use App\Models\Taking;
+use App\Table\Kept;
+use App\Table\TableState;
+
+/** The grid of components and cards, with what is kept. */
+final readonly class ShareOutPage
+{
+    public function __construct(private BonusCards $bonus)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Kit $kit): array
+    {
+        $state = TableState::of($kit);
+        $kept = Kept::of($state);
+        $rows = $state->components->filter(fn (Component $component): bool => $component->kind->value !== 'tool' && self::concerns($component, $state));
+
+        return [
+            'cards' => array_values($state->cards->map(static fn (Card $card): array => [
+                'id' => $card->id,
+                'isBonus' => $card->is_bonus,
+                'isBegun' => $card->isBegun(),
+                'front' => FrontView::of($card->toCore(), $state->core, $kit->unit),
+            ])->all()),
+            'groups' => array_map(static fn (array $group): array => [
+                'title' => $group['title'],
+                'lines' => array_map(static fn (Component $component): array => self::row($component, $state, $kept), $group['lines']),
+            ], Wording::grouped($rows, static fn (Component $component): Component => $component)),
+            'goods' => GoodView::all($state->core),
+            'outlook' => $this->outlook($kit, $state),
+            'wishes' => self::wishes($kit, $state),
+            'solve' => self::solve($kit),
+        ];
+    }
+
+    /** @return array<string, mixed>|null the share-out under way, or the last one where it has something to say */
+    public static function solve(Kit $kit): ?array
+    {
+        $solve = Solve::query()->where('kit_id', $kit->id)->latest('id')->first();
+
+        return $solve === null ? null : [
+            'isUnderWay' => $solve->state->isUnderWay(),
+            'state' => $solve->state->value,
+            'done' => $solve->done,
+            'wanted' => $solve->cards,
+            // What an older share-out had to say does not hold for the table as it is now.
+            'message' => $solve->state->isUnderWay() || $solve->revision + 1 === $kit->revision || $solve->state->value === 'failed' ? $solve->message : null,
+        ];
+    }
+
+    /** The kit's own components, and of the stash those that a card takes from. */
+    private static function concerns(Component $component, TableState $state): bool
+    {
+        return $component->kit_id === $state->kit->id || $state->takings->contains(fn (Taking $taking): bool => $taking->component_id === $component->id && $state->cards->has($taking->card_id));
+    }
+
+    /** @return array<string, mixed> */
+    private function outlook(Kit $kit, TableState $state): array
+    {
+        $found = $state->cards->isEmpty() ? null : $this->bonus->found($kit);
+        $isSolving = self::solve($kit)['isUnderWay'] ?? false;
+        if ($found === null && $state->cards->isNotEmpty() && ! $isSolving) {
+            $this->bonus->look($kit);
+            $found = $this->bonus->found($kit);
+        }
+
+        return [
+            'cards' => $state->cards->count(),
+            'promised' => $kit->promised,
+            'bonus' => $found === null ? null : count($found->cards),
+            'wants' => $found?->stop?->wants(),
+            'isLooking' => $found === null && $state->cards->isNotEmpty(),
+        ];
+    }
+
+    /** @return array{cards: int, stash: bool, hasStash: bool} */
+    private static function wishes(Kit $kit, TableState $state): array
+    {
+        return [
+            'cards' => max($state->cards->count(), $kit->promised, 1),
+            'stash' => $kit->uses_stash,
+            'hasStash' => $state->components->contains(static fn (Component $component): bool => $component->kit_id !== $kit->id),
+        ];
+    }
+
+    /**
+     * @param  list<Kept>  $kept
+     * @return array<string, mixed>
+     */
+    private static function row(Component $component, TableState $state, array $kept): array
+    {
+        $core = $state->core[$component->coreId()];
+        $unit = $state->kit->unit;
+        $takings = $state->takings->where('component_id', $component->id);
+        $own = array_values(array_filter($kept, static fn (Kept $part): bool => $part->component === $component->id));
+        $here = $component->kind->isSheets() ? $state->sheetsHere($component) : ($state->here[$component->id] ?? 0);
+        $left = $here - (int) $takings->sum('quantity');
+        $isSheets = $component->kind->isSheets();
+        $keep = $isSheets ? self::keptSheets($own, $state) : Wording::count($core, $left, $unit);
+
+        return [
+            'id' => $component->coreId(),
+            'isStash' => $component->kit_id !== $state->kit->id,
+            'have' => Wording::count($core, $here, $unit),
+            'cells' => (object) $takings->filter(fn (Taking $taking): bool => $state->cards->has($taking->card_id))
+                ->groupBy('card_id')
+                ->map(static fn ($own): array => array_values($own->map(static fn (Taking $taking): array => self::cell($taking, $state))->all()))
+                ->all(),
+            'keep' => $keep,
+            'short' => ! $isSheets && ! $core->isEndless() && $left < 0 ? Wording::count($core, -$left, $unit) : null,
+            'balance' => match (true) {
+                $core->isEndless() => 'It is never used up.',
+                $isSheets => sprintf('Kept of %s: %s.', Wording::plural($here, 'sheet'), $keep),
+                default => sprintf('Kept: %s of %s.', $keep, Wording::count($core, $here, $unit)),
+            },
+        ];
+    }
+
+    /** @param  list<Kept>  $kept */
+    private static function keptSheets(array $kept, TableState $state): string
+    {
+        $whole = count(array_filter($kept, static fn (Kept $part): bool => $part->isWhole));
+        $parts = array_map(static fn (Kept $part): string => $part->size->format($state->kit->unit), array_filter($kept, static fn (Kept $part): bool => ! $part->isWhole));
+        $said = array_filter([$whole > 0 ? "$whole whole" : null, ...array_slice($parts, 0, $whole > 0 ? 1 : 2)]);
+
+        return $said === [] ? 'nothing' : implode(', ', $said);
+    }
+
+    /** @return array<string, mixed> */
+    private static function cell(Taking $taking, TableState $state): array
+    {
+        $size = $taking->size();
+        $part = $taking->partName();
+
+        return [
+            'part' => $part,
+            'amount' => $size === null ? Wording::taken($state->core[Component::coreIdOf($taking->component_id)], $taking->quantity, $state->kit->unit) : $size->format($state->kit->unit),
+            'said' => $size === null ? "its $part" : Wording::one($part).' '.$size->label($state->kit->unit),
+            'quantity' => $size === null ? $taking->quantity : 1,
+            'size' => $size === null ? null : GoodView::size($size),
+            'face' => $taking->face,
+            'isCut' => $taking->sheet_id !== null,
+        ];
+    }
+}

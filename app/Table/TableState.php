@@ -1,0 +1,126 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\Taking;
+use Illuminate\Support\Collection;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Share\Table;
+
+/**
+ * A kit and the stash as they lie on the table now, read once.
+ */
+final readonly class TableState
+{
+    /**
+     * @param  Collection<int, Component>  $components  of the kit, then of the stash, by id
+     * @param  array<string, CoreComponent>  $core  the same for the core
+     * @param  array<int, int>  $here  by component: how many the ledger says there are
+     * @param  Collection<int, Card>  $cards  the kit's cards with their takings
+     * @param  Collection<int, Taking>  $takings  of all kits' cards from these components
+     * @param  Collection<int, Sheet>  $sheets  of these components, in every state
+     */
+    private function __construct(
+        public Kit $kit,
+        public Collection $components,
+        public array $core,
+        public array $here,
+        public Collection $cards,
+        public Collection $takings,
+        public Collection $sheets,
+    ) {
+    }
+
+    public static function of(Kit $kit): self
+    {
+        $kits = $kit->is_stash ? [$kit->id] : array_filter([$kit->id, Kit::stash()?->id]);
+        $components = Component::query()->whereIn('kit_id', $kits)->orderByRaw('kit_id = ? desc', [$kit->id])->orderBy('position')->get()->keyBy('id');
+        $core = [];
+        foreach ($components as $component) {
+            $core[$component->coreId()] = $component->toCore();
+        }
+        $ids = $components->keys()->all();
+        /** @var array<int, int> $here */
+        $here = LedgerEntry::query()->whereIn('component_id', $ids)->groupBy('component_id')->selectRaw('component_id, sum(delta) as n')->pluck('n', 'component_id')->all();
+
+        return new self(
+            $kit,
+            $components,
+            $core,
+            $here,
+            $kit->cards()->with('takings')->get()->keyBy('id'),
+            Taking::query()->whereIn('component_id', $ids)->with('card')->orderBy('id')->get(),
+            Sheet::query()->whereIn('component_id', $ids)->with('plan')->orderBy('id')->get()->keyBy('id'),
+        );
+    }
+
+    /**
+     * The table for the core.
+     *
+     * @param  bool  $isNew  whether cards nothing has been cut for are taken apart, as for a new share-out
+     */
+    public function table(bool $isNew = false): Table
+    {
+        $staying = $this->cards->filter(static fn (Card $card): bool => ! $isNew || $card->isBegun());
+        $takings = $this->takings->filter(fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id));
+        $free = [];
+        $stock = [];
+        $stash = [];
+        foreach ($this->components as $component) {
+            $id = $component->coreId();
+            if ($component->kind->isSheets()) {
+                $stock[$id] = [];
+            } else {
+                $free[$id] = ($this->here[$component->id] ?? 0) - (int) $takings->where('component_id', $component->id)->sum('quantity');
+            }
+            if ($component->kit_id !== $this->kit->id) {
+                $stash[$id] = true;
+            }
+        }
+        foreach ($this->sheets->where('state', SheetState::Open) as $sheet) {
+            $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
+        }
+
+        return Table::of(
+            $this->kit->unit,
+            $this->kit->front(),
+            $this->core,
+            $free,
+            $stock,
+            self::promised($takings),
+            $stash,
+            array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
+        );
+    }
+
+    /**
+     * The pieces still to be cut for cards.
+     *
+     * @param  Collection<int, Taking>  $takings
+     * @return array<string, list<Piece>> by component
+     */
+    public static function promised(Collection $takings): array
+    {
+        $promised = [];
+        foreach ($takings as $taking) {
+            $piece = $taking->toPiece();
+            if ($piece !== null) {
+                $promised[Component::coreIdOf($taking->component_id)][] = $piece;
+            }
+        }
+
+        return $promised;
+    }
+
+    public function sheetsHere(Component $component): int
+    {
+        return $this->sheets->where('component_id', $component->id)->where('is_whole', true)->whereNotIn('state', [SheetState::Spoiled])->count();
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\SecureHeaders;
+use App\Journal\CannotUndo;
+use App\Journal\StaleTable;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\RedirectResponse;
+use KeepShare\Core\Refusal;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->encryptCookies(except: ['theme']);
+        $middleware->web(append: [SecureHeaders::class, HandleInertiaRequests::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
+        $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
+        $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class]);
+        $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
+        $exceptions->render(fn (CannotUndo $cannot) => $told('undo', $cannot->getMessage()));
+        $exceptions->render(fn (Refusal $refusal) => $told('table', $refusal->getMessage()));
+    })
+    ->create();

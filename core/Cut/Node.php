@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Rect;
+
+/** A part of a sheet: cut in two, or left as it is. */
+interface Node
+{
+    public function rect(): Rect;
+
+    /** @return array<string, mixed> whole units; read back by NodeReader */
+    public function toArray(): array;
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+/** A ready-made piece that is stuck on a card whole. */
+interface Applied extends Good
+{
+    public function printed(): Printed;
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use KeepShare\Core\Refusal;
+
+/** A kit file that is refused whole; $faults names each place and what is wrong there. */
+final class BadKit extends Refusal
+{
+    /** @param  non-empty-list<string>  $faults */
+    private function __construct(public readonly array $faults)
+    {
+        parent::__construct(implode("\n", $faults));
+    }
+
+    /** @param  non-empty-list<string>  $faults */
+    public static function because(array $faults): self
+    {
+        return new self($faults);
+    }
+
+    public static function at(string $place, string $reason): self
+    {
+        return new self([($place === '' ? '' : $place.': ').$reason]);
+    }
+}

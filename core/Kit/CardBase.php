@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Measure\Size;
+
+/** A scored card base; $front is the size of the folded front. */
+final readonly class CardBase implements Good
+{
+    private function __construct(public Size $front, public FoldEdge $fold, public Colour $colour)
+    {
+    }
+
+    public static function of(Size $front, FoldEdge $fold, Colour $colour): self
+    {
+        return new self($front, $fold, $colour);
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::Base;
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+/**
+ * One line of a packing list: a good, its name, and how many of it there should be.
+ *
+ * $count is sheets, pieces, or for ribbon a length in units of 1/8 micrometre.
+ */
+final readonly class Component
+{
+    private function __construct(public string $id, public string $name, public Good $good, public int $count)
+    {
+    }
+
+    public static function of(string $id, string $name, Good $good, int $count): self
+    {
+        return new self($id, $name, $good, $count);
+    }
+
+    public function kind(): Kind
+    {
+        return $this->good->kind();
+    }
+
+    /** Nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
+    public function isEndless(): bool
+    {
+        return $this->kind()->isEndless() || ($this->good instanceof Embellishment && $this->good->plenty);
+    }
+
+    /** The words it puts on a card, whether it is a piece, a sticker or a stamp. */
+    public function words(): ?Words
+    {
+        $good = $this->good;
+
+        return match (true) {
+            $good instanceof Stamp => $good->words,
+            $good instanceof Applied && $good->printed()->serves === Serves::Sentiment => $good->printed()->words,
+            default => null,
+        };
+    }
+
+    /** A picture that the eye of a card can rest on. */
+    public function isFocalPoint(): bool
+    {
+        return $this->good instanceof Applied && $this->good->printed()->serves === Serves::Image;
+    }
+}

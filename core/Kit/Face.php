@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use KeepShare\Core\Colour\Colour;
+
+/** One side of a sheet: what shows when it is glued down. */
+final readonly class Face
+{
+    /** @param  non-empty-list<Colour>  $colours the ground first, then by area */
+    private function __construct(
+        public string $name,
+        public Motif $motif,
+        public array $colours,
+        public bool $busy,
+        public bool $directional,
+        public bool $foil,
+    ) {
+    }
+
+    /** @param  non-empty-list<Colour>  $colours */
+    public static function printed(string $name, Motif $motif, array $colours, bool $busy = false, bool $directional = false, bool $foil = false): self
+    {
+        return new self($name, $motif, $colours, $busy, $directional, $foil);
+    }
+
+    public static function plain(string $name, Colour $colour, bool $shines = false): self
+    {
+        return new self($name, $shines ? Motif::Foil : Motif::Solid, [$colour], false, false, $shines);
+    }
+
+    public function ground(): Colour
+    {
+        return $this->colours[0];
+    }
+}

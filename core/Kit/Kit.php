@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/** A purchased kit as its packing list has it, or the stash. */
+final readonly class Kit
+{
+    /**
+     * @param  int  $promised  the cards its maker promises, 0 where none are
+     * @param  list<Component>  $components
+     */
+    private function __construct(
+        public string $name,
+        public Unit $unit,
+        public Size $front,
+        public int $promised,
+        public ?Price $price,
+        public array $components,
+    ) {
+    }
+
+    /** @param  list<Component>  $components each with an id of its own */
+    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components): self
+    {
+        return new self($name, $unit, $front, $promised, $price, $components);
+    }
+}

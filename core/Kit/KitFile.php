@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use JsonException;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
+
+/** The open format keepshare/kit, version 1: docs/formats/kit.schema.json. */
+final class KitFile
+{
+    public const FORMAT = 'keepshare/kit';
+
+    public const VERSION = 1;
+
+    public const MOST_BYTES = 2_000_000;
+
+    private const MOST_COMPONENTS = 2_000;
+
+    private const MOST_SHEETS = 500;
+
+    private const MOST_PIECES = 100_000;
+
+    /**
+     * Reads a whole file, or nothing of it.
+     *
+     * @throws BadKit with every component that is wrong, its place and the reason
+     */
+    public static function read(string $json): Kit
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw BadKit::at('', 'The file is larger than 2 MB. A kit file is a short text.');
+        }
+        try {
+            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $wrong) {
+            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
+        }
+        if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
+            throw BadKit::at('format', sprintf('expected "%s".', self::FORMAT));
+        }
+        if (($data['version'] ?? null) !== self::VERSION) {
+            throw BadKit::at('version', sprintf('this Keep Share reads version %d of kit files.', self::VERSION));
+        }
+
+        return self::kit($data);
+    }
+
+    public static function write(Kit $kit): string
+    {
+        $components = array_map(static fn (Component $c): array => self::line($c, $kit->unit), $kit->components);
+        $price = $kit->price === null ? [] : ['price' => ['amount' => $kit->price->amount(), 'currency' => $kit->price->currency]];
+
+        return json_encode([
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'unit' => $kit->unit->value,
+            'name' => $kit->name,
+            'front' => GoodWriter::size($kit->front, $kit->unit),
+            'promised' => $kit->promised,
+            ...$price,
+            'components' => $components,
+        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private static function kit(array $data): Kit
+    {
+        $unit = Fields::of($data, '', null)->choice('unit', Unit::class);
+        $fields = Fields::of($data, '', $unit);
+        array_map($fields->value(...), ['format', 'version', 'unit']);
+        $name = $fields->text('name');
+        $front = $fields->size('front', Length::inches(24));
+        $promised = $fields->count('promised', 1_000, 0);
+        $price = $fields->has('price') ? self::price($fields->object('price')) : null;
+        $components = self::components($fields, $unit);
+        $fields->nothingElse();
+
+        return Kit::of($name, $unit, $front, $promised, $price, $components);
+    }
+
+    private static function price(Fields $fields): Price
+    {
+        $amount = $fields->text('amount');
+        $currency = $fields->text('currency');
+        $fields->nothingElse();
+
+        return Price::parse($amount, $currency, $fields->place(''));
+    }
+
+    /** @return list<Component> */
+    private static function components(Fields $fields, Unit $unit): array
+    {
+        $components = [];
+        $faults = [];
+        $seen = [];
+        $items = $fields->items('components');
+        if (count($items) > self::MOST_COMPONENTS) {
+            throw BadKit::at('components', sprintf('there are more than %d.', self::MOST_COMPONENTS));
+        }
+        foreach ($items as $i => $item) {
+            try {
+                $component = self::component(Fields::of($item, "components[$i]", $unit));
+                if (isset($seen[$component->id])) {
+                    throw BadKit::at("components[$i].id", sprintf('"%s" is the id of components[%d] already.', $component->id, $seen[$component->id]));
+                }
+                $seen[$component->id] = $i;
+                $components[] = $component;
+            } catch (BadKit $wrong) {
+                array_push($faults, ...$wrong->faults);
+            }
+        }
+
+        return $faults === [] ? $components : throw BadKit::because($faults);
+    }
+
+    private static function component(Fields $fields): Component
+    {
+        $id = $fields->text('id');
+        if (preg_match('/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/', $id) !== 1 || strlen($id) > 60) {
+            throw BadKit::at($fields->place('id'), 'expected a lower-case letter, then up to 59 more, digits and single hyphens.');
+        }
+        $kind = $fields->choice('kind', Kind::class);
+        $name = $fields->text('name');
+        $good = GoodReader::read($kind, $fields);
+        $component = Component::of($id, $name, $good, self::number($kind, $good, $fields));
+        $fields->nothingElse();
+
+        return $component;
+    }
+
+    private static function number(Kind $kind, Good $good, Fields $fields): int
+    {
+        return match (true) {
+            $kind->isEndless(), $good instanceof Embellishment && $good->plenty => $fields->count('count', self::MOST_PIECES, 1),
+            $kind->isByLength() => $fields->length('length')->units,
+            $kind->isSheets() => $fields->count('count', self::MOST_SHEETS),
+            default => $fields->count('count', self::MOST_PIECES),
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private static function line(Component $component, Unit $unit): array
+    {
+        $number = $component->kind()->isByLength()
+            ? ['length' => Length::ofUnits($component->count)->exact($unit)]
+            : ['count' => $component->count];
+
+        return ['id' => $component->id, 'kind' => $component->kind()->value, 'name' => $component->name, ...$number, ...GoodWriter::write($component->good, $unit)];
+    }
+}

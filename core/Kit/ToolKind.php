@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+/** A thing that is owned and never used up. */
+enum ToolKind: string
+{
+    case Die = 'die';
+    case Folder = 'folder';
+    case Stencil = 'stencil';
+    case Punch = 'punch';
+    case Ink = 'ink';
+    case Powder = 'powder';
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Measure;
+
+/** Writes lengths the way a ruler shows them. */
+final class LengthWriter
+{
+    public static function figure(Length $length, Unit $unit): string
+    {
+        return $unit === Unit::Inch ? self::inches($length) : self::millimetres($length);
+    }
+
+    public static function exact(Length $length, Unit $unit): string
+    {
+        $sixtyFourth = intdiv(Unit::Inch->units(), 64);
+        if ($unit === Unit::Inch && $length->units % $sixtyFourth === 0) {
+            return self::fraction(intdiv($length->units, $sixtyFourth), 64);
+        }
+        $decimals = rtrim(sprintf('%06d', $length->units % 8_000 * 125), '0');
+        $text = intdiv($length->units, 8_000).($decimals === '' ? '' : '.'.$decimals);
+
+        return $unit === Unit::Inch ? $text.'mm' : $text;
+    }
+
+    private static function inches(Length $length): string
+    {
+        foreach ([16, 32] as $under) {
+            $mark = intdiv(Unit::Inch->units(), $under);
+            if ($length->units % $mark === 0) {
+                return self::fraction(intdiv($length->units, $mark), $under);
+            }
+        }
+        $mark = intdiv(Unit::Inch->units(), 32);
+
+        return '≈ '.self::fraction(intdiv(2 * $length->units + $mark, 2 * $mark), 32);
+    }
+
+    private static function millimetres(Length $length): string
+    {
+        $halves = intdiv(2 * $length->units + 4_000, 8_000);
+        $text = intdiv($halves, 2).($halves % 2 === 1 ? '.5' : '');
+
+        return $halves * 4_000 === $length->units ? $text : '≈ '.$text;
+    }
+
+    private static function fraction(int $over, int $under): string
+    {
+        $whole = intdiv($over, $under);
+        $over %= $under;
+        if ($over === 0) {
+            return (string) $whole;
+        }
+        while ($over % 2 === 0) {
+            $over = intdiv($over, 2);
+            $under = intdiv($under, 2);
+        }
+
+        return ($whole > 0 ? "$whole " : '')."$over/$under";
+    }
+}

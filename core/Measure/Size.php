@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Measure;
+
+/** A width and a height, both above nothing. */
+final readonly class Size
+{
+    private function __construct(public Length $width, public Length $height)
+    {
+    }
+
+    /** @throws BadMeasure when a side is 0 */
+    public static function of(Length $width, Length $height): self
+    {
+        if ($width->isZero() || $height->isZero()) {
+            throw BadMeasure::noSize();
+        }
+
+        return new self($width, $height);
+    }
+
+    /** @throws BadMeasure when a side is below 1 */
+    public static function ofUnits(int $width, int $height): self
+    {
+        return self::of(Length::ofUnits($width), Length::ofUnits($height));
+    }
+
+    /** @throws BadMeasure when a side cannot be read */
+    public static function parse(string $width, string $height, Unit $unit): self
+    {
+        return self::of(Length::parse($width, $unit), Length::parse($height, $unit));
+    }
+
+    public function turned(): self
+    {
+        return new self($this->height, $this->width);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->width->equals($other->width) && $this->height->equals($other->height);
+    }
+
+    /** The same size, lying either way. */
+    public function matches(self $other): bool
+    {
+        return $this->equals($other) || $this->equals($other->turned());
+    }
+
+    public function fitsIn(self $other, bool $mayTurn = false): bool
+    {
+        $asItLies = ! $this->width->isLongerThan($other->width) && ! $this->height->isLongerThan($other->height);
+
+        return $asItLies || ($mayTurn && $this->turned()->fitsIn($other));
+    }
+
+    /** Larger by $by on every side, as a mat is under its panel. */
+    public function grown(Length $by): self
+    {
+        return new self($this->width->plus($by->times(2)), $this->height->plus($by->times(2)));
+    }
+
+    public function shorter(): Length
+    {
+        return $this->width->isLongerThan($this->height) ? $this->height : $this->width;
+    }
+
+    public function longer(): Length
+    {
+        return $this->width->isLongerThan($this->height) ? $this->width : $this->height;
+    }
+
+    /** Whole square millimetres, rounded down. Exact areas would overflow when multiplied. */
+    public function area(): int
+    {
+        return intdiv($this->width->units * $this->height->units, 64_000_000);
+    }
+
+    /** "4 1/4 × 5 1/2", without the unit. */
+    public function format(Unit $unit): string
+    {
+        return $this->width->format($unit).' × '.$this->height->format($unit);
+    }
+
+    public function label(Unit $unit): string
+    {
+        return $this->format($unit).' '.$unit->value;
+    }
+}

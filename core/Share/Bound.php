@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Fold\Blank;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\Kit\Kind;
+
+/**
+ * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out.
+ *
+ * Bases cut from cardstock are bounded by area, so the true number may be lower, never higher.
+ */
+final readonly class Bound
+{
+    private function __construct(public int $cards, public Need $need)
+    {
+    }
+
+    public static function on(Table $table, Wishes $wishes): self
+    {
+        $best = null;
+        foreach (self::counts($table, $wishes) as $need => $count) {
+            if ($best === null || $count < $best->cards) {
+                $best = new self($count, Need::from($need));
+            }
+        }
+
+        return $best ?? new self(0, Need::Base);
+    }
+
+    /** @return array<string, int> how many cards each need is enough for */
+    private static function counts(Table $table, Wishes $wishes): array
+    {
+        $counts = array_fill_keys([Need::Base->value, Need::Envelope->value, Need::FocalPoint->value, Need::Sentiment->value], 0);
+        $words = [];
+        foreach ($table->components as $component) {
+            if (! $table->offers($component->id, $wishes)) {
+                continue;
+            }
+            $left = max(0, $table->free[$component->id] ?? 0);
+            $counts[Need::Base->value] += $component->kind() === Kind::Base ? $left : self::basesFrom($component, $table);
+            $counts[Need::Envelope->value] += $component->kind() === Kind::Envelope ? $left : 0;
+            $counts[Need::FocalPoint->value] += $component->isFocalPoint() ? $left : 0;
+            $text = $component->words()?->text;
+            if ($text !== null && ($left > 0 || $component->isEndless())) {
+                $words[mb_strtolower($text)] = ($words[mb_strtolower($text)] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
+            }
+        }
+        $counts[Need::Sentiment->value] = $wishes->repeatSentiments ? array_sum($words) : count(array_diff_key($words, self::said($table)));
+
+        return $counts;
+    }
+
+    private static function basesFrom(Component $component, Table $table): int
+    {
+        if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
+            return 0;
+        }
+        $bases = 0;
+        $blank = Blank::for($table->front, FoldEdge::Side)->size;
+        foreach ($table->stock[$component->id] ?? [] as $stock) {
+            $bases += intdiv($stock->size->width->units * $stock->size->height->units, $blank->width->units * $blank->height->units);
+        }
+
+        return $bases;
+    }
+
+    /** @return array<string, true> the words that cards on the table have */
+    private static function said(Table $table): array
+    {
+        $said = [];
+        foreach ($table->cards as $card) {
+            foreach ($card->takings as $taking) {
+                $text = ($table->components[$taking->component] ?? null)?->words()?->text;
+                if ($text !== null) {
+                    $said[mb_strtolower($text)] = true;
+                }
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,241 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use Closure;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Embellishment;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Role;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+
+/**
+ * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
+ * best together and have been used least.
+ */
+final readonly class Designer
+{
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Variety $variety)
+    {
+    }
+
+    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    {
+        $supplies = Supplies::of($table, $remains, $variety, $wishes);
+
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety), $variety);
+    }
+
+    /**
+     * The cards that could be number $number, for one occasion and sentiment, the best first.
+     *
+     * @param  Component|null  $sentiment  null where the need for one is lifted
+     * @param  list<Need>  $lifted  needs that count as met
+     * @param  int  $breadth  how many ways of filling each sketch are looked at
+     * @return list<Draft>
+     */
+    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth): array
+    {
+        $drafts = [];
+        foreach ($this->foundations($lifted) as [$front, $takings]) {
+            foreach (Sketches::all() as $sketch) {
+                foreach ([$front, $front->turned()] as $way) {
+                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, static fn (array $own): Card => Card::of($number, $sketch->key, $way, $occasion, [...$takings, ...$own])));
+                }
+            }
+        }
+        usort($drafts, static fn (Draft $a, Draft $b): int => $b->goodness <=> $a->goodness);
+
+        return $drafts;
+    }
+
+    /** @return list<Component> */
+    public function sentiments(): array
+    {
+        return $this->supplies->sentiments();
+    }
+
+    /**
+     * Fronts with the base and the envelope for each.
+     *
+     * @param  list<Need>  $lifted
+     * @return list<array{Size, list<Taking>}>
+     */
+    private function foundations(array $lifted): array
+    {
+        $bases = $this->supplies->bases();
+        if ($bases === [] && in_array(Need::Base, $lifted, true)) {
+            $front = $this->table->front;
+            $bases = [[Size::of($front->shorter(), $front->longer()), null]];
+        }
+        $foundations = [];
+        foreach ($bases as [$front, $base]) {
+            $envelope = $this->supplies->envelope($front);
+            if ($envelope !== null || in_array(Need::Envelope, $lifted, true)) {
+                $foundations[] = [$front, array_values(array_filter([$base, $envelope]))];
+            }
+        }
+
+        return $foundations;
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @param  Closure(list<Taking>): Card  $card
+     * @return list<Draft>
+     */
+    private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, Closure $card): array
+    {
+        try {
+            $layout = $sketch->resolve($front, $this->table->unit);
+        } catch (CannotResolve) {
+            return [];
+        }
+        $words = $this->words($sentiment, $layout);
+        $pictures = $this->pictures($layout);
+        if ($words === null || ($pictures === [] && ! in_array(Need::FocalPoint, $lifted, true))) {
+            return [];
+        }
+        $drafts = [];
+        foreach ($this->filler->fills($layout, $lifted, $breadth) as $fill) {
+            [$picture, $liking] = self::likeliest($pictures, $layout, $fill);
+            $goodness = $fill->goodness + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
+            $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
+        }
+
+        return $drafts;
+    }
+
+    /** @return list<Taking> */
+    private static function parts(Layout $layout, Fill $fill): array
+    {
+        $takings = [];
+        foreach ($layout->parts as $laid) {
+            $surface = $fill->surfaces[$laid->part->id] ?? null;
+            if ($surface !== null) {
+                $takings[] = Taking::piece($surface->component, $laid->part->id, $laid->rect->size, $surface->index, ! $surface->face->directional);
+            }
+        }
+
+        return $takings;
+    }
+
+    /**
+     * What the sentiment takes, or null where it does not fit its place.
+     *
+     * @return list<Taking>|null
+     */
+    private function words(?Component $sentiment, Layout $layout): ?array
+    {
+        if ($sentiment === null) {
+            return [];
+        }
+        $good = $sentiment->good;
+        if ($good instanceof Applied) {
+            return $good->printed()->size->fitsIn($layout->sentiment->size) ? [Taking::some($sentiment->id, 'sentiment', 1)] : null;
+        }
+        if (! $good instanceof Stamp) {
+            return null;
+        }
+        $label = Supplies::labelFor($good, $this->table->unit);
+        foreach ($label->fitsIn($layout->sentiment->size) ? $this->supplies->labelStocks() : [] as $stock) {
+            $taking = Taking::piece($stock->component, 'sentiment-label', $label, $stock->index, true);
+            $piece = $taking->toPiece('label');
+            if ($piece !== null && $this->remains->planWith($stock->component, $piece) !== null) {
+                return [Taking::some($sentiment->id, 'sentiment', 0), $taking];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The pictures that fit their place, each with how well it suits it whatever lies under it.
+     *
+     * @return list<array{Component, int}>
+     */
+    private function pictures(Layout $layout): array
+    {
+        $pictures = [];
+        foreach ($this->supplies->focalPoints() as $component) {
+            $printed = $component->good instanceof Applied ? $component->good->printed() : null;
+            if ($printed !== null && $printed->size->fitsIn($layout->focal->size)) {
+                // A picture that fills half its place looks meant; a tiny one looks lost.
+                $fills = min(10, intdiv(20 * $printed->size->longer()->units, $layout->focal->size->longer()->units));
+                $pictures[] = [$component, $fills - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0)];
+            }
+        }
+
+        return $pictures;
+    }
+
+    /**
+     * @param  list<array{Component, int}>  $pictures
+     * @return array{Component|null, int} the picture that stands out best, and how well
+     */
+    private static function likeliest(array $pictures, Layout $layout, Fill $fill): array
+    {
+        $under = $layout->under($layout->focal);
+        $surface = $under === null ? null : $fill->surfaces[$under->part->id] ?? null;
+        $best = [null, 0];
+        foreach ($pictures as [$component, $liking]) {
+            if ($surface !== null && $component->good instanceof Applied) {
+                $apart = $component->good->printed()->colours[0]->differenceFrom($surface->face->ground());
+                $liking += ($apart > 25 ? 12 : ($apart < 12 ? -12 : 0)) - ($surface->face->busy ? 30 : 0);
+            }
+            if ($best[0] === null || $liking > $best[1]) {
+                $best = [$component, $liking];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The picture with the foam under it, three embellishments round it, and a bow where there is a strip for it.
+     *
+     * @return list<Taking>
+     */
+    private function trimmings(?Component $picture, Layout $layout): array
+    {
+        $takings = [];
+        if ($picture !== null) {
+            $takings[] = Taking::some($picture->id, 'focal', 1);
+            $foam = $picture->kind() === Kind::DieCut ? $this->supplies->ofKind(Kind::Foam, 4)[0] ?? null : null;
+            $takings[] = $foam === null ? null : Taking::some($foam->id, 'foam', 4);
+        }
+        $group = $this->leastUsed($this->supplies->ofKind(Kind::Embellishment, 3));
+        $takings[] = $group === null ? null : Taking::some($group->id, 'embellishment', $group->good instanceof Embellishment && $group->good->plenty ? 0 : 3);
+        if (array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role === Role::Strip) !== []) {
+            $bow = Length::inches(12);
+            $ribbon = $this->leastUsed($this->supplies->ofKind(Kind::Ribbon, $bow->units));
+            $takings[] = $ribbon === null ? null : Taking::some($ribbon->id, 'bow', $bow->units);
+        }
+
+        return array_values(array_filter($takings));
+    }
+
+    /**
+     * The kit's own before the stash's, then the one used least.
+     *
+     * @param  list<Component>  $components
+     */
+    private function leastUsed(array $components): ?Component
+    {
+        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), $this->variety->ofComponent($c->id)];
+        usort($components, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
+
+        return $components[0] ?? null;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Pair\Harmony;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Role;
+
+/** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
+final class Filler
+{
+    /** @var array<string, int> */
+    private array $harmonies = [];
+
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety)
+    {
+    }
+
+    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
+    {
+        return new self($table, $remains, $supplies, $variety);
+    }
+
+    /**
+     * @param  list<Need>  $lifted  needs that count as met
+     * @param  int  $breadth  how many fills are kept at each part
+     * @return list<Fill> the best first; none where a part has nothing it can be cut from
+     */
+    public function fills(Layout $layout, array $lifted, int $breadth): array
+    {
+        $fills = [Fill::nothing()];
+        foreach (self::largestPaperFirst($layout) as $laid) {
+            $next = [];
+            foreach ($this->surfacesFor($laid, $lifted) as $surface) {
+                $goodness = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
+                foreach ($fills as $fill) {
+                    // One print twice on a front is a mistake; one mat colour twice is a ladder.
+                    if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
+                        $next[] = $fill->with($laid->part->id, $surface, $goodness + $this->harmony($fill->main, $surface));
+                    }
+                }
+            }
+            usort($next, static fn (Fill $a, Fill $b): int => $b->goodness <=> $a->goodness);
+            $fills = array_slice($next, 0, $breadth);
+        }
+
+        return $fills;
+    }
+
+    /** @return list<Laid> */
+    private static function largestPaperFirst(Layout $layout): array
+    {
+        $parts = $layout->parts;
+        usort($parts, static fn (Laid $a, Laid $b): int => [$b->part->role->isPaper(), $b->rect->size->area()] <=> [$a->part->role->isPaper(), $a->rect->size->area()]);
+
+        return $parts;
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @return list<Surface|null>
+     */
+    private function surfacesFor(Laid $laid, array $lifted): array
+    {
+        $isPaper = $laid->part->role->isPaper();
+        $need = $isPaper ? Need::Paper : Need::Cardstock;
+        $all = $isPaper ? $this->supplies->papers() : $this->supplies->cardstocks();
+        $fit = array_values(array_filter($all, fn (Surface $surface): bool => $this->remains->mayYield($surface->component, $laid->rect->size, ! $surface->face->directional)));
+
+        return $fit === [] && in_array($need, $lifted, true) ? [null] : $fit;
+    }
+
+    private function goodness(Role $role, Surface $surface): int
+    {
+        return -14 * $this->variety->ofSurface($surface)
+            - 4 * $this->variety->ofComponent($surface->component)
+            - (isset($this->table->stash[$surface->component]) ? 25 : 0)
+            // The plain back of a mirror or solid-core sheet is a waste of its front.
+            - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
+            + match ($role) {
+                Role::Field => $surface->face->busy ? -25 : 8,
+                Role::Background => $surface->face->busy ? 4 : 0,
+                Role::Strip => $surface->face->foil ? 6 : 0,
+                Role::Label => $surface->face->ground()->lab()->lightness > 60 ? 8 : -8,
+                default => 0,
+            };
+    }
+
+    private function harmony(?Surface $main, ?Surface $surface): int
+    {
+        if ($main === null || $surface === null) {
+            return 0;
+        }
+
+        return $this->harmonies[$main->key().'|'.$surface->key()] ??= intdiv(Harmony::between($main->face, $surface->face), 4);
+    }
+}

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Fold\Blank;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Envelope;
+use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/** What may still be taken, sorted the way it is looked for: the kit's own before the stash's. */
+final readonly class Supplies
+{
+    /** @var list<Component> */
+    private array $components;
+
+    private function __construct(private Table $table, private Remains $remains, private Variety $variety, private Wishes $wishes)
+    {
+        $components = array_values(array_filter($table->components, static fn (Component $c): bool => $table->offers($c->id, $wishes)));
+        usort($components, static fn (Component $a, Component $b): int => isset($table->stash[$a->id]) <=> isset($table->stash[$b->id]));
+        $this->components = $components;
+    }
+
+    public static function of(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    {
+        return new self($table, $remains, $variety, $wishes);
+    }
+
+    /** @return list<Component> of which there are at least $least left, or which nobody counts */
+    public function ofKind(Kind $kind, int $least = 1): array
+    {
+        return array_values(array_filter(
+            $this->components,
+            fn (Component $c): bool => $c->kind() === $kind && ($c->isEndless() || $this->remains->left($c->id) >= $least),
+        ));
+    }
+
+    /**
+     * The bases a card can be built on, one for each size of front.
+     *
+     * A ready-made base comes before one cut from heavy cardstock, and the kit's own front before any other.
+     *
+     * @return list<array{Size, Taking}> front, as it stands upright, and what it takes
+     */
+    public function bases(): array
+    {
+        $bases = [];
+        foreach ($this->ofKind(Kind::Base) as $component) {
+            if ($component->good instanceof CardBase) {
+                $front = self::upright($component->good->front);
+                $bases[self::key($front)] ??= [$front, Taking::some($component->id, 'base', 1)];
+            }
+        }
+        $front = self::upright($this->table->front);
+        $cut = isset($bases[self::key($front)]) ? null : $this->cutBase($front);
+        if ($cut !== null) {
+            $bases[self::key($front)] = [$front, $cut];
+        }
+        uksort($bases, static fn (string $a, string $b): int => ($b === self::key($front)) <=> ($a === self::key($front)));
+
+        return array_values($bases);
+    }
+
+    /** The closest envelope that takes the front; the kit's own before the stash's. */
+    public function envelope(Size $front): ?Taking
+    {
+        $best = null;
+        foreach ($this->ofKind(Kind::Envelope) as $component) {
+            $envelope = $component->good;
+            if (! $envelope instanceof Envelope || ! $envelope->takes($front)) {
+                continue;
+            }
+            $rank = [isset($this->table->stash[$component->id]), $envelope->size->area()];
+            if ($best === null || $rank < $best[0]) {
+                $best = [$rank, Taking::some($component->id, 'envelope', 1)];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /** @return list<Component> with words no card has yet, those fit for the fewest occasions first: the others are worth saving */
+    public function sentiments(): array
+    {
+        $sentiments = array_values(array_filter($this->components, function (Component $c): bool {
+            $words = $c->words();
+
+            return $words !== null
+                && ($c->isEndless() || $this->remains->left($c->id) > 0)
+                && ($this->wishes->repeatSentiments || ! $this->variety->hasSaid($words->text));
+        }));
+        $fit = static fn (Component $c): int => count($c->words()->occasions ?? []);
+        usort($sentiments, fn (Component $a, Component $b): int => [$this->variety->ofComponent($a->id), $fit($a)] <=> [$this->variety->ofComponent($b->id), $fit($b)]);
+
+        return $sentiments;
+    }
+
+    /** @return list<Component> pictures */
+    public function focalPoints(): array
+    {
+        return array_values(array_filter($this->components, fn (Component $c): bool => $c->isFocalPoint() && $this->remains->left($c->id) > 0));
+    }
+
+    /** @return list<Surface> every face of every paper that is not used up to the last scrap */
+    public function papers(): array
+    {
+        return $this->surfaces(static fn (Component $c): bool => $c->kind() === Kind::Paper);
+    }
+
+    /** @return list<Surface> of cardstock that can lie under a paper or a picture */
+    public function cardstocks(): array
+    {
+        return $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
+    }
+
+    /** @return list<Surface> of cardstock that takes ink, the lightest first */
+    public function labelStocks(): array
+    {
+        $stocks = $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->takesInk());
+        usort($stocks, static fn (Surface $a, Surface $b): int => $b->face->ground()->lab()->lightness <=> $a->face->ground()->lab()->lightness);
+
+        return $stocks;
+    }
+
+    /** The label a stamped sentiment is cut to: 1/8 in, or 3 mm, round the print. */
+    public static function labelFor(Stamp $stamp, Unit $unit): Size
+    {
+        return $stamp->size->grown($unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3));
+    }
+
+    private function cutBase(Size $front): ?Taking
+    {
+        foreach ($this->components as $component) {
+            if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
+                continue;
+            }
+            foreach (FoldEdge::cases() as $fold) {
+                $taking = Taking::piece($component->id, 'base', Blank::for($front, $fold)->size, 0, true);
+                $piece = $taking->toPiece('base');
+                if ($piece !== null && $this->remains->planWith($component->id, $piece) !== null) {
+                    return $taking;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  callable(Component): bool  $isWanted
+     * @return list<Surface>
+     */
+    private function surfaces(callable $isWanted): array
+    {
+        $surfaces = [];
+        foreach ($this->components as $component) {
+            if (! $component->good instanceof SheetGood || ! $isWanted($component) || ($this->table->stock[$component->id] ?? []) === []) {
+                continue;
+            }
+            foreach ($component->good->faces() as $index => $face) {
+                $surfaces[] = Surface::of($component->id, $index, $face, $component->kind() === Kind::Paper);
+            }
+        }
+
+        return $surfaces;
+    }
+
+    private static function upright(Size $front): Size
+    {
+        return Size::of($front->shorter(), $front->longer());
+    }
+
+    private static function key(Size $size): string
+    {
+        return $size->width->units.'x'.$size->height->units;
+    }
+}

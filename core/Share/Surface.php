@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Kit\Face;
+
+/** A face of a sheet good, as something a part may be cut from. */
+final readonly class Surface
+{
+    private function __construct(public string $component, public int $index, public Face $face, public bool $isPaper)
+    {
+    }
+
+    public static function of(string $component, int $index, Face $face, bool $isPaper): self
+    {
+        return new self($component, $index, $face, $isPaper);
+    }
+
+    public function key(): string
+    {
+        return "$this->component/$this->index";
+    }
+}

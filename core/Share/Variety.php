@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Size;
+
+/** What the cards so far have used, so that the next one differs and the occasions spread. */
+final class Variety
+{
+    /** @var array<string, int> sketches, surfaces, components and words, by key */
+    private array $used = [];
+
+    /** @var array<string, int> */
+    private array $occasions = [];
+
+    private int $cards = 0;
+
+    private string $lastSketch = '';
+
+    /** @param  array<string, Component>  $components */
+    private function __construct(private readonly array $components)
+    {
+    }
+
+    public static function on(Table $table): self
+    {
+        $variety = new self($table->components);
+        foreach ($table->cards as $card) {
+            $variety->add($card);
+        }
+
+        return $variety;
+    }
+
+    public function add(Card $card): void
+    {
+        $this->cards++;
+        $this->lastSketch = $card->sketch;
+        $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
+        $this->count("sketch:$card->sketch");
+        $this->count($card->front->width->isLongerThan($card->front->height) ? 'way:lying' : 'way:upright');
+        foreach ($card->takings as $taking) {
+            $this->count("component:$taking->component");
+            if ($taking->size !== null) {
+                $this->count("surface:$taking->component/$taking->face");
+            }
+            $words = ($this->components[$taking->component] ?? null)?->words();
+            if ($words !== null) {
+                $this->count('words:'.mb_strtolower($words->text));
+            }
+        }
+    }
+
+    public function ofSketch(string $sketch): int
+    {
+        return ($this->used["sketch:$sketch"] ?? 0) * 10 + ($sketch === $this->lastSketch ? 20 : 0);
+    }
+
+    /** Makers stand most cards upright; a third of them lying is a pleasant mix, more is odd. */
+    public function ofWay(Size $front): int
+    {
+        $lying = $this->used['way:lying'] ?? 0;
+        $isLying = $front->width->isLongerThan($front->height);
+
+        return $isLying === (3 * ($lying + 1) > $this->cards + 1) ? 12 : 0;
+    }
+
+    public function ofSurface(Surface $surface): int
+    {
+        return $this->used['surface:'.$surface->key()] ?? 0;
+    }
+
+    public function ofComponent(string $component): int
+    {
+        return $this->used["component:$component"] ?? 0;
+    }
+
+    public function hasSaid(string $words): bool
+    {
+        return isset($this->used['words:'.mb_strtolower($words)]);
+    }
+
+    /**
+     * The occasions, the one furthest behind its usual share first.
+     *
+     * @return list<Occasion>
+     */
+    public function occasionsByWant(): array
+    {
+        $occasions = Occasion::cases();
+        $all = array_sum(array_map(static fn (Occasion $o): int => $o->usualShare(), $occasions));
+        $behind = fn (Occasion $o): int => ($this->cards + 1) * $o->usualShare() - ($this->occasions[$o->value] ?? 0) * $all;
+        usort($occasions, static fn (Occasion $a, Occasion $b): int => $behind($b) <=> $behind($a));
+
+        return $occasions;
+    }
+
+    private function count(string $key): void
+    {
+        $this->used[$key] = ($this->used[$key] ?? 0) + 1;
+    }
+}

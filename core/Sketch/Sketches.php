@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Sketch;
+
+use KeepShare\Core\Measure\Length;
+
+/** The sketches that ship with Keep Share. Each works upright and lying. */
+final class Sketches
+{
+    private const ORDINALS = ['first', 'second', 'third'];
+
+    /** @return array<string, Sketch> by key */
+    public static function all(): array
+    {
+        /** @var array<string, Sketch> $all */
+        static $all = [];
+        if ($all === []) {
+            foreach ([self::framedPanel(), self::panelOnMat(), self::seamStrip(), self::bandAcross(), self::columnAndField(),
+                self::stackedMats(), self::borderBelow(), self::tilesInRow(), self::threeStrips()] as $sketch) {
+                $all[$sketch->key] = $sketch;
+            }
+        }
+
+        return $all;
+    }
+
+    private static function framedPanel(): Sketch
+    {
+        return Sketch::of('framed-panel', 'Framed panel', [
+            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+            Part::of('label', 'label', Role::Label, Middle::inside('panel', Dim::share(5, 8), Dim::share(9, 16))),
+        ], Inset::in('label'), self::lower('panel', 3, 16), 10);
+    }
+
+    private static function panelOnMat(): Sketch
+    {
+        return Sketch::of('panel-on-mat', 'Panel on a mat', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Field, Inset::in('mat')),
+            Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(2, 3))),
+        ], Inset::in('upper'), self::lower('panel', 1, 4, self::eighth()), 10);
+    }
+
+    private static function seamStrip(): Sketch
+    {
+        return Sketch::of('seam-strip', 'Two papers, seam strip', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('upper', 'upper paper', Role::Field, Slice::along(Edge::Top, 'body', Dim::share(5, 8))),
+            Part::of('lower', 'lower paper', Role::Background, Slice::restFrom(Edge::Top, 'body', Dim::share(5, 8))),
+            Part::of('strip', 'seam strip', Role::Strip, Seam::under('upper', self::fixed(1, 2, 12))),
+        ], Slice::along(Edge::Top, 'upper', Dim::share(7, 8)), self::lower('lower', 3, 5), 12);
+    }
+
+    private static function bandAcross(): Sketch
+    {
+        return Sketch::of('band-across', 'Band across', [
+            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+            Part::of('band-mat', 'band mat', Role::Mat, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 2), Dim::share(1, 4))),
+            Part::guide('raised', Slice::restFrom(Edge::Bottom, 'band-mat', self::eighth())),
+            Part::of('band', 'band', Role::Field, Slice::restFrom(Edge::Top, 'raised', self::eighth())),
+        ], Inset::in('band', Dim::fixed(Length::zero(), Length::zero())), self::lower('panel', 7, 32), 12);
+    }
+
+    private static function columnAndField(): Sketch
+    {
+        return Sketch::of('column-and-field', 'Column and field', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('column', 'column', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(5, 16))),
+            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Left, 'body', Dim::share(5, 16), self::eighth())),
+            Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('field', 1, 4, self::eighth()), 10);
+    }
+
+    private static function stackedMats(): Sketch
+    {
+        return Sketch::of('stacked-mats', 'Stacked mats', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Background, Inset::in('mat')),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(3, 16))),
+            Part::of('inner-mat', 'inner mat', Role::Mat, Middle::inside('upper', Dim::share(3, 4), Dim::share(7, 8))),
+            Part::of('inner', 'inner panel', Role::Field, Inset::in('inner-mat')),
+        ], Inset::in('inner'), self::lower('panel', 3, 16), 18);
+    }
+
+    private static function borderBelow(): Sketch
+    {
+        return Sketch::of('border-below', 'Border below', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::of('line', 'line', Role::Strip, Slice::along(Edge::Bottom, 'panel', self::fixed(1, 4, 6), Dim::share(1, 4))),
+            Part::of('border', 'border', Role::Accent, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(5, 16))),
+        ], Inset::in('upper'), self::lower('panel', 1, 4), 12);
+    }
+
+    private static function tilesInRow(): Sketch
+    {
+        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow('row', $nth, 3, self::eighth()));
+
+        return Sketch::of('tiles-in-row', 'Three tiles in a row', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('row', Slice::along(Edge::Top, 'ground', Dim::share(1, 4), self::eighth())),
+            $tile(0), $tile(1), $tile(2),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(5, 16))),
+            Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(2, 3))),
+        ], Inset::in('middle'), self::lower('below', 1, 4, self::eighth()), 15);
+    }
+
+    private static function threeStrips(): Sketch
+    {
+        $strip = static fn (int $nth): Part => Part::of("strip-$nth", self::ORDINALS[$nth - 1].' strip', Role::Accent, Slice::along(Edge::Bottom, 'ground', Dim::share(1, 9), Dim::share(4 * $nth - 3, 32)));
+
+        return Sketch::of('three-strips', 'Three strips', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            $strip(1), $strip(2), $strip(3),
+            Part::guide('above', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(13, 32))),
+            Part::guide('upper', Slice::along(Edge::Top, 'above', Dim::share(3, 4))),
+        ], Inset::in('upper', Dim::fixed(Length::inches(0, 1, 16), Length::ofUnits(12_000))), self::lower('above', 1, 4), 12);
+    }
+
+    private static function lower(string $of, int $over, int $under, ?Dim $start = null): Relation
+    {
+        return Slice::along(Edge::Bottom, $of, Dim::share($over, $under), $start);
+    }
+
+    private static function eighth(): Dim
+    {
+        return Dim::reveal();
+    }
+
+    /** A fraction of an inch, or the whole millimetres nearest to it that a maker would choose. */
+    private static function fixed(int $over, int $under, int $millimetres): Dim
+    {
+        return Dim::fixed(Length::inches(0, $over, $under), Length::millimetres($millimetres));
+    }
+}

@@ -1,0 +1,18 @@
+import '../css/base.css'
+import { createInertiaApp, type ResolvedComponent } from '@inertiajs/svelte'
+import { mount } from 'svelte'
+
+const pages = import.meta.glob<ResolvedComponent>('./pages/*.svelte', { eager: true })
+
+void createInertiaApp({
+    resolve: (name) => {
+        const page = pages[`./pages/${name}.svelte`]
+        if (!page) throw new Error(`There is no page ${name}.`)
+        return page
+    },
+    setup({ el, App, props }) {
+        if (el) mount(App, { target: el, props })
+    },
+    // Its bar writes a style element into the page, which the content security policy refuses; Frame shows progress itself.
+    progress: false,
+})

@@ -1,0 +1,81 @@
+/** What the server sends. Lengths are whole units of 1/8 micrometre unless a text says otherwise. */
+
+export interface Extent {
+    width: number
+    height: number
+}
+
+export interface Box extends Extent {
+    x: number
+    y: number
+}
+
+export interface Face {
+    name: string
+    motif: string
+    colours: string[]
+    busy: boolean
+    directional: boolean
+    foil: boolean
+}
+
+export interface Good {
+    id: string
+    name: string
+    kind: string
+    size: Extent | null
+    faces: Face[]
+    finish: string | null
+    shape: string | null
+    colours: string[]
+    words: string | null
+}
+
+export type Goods = Record<string, Good>
+
+export interface Layer extends Box {
+    part: string
+    component: string | null
+    face: number
+}
+
+export interface Front {
+    number: number
+    occasion: string
+    sketch: string
+    size: Extent
+    base: string
+    layers: Layer[]
+    lacks: string[]
+}
+
+export interface Money {
+    amount: string
+    currency: string
+}
+
+export interface Stage {
+    key: string
+    label: string
+    figure: string | null
+    money?: Money | null
+    url: string
+}
+
+export interface KitFrame {
+    id: number
+    url: string
+    name: string
+    isStash: boolean
+    about: string
+    unit: 'in' | 'mm'
+    revision: number
+    stages: Stage[]
+    undo: string | null
+    redo: string | null
+}
+
+export interface Group<Line> {
+    title: string
+    lines: Line[]
+}

@@ -1,0 +1,197 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import { untrack } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Empty from '@/parts/Empty.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import ShareGrid, { type GridCard, type Row } from '@/parts/ShareGrid.svelte'
+    import Solving, { type Solve } from '@/parts/Solving.svelte'
+    import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
+    import type { Goods, Group, KitFrame } from '@/lib/types'
+
+    interface Props {
+        cards: GridCard[]
+        groups: Group<Row>[]
+        goods: Goods
+        outlook: { cards: number; promised: number; bonus: number | null; wants: string | null; isLooking: boolean }
+        wishes: { cards: number; stash: boolean; hasStash: boolean }
+        solve: Solve | null
+    }
+
+    let { cards, groups, goods, outlook, wishes, solve }: Props = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+    const errors = $derived(page.props.errors as Record<string, string>)
+
+    // What is typed stays typed, also when the answer is a refusal.
+    let wanted = $state(untrack(() => String(wishes.cards)))
+    let stash = $state(untrack(() => wishes.stash))
+    let repeat = $state(false)
+    let field: HTMLInputElement | undefined = $state()
+
+    function shareOut(event?: SubmitEvent): void {
+        event?.preventDefault()
+        router.post(
+            `${frame.url}/share-out`,
+            { cards: wanted, stash, repeat, revision: frame.revision },
+            { preserveState: true, preserveScroll: true },
+        )
+    }
+
+    $effect(() => {
+        if (!outlook.isLooking || solve?.isUnderWay) return
+        const timer = setInterval(() => router.reload({ showProgress: false }), 600)
+        return () => clearInterval(timer)
+    })
+
+    useKeys(() => [
+        { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
+        { key: 'n', shown: 'N', says: 'Say how many cards', run: () => field?.select() },
+    ])
+
+    const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`
+</script>
+
+{#snippet asking()}
+    <form onsubmit={shareOut} novalidate>
+        <label for="cards">Cards</label>
+        <input
+            id="cards"
+            bind:this={field}
+            bind:value={wanted}
+            inputmode="numeric"
+            size="3"
+            autocomplete="off"
+            aria-invalid={!!errors['cards']}
+            aria-describedby={errors['cards'] ? 'cards-fault' : undefined}
+        />
+        {#if wishes.hasStash}
+            <label class="tick"><input type="checkbox" bind:checked={stash} /> and the stash, where the kit runs out</label>
+        {/if}
+        <label class="tick"><input type="checkbox" bind:checked={repeat} /> same words twice</label>
+        <Button main key="S" type="submit" disabled={solve?.isUnderWay}>{cards.length ? 'Share out again' : 'Share out'}</Button>
+        {#if errors['cards']}<p id="cards-fault" class="fault" role="alert">{errors['cards']}</p>{/if}
+    </form>
+{/snippet}
+
+<Frame title="Share out">
+    <SurfaceDefs {goods} />
+    {#if cards.length === 0}
+        <Empty title="Nothing is shared out yet">
+            <p>
+                Say how many cards you want. Every card gets a sketch, papers, mats, a focal point, a sentiment, trimmings, a base and an
+                envelope, from what is really on the table.
+            </p>
+            {@render asking()}
+            {#if solve}<Solving {solve} />{/if}
+        </Empty>
+    {:else}
+        <div class="place">
+            <div class="top">
+                <p class="answer">
+                    <strong>{count(outlook.cards, 'card')}</strong> from a kit for {outlook.promised}.
+                    {#if outlook.isLooking}
+                        <span>Looking at what is kept…</span>
+                    {:else if outlook.bonus !== null}
+                        <span>
+                            What is kept gives {outlook.bonus ? count(outlook.bonus, 'more card') : 'no more'}{outlook.wants
+                                ? `; the next needs ${outlook.wants}`
+                                : ''}.
+                        </span>
+                    {/if}
+                </p>
+                {@render asking()}
+            </div>
+            {#if solve}<Solving {solve} />{/if}
+            <ShareGrid {cards} {groups} {goods} />
+        </div>
+    {/if}
+</Frame>
+
+<style>
+    .place {
+        display: flex;
+        flex-direction: column;
+        height: 100%;
+    }
+
+    .top {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        gap: 1.5rem;
+        padding: 0.5rem 1.25rem;
+    }
+
+    .answer {
+        font-size: var(--large);
+    }
+
+    .answer span {
+        color: var(--ink-soft);
+    }
+
+    form {
+        position: relative;
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.625rem;
+    }
+
+    .top form {
+        flex-wrap: nowrap;
+    }
+
+    label {
+        font-weight: 600;
+        white-space: nowrap;
+    }
+
+    .tick {
+        display: flex;
+        align-items: center;
+        gap: 0.375rem;
+        min-height: var(--target);
+        font-weight: 400;
+    }
+
+    .tick input {
+        width: 1.125rem;
+        height: 1.125rem;
+        accent-color: var(--here);
+    }
+
+    #cards {
+        width: 4rem;
+        min-height: var(--target);
+        padding: 0 0.5rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        font-size: var(--large);
+        font-weight: 650;
+        text-align: center;
+    }
+
+    #cards[aria-invalid='true'] {
+        border: 2px solid var(--madder);
+    }
+
+    .fault {
+        flex-basis: 100%;
+        color: var(--madder);
+        font-weight: 600;
+    }
+
+    .top .fault {
+        position: absolute;
+        inset: 100% 0 auto auto;
+        z-index: 5;
+        padding: 0.5rem 0.75rem;
+        border: 1px solid var(--madder);
+        border-radius: var(--radius);
+        background: var(--madder-soft);
+    }
+</style>

@@ -1,0 +1,217 @@
+<script lang="ts">
+    import { Link, page, router } from '@inertiajs/svelte'
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { surfaceFill } from '@/lib/surfaces'
+    import { money } from '@/lib/format'
+    import type { Good, Money } from '@/lib/types'
+
+    interface Kit {
+        id: number
+        url: string
+        name: string
+        isStash: boolean
+        front: string
+        promised: number
+        cards: number
+        components: string
+        price: Money | null
+        papers: Good[]
+    }
+
+    let { kits, shelf }: { kits: Kit[]; shelf: { undo: string | null; redo: string | null } } = $props()
+
+    const MOST_BYTES = 2_000_000
+    let files = $state<FileList>()
+    let tooLarge = $state('')
+    let isSending = $state(false)
+    const faults = $derived((tooLarge || ((page.props.errors as Record<string, string>)['kit_file'] ?? '')).split('\n').filter(Boolean))
+
+    function bringIn(event: SubmitEvent): void {
+        event.preventDefault()
+        const file = files?.[0]
+        tooLarge = file && file.size > MOST_BYTES ? 'The file is larger than 2 MB. A kit file is a short text.' : ''
+        if (tooLarge) return
+        router.post(
+            '/kits',
+            { kit_file: file ?? null },
+            { forceFormData: true, preserveState: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) },
+        )
+    }
+</script>
+
+<Frame title="Shelf" {shelf}>
+    <SurfaceDefs goods={Object.fromEntries(kits.flatMap((kit) => kit.papers.map((paper) => [paper.id, paper])))} />
+    <div class="shelf">
+        <section aria-labelledby="kits-title">
+            <h1 id="kits-title">Kits on the shelf</h1>
+            {#if kits.length === 0}
+                <p class="none">No kit yet. Bring one in from a file: the packing list of a kit, written as keepshare/kit.</p>
+            {/if}
+            <ul>
+                {#each kits as kit (kit.id)}
+                    <li class:stash={kit.isStash}>
+                        <Link href={kit.url}>
+                            <strong>{kit.name}</strong>
+                            <span
+                                ><Measure
+                                    text={kit.isStash
+                                        ? 'What you had already; beside every kit'
+                                        : `${kit.front} · ${kit.promised} cards promised`}
+                                /></span
+                            >
+                            <span class="figures">
+                                {kit.components}{kit.cards ? ` · ${kit.cards} cards shared out` : ''}{kit.price
+                                    ? ` · ${money(kit.price)}`
+                                    : ''}
+                            </span>
+                        </Link>
+                    </li>
+                {/each}
+            </ul>
+        </section>
+        <section class="bring" aria-labelledby="bring-title">
+            <h2 id="bring-title">Bring in your own kit</h2>
+            <form onsubmit={bringIn} novalidate>
+                <label for="kit-file">Kit file (keepshare/kit, JSON, up to 2 MB)</label>
+                <input
+                    id="kit-file"
+                    type="file"
+                    accept=".json,application/json"
+                    bind:files
+                    aria-invalid={faults.length > 0}
+                    aria-describedby={faults.length ? 'kit-file-faults' : undefined}
+                />
+                {#if faults.length}
+                    <div id="kit-file-faults" class="faults" role="alert">
+                        <p>Nothing was brought in. {faults.length === 1 ? 'This is wrong:' : `${faults.length} things are wrong:`}</p>
+                        <ol>
+                            {#each faults as fault, i (i)}<li>{fault}</li>{/each}
+                        </ol>
+                    </div>
+                {/if}
+                <Button main type="submit" disabled={isSending}>{isSending ? 'Reading the file…' : 'Bring it in'}</Button>
+            </form>
+            <p class="hint">What such a file looks like is explained in <code>docs/formats/kit.md</code>, with an example.</p>
+        </section>
+    </div>
+</Frame>
+
+<style>
+    .shelf {
+        display: grid;
+        grid-template-columns: 3fr 2fr;
+        gap: 3rem;
+        max-width: 70rem;
+        margin: 0 auto;
+        padding: 2.5rem 1.5rem;
+    }
+
+    h1,
+    h2 {
+        margin-bottom: var(--gap);
+        font-size: var(--title);
+    }
+
+    ul {
+        display: grid;
+        gap: 0.75rem;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    ul :global(a) {
+        display: grid;
+        gap: 0.25rem;
+        padding: 1.125rem 1.25rem;
+        border: 1px solid var(--line);
+        border-left: 6px solid var(--here);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        color: var(--ink);
+        text-decoration: none;
+        box-shadow: var(--shadow);
+    }
+
+    .stash :global(a) {
+        border-left-color: var(--kraft);
+    }
+
+    strong {
+        font-size: var(--large);
+    }
+
+    .papers {
+        display: grid;
+        grid-template-columns: repeat(12, 1fr);
+        gap: 3px;
+        margin-bottom: 0.375rem;
+    }
+
+    .papers svg {
+        display: block;
+        border-radius: 2px;
+        box-shadow: 0 0 0 0.5px var(--paper-edge);
+    }
+
+    .figures,
+    .hint,
+    .none {
+        color: var(--ink-soft);
+    }
+
+    .bring {
+        align-self: start;
+        padding: 1.5rem;
+        background: var(--rail);
+        border-radius: var(--radius);
+    }
+
+    form {
+        display: grid;
+        justify-items: start;
+        gap: 0.75rem;
+    }
+
+    label {
+        font-weight: 600;
+    }
+
+    input {
+        width: 100%;
+        min-height: var(--target);
+        padding: 0.6rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+    }
+
+    input[aria-invalid='true'] {
+        border: 2px solid var(--madder);
+    }
+
+    .faults {
+        width: 100%;
+        max-height: 20rem;
+        overflow: auto;
+        color: var(--madder);
+        overflow-wrap: anywhere;
+    }
+
+    .faults p {
+        font-weight: 650;
+    }
+
+    ol {
+        margin: 0.25rem 0 0;
+        padding-left: 1.5rem;
+    }
+
+    .hint {
+        margin-top: var(--gap);
+        font-size: var(--small);
+    }
+</style>

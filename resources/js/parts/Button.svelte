@@ -1,0 +1,57 @@
+<script lang="ts">
+    import type { Snippet } from 'svelte'
+    import type { HTMLButtonAttributes } from 'svelte/elements'
+
+    /** A button of at least 44 px; the key that does the same is printed on it. */
+    let { main = false, key, children, ...rest }: { main?: boolean; key?: string; children: Snippet } & HTMLButtonAttributes = $props()
+</script>
+
+<button type="button" class:main {...rest}>
+    {@render children()}
+    {#if key}<kbd aria-hidden="true">{key}</kbd>{/if}
+</button>
+
+<style>
+    button {
+        display: inline-flex;
+        align-items: center;
+        gap: 0.5rem;
+        min-height: var(--target);
+        min-width: var(--target);
+        padding: 0 1rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        color: var(--ink);
+        font-weight: 600;
+        white-space: nowrap;
+        cursor: pointer;
+    }
+
+    button:hover:not(:disabled) {
+        border-color: var(--here);
+    }
+
+    .main {
+        background: var(--here);
+        border-color: var(--here);
+        color: var(--on-here);
+    }
+
+    button:disabled {
+        color: var(--ink-soft);
+        background: transparent;
+        border-style: dashed;
+        cursor: default;
+    }
+
+    kbd {
+        padding: 0 0.35em;
+        border: 1px solid currentcolor;
+        border-radius: 3px;
+        font: inherit;
+        font-size: var(--small);
+        font-weight: 500;
+        opacity: 0.75;
+    }
+</style>

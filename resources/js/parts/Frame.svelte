@@ -1,0 +1,228 @@
+<script lang="ts">
+    import { Link, page, router } from '@inertiajs/svelte'
+    import Keyboard from '@lucide/svelte/icons/keyboard'
+    import Moon from '@lucide/svelte/icons/moon'
+    import Sun from '@lucide/svelte/icons/sun'
+    import Undo2 from '@lucide/svelte/icons/undo-2'
+    import type { Snippet } from 'svelte'
+    import { money } from '@/lib/format'
+    import { press, useKeys } from '@/lib/keys.svelte'
+    import type { KitFrame } from '@/lib/types'
+    import Button from './Button.svelte'
+    import KeyHelp from './KeyHelp.svelte'
+    import Measure from './Measure.svelte'
+
+    /** What stands round every page: the kit in hand, the stages, undo, theme, keys; and what the server has to say. */
+    let { title, shelf, children }: { title: string; shelf?: { undo: string | null; redo: string | null }; children: Snippet } = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame | null)
+    const notice = $derived(page.props['notice'] as string | null)
+    const errors = $derived(page.props.errors as Record<string, string>)
+    const refused = $derived(errors['table'] ?? errors['undo'])
+    const acts = $derived(frame ?? shelf ?? { undo: null, redo: null })
+    const current = $derived(frame?.stages.find((stage) => page.url.startsWith(stage.url)))
+
+    let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
+    let showsKeys = $state(false)
+    let isBusy = $state(false)
+
+    $effect(() => {
+        const stops = [router.on('start', () => (isBusy = true)), router.on('finish', () => (isBusy = false))]
+        return () => stops.forEach((stop) => stop())
+    })
+
+    function takeBack(act: 'undo' | 'redo'): void {
+        if (acts[act] && !isBusy)
+            router.post(`${frame?.url ?? ''}/${act}`, frame ? { revision: frame.revision } : {}, { preserveScroll: true })
+    }
+
+    function turnTheme(): void {
+        isEvening = !isEvening
+        const theme = isEvening ? 'evening' : 'light'
+        document.documentElement.dataset['theme'] = theme
+        document.cookie = `theme=${theme}; path=/; max-age=31536000; samesite=strict`
+    }
+
+    useKeys(() => [
+        ...(frame?.stages ?? []).map((stage, i) => ({
+            key: String(i + 1),
+            says: `Go to ${stage.label}`,
+            run: () => router.visit(stage.url),
+        })),
+        { key: '0', says: 'Go to the shelf of kits', run: () => router.visit('/') },
+        { key: 'z', shown: 'Z', says: 'Take the last act back', run: () => takeBack('undo') },
+        { key: 'Z', shown: 'Shift Z', says: 'Do it again', run: () => takeBack('redo') },
+        { key: 'e', shown: 'E', says: 'Evening or light', run: turnTheme },
+        { key: '?', says: 'Show these keys', run: () => (showsKeys = true) },
+    ])
+</script>
+
+<svelte:window onkeydown={press} />
+<svelte:head><title>{title}{frame ? ` · ${frame.name}` : ''} · Keep Share</title></svelte:head>
+
+<header>
+    <Link href="/" class="kit" aria-label={frame ? `${frame.name}; back to the shelf` : 'Shelf'}>
+        <svg viewBox="0 0 32 22" width="34" height="24" aria-hidden="true">
+            <rect x="1" y="1" width="30" height="20" rx="1.5" fill="var(--kraft)" />
+            <path d="M1 2l15 11L31 2" fill="none" stroke="var(--ink)" stroke-width="1.6" />
+            <path d="M21 9v12" stroke="var(--here)" stroke-width="1.8" stroke-dasharray="2.5 2" />
+        </svg>
+        <span>
+            <strong>{frame?.name ?? 'Keep Share'}</strong>
+            <small><Measure text={frame?.about ?? 'a kit, shared out over cards'} /></small>
+        </span>
+    </Link>
+    <nav aria-label="Places at the table">
+        {#each frame?.stages ?? [] as stage (stage.key)}
+            <Link
+                href={stage.url}
+                class={stage === current ? 'stage current' : 'stage'}
+                aria-current={stage === current ? 'page' : undefined}
+            >
+                <span>{stage.label}</span>
+                <small>{stage.money ? `${money(stage.money)} a card` : stage.figure}</small>
+            </Link>
+        {/each}
+    </nav>
+    <div class="tools">
+        <Button
+            disabled={!acts.undo}
+            key="Z"
+            title={acts.undo ? `Take back: ${acts.undo}` : 'Nothing to take back'}
+            aria-label={acts.undo ? `Undo: ${acts.undo}` : 'Undo'}
+            onclick={() => takeBack('undo')}><Undo2 size={18} aria-hidden="true" />Undo</Button
+        >
+        <Button aria-pressed={isEvening} aria-label="Evening theme" title="Evening or light" onclick={turnTheme}>
+            {#if isEvening}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
+        </Button>
+        <Button aria-label="Show the keys" title="Keys" onclick={() => (showsKeys = true)}><Keyboard size={18} aria-hidden="true" /></Button
+        >
+    </div>
+    <div class="busy" class:isBusy aria-hidden="true"></div>
+</header>
+
+<main>
+    {#if refused}
+        <p class="refused" role="alert">{refused}</p>
+    {/if}
+    <p class="sr-only" role="status">{notice ?? ''}</p>
+    {@render children()}
+</main>
+
+<KeyHelp bind:open={showsKeys} />
+
+<style>
+    header {
+        position: relative;
+        display: grid;
+        grid-template-columns: minmax(13rem, auto) 1fr auto;
+        align-items: stretch;
+        gap: 1.5rem;
+        height: 4rem;
+        padding: 0 1.25rem;
+        background: var(--table);
+        border-bottom: 1px solid var(--line-strong);
+    }
+
+    header :global(.kit) {
+        display: flex;
+        align-items: center;
+        gap: 0.75rem;
+        color: var(--ink);
+        text-decoration: none;
+    }
+
+    strong,
+    small {
+        display: block;
+        line-height: 1.25;
+        white-space: nowrap;
+    }
+
+    strong {
+        font-size: 1.0625rem;
+    }
+
+    small {
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    nav {
+        display: flex;
+        align-items: end;
+        gap: 0.25rem;
+        overflow: auto hidden;
+        scrollbar-width: none;
+    }
+
+    nav :global(.stage) {
+        display: grid;
+        align-content: center;
+        min-height: 3.25rem;
+        padding: 0 1.125rem;
+        border: 1px solid transparent;
+        border-bottom: 0;
+        border-radius: var(--radius) var(--radius) 0 0;
+        color: var(--ink-soft);
+        font-weight: 600;
+        text-decoration: none;
+    }
+
+    nav :global(.stage small) {
+        font-weight: 400;
+    }
+
+    nav :global(.stage:hover) {
+        color: var(--ink);
+    }
+
+    nav :global(.current) {
+        margin-bottom: -1px;
+        background: var(--sheet);
+        border-color: var(--line-strong);
+        color: var(--ink);
+        box-shadow: inset 0 3px 0 var(--here);
+    }
+
+    .tools {
+        display: flex;
+        align-items: center;
+        gap: 0.5rem;
+    }
+
+    .busy {
+        position: absolute;
+        inset: auto 0 -1px;
+        height: 3px;
+        background: var(--here);
+        opacity: 0;
+        transform-origin: left;
+    }
+
+    .isBusy {
+        opacity: 1;
+        animation: grow 2s ease-out;
+    }
+
+    @keyframes grow {
+        from {
+            transform: scaleX(0);
+        }
+    }
+
+    main {
+        position: relative;
+        height: calc(100% - 4rem);
+        overflow: auto;
+        background: var(--sheet);
+    }
+
+    .refused {
+        padding: 0.75rem 1.25rem;
+        border-bottom: 2px solid var(--madder);
+        background: var(--madder-soft);
+        color: var(--madder);
+        font-weight: 600;
+    }
+</style>

@@ -1,0 +1,20 @@
+<script lang="ts">
+    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". */
+    let { text }: { text: string } = $props()
+
+    const pieces = $derived(text.split(/(\d+\/\d+)/))
+</script>
+
+<span class="measure"
+    >{#each pieces as piece, i (i)}{#if i % 2}<span class="fraction">{piece}</span>{:else}{piece}{/if}{/each}</span
+>
+
+<style>
+    .measure {
+        white-space: nowrap;
+    }
+
+    .fraction {
+        font-feature-settings: 'frac' 1;
+    }
+</style>

@@ -1,0 +1,212 @@
+<script module lang="ts">
+    import type { Box, Extent } from '@/lib/types'
+
+    export interface Part extends Box {
+        label: string
+        measure: string
+        isKept: boolean
+        face: number
+    }
+</script>
+
+<script lang="ts">
+    import { mm } from '@/lib/format'
+    import { surfaceFill } from '@/lib/surfaces'
+    import Measure from './Measure.svelte'
+
+    interface Line {
+        number: number
+        line: { x1: number; y1: number; x2: number; y2: number }
+    }
+
+    interface Props {
+        size: Extent
+        component: string
+        parts: Part[]
+        cuts: Line[]
+        /** The cut in hand, counted from 0; none when the sheet is cut already. */
+        current: number | null
+        directional: boolean
+        choose: (cut: number) => void
+    }
+
+    /** A sheet to scale with its parts and its cuts numbered in order. */
+    let { size, component, parts, cuts, current, directional, choose }: Props = $props()
+
+    let room = $state({ width: 600, height: 560 })
+    const MARGIN = 34
+    const scale = $derived(Math.min((room.width - 2 * MARGIN) / mm(size.width), (room.height - 2 * MARGIN) / mm(size.height)))
+    const px = (units: number): number => mm(units) * scale
+    /** Where the number of a cut sits: just outside the sheet, or on the edge of the part in hand. */
+    const badge = ({ line }: Line): { x: number; y: number } =>
+        line.x1 === line.x2
+            ? { x: px(line.x1), y: px(line.y1) - (line.y1 === 0 ? 18 : 0) }
+            : { x: px(line.x1) - (line.x1 === 0 ? 18 : 0), y: px(line.y1) }
+</script>
+
+<div class="room" bind:clientWidth={room.width} bind:clientHeight={room.height}>
+    <div class="sheet" style:width="{px(size.width)}px" style:height="{px(size.height)}px">
+        <svg width={px(size.width)} height={px(size.height)} viewBox="0 0 {mm(size.width)} {mm(size.height)}" aria-hidden="true">
+            <rect width={mm(size.width)} height={mm(size.height)} fill={surfaceFill(component, 0)} />
+            {#each parts as part, i (i)}
+                {#if part.isKept}<rect class="kept" x={mm(part.x)} y={mm(part.y)} width={mm(part.width)} height={mm(part.height)} />{/if}
+            {/each}
+            {#each cuts as cut, i (cut.number)}
+                <line
+                    class:current={i === current}
+                    class:made={current !== null && i < current}
+                    x1={mm(cut.line.x1)}
+                    y1={mm(cut.line.y1)}
+                    x2={mm(cut.line.x2)}
+                    y2={mm(cut.line.y2)}
+                />
+            {/each}
+        </svg>
+        {#each parts as part, i (i)}
+            {@const isSmall = px(part.height) < 40 || px(part.width) < 90}
+            <p
+                class="part"
+                class:isKept={part.isKept}
+                class:isSmall
+                style:left="{px(part.x + part.width / 2)}px"
+                style:top="{px(part.y + part.height / 2)}px"
+            >
+                {#if part.isKept}keep{:else}{part.label}{/if}
+                <Measure text={part.measure} />
+                {#if part.face === 1}<small>other face shows</small>{/if}
+            </p>
+        {/each}
+        {#each cuts as cut, i (cut.number)}
+            {@const at = badge(cut)}
+            <button
+                type="button"
+                class:current={i === current}
+                style:left="{at.x}px"
+                style:top="{at.y}px"
+                aria-label="Cut {cut.number}"
+                onclick={() => choose(i)}>{cut.number}</button
+            >
+        {/each}
+        {#if directional}<p class="up"><span aria-hidden="true">↑</span> up</p>{/if}
+    </div>
+</div>
+
+<style>
+    .room {
+        display: grid;
+        place-items: center;
+        min-height: 0;
+        overflow: hidden;
+    }
+
+    .sheet {
+        position: relative;
+        box-shadow:
+            var(--shadow),
+            0 0 0 1px var(--paper-edge);
+    }
+
+    svg {
+        display: block;
+    }
+
+    .kept {
+        fill: var(--kraft);
+        opacity: 0.72;
+    }
+
+    line {
+        stroke: #1d2b33;
+        stroke-width: 2px;
+        stroke-dasharray: 7 5;
+        vector-effect: non-scaling-stroke;
+    }
+
+    line.made {
+        stroke-dasharray: none;
+    }
+
+    line.current {
+        stroke: #0b5a6b;
+        stroke-width: 5px;
+        stroke-dasharray: none;
+    }
+
+    .part {
+        position: absolute;
+        translate: -50% -50%;
+        padding: 0.25rem 0.75rem;
+        border-radius: 3px;
+        background: rgb(252 252 249 / 93%);
+        color: #1d2b33;
+        font-weight: 600;
+        line-height: 1.3;
+        text-align: center;
+        white-space: nowrap;
+        pointer-events: none;
+    }
+
+    .part :global(.measure) {
+        display: block;
+        font-size: var(--large);
+    }
+
+    .isSmall {
+        padding: 0 0.3rem;
+        font-size: 0.75rem;
+    }
+
+    .isSmall :global(.measure) {
+        display: inline;
+        font-size: 0.75rem;
+    }
+
+    .isKept {
+        color: #5a4016;
+    }
+
+    small {
+        display: block;
+        font-weight: 400;
+    }
+
+    button {
+        position: absolute;
+        translate: -50% -50%;
+        width: 1.875rem;
+        height: 1.875rem;
+        padding: 0;
+        border: 2px solid #1d2b33;
+        border-radius: 50%;
+        background: #fcfcf9;
+        color: #1d2b33;
+        font-weight: 700;
+        cursor: pointer;
+    }
+
+    button::after {
+        position: absolute;
+        inset: -9px;
+        content: '';
+    }
+
+    button.current {
+        border-color: #0b5a6b;
+        background: #0b5a6b;
+        color: #fff;
+    }
+
+    .up {
+        position: absolute;
+        top: 0;
+        left: calc(100% + 10px);
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    .up span {
+        display: block;
+        font-size: 1.75rem;
+        line-height: 1;
+    }
+</style>

@@ -1,0 +1,60 @@
+<script module lang="ts">
+    export interface Solve {
+        isUnderWay: boolean
+        state: string
+        done: number
+        wanted: number
+        message: string | null
+    }
+</script>
+
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import type { KitFrame } from '@/lib/types'
+    import Button from './Button.svelte'
+
+    /** A share-out under way, with its progress and a stop; or what the last one has to say. */
+    let { solve }: { solve: Solve } = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+
+    $effect(() => {
+        if (!solve.isUnderWay) return
+        const timer = setInterval(() => router.reload({ showProgress: false }), 400)
+        return () => clearInterval(timer)
+    })
+
+    const stop = (): void => router.post(`${frame.url}/share-out/stop`, {}, { preserveState: true, preserveScroll: true })
+</script>
+
+{#if solve.isUnderWay}
+    <div class="solving" role="status">
+        <progress value={solve.done} max={solve.wanted} aria-label="Cards found"></progress>
+        <p>{solve.state === 'waiting' ? 'Waiting for its turn…' : `Sharing out: ${solve.done} of ${solve.wanted} cards`}</p>
+        <Button disabled={solve.state === 'stopping'} onclick={stop}>Stop, keep what there is</Button>
+    </div>
+{:else if solve.message}
+    <p class="message" role="status">{solve.message}</p>
+{/if}
+
+<style>
+    .solving {
+        display: flex;
+        align-items: center;
+        gap: 1rem;
+        padding: 0.5rem 1.25rem;
+        background: var(--here-soft);
+    }
+
+    progress {
+        flex: 0 1 20rem;
+        height: 0.75rem;
+        accent-color: var(--here);
+    }
+
+    .message {
+        padding: 0.75rem 1.25rem;
+        border-left: 4px solid var(--madder);
+        background: var(--madder-soft);
+    }
+</style>

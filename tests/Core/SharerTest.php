@@ -1,0 +1,313 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\CannotShare;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Share\Need;
+use KeepShare\Core\Share\ShareOut;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Sketch\Sketches;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+use Tests\Core\Support\Replay;
+
+final class SharerTest extends TestCase
+{
+    public function test_ten_cards_come_out_of_the_harbour_kit(): void
+    {
+        $kit = Kits::demo();
+        $out = Sharer::share(Table::unpacked($kit), Wishes::cards(10));
+
+        self::assertCount(10, $out->cards);
+        self::assertNull($out->stop);
+        self::assertHolds($kit, Table::unpacked($kit), $out);
+        foreach ($out->cards as $card) {
+            self::assertSame([], self::front($card, $kit)->lacks);
+            self::assertNotNull($card->taking('embellishment'));
+        }
+    }
+
+    public function test_the_occasions_spread_with_birthdays_most(): void
+    {
+        $occasions = array_count_values(array_map(static fn (Card $card): string => $card->occasion->value, Sharer::share(Table::unpacked(Kits::demo()), Wishes::cards(10))->cards));
+
+        self::assertGreaterThanOrEqual(6, count($occasions));
+        self::assertSame(Occasion::Birthday->value, array_search(max($occasions), $occasions, true));
+    }
+
+    public function test_what_lies_right_under_a_focal_point_is_calm(): void
+    {
+        $kit = Kits::demo();
+        $components = Table::unpacked($kit)->components;
+        foreach (Sharer::share(Table::unpacked($kit), Wishes::cards(10))->cards as $card) {
+            $layout = Sketches::all()[$card->sketch]->resolve($card->front, $kit->unit);
+            $under = $layout->under($layout->focal);
+            $taking = $under === null ? null : $card->taking($under->part->id);
+            $good = $taking === null ? null : $components[$taking->component]->good;
+            if ($good instanceof Paper) {
+                self::assertFalse($good->faces()[$taking->face]->busy, "card $card->number, $card->sketch");
+            }
+        }
+    }
+
+    /** @return list<array{int}> */
+    public static function seeds(): array
+    {
+        return array_map(static fn (int $seed): array => [$seed], range(1, 40));
+    }
+
+    #[DataProvider('seeds')]
+    public function test_any_kit_balances_and_can_be_cut(int $seed): void
+    {
+        $kit = Kits::random($seed);
+        $table = Table::unpacked($kit);
+        $out = Sharer::share($table, Wishes::asManyAsPossible());
+
+        self::assertHolds($kit, $table, $out);
+        self::assertLessThanOrEqual(Bound::on($table, Wishes::asManyAsPossible())->cards, count($out->cards));
+        self::assertNotNull($out->stop, 'no kit is without end');
+        self::assertEquals($out, Sharer::share($table, Wishes::asManyAsPossible()), 'deterministic');
+    }
+
+    public function test_what_is_said_to_stop_the_next_card_is_what_stops_it(): void
+    {
+        $checked = 0;
+        foreach (range(1, 25) as $seed) {
+            $kit = Kits::random($seed);
+            $out = Sharer::share(Table::unpacked($kit), Wishes::asManyAsPossible());
+            $needs = $out->stop->needs ?? [];
+            if (array_diff(array_column($needs, 'value'), [Need::Base->value, Need::Envelope->value]) !== []) {
+                continue;
+            }
+            // With one more of each thing named there must be a card more; with one of them missing still, none.
+            $checked++;
+            self::assertGreaterThan(count($out->cards), count(Sharer::share(Table::unpacked(self::withMore($kit, $needs)), Wishes::asManyAsPossible())->cards), "seed $seed");
+            if (count($needs) === 2) {
+                self::assertCount(count($out->cards), Sharer::share(Table::unpacked(self::withMore($kit, [$needs[0]])), Wishes::asManyAsPossible())->cards, "seed $seed");
+            }
+        }
+        self::assertGreaterThan(5, $checked);
+    }
+
+    /** @return list<array{list<Kind>, Need}> */
+    public static function gaps(): array
+    {
+        return [
+            [[Kind::Base], Need::Base],
+            [[Kind::Envelope], Need::Envelope],
+            [[Kind::Paper], Need::Paper],
+            [[Kind::DieCut, Kind::Sticker, Kind::Stamp], Need::Sentiment],
+        ];
+    }
+
+    /** @param  list<Kind>  $kinds */
+    #[DataProvider('gaps')]
+    public function test_a_kit_with_a_gap_says_what_is_missing(array $kinds, Need $need): void
+    {
+        $out = Sharer::share(Table::unpacked(Kits::without(...$kinds)), Wishes::cards(10));
+
+        self::assertSame([], $out->cards);
+        self::assertContains($need, $out->stop->needs ?? []);
+        self::assertStringContainsString($need->oneMore(), $out->stop?->wants() ?? '');
+    }
+
+    public function test_bonus_cards_go_on_from_what_the_first_ones_left(): void
+    {
+        $kit = Kits::demo();
+        $table = Table::unpacked($kit);
+        $first = Sharer::share($table, Wishes::cards(7));
+        $rest = self::after($table, $first);
+        $bonus = Sharer::share($rest, Wishes::asManyAsPossible());
+
+        self::assertSame([8, 9, 10], array_map(static fn (Card $card): int => $card->number, $bonus->cards));
+        self::assertSame([Need::Base, Need::Envelope], $bonus->stop?->needs);
+        self::assertSame('one more base and one more envelope', $bonus->stop->wants());
+        self::assertStringContainsString('then sentiments run out', $bonus->stop->outlook());
+        self::assertBalances($table, [...$first->cards, ...$bonus->cards], $bonus);
+    }
+
+    public function test_bases_are_cut_from_heavy_cardstock_when_the_ready_ones_are_gone(): void
+    {
+        $kit = Kits::demo('knitted-hills');
+        $out = Sharer::share(Table::unpacked($kit), Wishes::cards(8));
+        $cut = array_filter($out->cards, static fn (Card $card): bool => $card->taking('base')?->size !== null);
+
+        self::assertCount(2, $cut, 'six bases in the kit, two more from its heavy cardstock');
+        foreach ($cut as $card) {
+            self::assertSame('210 × 148', $card->taking('base')?->size?->format($kit->unit));
+        }
+    }
+
+    public function test_the_stash_is_left_alone_unless_it_may_be_used(): void
+    {
+        $kit = Kits::demo();
+        $stash = Kits::demo('stash');
+        $table = self::beside($kit, $stash);
+
+        $kitOnly = Sharer::share($table, Wishes::asManyAsPossible());
+        self::assertCount(10, $kitOnly->cards);
+        self::assertSame([], self::fromStash($kitOnly, $stash));
+        $both = Sharer::share($table, Wishes::asManyAsPossible(stash: true));
+        self::assertCount(13, $both->cards);
+        self::assertContains('heavy-white', self::fromStash($both, $stash));
+    }
+
+    public function test_words_are_said_once_unless_told_otherwise(): void
+    {
+        $full = Kits::demo();
+        $kit = Kit::of($full->name, $full->unit, $full->front, 10, null, array_values(array_filter(
+            $full->components,
+            static fn (Component $c): bool => $c->words() === null || in_array($c->id, ['happy-birthday', 'many-thanks'], true),
+        )));
+        $words = static fn (ShareOut $out): array => array_map(static fn (Card $card): ?string => $card->taking('sentiment')?->component, $out->cards);
+
+        $once = $words(Sharer::share(Table::unpacked($kit), Wishes::asManyAsPossible()));
+        self::assertSame($once, array_unique($once));
+        $often = Sharer::share(Table::unpacked($kit), Wishes::asManyAsPossible(repeatSentiments: true));
+        self::assertSame([2, 4], [count($once), count($often->cards)], 'two of each piece');
+        self::assertHolds($kit, Table::unpacked($kit), $often, repeats: true);
+    }
+
+    public function test_it_can_be_stopped_and_keeps_what_it_has(): void
+    {
+        $told = [];
+        $out = Sharer::share(Table::unpacked(Kits::demo()), Wishes::cards(10), static function (int $done, int $of) use (&$told): bool {
+            $told[] = [$done, $of];
+
+            return $done < 3;
+        });
+
+        self::assertCount(3, $out->cards);
+        self::assertSame([[1, 10], [2, 10], [3, 10]], $told);
+    }
+
+    public function test_a_number_of_cards_out_of_range_is_refused(): void
+    {
+        $this->expectException(CannotShare::class);
+        Wishes::cards(0);
+    }
+
+    /** Everything that must be true of any share-out of an unpacked kit. */
+    private static function assertHolds(Kit $kit, Table $table, ShareOut $out, bool $repeats = false): void
+    {
+        self::assertBalances($table, $out->cards, $out);
+        $said = [];
+        foreach ($out->cards as $card) {
+            $front = self::front($card, $kit);
+            self::assertSame([], $front->lacks);
+            foreach ($front->layers as $layer) {
+                self::assertTrue(Rect::whole($card->front)->contains($layer->rect), "card $card->number: the $layer->name overhangs");
+            }
+            $words = $table->components[$card->taking('sentiment')->component ?? '']->words();
+            self::assertTrue($words?->fit($card->occasion));
+            $said[] = mb_strtolower($words->text);
+        }
+        self::assertTrue($repeats || $said === array_unique($said), 'no sentiment twice');
+    }
+
+    /**
+     * Nothing is taken that is not there, and the plans yield every piece taken.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function assertBalances(Table $table, array $cards, ShareOut $out): void
+    {
+        $taken = [];
+        /** @var array<string, array<string, Piece>> $wanted */
+        $wanted = [];
+        foreach ($cards as $card) {
+            foreach ($card->takings as $taking) {
+                $piece = $taking->toPiece($card->pieceId($taking->part));
+                if ($piece === null) {
+                    $taken[$taking->component] = ($taken[$taking->component] ?? 0) + $taking->quantity;
+                } else {
+                    $wanted[$taking->component][$piece->id] = $piece;
+                }
+            }
+        }
+        foreach ($taken as $component => $count) {
+            self::assertLessThanOrEqual($table->free[$component], $count, "too many of $component");
+        }
+        foreach ($wanted as $component => $pieces) {
+            $plan = $out->plans[$component];
+            $got = array_merge([], ...array_map(static fn ($sheet): array => Replay::of($sheet, $pieces), $plan->sheets));
+            self::assertEqualsCanonicalizing(array_keys($pieces), $got, "the pieces from $component");
+            $stock = array_map(static fn ($sheet): string => $sheet->id, $table->stock[$component]);
+            $used = array_map(static fn ($sheet): string => $sheet->stock->id, $plan->sheets);
+            self::assertSame([], array_diff($used, $stock));
+            self::assertSame($used, array_unique($used));
+        }
+    }
+
+    private static function front(Card $card, Kit $kit): CardFront
+    {
+        return CardFront::of($card, Table::unpacked($kit)->components, $kit->unit);
+    }
+
+    /** The table when these cards are planned and nothing is cut yet. */
+    private static function after(Table $table, ShareOut $out): Table
+    {
+        $free = $table->free;
+        $promised = [];
+        foreach ($out->cards as $card) {
+            foreach ($card->takings as $taking) {
+                $piece = $taking->toPiece($card->pieceId($taking->part));
+                if ($piece === null) {
+                    $free[$taking->component] -= $taking->quantity;
+                } else {
+                    $promised[$taking->component][] = $piece;
+                }
+            }
+        }
+
+        return Table::of($table->unit, $table->front, $table->components, $free, $table->stock, $promised, [], $out->cards);
+    }
+
+    private static function beside(Kit $kit, Kit $stash): Table
+    {
+        $own = Table::unpacked($kit);
+        $other = Table::unpacked($stash);
+
+        return Table::of(
+            $kit->unit,
+            $kit->front,
+            $own->components + $other->components,
+            $own->free + $other->free,
+            $own->stock + $other->stock,
+            stash: array_fill_keys(array_keys($other->components), true),
+        );
+    }
+
+    /** @return list<string> */
+    private static function fromStash(ShareOut $out, Kit $stash): array
+    {
+        $ids = array_map(static fn (Component $component): string => $component->id, $stash->components);
+        $taken = array_merge([], ...array_map(static fn (Card $card): array => array_map(static fn ($taking): string => $taking->component, $card->takings), $out->cards));
+
+        return array_values(array_unique(array_intersect($taken, $ids)));
+    }
+
+    /** @param  list<Need>  $needs */
+    private static function withMore(Kit $kit, array $needs): Kit
+    {
+        $kinds = array_map(static fn (Need $need): Kind => $need === Need::Base ? Kind::Base : Kind::Envelope, $needs);
+
+        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, array_map(
+            static fn (Component $c): Component => in_array($c->kind(), $kinds, true) ? Component::of($c->id, $c->name, $c->good, $c->count + 1) : $c,
+            $kit->components,
+        ));
+    }
+}
