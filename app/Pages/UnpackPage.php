@@ -21,7 +21,7 @@ final class UnpackPage
 
         return [
             'groups' => $groups,
-            'goods' => GoodView::all(array_intersect_key($state->core, $own->keyBy('id')->all())),
+            'goods' => GoodView::all($own->map(static fn (Component $component) => $state->core[$component->coreId()])),
         ];
     }
 

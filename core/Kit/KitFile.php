@@ -102,12 +102,13 @@ final class KitFile
         }
         foreach ($items as $i => $item) {
             try {
-                $component = self::component(Fields::of($item, "components[$i]", $unit));
-                if (isset($seen[$component->id])) {
-                    throw BadKit::at("components[$i].id", sprintf('"%s" is the id of components[%d] already.', $component->id, $seen[$component->id]));
+                $line = Fields::of($item, "components[$i]", $unit);
+                $id = self::id($line);
+                if (isset($seen[$id])) {
+                    throw BadKit::at("components[$i].id", sprintf('"%s" is the id of components[%d] already.', $id, $seen[$id]));
                 }
-                $seen[$component->id] = $i;
-                $components[] = $component;
+                $seen[$id] = $i;
+                $components[] = self::component($id, $line);
             } catch (BadKit $wrong) {
                 array_push($faults, ...$wrong->faults);
             }
@@ -116,12 +117,18 @@ final class KitFile
         return $faults === [] ? $components : throw BadKit::because($faults);
     }
 
-    private static function component(Fields $fields): Component
+    private static function id(Fields $fields): string
     {
         $id = $fields->text('id');
         if (preg_match('/^[a-z][a-z0-9]*(-[a-z0-9]+)*$/', $id) !== 1 || strlen($id) > 60) {
             throw BadKit::at($fields->place('id'), 'expected a lower-case letter, then up to 59 more, digits and single hyphens.');
         }
+
+        return $id;
+    }
+
+    private static function component(string $id, Fields $fields): Component
+    {
         $kind = $fields->choice('kind', Kind::class);
         $name = $fields->text('name');
         $good = GoodReader::read($kind, $fields);

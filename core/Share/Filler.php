@@ -15,6 +15,9 @@ final class Filler
     /** @var array<string, int> */
     private array $harmonies = [];
 
+    /** @var array<string, list<Fill>> what has been found already: it is asked for again for every occasion */
+    private array $found = [];
+
     private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety)
     {
     }
@@ -30,6 +33,17 @@ final class Filler
      * @return list<Fill> the best first; none where a part has nothing it can be cut from
      */
     public function fills(Layout $layout, array $lifted, int $breadth): array
+    {
+        $key = $layout->key().'/'.$breadth.'/'.implode(',', array_column($lifted, 'value'));
+
+        return $this->found[$key] ??= $this->find($layout, $lifted, $breadth);
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @return list<Fill>
+     */
+    private function find(Layout $layout, array $lifted, int $breadth): array
     {
         $fills = [Fill::nothing()];
         foreach (self::largestPaperFirst($layout) as $laid) {

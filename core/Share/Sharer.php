@@ -36,7 +36,7 @@ final class Sharer
 
     private readonly Variety $variety;
 
-    private readonly Designer $designer;
+    private Designer $designer;
 
     /** @var array<int, true> */
     private array $numbers = [];
@@ -104,6 +104,7 @@ final class Sharer
     {
         $this->remains->take($card);
         $this->variety->add($card);
+        $this->designer = Designer::at($this->table, $this->remains, $this->variety, $this->wishes);
         $this->numbers[$card->number] = true;
     }
 

@@ -22,6 +22,17 @@ final readonly class Layout
         return new self($front, $parts, $focal, $sentiment);
     }
 
+    /** Tells it from every other layout: the same parts in the same places on the same front. */
+    public function key(): string
+    {
+        $key = $this->front->width->units.'x'.$this->front->height->units;
+        foreach ($this->parts as $laid) {
+            $key .= '|'.$laid->part->id.'@'.implode(',', [$laid->rect->x->units, $laid->rect->y->units, $laid->rect->size->width->units, $laid->rect->size->height->units]);
+        }
+
+        return $key;
+    }
+
     /** The topmost part that carries the middle of a place, or null where the base itself shows. */
     public function under(Rect $place): ?Laid
     {

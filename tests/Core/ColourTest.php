@@ -17,7 +17,7 @@ final class ColourTest extends TestCase
     /**
      * Pairs of the supplementary test data of Sharma, Wu and Dalal (2005): the two points, then the difference.
      *
-     * @return list<array{list<float>}>
+     * @return array<int, array{array<int, float>}>
      */
     public static function published(): array
     {
@@ -45,7 +45,7 @@ final class ColourTest extends TestCase
         ]);
     }
 
-    /** @param  list<float>  $row */
+    /** @param  array<int, float>  $row */
     #[DataProvider('published')]
     public function test_agrees_with_the_published_pairs(array $row): void
     {

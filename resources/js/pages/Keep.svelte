@@ -8,6 +8,7 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
+    import { poll } from '@/lib/poll.svelte'
     import { surfaceFill } from '@/lib/surfaces'
     import type { Extent, Front, Goods, KitFrame } from '@/lib/types'
 
@@ -45,11 +46,7 @@
     /** Offcuts are drawn a sixth of their real size: an 11 in strip is still on the tray. */
     const SCALE = 96 / 25.4 / 6
 
-    $effect(() => {
-        if (!bonus?.isLooking) return
-        const timer = setInterval(() => router.reload({ showProgress: false }), 400)
-        return () => clearInterval(timer)
-    })
+    poll('bonus', () => bonus?.isLooking ?? false)
 
     function add(number: number | undefined): void {
         if (number === undefined || isSending) return

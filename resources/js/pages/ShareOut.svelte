@@ -8,6 +8,7 @@
     import Solving, { type Solve } from '@/parts/Solving.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { useKeys } from '@/lib/keys.svelte'
+    import { poll } from '@/lib/poll.svelte'
     import type { Goods, Group, KitFrame } from '@/lib/types'
 
     interface Props {
@@ -39,11 +40,7 @@
         )
     }
 
-    $effect(() => {
-        if (!outlook.isLooking || solve?.isUnderWay) return
-        const timer = setInterval(() => router.reload({ showProgress: false }), 600)
-        return () => clearInterval(timer)
-    })
+    poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
     useKeys(() => [
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },

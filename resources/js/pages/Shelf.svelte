@@ -54,6 +54,13 @@
                 {#each kits as kit (kit.id)}
                     <li class:stash={kit.isStash}>
                         <Link href={kit.url}>
+                            {#if kit.papers.length}
+                                <span class="papers" aria-hidden="true">
+                                    {#each kit.papers.slice(0, 12) as paper (paper.id)}
+                                        <svg viewBox="0 0 22 22"><rect width="22" height="22" fill={surfaceFill(paper.id, 0)} /></svg>
+                                    {/each}
+                                </span>
+                            {/if}
                             <strong>{kit.name}</strong>
                             <span
                                 ><Measure

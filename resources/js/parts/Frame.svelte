@@ -27,7 +27,10 @@
     let isBusy = $state(false)
 
     $effect(() => {
-        const stops = [router.on('start', () => (isBusy = true)), router.on('finish', () => (isBusy = false))]
+        const stops = [
+            router.on('start', ({ detail: { visit } }) => (isBusy = isBusy || visit.showProgress)),
+            router.on('finish', ({ detail: { visit } }) => (isBusy = isBusy && !visit.showProgress)),
+        ]
         return () => stops.forEach((stop) => stop())
     })
 

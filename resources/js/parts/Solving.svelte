@@ -10,6 +10,7 @@
 
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
+    import { poll } from '@/lib/poll.svelte'
     import type { KitFrame } from '@/lib/types'
     import Button from './Button.svelte'
 
@@ -18,11 +19,7 @@
 
     const frame = $derived(page.props['frame'] as KitFrame)
 
-    $effect(() => {
-        if (!solve.isUnderWay) return
-        const timer = setInterval(() => router.reload({ showProgress: false }), 400)
-        return () => clearInterval(timer)
-    })
+    poll('solve', () => solve.isUnderWay)
 
     const stop = (): void => router.post(`${frame.url}/share-out/stop`, {}, { preserveState: true, preserveScroll: true })
 </script>

@@ -43,7 +43,7 @@ final class BruteForce
         }
         $piece = array_shift($pieces);
         foreach ($bins as $i => $bin) {
-            if ($this->spread($width, $height, $pieces, array_replace($bins, [$i => [...$bin, $piece]]))) {
+            if ($this->spread($width, $height, $pieces, array_values(array_replace($bins, [$i => [...$bin, $piece]])))) {
                 return true;
             }
         }

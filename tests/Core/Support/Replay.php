@@ -61,6 +61,6 @@ final class Replay
             ? [[$x, $y, $at, $h], [$x + $at, $y, $w - $at, $h]]
             : [[$x, $y, $w, $at], [$x, $y + $at, $w, $h - $at]]);
 
-        return array_values($parts);
+        return $parts;
     }
 }

@@ -1,0 +1,112 @@
+<?php
+
+namespace App\Console\Commands;
+
+use Closure;
+use Database\Demo\Demo;
+use Illuminate\Console\Command;
+use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Planner;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Share\Remains;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\ShareOut;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Sketch\Sketches;
+
+final class BenchCommand extends Command
+{
+    protected $signature = 'bench {--times=7 : how often each thing is done}';
+
+    protected $description = 'Time the computations on the demo kits and print the medians';
+
+    public function handle(): int
+    {
+        $rows = [];
+        foreach (['harbour-lanterns' => 10, 'knitted-hills' => 6] as $name => $cards) {
+            array_push($rows, ...$this->kit($name, $cards));
+        }
+        $this->table(['what', 'median ms', 'came out'], [...$rows, $this->pad(), $this->file()]);
+        $this->line(sprintf('PHP %s, JIT %s, peak %.0f MB, median of %d', PHP_VERSION, self::hasJit() ? 'on' : 'off', memory_get_peak_usage() / 1e6, (int) $this->option('times')));
+
+        return 0;
+    }
+
+    /** @return list<array{string, string, string}> */
+    private function kit(string $name, int $cards): array
+    {
+        $kit = Demo::file($name);
+        $table = Table::unpacked($kit);
+        [$share, $out] = $this->median(static fn (): ShareOut => Sharer::share($table, Wishes::cards($cards)));
+        [$all, $most] = $this->median(static fn (): ShareOut => Sharer::share($table, Wishes::asManyAsPossible()));
+        $pieces = [];
+        foreach ($out->cards as $card) {
+            $pieces = array_merge_recursive($pieces, Remains::piecesOf($card));
+        }
+        [$cut, $plans] = $this->median(static fn (): array => array_map(
+            static fn (string $component): CutPlan => Planner::plan($table->stock[$component], array_values($pieces[$component])),
+            array_keys($pieces),
+        ));
+        [$resolve] = $this->median(static fn (): array => array_map(static fn ($sketch) => $sketch->resolve($kit->front, $kit->unit), Sketches::all()));
+        $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans));
+        $least = array_sum(array_map(static fn (CutPlan $plan): int => $plan->lowerBound, $plans));
+
+        return [
+            ["$kit->name: share out $cards cards", $share, count($out->cards).' cards'],
+            ["$kit->name: as many as possible, and what stops the next", $all, count($most->cards).' cards; '.($most->stop?->wants() ?? 'nothing stops')],
+            ["$kit->name: plan the cutting of all sheets", $cut, "$opened sheets opened, at least $least"],
+            ["$kit->name: resolve all sketches", $resolve, count(Sketches::all()).' sketches'],
+        ];
+    }
+
+    /** @return array{string, string, string} one paper with many pieces, as when a pad is cut for a class */
+    private function pad(): array
+    {
+        $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)), range(1, 24));
+        $sizes = [['3', '4 1/4'], ['4', '5 1/4'], ['1', '4'], ['2', '2'], ['1 3/4', '5 1/4']];
+        $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::parse($sizes[$n % 5][0], $sizes[$n % 5][1], Unit::Inch), $n % 2 === 0), range(1, 60));
+        [$time, $plan] = $this->median(static fn (): CutPlan => Planner::plan($stock, $pieces));
+
+        return ['60 pieces from 24 sheets of one paper', $time, "{$plan->sheetsOpened()} sheets opened, at least $plan->lowerBound"];
+    }
+
+    /** @return array{string, string, string} */
+    private function file(): array
+    {
+        $json = KitFile::write(Demo::file('harbour-lanterns'));
+        [$time, $kit] = $this->median(static fn () => KitFile::read($json));
+
+        return ['read a kit file', $time, count($kit->components).' components'];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return array{string, T}
+     */
+    private function median(Closure $do): array
+    {
+        $times = [];
+        for ($n = max(1, (int) $this->option('times')); $n > 0; $n--) {
+            $start = hrtime(true);
+            $done = $do();
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+
+        return [sprintf('%.1f', $times[intdiv(count($times), 2)]), $done];
+    }
+
+    private static function hasJit(): bool
+    {
+        $status = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
+
+        return is_array($status) && ($status['jit']['on'] ?? false) === true;
+    }
+}

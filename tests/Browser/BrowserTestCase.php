@@ -1,0 +1,154 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\DriverCommand;
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Process;
+use Tests\Browser\Support\Table;
+
+/** A person at a table of her own: clicks, types and looks at the page. */
+abstract class BrowserTestCase extends TestCase
+{
+    private static ?Process $driver = null;
+
+    private static int $driverPort;
+
+    protected Table $table;
+
+    protected RemoteWebDriver $browser;
+
+    private string $profile;
+
+    public static function setUpBeforeClass(): void
+    {
+        if (self::$driver === null) {
+            @mkdir(Table::root().'/build/browser', 0777, true);
+            self::$driverPort = Process::freePort();
+            self::$driver = new Process(['chromedriver', '--port='.self::$driverPort], Table::root(), [], Table::root().'/build/browser/chromedriver.log');
+            Process::await(self::$driverPort);
+            register_shutdown_function(static fn () => self::$driver?->stop());
+        }
+    }
+
+    protected function setUp(): void
+    {
+        $this->table = Table::withDemo();
+        $this->profile = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6));
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--lang=en-US', "--user-data-dir=$this->profile", '--window-size=1280,940',
+        ]);
+        $wants = DesiredCapabilities::chrome();
+        $wants->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $this->browser = RemoteWebDriver::create('http://127.0.0.1:'.self::$driverPort, $wants, 60_000, 60_000);
+    }
+
+    protected function tearDown(): void
+    {
+        $this->browser->quit();
+        $this->table->sweep();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    protected function open(string $path): void
+    {
+        $this->browser->get("http://127.0.0.1:{$this->table->port}$path");
+    }
+
+    /** The element whose text, or accessible name, is this. */
+    protected function named(string $tag, string $text): RemoteWebElement
+    {
+        $quoted = '"'.$text.'"';
+
+        return $this->wait(WebDriverBy::xpath("//{$tag}[contains(normalize-space(.), $quoted) or contains(@aria-label, $quoted)]"));
+    }
+
+    protected function element(string $css): RemoteWebElement
+    {
+        return $this->wait(WebDriverBy::cssSelector($css));
+    }
+
+    protected function howMany(string $css): int
+    {
+        return count($this->browser->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    protected function click(string $tag, string $text): void
+    {
+        $this->named($tag, $text)->click();
+    }
+
+    /** Presses keys wherever the focus is. */
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            foreach (mb_str_split($key) as $sign) {
+                $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [
+                    ['type' => 'key', 'id' => 'keyboard', 'actions' => [['type' => 'keyDown', 'value' => $sign], ['type' => 'keyUp', 'value' => $sign]]],
+                ]]);
+            }
+        }
+    }
+
+    protected function typeInto(string $css, string $text): void
+    {
+        $this->element($css)->clear();
+        $this->element($css)->sendKeys($text);
+    }
+
+    protected function upload(string $file): void
+    {
+        $this->element('input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys($file);
+    }
+
+    protected function see(string $text): void
+    {
+        try {
+            $this->browser->wait(15, 100)->until(fn (): bool => str_contains($this->text(), $text));
+        } catch (TimeoutException) {
+            self::fail("The page does not show \"$text\" but: ".mb_substr($this->text(), 0, 1_500));
+        }
+        $this->addToAssertionCount(1);
+    }
+
+    /** The database comes to hold this, once the act under way is done. */
+    protected function holds(int $expected, string $sql): void
+    {
+        $this->browser->wait(15, 100)->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
+        $this->addToAssertionCount(1);
+    }
+
+    /** What a person reads, with no-break and line spaces as plain ones. */
+    protected function text(): string
+    {
+        $text = $this->browser->executeScript('return document.body.innerText');
+
+        return (string) preg_replace('/\s+/u', ' ', is_string($text) ? $text : '');
+    }
+
+    /** The console holds no error: no broken script, and nothing the content security policy had to refuse. */
+    protected function assertQuiet(): void
+    {
+        $log = $this->browser->manage()->getLog('browser');
+        self::assertSame([], array_column(array_filter($log, static fn (array $line): bool => $line['level'] === 'SEVERE'), 'message'));
+    }
+
+    private function wait(WebDriverBy $by): RemoteWebElement
+    {
+        $found = $this->browser->wait(15, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), 'Not on the page: '.$by->getValue());
+        self::assertInstanceOf(RemoteWebElement::class, $found);
+
+        return $found;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace Tests\Browser;
+
+final class ImportTest extends BrowserTestCase
+{
+    public function test_a_kit_of_ones_own_is_brought_in(): void
+    {
+        $kit = str_replace('"name": "Knitted Hills"', '"name": "<b onclick=alert(1)>Tea & Thyme</b>"', (string) file_get_contents(Support\Table::root().'/database/demo/knitted-hills.json'));
+        $this->open('/');
+        $this->upload($this->table->file('mine.json', $kit));
+        $this->click('button', 'Bring it in');
+        $this->see('Everything on the list is on the table.');
+        $this->see('<b onclick=alert(1)>Tea & Thyme</b>');
+
+        self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
+        $this->open('/');
+        $this->click('button', 'Undo: Bring in');
+        $this->see('Bring in your own kit');
+        $this->holds(3, 'select count(*) from kits');
+        $this->assertQuiet();
+    }
+
+    public function test_a_bad_kit_is_refused_by_the_field_with_every_place(): void
+    {
+        $data = json_decode((string) file_get_contents(Support\Table::root().'/database/demo/harbour-lanterns.json'), true);
+        $data['components'][0]['count'] = -2;
+        $data['components'][3]['size']['width'] = '24 1/2';
+        $data['components'][9]['id'] = 'wave';
+        $this->open('/');
+        $this->upload($this->table->file('bad.json', (string) json_encode($data)));
+        $this->click('button', 'Bring it in');
+
+        $this->see('Nothing was brought in. 3 things are wrong:');
+        $this->see('components[0].count: -2 is less than none.');
+        $this->see('components[3].size.width: 24 1/2 in is longer than 24 in.');
+        $this->see('components[9].id: "wave" is the id of components[0] already.');
+        self::assertSame('true', $this->element('#kit-file')->getAttribute('aria-invalid'));
+        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+    }
+
+    public function test_ten_megabytes_of_noise_are_refused_and_no_file_is_asked_for(): void
+    {
+        $this->open('/');
+        $this->click('button', 'Bring it in');
+        $this->see('Choose a kit file first.');
+        $this->upload($this->table->file('noise.json', random_bytes(10_000_000)));
+        $this->click('button', 'Bring it in');
+        $this->see('The file is larger than 2 MB.');
+        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+namespace Tests\Browser\Support;
+
+use RuntimeException;
+
+/** A program in a process group of its own, so that whatever it forks ends with it. */
+final class Process
+{
+    /** @var resource */
+    private $handle;
+
+    private readonly int $pid;
+
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $env
+     */
+    public function __construct(array $command, string $directory, array $env, string $log)
+    {
+        $handle = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, $directory, $env + getenv());
+        if ($handle === false) {
+            throw new RuntimeException("Cannot start $command[0].");
+        }
+        $this->handle = $handle;
+        $this->pid = proc_get_status($handle)['pid'];
+    }
+
+    public function stop(): void
+    {
+        posix_kill(-$this->pid, SIGTERM);
+        $ends = microtime(true) + 3;
+        while (proc_get_status($this->handle)['running'] && microtime(true) < $ends) {
+            usleep(20_000);
+        }
+        posix_kill(-$this->pid, SIGKILL);
+        proc_close($this->handle);
+    }
+
+    public static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $name = (string) stream_socket_get_name($socket, false);
+        fclose($socket);
+
+        return (int) substr($name, (int) strrpos($name, ':') + 1);
+    }
+
+    public static function await(int $port): void
+    {
+        $ends = microtime(true) + 20;
+        while (! is_resource($socket = @stream_socket_client("tcp://127.0.0.1:$port", $code, $message, 1))) {
+            if (microtime(true) > $ends) {
+                throw new RuntimeException("Nothing answers on port $port.");
+            }
+            usleep(50_000);
+        }
+        fclose($socket);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+namespace Tests\Browser\Support;
+
+use PDO;
+use RuntimeException;
+
+/** The application on a table of its own: a database, a web server and a queue worker that end with the test. */
+final class Table
+{
+    public readonly int $port;
+
+    private Process $server;
+
+    private Process $worker;
+
+    private function __construct(private readonly string $directory)
+    {
+        $this->port = Process::freePort();
+        $this->start();
+    }
+
+    /** With the demo laid, as bin/demo would. */
+    public static function withDemo(): self
+    {
+        $directory = self::root().'/build/browser/'.bin2hex(random_bytes(6));
+        foreach (['framework/cache/data', 'framework/sessions', 'framework/views', 'logs', 'app'] as $folder) {
+            mkdir("$directory/storage/$folder", 0777, true);
+        }
+        copy(self::template(), "$directory/table.sqlite");
+
+        return new self($directory);
+    }
+
+    /** As when the computer has been switched off and on. */
+    public function restart(): void
+    {
+        $this->end();
+        $this->start();
+    }
+
+    public function sweep(): void
+    {
+        $this->end();
+        exec('rm -rf '.escapeshellarg($this->directory));
+    }
+
+    public function value(string $sql): mixed
+    {
+        $pdo = new PDO("sqlite:$this->directory/table.sqlite");
+        $pdo->setAttribute(PDO::ATTR_TIMEOUT, 5);
+
+        return ($pdo->query($sql) ?: throw new RuntimeException("Refused: $sql"))->fetchColumn();
+    }
+
+    public function file(string $name, string $contents): string
+    {
+        file_put_contents("$this->directory/$name", $contents);
+
+        return "$this->directory/$name";
+    }
+
+    public static function root(): string
+    {
+        return dirname(__DIR__, 3);
+    }
+
+    private function start(): void
+    {
+        $env = [
+            'APP_ENV' => 'production',
+            'DB_DATABASE' => "$this->directory/table.sqlite",
+            'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
+            'CACHE_STORE' => 'file',
+            'SESSION_DRIVER' => 'file',
+            'QUEUE_CONNECTION' => 'database',
+            'PHP_CLI_SERVER_WORKERS' => '4',
+        ];
+        $php = [PHP_BINARY, '-d', 'variables_order=EGPCS'];
+        $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
+        $this->server = new Process([...$php, '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$this->port", $server], self::root().'/public', $env, "$this->directory/server.log");
+        $this->worker = new Process([...$php, 'artisan', 'queue:work', '--sleep=0.1', '--tries=1'], self::root(), $env, "$this->directory/worker.log");
+        Process::await($this->port);
+    }
+
+    private function end(): void
+    {
+        $this->server->stop();
+        $this->worker->stop();
+    }
+
+    /** A migrated database with the demo, made once a run. */
+    private static function template(): string
+    {
+        static $template = null;
+        if (! is_string($template)) {
+            $template = self::root().'/build/browser/template.sqlite';
+            @mkdir(dirname($template), 0777, true);
+            array_map(unlink(...), glob("$template*") ?: []);
+            foreach (['migrate --force', 'demo:lay'] as $command) {
+                exec(sprintf('cd %s && APP_ENV=production CACHE_STORE=array DB_DATABASE=%s %s artisan %s 2>&1', escapeshellarg(self::root()), escapeshellarg($template), escapeshellarg(PHP_BINARY), $command), $said, $code);
+                if ($code !== 0) {
+                    throw new RuntimeException(implode("\n", $said));
+                }
+            }
+        }
+
+        return $template;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\Taking;
+use App\Table\TableState;
+use Database\Demo\Demo;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Testing\TestResponse;
+
+abstract class FeatureTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected function harbour(): Kit
+    {
+        $kit = Kit::query()->where('name', 'Harbour Lanterns')->first();
+        if ($kit === null) {
+            app(Demo::class)->lay();
+        }
+
+        return Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function act(Kit $kit, string $path, array $with = []): TestResponse
+    {
+        return $this->post("/kits/$kit->id/$path", ['revision' => $kit->fresh()?->revision, ...$with]);
+    }
+
+    protected function shareOut(Kit $kit, int $cards, bool $stash = false): void
+    {
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'repeat' => false])->assertSessionHasNoErrors()->assertRedirect();
+    }
+
+    /**
+     * The props of a page.
+     *
+     * @return array<string, mixed>
+     */
+    protected function props(string $url): array
+    {
+        $props = $this->get($url)->assertOk()->viewData('page')['props'];
+
+        return json_decode((string) json_encode($props), true);
+    }
+
+    /** Everything that must be true of the records of a kit after any act. */
+    protected function assertInBalance(Kit $kit): void
+    {
+        $state = TableState::of($kit->refresh());
+        foreach ($state->table()->free as $component => $left) {
+            self::assertTrue($left >= 0 || $state->core[$component]->isEndless(), "{$state->core[$component]->name} is overdrawn by $left");
+        }
+        foreach ($state->components->filter(static fn (Component $component): bool => $component->kind->isSheets()) as $component) {
+            $this->assertSheetsInBalance($component);
+        }
+        foreach (Card::query()->get() as $card) {
+            self::assertSame(1, Card::query()->where('kit_id', $card->kit_id)->where('number', $card->number)->count());
+        }
+    }
+
+    private function assertSheetsInBalance(Component $component): void
+    {
+        $sheets = Sheet::query()->where('component_id', $component->id)->with('plan')->get();
+        $whole = $sheets->where('is_whole', true);
+        $area = static fn ($some): int => (int) $some->sum(static fn (Sheet $sheet): int => $sheet->width * $sheet->height);
+        self::assertSame(
+            $area($whole->where('state', '!==', SheetState::Spoiled)),
+            $area($sheets->whereIn('state', [SheetState::Open, SheetState::Piece])),
+            "no paper of $component->name is lost or won",
+        );
+        self::assertSame((int) $component->ledger()->sum('delta'), $whole->where('state', SheetState::Open)->count(), "the ledger of $component->name agrees with its sheets");
+        $planned = [];
+        foreach ($sheets->where('state', SheetState::Open) as $sheet) {
+            foreach ($sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [] as $leaf) {
+                $planned[] = (int) $leaf->piece;
+            }
+        }
+        $wanted = Taking::query()->where('component_id', $component->id)->whereNotNull('width')->whereNull('sheet_id')->pluck('id')->all();
+        self::assertEqualsCanonicalizing($wanted, $planned, "every piece of $component->name is planned once");
+    }
+}
