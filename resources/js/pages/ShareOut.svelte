@@ -116,12 +116,14 @@
     .top {
         display: flex;
         align-items: center;
+        flex-wrap: wrap;
         justify-content: space-between;
-        gap: 1.5rem;
+        gap: 0.25rem 1.5rem;
         padding: 0.5rem 1.25rem;
     }
 
     .answer {
+        flex: 1 1 20rem;
         font-size: var(--large);
     }
 

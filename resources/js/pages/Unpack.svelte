@@ -40,13 +40,9 @@
         {#each groups as group (group.title)}
             <section aria-labelledby="group-{group.title}">
                 <h2 id="group-{group.title}">{group.title} <small>{group.lines.length}</small></h2>
-                <ul class:papers={group.lines.some((line) => good(line).faces.length > 0)}>
+                <ul class:papers={group.lines.some((line) => good(line).faces.length > 0)} class:pieces={group.lines.some(drawn)}>
                     {#each group.lines as line (line.id)}
-                        <li
-                            data-component={good(line).name}
-                            class:differs={line.differs}
-                            class:wide={drawn(line) && mm(good(line).size?.width ?? 0) > 70}
-                        >
+                        <li data-component={good(line).name} class:differs={line.differs}>
                             {#if good(line).faces.length}
                                 <div class="faces">
                                     {#each good(line).faces as face, i (i)}
@@ -164,8 +160,27 @@
         align-content: start;
     }
 
-    .wide {
-        grid-column: span 3;
+    .pieces {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: stretch;
+        gap: 0.75rem;
+    }
+
+    .pieces li:not(.differs) {
+        background: var(--rail);
+    }
+
+    .pieces li {
+        display: grid;
+        grid-template-columns: 1fr auto;
+        align-content: end;
+        min-width: 11rem;
+    }
+
+    .pieces svg {
+        grid-column: 1 / -1;
+        margin: auto;
     }
 
     .differs {

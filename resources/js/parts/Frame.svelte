@@ -93,7 +93,7 @@
             key="Z"
             title={acts.undo ? `Take back: ${acts.undo}` : 'Nothing to take back'}
             aria-label={acts.undo ? `Undo: ${acts.undo}` : 'Undo'}
-            onclick={() => takeBack('undo')}><Undo2 size={18} aria-hidden="true" />Undo</Button
+            onclick={() => takeBack('undo')}><Undo2 size={18} aria-hidden="true" /><span class="label">Undo</span></Button
         >
         <Button aria-pressed={isEvening} aria-label="Evening theme" title="Evening or light" onclick={turnTheme}>
             {#if isEvening}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
@@ -169,6 +169,7 @@
         border-radius: var(--radius) var(--radius) 0 0;
         color: var(--ink-soft);
         font-weight: 600;
+        white-space: nowrap;
         text-decoration: none;
     }
 
@@ -192,6 +193,21 @@
         display: flex;
         align-items: center;
         gap: 0.5rem;
+    }
+
+    @media (max-width: 1150px) {
+        header {
+            gap: 0.5rem;
+        }
+
+        nav :global(.stage) {
+            padding: 0 0.75rem;
+        }
+
+        .tools :global(.label),
+        .tools :global(kbd) {
+            display: none;
+        }
     }
 
     .busy {

@@ -52,7 +52,7 @@
     /** Pixels to a millimetre, so that the whole sheet of a row would be as high as its cell. */
     function scale(line: Row): number {
         const size = good(line).size
-        return size ? 24 / mm(Math.max(size.width, size.height)) : 0
+        return size ? 26 / mm(Math.max(size.width, size.height)) : 0
     }
 
     function move(event: KeyboardEvent): void {
