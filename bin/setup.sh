@@ -14,9 +14,10 @@ install_system() {
     command -v composer >/dev/null || missing+=(composer)
     command -v npm >/dev/null || missing+=(nodejs npm)
     version=$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;' 2>/dev/null || echo 8.2)
-    local extension
+    local extension there
+    there=$(php -m 2>/dev/null | tr '[:upper:]' '[:lower:]' || true)
     for extension in sqlite3 curl zip gd intl mbstring xml; do
-        php -m 2>/dev/null | grep -qix "$extension" || missing+=("php$version-$extension")
+        grep -qx "$extension" <<<"$there" || missing+=("php$version-$extension")
     done
     local package
     for package in "$@"; do
