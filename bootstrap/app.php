@@ -1,5 +1,6 @@
 <?php
 
+use App\Actions\NotEnough;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecureHeaders;
 use App\Journal\CannotUndo;
@@ -19,8 +20,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
-        $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class]);
+        $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, NotEnough::class]);
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
+        $exceptions->render(fn (NotEnough $short) => $told('table', $short->getMessage()));
         $exceptions->render(fn (CannotUndo $cannot) => $told('undo', $cannot->getMessage()));
         $exceptions->render(fn (Refusal $refusal) => $told('table', $refusal->getMessage()));
     })

@@ -11,7 +11,6 @@ use App\Table\TableState;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
-use LogicException;
 
 /** Keeps the cut plans in step with what the cards take. */
 final class CutPlans
@@ -23,7 +22,7 @@ final class CutPlans
      */
     public function refresh(array $components): void
     {
-        $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
+        $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan', 'component')->orderBy('id')->get();
         $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->orderBy('id')->get();
         $promised = TableState::promised($takings);
         foreach ($sheets->groupBy('component_id') as $component => $stock) {
@@ -39,7 +38,7 @@ final class CutPlans
     {
         $plan = Planner::plan(array_values($sheets->map(static fn (Sheet $sheet) => $sheet->toStock())->all()), $pieces);
         if (! $plan->isComplete()) {
-            throw new LogicException('A card was given a piece that cannot be cut.');
+            throw NotEnough::of($sheets->first()->component->name ?? 'this paper');
         }
         $trees = [];
         foreach ($plan->sheets as $sheetPlan) {

@@ -26,9 +26,36 @@ final readonly class ImportKit
     /** @throws BadKit */
     public function fromFile(string $json): Kit
     {
-        $kit = KitFile::read($json);
+        return $this->bringIn(KitFile::read($json));
+    }
 
+    public function bringIn(CoreKit $kit): Kit
+    {
         return $this->journal->actOnShelf("Bring in {$kit->name}", fn (): Kit => $this->write($kit, false));
+    }
+
+    /** A second kit with the packing list of the first. */
+    public function duplicate(Kit $kit): Kit
+    {
+        $core = $kit->toCore();
+
+        return $this->journal->actOnShelf("Duplicate $kit->name", fn (): Kit => $this->write($core->named("$core->name, second"), false));
+    }
+
+    /**
+     * Adds lines to a kit that is there.
+     *
+     * @param  list<CoreComponent>  $components  with ids the kit does not use yet
+     */
+    public function append(Kit $kit, array $components): void
+    {
+        $names = count($components) === 1 ? $components[0]->name : count($components).' lines';
+        $this->journal->act($kit, "Add $names", null, function () use ($kit, $components): void {
+            $position = (int) $kit->components()->max('position');
+            foreach ($components as $component) {
+                $this->unpack($kit, $component, ++$position);
+            }
+        });
     }
 
     /** Writes a kit outside any act, as the demo is. */
@@ -43,6 +70,9 @@ final readonly class ImportKit
             'promised' => $kit->promised,
             'price_minor' => $kit->price?->minor,
             'currency' => $kit->price?->currency,
+            'theme' => $kit->theme,
+            'bought_on' => $kit->boughtOn,
+            'instructions' => $kit->instructions,
         ]);
         foreach ($kit->components as $position => $component) {
             $this->unpack($record, $component, $position);

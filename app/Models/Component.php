@@ -20,6 +20,7 @@ use KeepShare\Core\Kit\Kind;
  * @property array<string, mixed> $details
  * @property int $listed
  * @property int $position
+ * @property bool $is_counted
  * @property Kit $kit
  */
 final class Component extends Model
@@ -28,7 +29,7 @@ final class Component extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['kind' => Kind::class, 'details' => 'array'];
+    protected $casts = ['kind' => Kind::class, 'details' => 'array', 'is_counted' => 'boolean'];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -52,6 +53,14 @@ final class Component extends Model
     public function toCore(): CoreComponent
     {
         return CoreComponent::of($this->coreId(), $this->name, GoodReader::read($this->kind, Fields::of($this->details, $this->key, null)), $this->listed);
+    }
+
+    /** The line of the packing list. */
+    public function toList(): CoreComponent
+    {
+        $core = $this->toCore();
+
+        return CoreComponent::of($this->key, $core->name, $core->good, $core->count);
     }
 
     public function coreId(): string

@@ -7,6 +7,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -23,6 +24,11 @@ use KeepShare\Core\Measure\Unit;
  * @property string|null $currency
  * @property bool $uses_stash
  * @property int $revision
+ * @property bool $is_put_away
+ * @property bool $is_deleted
+ * @property string|null $bought_on
+ * @property string $theme
+ * @property string $instructions
  * @property Collection<int, Component> $papers
  */
 final class Kit extends Model
@@ -31,7 +37,7 @@ final class Kit extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean'];
+    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean'];
 
     /** The one stash, where there is one yet. */
     public static function stash(): ?self
@@ -55,6 +61,20 @@ final class Kit extends Model
     public function cards(): HasMany
     {
         return $this->hasMany(Card::class)->orderBy('number');
+    }
+
+    /** The packing list, as a file has it: known by the keys of the file, with the numbers listed. */
+    public function toCore(): CoreKit
+    {
+        $components = array_values($this->components()->get()->map(static fn (Component $component) => $component->toList())->all());
+
+        return CoreKit::of($this->name, $this->unit, $this->front(), $this->promised, $this->price(), $components, $this->theme, $this->bought_on, $this->instructions);
+    }
+
+    /** A kit that has been deleted is found on the shelf's undo only. */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::query()->whereKey($value)->where('is_deleted', false)->first();
     }
 
     public function front(): Size

@@ -10,6 +10,7 @@ enum LedgerReason: string
     case Spoiled = 'spoiled';
     case Lost = 'lost';
     case Found = 'found';
+    case ToStash = 'to-stash';
     case FromStash = 'from-stash';
     case GivenBack = 'given-back';
 }

@@ -8,6 +8,7 @@ use App\Models\Card;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
+use App\Models\Palette;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Fold\StandardFront;
@@ -26,6 +27,7 @@ final readonly class KitFrame
         $cards = Card::query()->where('kit_id', $kit->id)->count();
         $stages = [
             ['key' => 'unpack', 'label' => 'Unpack', 'figure' => $this->unpacked($kit)],
+            ['key' => 'pair', 'label' => 'Pair', 'figure' => Wording::plural(Palette::query()->where('kit_id', $kit->id)->count(), 'palette')],
             ['key' => 'share-out', 'label' => 'Share out', 'figure' => Wording::plural($cards, 'card')],
             ['key' => 'cut', 'label' => 'Cut', 'figure' => $this->cut($kit)],
             ['key' => 'keep', 'label' => 'Keep', 'figure' => $this->kept($kit, $cards)],

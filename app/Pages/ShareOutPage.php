@@ -103,7 +103,7 @@ final readonly class ShareOutPage
         $unit = $state->kit->unit;
         $takings = $state->takings->where('component_id', $component->id);
         $own = array_values(array_filter($kept, static fn (Kept $part): bool => $part->component === $component->id));
-        $here = $component->kind->isSheets() ? $state->sheetsHere($component) : ($state->here[$component->id] ?? 0);
+        $here = $state->hereOf($component);
         $left = $here - (int) $takings->sum('quantity');
         $isSheets = $component->kind->isSheets();
         $keep = $isSheets ? self::keptSheets($own, $state) : Wording::count($core, $left, $unit);

@@ -29,7 +29,7 @@ final class UnpackPage
     private static function line(Component $component, TableState $state): array
     {
         $core = $state->core[$component->coreId()];
-        $here = $component->kind->isSheets() ? $state->sheetsHere($component) : ($state->here[$component->id] ?? 0);
+        $here = $state->hereOf($component);
         $unit = $state->kit->unit;
         $words = $core->words();
 

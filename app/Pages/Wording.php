@@ -13,11 +13,11 @@ final class Wording
 {
     /** The groups of a packing list, in the order of the table, with the kinds in each. */
     public const GROUPS = [
-        'Papers' => ['paper'],
+        'Papers and panels' => ['paper', 'panel'],
         'Cardstock' => ['cardstock'],
         'Bases and envelopes' => ['base', 'envelope'],
-        'Die cuts and stickers' => ['die-cut', 'sticker'],
-        'Embellishments, ribbon, foam' => ['embellishment', 'ribbon', 'foam'],
+        'Die cuts and stickers' => ['die-cut', 'sticker', 'layered-picture'],
+        'Embellishments, ribbon, foam' => ['embellishment', 'ribbon', 'foam', 'adhesive'],
         'Stamps and tools, never used up' => ['stamp', 'tool'],
     ];
 

@@ -119,6 +119,12 @@ final readonly class TableState
         return $promised;
     }
 
+    /** How many there are: whole sheets, cut or not, or what the ledger says. */
+    public function hereOf(Component $component): int
+    {
+        return $component->kind->isSheets() ? $this->sheetsHere($component) : (int) ($this->here[$component->id] ?? 0);
+    }
+
     public function sheetsHere(Component $component): int
     {
         return $this->sheets->where('component_id', $component->id)->where('is_whole', true)->whereNotIn('state', [SheetState::Spoiled])->count();

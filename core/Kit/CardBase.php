@@ -10,13 +10,14 @@ use KeepShare\Core\Measure\Size;
 /** A scored card base; $front is the size of the folded front. */
 final readonly class CardBase implements Good
 {
-    private function __construct(public Size $front, public FoldEdge $fold, public Colour $colour)
+    private function __construct(public Size $front, public FoldEdge $fold, public Colour $colour, public ?Face $printed)
     {
     }
 
-    public static function of(Size $front, FoldEdge $fold, Colour $colour): self
+    /** @param  Face|null  $printed the print of the front, where it has one */
+    public static function of(Size $front, FoldEdge $fold, Colour $colour, ?Face $printed = null): self
     {
-        return new self($front, $fold, $colour);
+        return new self($front, $fold, $colour, $printed);
     }
 
     public function kind(): Kind

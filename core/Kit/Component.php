@@ -28,7 +28,9 @@ final readonly class Component
     /** Nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
     public function isEndless(): bool
     {
-        return $this->kind()->isEndless() || ($this->good instanceof Embellishment && $this->good->plenty);
+        $good = $this->good;
+
+        return $this->kind()->isEndless() || (($good instanceof Embellishment || $good instanceof Adhesive) && $good->plenty);
     }
 
     /** The words it puts on a card, whether it is a piece, a sticker or a stamp. */

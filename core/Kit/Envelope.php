@@ -11,13 +11,13 @@ use KeepShare\Core\Measure\Size;
 /** An envelope; $size is its outside. */
 final readonly class Envelope implements Good
 {
-    private function __construct(public Size $size, public Colour $colour)
+    private function __construct(public Size $size, public Colour $colour, public ?Liner $liner)
     {
     }
 
-    public static function of(Size $size, Colour $colour): self
+    public static function of(Size $size, Colour $colour, ?Liner $liner = null): self
     {
-        return new self($size, $colour);
+        return new self($size, $colour, $liner);
     }
 
     public function kind(): Kind

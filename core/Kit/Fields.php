@@ -61,17 +61,26 @@ final class Fields
     }
 
     /** @throws BadKit */
-    public function text(string $key, ?string $default = null): string
+    public function text(string $key, ?string $default = null, int $longest = self::LONGEST_TEXT): string
     {
         $value = $this->orDefault($key, $default);
         if (! is_string($value) || trim($value) === '' && $default !== '') {
             throw BadKit::at($this->place($key), 'expected a text.');
         }
-        if (mb_strlen($value) > self::LONGEST_TEXT) {
-            throw BadKit::at($this->place($key), sprintf('is longer than %d characters.', self::LONGEST_TEXT));
+        if (mb_strlen($value) > $longest) {
+            throw BadKit::at($this->place($key), sprintf('is longer than %d characters.', $longest));
         }
 
         return trim($value);
+    }
+
+    /** @throws BadKit unless it is a day of the calendar, YYYY-MM-DD */
+    public function day(string $key): string
+    {
+        $day = $this->text($key);
+        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) === 1 && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
+
+        return $isDay ? $day : throw BadKit::at($this->place($key), 'expected a day such as 2026-11-24.');
     }
 
     /** @throws BadKit */

@@ -13,7 +13,8 @@ final class GoodReader
     public static function read(Kind $kind, Fields $fields): Good
     {
         return match ($kind) {
-            Kind::Paper => Paper::of($fields->size('size', self::sheet()), ...self::faces($fields)),
+            Kind::Paper => self::paper($fields),
+            Kind::Panel => self::panel($fields),
             Kind::Cardstock => Cardstock::of(
                 $fields->size('size', self::sheet()),
                 $fields->colour('colour'),
@@ -21,19 +22,27 @@ final class GoodReader
                 $fields->choice('finish', Finish::class, Finish::Plain),
                 $fields->choice('weight', Weight::class, Weight::Medium),
             ),
-            Kind::Base => CardBase::of($fields->size('front', self::sheet()), $fields->choice('fold', FoldEdge::class, FoldEdge::Side), $fields->colour('colour')),
-            Kind::Envelope => Envelope::of($fields->size('size', self::sheet()), $fields->colour('colour')),
+            Kind::Base => CardBase::of($fields->size('front', self::sheet()), $fields->choice('fold', FoldEdge::class, FoldEdge::Side), $fields->colour('colour'), $fields->has('printed') ? self::face($fields->object('printed')) : null),
+            Kind::Envelope => Envelope::of($fields->size('size', self::sheet()), $fields->colour('colour'), $fields->has('liner') ? self::liner($fields->object('liner')) : null),
             Kind::DieCut => DieCut::of(self::printed($fields), $fields->flag('foil')),
             Kind::Sticker => Sticker::of(
                 self::printed($fields),
                 $fields->choice('stuff', StickerStuff::class, StickerStuff::Label),
                 $fields->has('thickness') ? $fields->length('thickness') : null,
             ),
+            Kind::LayeredPicture => LayeredPicture::of(self::printed($fields), max(2, $fields->count('layers', 12, 4))),
+            Kind::Adhesive => Adhesive::of($fields->choice('form', AdhesiveForm::class), $fields->flag('plenty')),
             Kind::Embellishment => Embellishment::of($fields->colour('colour'), $fields->flag('plenty')),
             Kind::Ribbon => Ribbon::of($fields->colour('colour')),
             Kind::Foam => Foam::of($fields->length('thickness')),
-            Kind::Stamp => Stamp::of($fields->size('size', self::sheet()), self::words($fields)),
-            Kind::Tool => Tool::of($fields->choice('tool', ToolKind::class), $fields->has('makes') ? $fields->size('makes', self::sheet()) : null),
+            Kind::Stamp => Stamp::of($fields->size('size', self::sheet()), $fields->has('words') ? self::words($fields) : null),
+            Kind::Tool => Tool::of(
+                $fields->choice('tool', ToolKind::class),
+                $fields->has('makes') ? $fields->size('makes', self::sheet()) : null,
+                $fields->has('shape') ? $fields->choice('shape', Shape::class) : null,
+                $fields->has('colour') ? $fields->colour('colour') : null,
+                $fields->flag('directional'),
+            ),
         };
     }
 
@@ -43,12 +52,26 @@ final class GoodReader
         return Length::inches(24);
     }
 
+    private static function paper(Fields $fields): Paper
+    {
+        [$front, $back] = self::faces($fields);
+
+        return Paper::of($fields->size('size', self::sheet()), $front, $back, $fields->flag('heavy'));
+    }
+
+    private static function panel(Fields $fields): Panel
+    {
+        [$front, $back] = self::faces($fields);
+
+        return Panel::of($fields->size('size', self::sheet()), $front, $back, max(1, $fields->count('onSheet', 100, 1)));
+    }
+
     /** @return array{Face, Face} */
     private static function faces(Fields $fields): array
     {
         $faces = [];
         foreach ($fields->items('faces') as $i => $item) {
-            $faces[] = self::face($fields, $item, $i);
+            $faces[] = self::face($fields->item('faces', $i, $item));
         }
 
         return count($faces) === 2
@@ -56,9 +79,8 @@ final class GoodReader
             : throw BadKit::at($fields->place('faces'), 'a paper has two faces; name both, even when one is plain.');
     }
 
-    private static function face(Fields $fields, mixed $item, int $i): Face
+    private static function face(Fields $face): Face
     {
-        $face = $fields->item('faces', $i, $item);
         $read = Face::printed(
             $face->text('name'),
             $face->choice('motif', Motif::class),
@@ -68,6 +90,14 @@ final class GoodReader
             $face->flag('foil'),
         );
         $face->nothingElse();
+
+        return $read;
+    }
+
+    private static function liner(Fields $liner): Liner
+    {
+        $read = Liner::of(self::face($liner->object('face')), $liner->length('margin'));
+        $liner->nothingElse();
 
         return $read;
     }

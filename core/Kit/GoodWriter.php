@@ -37,7 +37,8 @@ final class GoodWriter
     private function fields(Good $good): array
     {
         return match (true) {
-            $good instanceof Paper => ['size' => self::size($good->size(), $this->unit), 'faces' => array_map(self::face(...), $good->faces())],
+            $good instanceof Paper => ['size' => self::size($good->size(), $this->unit), 'faces' => array_map(self::face(...), $good->faces()), 'heavy' => $good->heavy],
+            $good instanceof Panel => ['size' => self::size($good->size(), $this->unit), 'faces' => array_map(self::face(...), $good->faces()), 'onSheet' => $good->onSheet],
             $good instanceof Cardstock => [
                 'size' => self::size($good->size(), $this->unit),
                 'colour' => $good->front->hex,
@@ -45,18 +46,32 @@ final class GoodWriter
                 'finish' => $good->finish->value,
                 'weight' => $good->weight->value,
             ],
-            $good instanceof CardBase => ['front' => self::size($good->front, $this->unit), 'fold' => $good->fold->value, 'colour' => $good->colour->hex],
-            $good instanceof Envelope => ['size' => self::size($good->size, $this->unit), 'colour' => $good->colour->hex],
+            $good instanceof CardBase => ['front' => self::size($good->front, $this->unit), 'fold' => $good->fold->value, 'colour' => $good->colour->hex] + ($good->printed === null ? [] : ['printed' => self::face($good->printed)]),
+            $good instanceof Envelope => ['size' => self::size($good->size, $this->unit), 'colour' => $good->colour->hex] + $this->liner($good->liner),
             $good instanceof DieCut => $this->printed($good->printed()) + ['foil' => $good->foil],
             $good instanceof Sticker => $this->printed($good->printed())
                 + ['stuff' => $good->stuff->value, 'thickness' => self::length($good->thickness, $this->unit)],
+            $good instanceof LayeredPicture => $this->printed($good->printed()) + ['layers' => $good->layers],
+            $good instanceof Adhesive => ['form' => $good->form->value, 'plenty' => $good->plenty],
             $good instanceof Embellishment => ['colour' => $good->colour->hex, 'plenty' => $good->plenty],
             $good instanceof Ribbon => ['colour' => $good->colour->hex],
             $good instanceof Foam => ['thickness' => self::length($good->thickness, $this->unit)],
-            $good instanceof Stamp => ['size' => self::size($good->size, $this->unit)] + self::words($good->words),
-            $good instanceof Tool => ['tool' => $good->tool->value] + ($good->makes === null ? [] : ['makes' => self::size($good->makes, $this->unit)]),
+            $good instanceof Stamp => ['size' => self::size($good->size, $this->unit)] + ($good->words === null ? [] : self::words($good->words)),
+            $good instanceof Tool => array_filter([
+                'tool' => $good->tool->value,
+                'makes' => $good->makes === null ? null : self::size($good->makes, $this->unit),
+                'shape' => $good->shape?->value,
+                'colour' => $good->colour?->hex,
+                'directional' => $good->directional,
+            ], static fn (mixed $value): bool => $value !== null),
             default => throw BadKit::at($good::class, 'has no written form.'),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private function liner(?Liner $liner): array
+    {
+        return $liner === null ? [] : ['liner' => ['face' => self::face($liner->face), 'margin' => self::length($liner->margin, $this->unit)]];
     }
 
     /** @return array<string, mixed> */

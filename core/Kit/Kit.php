@@ -21,12 +21,23 @@ final readonly class Kit
         public int $promised,
         public ?Price $price,
         public array $components,
+        public string $theme,
+        public ?string $boughtOn,
+        public string $instructions,
     ) {
     }
 
-    /** @param  list<Component>  $components each with an id of its own */
-    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components): self
+    public function named(string $name): self
     {
-        return new self($name, $unit, $front, $promised, $price, $components);
+        return new self($name, $this->unit, $this->front, $this->promised, $this->price, $this->components, $this->theme, $this->boughtOn, $this->instructions);
+    }
+
+    /**
+     * @param  list<Component>  $components  each with an id of its own
+     * @param  string|null  $boughtOn  a day, YYYY-MM-DD
+     */
+    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components, string $theme = '', ?string $boughtOn = null, string $instructions = ''): self
+    {
+        return new self($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions);
     }
 }

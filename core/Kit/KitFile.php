@@ -48,9 +48,23 @@ final class KitFile
         return self::kit($data);
     }
 
+    /**
+     * One component, as it would stand in a file.
+     *
+     * @param  array<string, mixed>  $line
+     *
+     * @throws BadKit
+     */
+    public static function component(array $line, Unit $unit, string $place): Component
+    {
+        $fields = Fields::of($line, $place, $unit);
+
+        return self::line(self::id($fields), $fields);
+    }
+
     public static function write(Kit $kit): string
     {
-        $components = array_map(static fn (Component $c): array => self::line($c, $kit->unit), $kit->components);
+        $components = array_map(static fn (Component $c): array => self::written($c, $kit->unit), $kit->components);
         $price = $kit->price === null ? [] : ['price' => ['amount' => $kit->price->amount(), 'currency' => $kit->price->currency]];
 
         return json_encode([
@@ -61,6 +75,7 @@ final class KitFile
             'front' => GoodWriter::size($kit->front, $kit->unit),
             'promised' => $kit->promised,
             ...$price,
+            ...array_filter(['theme' => $kit->theme, 'bought' => $kit->boughtOn, 'instructions' => $kit->instructions]),
             'components' => $components,
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
@@ -75,10 +90,13 @@ final class KitFile
         $front = $fields->size('front', Length::inches(24));
         $promised = $fields->count('promised', 1_000, 0);
         $price = $fields->has('price') ? self::price($fields->object('price')) : null;
+        $theme = $fields->text('theme', '');
+        $boughtOn = $fields->has('bought') ? $fields->day('bought') : null;
+        $instructions = $fields->text('instructions', '', 10_000);
         $components = self::components($fields, $unit);
         $fields->nothingElse();
 
-        return Kit::of($name, $unit, $front, $promised, $price, $components);
+        return Kit::of($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions);
     }
 
     private static function price(Fields $fields): Price
@@ -108,7 +126,7 @@ final class KitFile
                     throw BadKit::at("components[$i].id", sprintf('"%s" is the id of components[%d] already.', $id, $seen[$id]));
                 }
                 $seen[$id] = $i;
-                $components[] = self::component($id, $line);
+                $components[] = self::line($id, $line);
             } catch (BadKit $wrong) {
                 array_push($faults, ...$wrong->faults);
             }
@@ -127,7 +145,7 @@ final class KitFile
         return $id;
     }
 
-    private static function component(string $id, Fields $fields): Component
+    private static function line(string $id, Fields $fields): Component
     {
         $kind = $fields->choice('kind', Kind::class);
         $name = $fields->text('name');
@@ -141,7 +159,7 @@ final class KitFile
     private static function number(Kind $kind, Good $good, Fields $fields): int
     {
         return match (true) {
-            $kind->isEndless(), $good instanceof Embellishment && $good->plenty => $fields->count('count', self::MOST_PIECES, 1),
+            $kind->isEndless(), ($good instanceof Embellishment || $good instanceof Adhesive) && $good->plenty => $fields->count('count', self::MOST_PIECES, 1),
             $kind->isByLength() => $fields->length('length')->units,
             $kind->isSheets() => $fields->count('count', self::MOST_SHEETS),
             default => $fields->count('count', self::MOST_PIECES),
@@ -149,7 +167,7 @@ final class KitFile
     }
 
     /** @return array<string, mixed> */
-    private static function line(Component $component, Unit $unit): array
+    private static function written(Component $component, Unit $unit): array
     {
         $number = $component->kind()->isByLength()
             ? ['length' => Length::ofUnits($component->count)->exact($unit)]

@@ -27,4 +27,15 @@ enum Motif: string
     case Hills = 'hills';
     case Star = 'star';
     case Foil = 'foil';
+
+    /** How large the print repeats: 0 where there is none, 1 small, 2 middling, 3 large. */
+    public function scale(): int
+    {
+        return match ($this) {
+            self::Solid, self::Foil => 0,
+            self::Dots, self::Gingham, self::Knit, self::Stripe => 1,
+            self::Plaid, self::Plank, self::Hills, self::Lantern, self::Script => 3,
+            default => 2,
+        };
+    }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
+use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
 
-/** A die, folder, stencil or punch with the size it makes, or an ink or powder with none. */
+/** A die, folder, stencil or punch with the size and shape it makes, or an ink or powder with its colour. */
 final readonly class Tool implements Good
 {
-    private function __construct(public ToolKind $tool, public ?Size $makes)
+    private function __construct(public ToolKind $tool, public ?Size $makes, public ?Shape $shape, public ?Colour $colour, public bool $directional)
     {
     }
 
-    public static function of(ToolKind $tool, ?Size $makes = null): self
+    /** @param  bool  $directional what it makes has an up */
+    public static function of(ToolKind $tool, ?Size $makes = null, ?Shape $shape = null, ?Colour $colour = null, bool $directional = false): self
     {
-        return new self($tool, $makes);
+        return new self($tool, $makes, $shape, $colour, $directional);
     }
 
     public function kind(): Kind

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Kit\Surface;
+
 /** A surface for each part of a sketch. */
 final readonly class Fill
 {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
-use KeepShare\Core\Pair\Harmony;
+use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
@@ -109,6 +110,6 @@ final class Filler
             return 0;
         }
 
-        return $this->harmonies[$main->key().'|'.$surface->key()] ??= intdiv(Harmony::between($main->face, $surface->face), 4);
+        return $this->harmonies[$main->key().'|'.$surface->key()] ??= intdiv(Fit::figure($main->face, $surface->face), 4);
     }
 }

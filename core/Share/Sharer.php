@@ -6,7 +6,6 @@ namespace KeepShare\Core\Share;
 
 use Closure;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
 
 /**
@@ -204,7 +203,7 @@ final class Sharer
 
                 continue;
             }
-            $need = ($this->table->components[$component] ?? null)?->kind() === Kind::Paper ? Need::Paper : Need::Cardstock;
+            $need = ($this->table->components[$component] ?? null)?->kind()->isPrintedPaper() === true ? Need::Paper : Need::Cardstock;
             if (! in_array($need, $lifted, true)) {
                 return null;
             }

@@ -13,6 +13,7 @@ use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -113,7 +114,7 @@ final readonly class Supplies
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */
     public function papers(): array
     {
-        return $this->surfaces(static fn (Component $c): bool => $c->kind() === Kind::Paper);
+        return $this->surfaces(static fn (Component $c): bool => $c->kind()->isPrintedPaper());
     }
 
     /** @return list<Surface> of cardstock that can lie under a paper or a picture */
@@ -167,7 +168,10 @@ final readonly class Supplies
                 continue;
             }
             foreach ($component->good->faces() as $index => $face) {
-                $surfaces[] = Surface::of($component->id, $index, $face, $component->kind() === Kind::Paper);
+                $surface = Surface::of($component->id, $index, $face, $component->kind()->isPrintedPaper());
+                if ($this->wishes->allows($surface)) {
+                    $surfaces[] = $surface;
+                }
             }
         }
 

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 
 /** What the cards so far have used, so that the next one differs and the occasions spread. */

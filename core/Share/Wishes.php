@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Refusal;
 
 /** What the maker asks of a share-out. */
@@ -11,7 +12,8 @@ final readonly class Wishes
 {
     public const MOST_CARDS = 60;
 
-    private function __construct(public int $cards, public bool $stash, public bool $repeatSentiments)
+    /** @param  list<string>|null  $palette */
+    private function __construct(public int $cards, public bool $stash, public bool $repeatSentiments, public ?array $palette = null)
     {
     }
 
@@ -31,5 +33,20 @@ final readonly class Wishes
     public static function asManyAsPossible(bool $stash = false, bool $repeatSentiments = false): self
     {
         return new self(self::MOST_CARDS, $stash, $repeatSentiments);
+    }
+
+    /**
+     * The same wishes, with papers and cardstock from a palette only.
+     *
+     * @param  list<string>  $surfaces  keys of surfaces: component/face
+     */
+    public function from(array $surfaces): self
+    {
+        return new self($this->cards, $this->stash, $this->repeatSentiments, $surfaces);
+    }
+
+    public function allows(Surface $surface): bool
+    {
+        return $this->palette === null || in_array($surface->key(), $this->palette, true);
     }
 }

@@ -6,9 +6,6 @@ use KeepShare\Core\Colour\BadColour;
 use KeepShare\Core\Colour\Ciede2000;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Colour\Lab;
-use KeepShare\Core\Kit\Face;
-use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Pair\Harmony;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -63,31 +60,5 @@ final class ColourTest extends TestCase
 
         $this->expectException(BadColour::class);
         Colour::fromHex('#ff00');
-    }
-
-    public function test_two_busy_prints_fight_and_a_calm_one_with_a_shared_colour_does_not(): void
-    {
-        $busy = self::face('#c9603c #f3ecdb', true);
-        $otherBusy = self::face('#20405a #e9d7a6', true);
-        $calm = self::face('#f3ecdb #c9603c', false);
-
-        self::assertLessThan(50, Harmony::between($busy, $otherBusy));
-        self::assertGreaterThan(80, Harmony::between($busy, $calm));
-        self::assertSame(Harmony::between($busy, $calm), Harmony::between($calm, $busy));
-    }
-
-    public function test_two_whites_that_differ_are_marked_down(): void
-    {
-        $white = self::face('#ffffff', false);
-
-        self::assertLessThan(Harmony::between($white, self::face('#ffffff', false)), Harmony::between($white, self::face('#fbf3df', false)));
-    }
-
-    private static function face(string $colours, bool $busy): Face
-    {
-        /** @var non-empty-list<Colour> $read */
-        $read = array_map(Colour::fromHex(...), explode(' ', $colours));
-
-        return Face::printed('face', Motif::Dots, $read, $busy);
     }
 }

@@ -58,11 +58,11 @@ final class KitFileTest extends TestCase
         yield 'paper of no height' => ['components.0.size.height', 0, 'components[0].size.height: is 0'];
         yield 'duplicate id' => ['components.5.id', 'wave', 'components[5].id: "wave" is the id of components[0] already'];
         yield 'bad id' => ['components.5.id', '<b>', 'components[5].id: expected a lower-case letter'];
-        yield 'unknown kind' => ['components.3.kind', 'glue', 'components[3].kind: expected one of paper, cardstock'];
+        yield 'unknown kind' => ['components.3.kind', 'glue', 'components[3].kind: expected one of paper, panel, cardstock'];
         yield 'one face only' => ['components.0.faces', [], 'components[0].faces: a paper has two faces'];
         yield 'bad colour' => ['components.0.faces.1.colours.0', 'teal', 'components[0].faces[1].colours[0]: "teal" is not a colour'];
         yield 'misspelt field' => ['components.0.faces.1.bussy', true, 'components[0].faces[1].bussy: is not a field'];
-        yield 'no occasion' => ['components.34.occasions', [], 'components[34].occasions: name at least one'];
+        yield 'no occasion' => ['components.36.occasions', [], 'components[36].occasions: name at least one'];
         yield 'bad price' => ['price.amount', '12.345', 'price.amount: "12.345" is not a price in USD'];
         yield 'components no list' => ['components', ['a' => 1], 'components: expected a list'];
     }

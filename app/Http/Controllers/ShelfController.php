@@ -22,11 +22,12 @@ final class ShelfController
     public function index(KitFrame $frame): Response
     {
         return Inertia::render('Shelf', [
-            'kits' => Kit::query()->withCount('cards', 'components')->with('papers')->orderBy('is_stash')->orderBy('id')->get()->map(static fn (Kit $kit): array => [
+            'kits' => Kit::query()->withCount('cards', 'components')->with('papers')->where('is_deleted', false)->orderBy('is_put_away')->orderBy('is_stash')->orderBy('id')->get()->map(static fn (Kit $kit): array => [
                 'id' => $kit->id,
                 'url' => route('kits.show', $kit, false),
                 'name' => $kit->name,
                 'isStash' => $kit->is_stash,
+                'isPutAway' => $kit->is_put_away,
                 'front' => StandardFront::nameOf($kit->front(), $kit->unit),
                 'promised' => $kit->promised,
                 'cards' => (int) $kit->getAttribute('cards_count'),
@@ -41,6 +42,9 @@ final class ShelfController
     public function store(ImportRequest $request, ImportKit $import): RedirectResponse
     {
         try {
+            if ($request->isTable()) {
+                return to_route('csv.show', CsvController::keep($request->name(), $request->contents()));
+            }
             $kit = $import->fromFile($request->contents());
         } catch (BadKit $wrong) {
             return back()->withErrors(['kit_file' => implode("\n", array_slice($wrong->faults, 0, 30))]);

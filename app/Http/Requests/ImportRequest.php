@@ -23,6 +23,24 @@ final class ImportRequest extends FormRequest
         ];
     }
 
+    /** A CSV packing list rather than a kit file. */
+    public function isTable(): bool
+    {
+        return in_array(mb_strtolower(pathinfo($this->original(), PATHINFO_EXTENSION)), ['csv', 'tsv', 'txt'], true);
+    }
+
+    public function name(): string
+    {
+        return pathinfo($this->original(), PATHINFO_FILENAME);
+    }
+
+    private function original(): string
+    {
+        $file = $this->file('kit_file');
+
+        return $file instanceof UploadedFile ? $file->getClientOriginalName() : '';
+    }
+
     public function contents(): string
     {
         $file = $this->file('kit_file');

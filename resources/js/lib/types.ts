@@ -79,3 +79,17 @@ export interface Group<Line> {
     title: string
     lines: Line[]
 }
+
+/** What a kit is, as it is typed. */
+export interface About {
+    name: string
+    unit: 'in' | 'mm'
+    front_width: string
+    front_height: string
+    promised: string
+    price: string
+    currency: string
+    bought_on: string
+    theme: string
+    instructions: string
+}

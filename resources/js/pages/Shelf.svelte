@@ -6,13 +6,16 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { surfaceFill } from '@/lib/surfaces'
     import { money } from '@/lib/format'
-    import type { Good, Money } from '@/lib/types'
+    import KitForm from '@/parts/KitForm.svelte'
+    import { untrack } from 'svelte'
+    import type { About, Good, Money } from '@/lib/types'
 
     interface Kit {
         id: number
         url: string
         name: string
         isStash: boolean
+        isPutAway: boolean
         front: string
         promised: number
         cards: number
@@ -29,16 +32,35 @@
     let isSending = $state(false)
     const faults = $derived((tooLarge || ((page.props.errors as Record<string, string>)['kit_file'] ?? '')).split('\n').filter(Boolean))
 
+    let code = $state('')
+    const codeFault = $derived((page.props.errors as Record<string, string>)['code'])
+    const blank: About = {
+        name: '',
+        unit: 'in',
+        front_width: '4 1/4',
+        front_height: '5 1/2',
+        promised: '10',
+        price: '',
+        currency: '',
+        bought_on: '',
+        theme: '',
+        instructions: '',
+    }
+    let isByHand = $state(untrack(() => 'name' in (page.props.errors as object)))
+
+    const sending = { preserveState: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) }
+
+    function ask(event: SubmitEvent): void {
+        event.preventDefault()
+        router.post('/kit-post', { code }, sending)
+    }
+
     function bringIn(event: SubmitEvent): void {
         event.preventDefault()
         const file = files?.[0]
         tooLarge = file && file.size > MOST_BYTES ? 'The file is larger than 2 MB. A kit file is a short text.' : ''
         if (tooLarge) return
-        router.post(
-            '/kits',
-            { kit_file: file ?? null },
-            { forceFormData: true, preserveState: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) },
-        )
+        router.post('/kits', { kit_file: file ?? null }, { ...sending, forceFormData: true })
     }
 </script>
 
@@ -52,7 +74,7 @@
             {/if}
             <ul>
                 {#each kits as kit (kit.id)}
-                    <li class:stash={kit.isStash}>
+                    <li class:stash={kit.isStash} class:away={kit.isPutAway}>
                         <Link href={kit.url}>
                             {#if kit.papers.length}
                                 <span class="papers" aria-hidden="true">
@@ -61,7 +83,7 @@
                                     {/each}
                                 </span>
                             {/if}
-                            <strong>{kit.name}</strong>
+                            <strong>{kit.name}{kit.isPutAway ? ', put away' : ''}</strong>
                             <span
                                 ><Measure
                                     text={kit.isStash
@@ -81,12 +103,13 @@
         </section>
         <section class="bring" aria-labelledby="bring-title">
             <h2 id="bring-title">Bring in your own kit</h2>
+            <h3>From a file</h3>
             <form onsubmit={bringIn} novalidate>
-                <label for="kit-file">Kit file (keepshare/kit, JSON, up to 2 MB)</label>
+                <label for="kit-file">A kit file or a packing list (JSON or CSV, up to 2 MB)</label>
                 <input
                     id="kit-file"
                     type="file"
-                    accept=".json,application/json"
+                    accept=".json,.csv,.tsv,application/json,text/csv"
                     bind:files
                     aria-invalid={faults.length > 0}
                     aria-describedby={faults.length ? 'kit-file-faults' : undefined}
@@ -101,7 +124,32 @@
                 {/if}
                 <Button main type="submit" disabled={isSending}>{isSending ? 'Reading the file…' : 'Bring it in'}</Button>
             </form>
-            <p class="hint">What such a file looks like is explained in <code>docs/formats/kit.md</code>, with an example.</p>
+            <h3>From the kit post</h3>
+            <form onsubmit={ask} novalidate>
+                <label for="code">Code on the packing list</label>
+                <input
+                    id="code"
+                    bind:value={code}
+                    placeholder="ORCHARD-12"
+                    autocomplete="off"
+                    aria-invalid={!!codeFault}
+                    aria-describedby={codeFault ? 'code-fault' : 'code-hint'}
+                />
+                {#if codeFault}<p id="code-fault" class="faults" role="alert">{codeFault}</p>{/if}
+                <Button type="submit" disabled={isSending}>Ask the kit post</Button>
+                <p id="code-hint" class="hint">
+                    A stand-in that ships with Keep Share, for trying out: ORCHARD-12, TRAMLINE-3, TEASHED-40, NORTHLIGHT-7.
+                </p>
+            </form>
+            <h3>By hand</h3>
+            {#if isByHand}
+                <KitForm about={blank} url="/kits/new" does="Start this kit" />
+            {:else}
+                <Button onclick={() => (isByHand = true)}>Start a kit and write its lines</Button>
+            {/if}
+            <p class="hint">
+                The formats are explained in <code>docs/formats/kit.md</code> and <code>packing-list.md</code>, with examples.
+            </p>
         </section>
     </div>
 </Frame>
@@ -187,7 +235,16 @@
         font-weight: 600;
     }
 
-    input {
+    .away {
+        opacity: 0.75;
+    }
+
+    h3 {
+        margin: 1.5rem 0 0.5rem;
+        font-size: var(--body);
+    }
+
+    .bring > form > input {
         width: 100%;
         min-height: var(--target);
         padding: 0.6rem;
@@ -196,7 +253,7 @@
         background: var(--sheet);
     }
 
-    input[aria-invalid='true'] {
+    .bring > form > input[aria-invalid='true'] {
         border: 2px solid var(--madder);
     }
 

@@ -5,6 +5,7 @@
     import Silhouette from '@/parts/Silhouette.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
+    import UnpackNav from '@/parts/UnpackNav.svelte'
     import { mm } from '@/lib/format'
     import type { Good, Goods, Group } from '@/lib/types'
 
@@ -26,6 +27,7 @@
 </script>
 
 <Frame title="Unpack">
+    <UnpackNav />
     <SurfaceDefs {goods} />
     <div class="place">
         <p class="answer">

@@ -20,7 +20,10 @@
     const errors = $derived(page.props.errors as Record<string, string>)
     const refused = $derived(errors['table'] ?? errors['undo'])
     const acts = $derived(frame ?? shelf ?? { undo: null, redo: null })
-    const current = $derived(frame?.stages.find((stage) => page.url.startsWith(stage.url)))
+    const current = $derived(
+        frame?.stages.find((stage) => page.url.startsWith(stage.url)) ??
+            (frame && /\/(count|add|about)\b/.test(page.url) ? frame.stages[0] : undefined),
+    )
 
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)

@@ -28,6 +28,9 @@ final class Process
 
     public function stop(): void
     {
+        if (! is_resource($this->handle)) {
+            return;
+        }
         posix_kill(-$this->pid, SIGTERM);
         $ends = microtime(true) + 3;
         while (proc_get_status($this->handle)['running'] && microtime(true) < $ends) {

@@ -14,9 +14,14 @@ final class Table
 
     private Process $worker;
 
+    private Process $post;
+
+    private readonly int $postPort;
+
     private function __construct(private readonly string $directory)
     {
         $this->port = Process::freePort();
+        $this->postPort = Process::freePort();
         $this->start();
     }
 
@@ -75,18 +80,28 @@ final class Table
             'SESSION_DRIVER' => 'file',
             'QUEUE_CONNECTION' => 'database',
             'PHP_CLI_SERVER_WORKERS' => '4',
+            'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
         ];
         $php = [PHP_BINARY, '-d', 'variables_order=EGPCS'];
         $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $this->server = new Process([...$php, '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$this->port", $server], self::root().'/public', $env, "$this->directory/server.log");
         $this->worker = new Process([...$php, 'artisan', 'queue:work', '--sleep=0.1', '--tries=1'], self::root(), $env, "$this->directory/worker.log");
+        $this->post = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->postPort", 'standins/kit-post.php'], self::root(), [], "$this->directory/kit-post.log");
         Process::await($this->port);
+        Process::await($this->postPort);
+    }
+
+    /** As when the service is down. */
+    public function silenceTheKitPost(): void
+    {
+        $this->post->stop();
     }
 
     private function end(): void
     {
         $this->server->stop();
         $this->worker->stop();
+        $this->post->stop();
     }
 
     /** A migrated database with the demo, made once a run. */

@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace KeepShare\Core\Share;
-
-use KeepShare\Core\Kit\Face;
+namespace KeepShare\Core\Kit;
 
 /** A face of a sheet good, as something a part may be cut from. */
 final readonly class Surface

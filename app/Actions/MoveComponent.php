@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerReason;
+use KeepShare\Core\Kit\Slug;
+
+/** Moves things from a kit to the stash, or from the stash to a kit. */
+final readonly class MoveComponent
+{
+    public function __construct(private Journal $journal, private Stock $stock)
+    {
+    }
+
+    public function move(Kit $inHand, Component $component, Kit $to, int $count, ?int $revision): void
+    {
+        $this->journal->act($inHand, "Move $count × $component->name to $to->name", $revision, function () use ($component, $to, $count): void {
+            $target = $this->twin($component, $to);
+            [$away, $here] = $to->is_stash ? [LedgerReason::ToStash, LedgerReason::GivenBack] : [LedgerReason::GivenBack, LedgerReason::FromStash];
+            $this->stock->hand($component, $target, $count, $away, $here);
+            // What is handed over is missing from no packing list.
+            $component->update(['listed' => max(0, $component->listed - $count)]);
+            $target->update(['listed' => $target->listed + $count]);
+            Kit::query()->whereKey($to->id)->increment('revision');
+        });
+    }
+
+    /** The same good in the other kit, made where there is none. */
+    private function twin(Component $component, Kit $to): Component
+    {
+        $twin = $to->components()->get()->first(static fn (Component $other): bool => $other->kind === $component->kind && $other->name === $component->name && $other->details == $component->details);
+
+        return $twin ?? Component::query()->create([
+            'kit_id' => $to->id,
+            'key' => Slug::unique($component->key, array_values($to->components()->get()->map(static fn (Component $other): string => $other->key)->all())),
+            'kind' => $component->kind,
+            'name' => $component->name,
+            'details' => $component->details,
+            'listed' => 0,
+            'is_counted' => true,
+            'position' => 1 + (int) $to->components()->max('position'),
+        ]);
+    }
+}

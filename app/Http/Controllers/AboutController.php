@@ -1,0 +1,81 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportKit;
+use App\Http\Requests\KitRequest;
+use App\Journal\Journal;
+use App\Models\Kit;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as PlainResponse;
+use Illuminate\Support\Str;
+use Inertia\Inertia;
+use Inertia\Response;
+use KeepShare\Core\Kit\KitFile;
+
+/** What a kit is, and what can be done with it as a whole. */
+final class AboutController
+{
+    public function __construct(private readonly Journal $journal)
+    {
+    }
+
+    public function show(Kit $kit): Response
+    {
+        return Inertia::render('About', ['about' => [
+            'name' => $kit->name,
+            'unit' => $kit->unit->value,
+            'front_width' => $kit->front()->width->exact($kit->unit),
+            'front_height' => $kit->front()->height->exact($kit->unit),
+            'promised' => (string) $kit->promised,
+            'price' => $kit->price()?->amount() ?? '',
+            'currency' => $kit->currency ?? '',
+            'bought_on' => $kit->bought_on ?? '',
+            'theme' => $kit->theme,
+            'instructions' => $kit->instructions,
+        ], 'isPutAway' => $kit->is_put_away]);
+    }
+
+    public function create(KitRequest $request): RedirectResponse
+    {
+        $kit = $this->journal->actOnShelf("Start {$request->string('name')}", static fn (): Kit => Kit::query()->create($request->columns()));
+
+        return to_route('kits.add', $kit)->with('notice', "$kit->name is on the table; write its lines.");
+    }
+
+    public function update(Kit $kit, KitRequest $request): RedirectResponse
+    {
+        $this->journal->act($kit, "Change what $kit->name is", $request->integer('revision'), static fn () => $kit->update($request->columns()));
+
+        return to_route('kits.about', $kit)->with('notice', 'Kept.');
+    }
+
+    public function export(Kit $kit): PlainResponse
+    {
+        $file = Str::slug($kit->name) ?: 'kit';
+
+        return response(KitFile::write($kit->toCore()), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"$file.json\""]);
+    }
+
+    public function duplicate(Kit $kit, ImportKit $import): RedirectResponse
+    {
+        return to_route('kits.about', $import->duplicate($kit))->with('notice', 'This is the second one.');
+    }
+
+    public function putAway(Kit $kit, Request $request): RedirectResponse
+    {
+        $away = $request->boolean('away');
+        $this->journal->actOnShelf(($away ? 'Put away ' : 'Take in hand ').$kit->name, static fn () => $kit->update(['is_put_away' => $away]));
+
+        return to_route('shelf');
+    }
+
+    public function destroy(Kit $kit): RedirectResponse
+    {
+        abort_if($kit->is_stash, 403);
+        $this->journal->actOnShelf("Delete $kit->name", static fn () => $kit->update(['is_deleted' => true]));
+
+        return to_route('shelf')->with('notice', "$kit->name is deleted. Undo brings it back.");
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\DrawFromPalette;
+use App\Journal\Journal;
+use App\Models\Kit;
+use App\Models\Palette;
+use App\Pages\PairPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class PairController
+{
+    public function __construct(private readonly Journal $journal)
+    {
+    }
+
+    public function show(Kit $kit, Request $request): Response
+    {
+        return Inertia::render('Pair', PairPage::of($kit, $request->string('chosen')->toString() ?: null));
+    }
+
+    public function store(Kit $kit, Request $request): RedirectResponse
+    {
+        $request->validate(
+            ['name' => ['required', 'string', 'max:80'], 'surfaces' => ['required', 'array', 'min:2', 'max:24'], 'surfaces.*' => ['regex:/^c\d+\/\d$/']],
+            ['name.*' => 'Give the palette a name of up to 80 characters.', 'surfaces.*' => 'Lay at least two papers or cardstocks together first.'],
+        );
+        $name = $request->string('name')->trim()->toString();
+        $this->journal->act($kit, "Keep palette $name", $request->integer('revision'), static fn () => Palette::query()->create([
+            'kit_id' => $kit->id,
+            'name' => $name,
+            'surfaces' => array_values(array_unique($request->array('surfaces'))),
+        ]));
+
+        return back();
+    }
+
+    public function destroy(Kit $kit, Palette $palette, Request $request): RedirectResponse
+    {
+        abort_unless($palette->kit_id === $kit->id, 404);
+        $this->journal->act($kit, "Remove palette $palette->name", $request->integer('revision'), static fn () => $palette->delete());
+
+        return back();
+    }
+
+    public function draw(Kit $kit, Palette $palette, Request $request, DrawFromPalette $draw): RedirectResponse
+    {
+        abort_unless($palette->kit_id === $kit->id, 404);
+        $number = $draw->draw($kit, $palette, $request->integer('revision'));
+
+        return to_route('kits.share-out', $kit)->with('notice', "Card $number is drawn from $palette->name.");
+    }
+}

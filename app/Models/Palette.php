@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Papers, cardstock and metals that go together, under a name.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property string $name
+ * @property list<string> $surfaces keys of surfaces: component/face
+ */
+final class Palette extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['surfaces' => 'array'];
+}

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Table\TableState;
+use KeepShare\Core\Kit\Kind;
+
+/** The packing list line by line, to be counted. */
+final class CountPage
+{
+    /** @return array<string, mixed> */
+    public static function of(Kit $kit): array
+    {
+        $state = TableState::of($kit);
+        $own = $state->components->where('kit_id', $kit->id);
+        $stash = $kit->is_stash ? null : Kit::stash();
+
+        return [
+            'lines' => array_values($own->map(static fn (Component $component): array => [
+                'id' => $component->id,
+                'good' => $component->coreId(),
+                'listed' => $component->listed,
+                'here' => $state->hereOf($component),
+                'said' => Wording::count($state->core[$component->coreId()], $component->listed, $kit->unit),
+                'hereSaid' => Wording::count($state->core[$component->coreId()], $state->hereOf($component), $kit->unit),
+                'isCounted' => $component->is_counted,
+                'isCountable' => ! $state->core[$component->coreId()]->isEndless() && $component->kind !== Kind::Ribbon,
+            ])->all()),
+            'goods' => GoodView::all($own->map(static fn (Component $component) => $state->core[$component->coreId()])),
+            'report' => self::report($kit, $state),
+            'others' => $kit->is_stash
+                ? Kit::query()->where('is_stash', false)->where('is_deleted', false)->orderBy('id')->get(['id', 'name'])->toArray()
+                : ($stash === null ? [] : [['id' => $stash->id, 'name' => $stash->name]]),
+        ];
+    }
+
+    /** The list to send to the maker of the kit, or nothing when all is there. */
+    private static function report(Kit $kit, TableState $state): string
+    {
+        $lines = [];
+        foreach ($state->components->where('kit_id', $kit->id) as $component) {
+            $short = LedgerEntry::query()->where('component_id', $component->id)->whereIn('reason', ['lost', 'spoiled', 'found'])->orderBy('id')->get();
+            foreach ($short as $entry) {
+                $said = ['lost' => 'missing', 'spoiled' => 'bent or damaged', 'found' => 'more than listed'][$entry->reason->value] ?? '';
+                $lines[] = sprintf('- %s: %d %s (listed: %d)%s', $component->name, abs($entry->delta), $said, $component->listed, $entry->note === '' ? '' : ", $entry->note");
+            }
+        }
+
+        return $lines === [] ? '' : "$kit->name, as unpacked:\n".implode("\n", $lines);
+    }
+}

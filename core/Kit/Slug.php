@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+/** Makes the id of a component from its name. */
+final class Slug
+{
+    /** @param  list<string>  $taken ids it must differ from */
+    public static function unique(string $name, array $taken): string
+    {
+        $plain = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(self::ascii($name))), '-');
+        $slug = substr(preg_match('/^[a-z]/', $plain) === 1 ? $plain : rtrim("item-$plain", '-'), 0, 50);
+        $slug = rtrim($slug, '-');
+        $unique = $slug;
+        for ($n = 2; in_array($unique, $taken, true); $n++) {
+            $unique = "$slug-$n";
+        }
+
+        return $unique;
+    }
+
+    private static function ascii(string $name): string
+    {
+        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII', $name);
+
+        return is_string($plain) ? $plain : $name;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pair;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Colour\ColourName;
+use KeepShare\Core\Kit\Face;
+
+/**
+ * How well two faces go together when they lie edge to edge, from 0 to 100 with 50 for no reason either way, and why.
+ *
+ * Shared colours pull together; two busy prints fight unless their scale differs and they share a colour; grounds of one
+ * lightness merge; two whites that differ make the warmer one look dirty. Colours are compared by CIEDE2000: below 6 two
+ * printed colours pass for the same, below 14 for relatives.
+ */
+final readonly class Fit
+{
+    /** @param  list<string>  $reasons each a phrase, the weightiest first */
+    private function __construct(public int $figure, public array $reasons)
+    {
+    }
+
+    public static function between(Face $one, Face $two): self
+    {
+        $points = array_filter([
+            self::colours($one, $two),
+            self::busyness($one, $two),
+            self::lightness($one->ground(), $two->ground()),
+            self::whites($one->ground(), $two->ground()),
+        ]);
+        usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
+
+        return new self(max(0, min(100, 50 + array_sum(array_column($points, 0)))), array_column($points, 1));
+    }
+
+    /** The figure alone. */
+    public static function figure(Face $one, Face $two): int
+    {
+        return self::between($one, $two)->figure;
+    }
+
+    /** @return array{int, string}|null */
+    private static function colours(Face $one, Face $two): ?array
+    {
+        [$apart, $shared] = self::nearest($one, $two);
+
+        return match (true) {
+            $apart < 6 => [22, 'shares '.ColourName::of($shared)],
+            $apart < 14 => [12, 'near in '.ColourName::of($shared)],
+            self::areOfOneHue($one->ground(), $two->ground()) => [8, 'of one hue'],
+            $apart > 30 => [-8, 'no colour in common'],
+            default => null,
+        };
+    }
+
+    /** @return array{float, Colour} the difference of the two nearest colours, and the one of the first face */
+    private static function nearest(Face $one, Face $two): array
+    {
+        $best = [1_000.0, $one->ground()];
+        foreach ($one->colours as $a) {
+            foreach ($two->colours as $b) {
+                $apart = $a->differenceFrom($b);
+                if ($apart < $best[0]) {
+                    $best = [$apart, $a];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return array{int, string}|null */
+    private static function busyness(Face $one, Face $two): ?array
+    {
+        if ($one->busy && $two->busy) {
+            return $one->motif->scale() !== $two->motif->scale() && self::nearest($one, $two)[0] < 14
+                ? [-8, 'both busy, but of different scale']
+                : [-25, 'both busy: put a calm mat between'];
+        }
+
+        return $one->busy !== $two->busy ? [10, 'busy beside calm'] : null;
+    }
+
+    /** @return array{int, string}|null */
+    private static function lightness(Colour $one, Colour $two): ?array
+    {
+        $apart = abs($one->lab()->lightness - $two->lab()->lightness);
+
+        return match (true) {
+            $apart >= 20 => [12, 'light against dark'],
+            $apart < 8 => [-12, 'alike in lightness: the edge will not show'],
+            default => null,
+        };
+    }
+
+    /** @return array{int, string}|null */
+    private static function whites(Colour $one, Colour $two): ?array
+    {
+        $areWhites = $one->lab()->lightness > 90 && $two->lab()->lightness > 90;
+
+        return $areWhites && $one->differenceFrom($two) > 2.5 ? [-14, 'two whites that differ'] : null;
+    }
+
+    private static function areOfOneHue(Colour $one, Colour $two): bool
+    {
+        [$a, $b] = [$one->lab(), $two->lab()];
+        if (hypot($a->a, $a->b) < 12 || hypot($b->a, $b->b) < 12) {
+            return false;
+        }
+        $turn = abs(rad2deg(atan2($a->b, $a->a) - atan2($b->b, $b->a)));
+
+        return min($turn, 360 - $turn) < 20;
+    }
+}

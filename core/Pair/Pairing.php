@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pair;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Surface;
+
+/** What goes with what. */
+final class Pairing
+{
+    /**
+     * Every other component with the better of its faces beside the chosen one, the best first.
+     *
+     * @param  list<Surface>  $others
+     * @return list<Partner>
+     */
+    public static function partners(Surface $chosen, array $others): array
+    {
+        $best = [];
+        foreach ($others as $other) {
+            if ($other->component === $chosen->component) {
+                continue;
+            }
+            $partner = Partner::of($other, Fit::between($chosen->face, $other->face));
+            $known = $best[$other->component] ?? null;
+            if ($known === null || $partner->fit->figure > $known->fit->figure) {
+                $best[$other->component] = $partner;
+            }
+        }
+        $partners = array_values($best);
+        usort($partners, static fn (Partner $a, Partner $b): int => [$b->fit->figure, $a->surface->key()] <=> [$a->fit->figure, $b->surface->key()]);
+
+        return $partners;
+    }
+
+    /**
+     * The cardstock that sets a focal point off on a paper: it must part from the paper and from the picture, and go
+     * with the paper's colours.
+     *
+     * @param  list<Surface>  $cardstocks
+     * @param  Colour|null  $picture  the main colour of the picture, where one is in mind
+     */
+    public static function mat(Face $paper, array $cardstocks, ?Colour $picture = null): ?Surface
+    {
+        $best = null;
+        $most = PHP_INT_MIN;
+        foreach ($cardstocks as $cardstock) {
+            $ground = $cardstock->face->ground();
+            $worth = Fit::figure($paper, $cardstock->face)
+                + min(30, (int) $ground->differenceFrom($paper->ground()))
+                + ($picture === null ? 0 : min(30, (int) $ground->differenceFrom($picture)));
+            if ($worth > $most) {
+                [$best, $most] = [$cardstock, $worth];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * The one of a component's faces that goes better with a partner.
+     *
+     * @param  non-empty-list<Surface>  $faces
+     */
+    public static function face(array $faces, Face $partner): Surface
+    {
+        $best = $faces[0];
+        foreach ($faces as $face) {
+            if (Fit::figure($face->face, $partner) > Fit::figure($best->face, $partner)) {
+                $best = $face;
+            }
+        }
+
+        return $best;
+    }
+}

@@ -1,0 +1,83 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import KitForm from '@/parts/KitForm.svelte'
+    import UnpackNav from '@/parts/UnpackNav.svelte'
+    import type { About, KitFrame } from '@/lib/types'
+
+    let { about, isPutAway }: { about: About; isPutAway: boolean } = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+</script>
+
+<Frame title="About the kit">
+    <UnpackNav />
+    <div class="place">
+        <section>
+            <h1>About {frame.name}</h1>
+            {#key frame.id}<KitForm {about} url="{frame.url}/about" revision={frame.revision} does="Keep the changes" />{/key}
+        </section>
+        <aside aria-label="The kit as a whole">
+            <h2>The kit as a whole</h2>
+            <p>Its packing list as a keepshare/kit file, to keep or to give on.</p>
+            <a class="file" href="{frame.url}/export" download>Save as a file</a>
+            {#if !frame.isStash}
+                <p>A second kit with the same packing list, all of it there.</p>
+                <Button onclick={() => router.post(`${frame.url}/duplicate`)}>Duplicate</Button>
+                <p>{isPutAway ? 'It is put away: last on the shelf.' : 'Out of the way on the shelf, with everything kept.'}</p>
+                <Button onclick={() => router.post(`${frame.url}/put-away`, { away: !isPutAway })}
+                    >{isPutAway ? 'Take in hand' : 'Put away'}</Button
+                >
+                <p>Off the shelf. Undo there brings it back.</p>
+                <Button onclick={() => router.delete(frame.url)}>Delete</Button>
+            {/if}
+        </aside>
+    </div>
+</Frame>
+
+<style>
+    .place {
+        display: grid;
+        grid-template-columns: 3fr 1fr;
+        gap: 2.5rem;
+        padding: 1.5rem;
+    }
+
+    h1 {
+        margin-bottom: 1rem;
+        font-size: var(--title);
+    }
+
+    h2 {
+        font-size: var(--large);
+    }
+
+    aside {
+        display: grid;
+        align-content: start;
+        justify-items: start;
+        gap: 0.5rem;
+        padding: 1.25rem 1.5rem;
+        background: var(--rail);
+        border-radius: var(--radius);
+    }
+
+    aside p {
+        margin-top: 0.75rem;
+        color: var(--ink-soft);
+    }
+
+    .file {
+        display: inline-grid;
+        place-items: center;
+        min-height: var(--target);
+        padding: 0 1rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        color: var(--ink);
+        font-weight: 600;
+        text-decoration: none;
+    }
+</style>

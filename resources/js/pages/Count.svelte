@@ -1,0 +1,298 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import Check from '@lucide/svelte/icons/check'
+    import { tick } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import UnpackNav from '@/parts/UnpackNav.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
+    import type { Goods, KitFrame } from '@/lib/types'
+
+    interface Line {
+        id: number
+        good: string
+        listed: number
+        here: number
+        said: string
+        hereSaid: string
+        isCounted: boolean
+        isCountable: boolean
+    }
+
+    interface Props {
+        lines: Line[]
+        goods: Goods
+        report: string
+        others: { id: number; name: string }[]
+    }
+
+    let { lines, goods, report, others }: Props = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+    const left = $derived(lines.filter((line) => !line.isCounted).length)
+    let typed = $state<Record<number, string | undefined>>({})
+    let reasons = $state<Record<number, string | undefined>>({})
+    let notes = $state<Record<number, string | undefined>>({})
+    let moving = $state<Record<number, string | undefined>>({})
+    let faults = $state<Record<number, string | undefined>>({})
+    let copied = $state(false)
+
+    const value = (line: Line): string => typed[line.id] ?? (line.isCounted ? String(line.here) : '')
+    const isFewer = (line: Line): boolean => /^\d+$/.test(value(line)) && Number(value(line)) < line.here
+    const field = (line: Line): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
+
+    function next(line: Line): void {
+        const countable = lines.filter((one) => one.isCountable)
+        const after = countable[countable.indexOf(line) + 1]
+        if (after) field(after)?.select()
+        if (after) field(after)?.focus()
+    }
+
+    /** Enter on an empty field says that all is there. */
+    function count(line: Line): void {
+        const counted = value(line).trim() || String(line.listed)
+        router.post(
+            `${frame.url}/count/${line.id}`,
+            { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' },
+            {
+                preserveState: true,
+                preserveScroll: true,
+                async: true,
+                onSuccess: () => {
+                    typed[line.id] = undefined
+                    faults[line.id] = undefined
+                    notes[line.id] = undefined
+                },
+                onError: (errors) => {
+                    faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['table'] ?? ''
+                    typed[line.id] = counted
+                    void tick().then(() => field(line)?.focus())
+                },
+            },
+        )
+        next(line)
+    }
+
+    function move(line: Line, to: number): void {
+        router.post(
+            `${frame.url}/move/${line.id}`,
+            { count: moving[line.id] ?? '', to, revision: frame.revision },
+            {
+                preserveState: true,
+                preserveScroll: true,
+                onSuccess: () => (moving[line.id] = undefined),
+                onError: (errors) => (faults[line.id] = errors['count'] ?? errors['table'] ?? ''),
+            },
+        )
+    }
+
+    const allThere = (): void => router.post(`${frame.url}/count`, {}, { preserveScroll: true })
+
+    async function copy(): Promise<void> {
+        await navigator.clipboard.writeText(report)
+        copied = true
+    }
+
+    useKeys(() => [
+        { key: '=', says: 'All the rest is there', run: allThere },
+        {
+            key: 'n',
+            shown: 'N',
+            says: 'Count the next line',
+            run: () => lines.find((line) => line.isCountable && !line.isCounted && (field(line)?.focus(), true)),
+        },
+    ])
+</script>
+
+<Frame title="Count">
+    <UnpackNav />
+    <div class="place">
+        <div class="top">
+            <p class="answer">
+                {#if left === 0}<strong>Every line is counted.</strong>{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a
+                    number, Enter, next. Enter alone: as listed.{/if}
+            </p>
+            <Button key="=" disabled={left === 0} onclick={allThere}>All the rest is there</Button>
+        </div>
+        <table>
+            <thead>
+                <tr>
+                    <th scope="col">component</th>
+                    <th scope="col">listed</th>
+                    <th scope="col">here</th>
+                    <th scope="col">counted</th>
+                    <th scope="col">why fewer</th>
+                    <th scope="col">{others.length === 1 ? `hand over to ${others[0]?.name}` : 'hand over'}</th>
+                </tr>
+            </thead>
+            <tbody>
+                {#each lines as line (line.id)}
+                    <tr class:differs={line.here !== line.listed && line.isCountable}>
+                        <th scope="row">{goods[line.good]?.name}</th>
+                        <td><Measure text={line.said} /></td>
+                        <td
+                            ><b><Measure text={line.hereSaid} /></b>
+                            {#if line.isCounted}<Check size={16} aria-label="counted" />{/if}</td
+                        >
+                        <td>
+                            {#if line.isCountable}
+                                <input
+                                    id="count-{line.id}"
+                                    class="number"
+                                    inputmode="numeric"
+                                    autocomplete="off"
+                                    aria-label="{goods[line.good]?.name}: how many are there"
+                                    aria-invalid={!!faults[line.id]}
+                                    aria-describedby={faults[line.id] ? `fault-${line.id}` : undefined}
+                                    placeholder={String(line.listed)}
+                                    value={value(line)}
+                                    oninput={(event) => (typed[line.id] = event.currentTarget.value)}
+                                    onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), count(line))}
+                                />
+                                {#if faults[line.id]}<p id="fault-{line.id}" class="fault" role="alert">{faults[line.id]}</p>{/if}
+                            {/if}
+                        </td>
+                        <td class="why">
+                            {#if line.isCountable && isFewer(line)}
+                                <select
+                                    aria-label="Why fewer"
+                                    bind:value={() => reasons[line.id] ?? 'lost', (reason) => (reasons[line.id] = reason)}
+                                >
+                                    <option value="lost">missing</option>
+                                    <option value="spoiled">bent</option>
+                                </select>
+                                <input
+                                    aria-label="Note"
+                                    placeholder="note"
+                                    bind:value={() => notes[line.id] ?? '', (note) => (notes[line.id] = note)}
+                                    onkeydown={(event) => event.key === 'Enter' && count(line)}
+                                />
+                                <Button onclick={() => count(line)}>Count</Button>
+                            {/if}
+                        </td>
+                        <td class="move">
+                            {#if line.isCountable && others[0]}
+                                <input
+                                    class="number"
+                                    inputmode="numeric"
+                                    aria-label="How many {goods[line.good]?.name} to hand over"
+                                    bind:value={() => moving[line.id] ?? '', (count) => (moving[line.id] = count)}
+                                />
+                                {#if moving[line.id]}
+                                    {#each others as other (other.id)}<Button onclick={() => move(line, other.id)}>to {other.name}</Button
+                                        >{/each}
+                                {/if}
+                            {/if}
+                        </td>
+                    </tr>
+                {/each}
+            </tbody>
+        </table>
+        {#if report}
+            <section aria-labelledby="report-title">
+                <h2 id="report-title">To send to the maker of the kit</h2>
+                <pre>{report}</pre>
+                <Button onclick={copy}>{copied ? 'Copied' : 'Copy as text'}</Button>
+            </section>
+        {/if}
+    </div>
+</Frame>
+
+<style>
+    .place {
+        padding: 1rem 1.5rem 3rem;
+    }
+
+    .top {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        gap: 1rem;
+        margin-bottom: 0.75rem;
+    }
+
+    .answer {
+        font-size: var(--large);
+    }
+
+    table {
+        width: 100%;
+        border-collapse: collapse;
+    }
+
+    thead th {
+        position: sticky;
+        top: 0;
+        background: var(--sheet);
+        border-bottom: 2px solid var(--ink);
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    th,
+    td {
+        padding: 0.125rem 0.75rem 0.125rem 0;
+        border-bottom: 1px solid var(--line);
+        text-align: left;
+    }
+
+    tbody th {
+        font-weight: 560;
+    }
+
+    .differs th {
+        color: var(--madder);
+    }
+
+    .differs {
+        background: repeating-linear-gradient(135deg, var(--madder-soft) 0 6px, transparent 6px 12px);
+    }
+
+    input,
+    select {
+        min-height: var(--target);
+        padding: 0 0.5rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+    }
+
+    .number {
+        width: 5rem;
+        font-weight: 650;
+        text-align: right;
+    }
+
+    input[aria-invalid='true'] {
+        border: 2px solid var(--madder);
+    }
+
+    .fault {
+        max-width: 18rem;
+        color: var(--madder);
+        font-weight: 600;
+    }
+
+    .why,
+    .move {
+        white-space: nowrap;
+    }
+
+    section {
+        margin-top: 2rem;
+        padding: 1.25rem 1.5rem;
+        background: var(--rail);
+        border-radius: var(--radius);
+    }
+
+    h2 {
+        font-size: var(--large);
+    }
+
+    pre {
+        margin: 0.75rem 0;
+        font: inherit;
+        white-space: pre-wrap;
+    }
+</style>

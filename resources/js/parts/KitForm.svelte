@@ -1,0 +1,119 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import { untrack } from 'svelte'
+    import type { About } from '@/lib/types'
+    import Button from './Button.svelte'
+
+    /** What a kit is, to be written or changed. */
+    let { about, url, revision, does }: { about: About; url: string; revision?: number; does: string } = $props()
+
+    let typed = $state(untrack(() => ({ ...about })))
+    const faults = $derived(page.props.errors as Record<string, string>)
+    const fields: { key: keyof About; label: string; size: number; hint?: string; type?: string }[] = [
+        { key: 'name', label: 'Name', size: 40 },
+        { key: 'front_width', label: 'Front, width', size: 10, hint: '4 1/4' },
+        { key: 'front_height', label: 'Front, height', size: 10, hint: '5 1/2' },
+        { key: 'promised', label: 'Cards promised', size: 6 },
+        { key: 'price', label: 'Price', size: 10, hint: '34.50' },
+        { key: 'currency', label: 'Currency', size: 5, hint: 'USD' },
+        { key: 'bought_on', label: 'Bought on', size: 12, type: 'date' },
+        { key: 'theme', label: 'Theme', size: 40 },
+    ]
+
+    function keep(event: SubmitEvent): void {
+        event.preventDefault()
+        router.post(url, { ...typed, revision: revision ?? null }, { preserveState: 'errors', preserveScroll: true })
+    }
+</script>
+
+<form onsubmit={keep} novalidate>
+    <fieldset>
+        <legend>Measured in</legend>
+        <label><input type="radio" bind:group={typed.unit} value="in" /> inches</label>
+        <label><input type="radio" bind:group={typed.unit} value="mm" /> millimetres</label>
+    </fieldset>
+    {#each fields as field (field.key)}
+        <div class="field">
+            <label for="kit-{field.key}">{field.label}</label>
+            <input
+                id="kit-{field.key}"
+                type={field.type ?? 'text'}
+                size={field.size}
+                placeholder={field.hint}
+                autocomplete="off"
+                bind:value={typed[field.key]}
+                aria-invalid={!!faults[field.key]}
+                aria-describedby={faults[field.key] ? `fault-${field.key}` : undefined}
+            />
+            {#if faults[field.key]}<p id="fault-{field.key}" class="fault" role="alert">{faults[field.key]}</p>{/if}
+        </div>
+    {/each}
+    <div class="field wide">
+        <label for="kit-instructions">Instructions</label>
+        <textarea id="kit-instructions" rows="5" bind:value={typed.instructions}></textarea>
+        {#if faults['instructions']}<p class="fault" role="alert">{faults['instructions']}</p>{/if}
+    </div>
+    <Button main type="submit">{does}</Button>
+</form>
+
+<style>
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: start;
+        gap: 1rem 1.25rem;
+    }
+
+    fieldset {
+        display: flex;
+        gap: 1.25rem;
+        width: 100%;
+        margin: 0;
+        padding: 0;
+        border: 0;
+    }
+
+    fieldset label {
+        display: flex;
+        align-items: center;
+        gap: 0.5rem;
+        min-height: var(--target);
+        font-weight: 400;
+    }
+
+    legend,
+    label {
+        font-weight: 600;
+    }
+
+    .field {
+        display: grid;
+        gap: 0.25rem;
+    }
+
+    .wide {
+        width: 100%;
+    }
+
+    input:not([type='radio']),
+    textarea {
+        max-width: 100%;
+        min-height: var(--target);
+        padding: 0.375rem 0.625rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        color: inherit;
+        font: inherit;
+    }
+
+    input[aria-invalid='true'] {
+        border: 2px solid var(--madder);
+    }
+
+    .fault {
+        max-width: 20rem;
+        color: var(--madder);
+        font-weight: 600;
+    }
+</style>
