@@ -9,6 +9,7 @@ use App\Http\Controllers\CutController;
 use App\Http\Controllers\KeepController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitPostController;
+use App\Http\Controllers\LooksController;
 use App\Http\Controllers\PairController;
 use App\Http\Controllers\ShareOutController;
 use App\Http\Controllers\ShelfController;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('/', [ShelfController::class, 'index'])->name('shelf');
 Route::post('/kits', [ShelfController::class, 'store'])->name('kits.store');
+Route::get('/photos/{photo}.jpg', [LooksController::class, 'photo'])->name('photos.show');
 Route::post('/kit-post', [KitPostController::class, 'store']);
 Route::get('/packing-list/{token}', [CsvController::class, 'show'])->name('csv.show');
 Route::post('/packing-list/{token}/columns', [CsvController::class, 'map']);
@@ -40,6 +42,9 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/count', [CountController::class, 'allThere']);
     Route::post('/count/{component}', [CountController::class, 'store']);
     Route::post('/move/{component}', [CountController::class, 'move']);
+    Route::get('/looks/{component}', [LooksController::class, 'show'])->name('kits.looks');
+    Route::post('/looks/{component}/photo', [LooksController::class, 'read']);
+    Route::post('/looks/{component}', [LooksController::class, 'store']);
     Route::get('/pair', [PairController::class, 'show'])->name('kits.pair');
     Route::post('/palettes', [PairController::class, 'store']);
     Route::delete('/palettes/{palette}', [PairController::class, 'destroy']);

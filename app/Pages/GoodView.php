@@ -2,6 +2,8 @@
 
 namespace App\Pages;
 
+use App\Models\Component as Record;
+use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
@@ -26,8 +28,15 @@ final class GoodView
     public static function all(iterable $components): array
     {
         $views = [];
+        $printed = [];
         foreach ($components as $component) {
             $views[$component->id] = self::of($component);
+            if ($component->kind()->isPrintedPaper()) {
+                $printed[] = Record::idOfCore($component->id);
+            }
+        }
+        foreach ($printed === [] ? [] : Photo::query()->whereIn('component_id', $printed)->get(['id', 'component_id', 'face']) as $photo) {
+            $views[Record::coreIdOf($photo->component_id)]['faces'][$photo->face]['photo'] = route('photos.show', $photo->id, false);
         }
 
         return $views;
@@ -94,6 +103,7 @@ final class GoodView
             'busy' => $face->busy,
             'directional' => $face->directional,
             'foil' => $face->foil,
+            'photo' => null,
         ];
     }
 

@@ -24,6 +24,26 @@ final readonly class Colour
         return new self('#'.strtolower($found[1]));
     }
 
+    /** Channels from 0 to 255. */
+    public static function ofRgb(int $red, int $green, int $blue): self
+    {
+        return new self(sprintf('#%02x%02x%02x', $red, $green, $blue));
+    }
+
+    /** The nearest sRGB colour: what lies outside is cut off at the edge. */
+    public static function fromLab(Lab $lab): self
+    {
+        $y = ($lab->lightness + 16) / 116;
+        $square = static fn (float $t): float => $t ** 3 > 216 / 24389 ? $t ** 3 : (116 * $t - 16) * 27 / 24389;
+        [$x, $y, $z] = [0.95047 * $square($lab->a / 500 + $y), $square($y), 1.08883 * $square($y - $lab->b / 200)];
+
+        return self::ofRgb(
+            self::channel(3.2404542 * $x - 1.5371385 * $y - 0.4985314 * $z),
+            self::channel(-0.9692660 * $x + 1.8760108 * $y + 0.0415560 * $z),
+            self::channel(0.0556434 * $x - 0.2040259 * $y + 1.0572252 * $z),
+        );
+    }
+
     public function lab(): Lab
     {
         return $this->toLab();
@@ -57,6 +77,13 @@ final readonly class Colour
         $value = hexdec($pair) / 255;
 
         return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
+    }
+
+    private static function channel(float $linear): int
+    {
+        $value = $linear <= 0.0031308 ? 12.92 * $linear : 1.055 * $linear ** (1 / 2.4) - 0.055;
+
+        return (int) round(255 * max(0.0, min(1.0, $value)));
     }
 
     private static function root(float $t): float

@@ -17,6 +17,8 @@ export interface Face {
     busy: boolean
     directional: boolean
     foil: boolean
+    /** Where its photograph is, when that is its swatch. */
+    photo: string | null
 }
 
 export interface Good {

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { Link, page } from '@inertiajs/svelte'
     import ArrowUp from '@lucide/svelte/icons/arrow-up'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
@@ -7,7 +8,7 @@
     import Swatch from '@/parts/Swatch.svelte'
     import UnpackNav from '@/parts/UnpackNav.svelte'
     import { mm } from '@/lib/format'
-    import type { Good, Goods, Group } from '@/lib/types'
+    import type { Good, Goods, Group, KitFrame } from '@/lib/types'
 
     interface Line {
         id: string
@@ -20,6 +21,7 @@
 
     let { groups, goods }: { groups: Group<Line>[]; goods: Goods } = $props()
 
+    const frame = $derived(page.props['frame'] as KitFrame)
     const differing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.differs))
     const good = (line: Line): Good => goods[line.id] as Good
     /** A picture of the thing at its real size: only what has an outline is drawn. */
@@ -49,14 +51,17 @@
                                 <div class="faces">
                                     {#each good(line).faces as face, i (i)}
                                         <figure>
-                                            <Swatch
-                                                component={line.id}
-                                                index={i}
-                                                {face}
-                                                width={good(line).kind === 'paper' ? 36 : 34}
-                                                height={good(line).kind === 'paper' ? 26 : 14}
-                                            />
-                                            {#if good(line).kind === 'paper'}
+                                            {#if good(line).kind === 'cardstock'}
+                                                <Swatch component={line.id} index={i} {face} width={34} height={14} />
+                                            {:else}
+                                                <Link
+                                                    href="{frame.url}/looks/{line.id.slice(1)}?face={i}"
+                                                    aria-label="Looks of {face.name}"
+                                                >
+                                                    <Swatch component={line.id} index={i} {face} width={36} height={26} />
+                                                </Link>
+                                            {/if}
+                                            {#if good(line).kind !== 'cardstock'}
                                                 <figcaption>
                                                     {face.name}
                                                     <span>{face.busy ? 'busy' : 'calm'}</span>

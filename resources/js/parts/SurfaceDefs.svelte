@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { mm } from '@/lib/format'
     import { motifs } from '@/lib/motifs'
     import { surfaceId } from '@/lib/surfaces'
     import type { Goods } from '@/lib/types'
@@ -10,12 +11,13 @@
         Object.values(goods).flatMap((good) =>
             good.faces.map((face, i) => {
                 const motif = motifs[face.motif] ?? motifs.solid
+                const sheet = face.photo && good.size ? { width: mm(good.size.width), height: mm(good.size.height) } : null
                 return {
                     id: surfaceId(good.id, i),
                     face,
-                    width: motif?.width ?? 10,
-                    height: motif?.height ?? 10,
-                    shapes: motif?.shapes ?? [],
+                    width: sheet?.width ?? motif?.width ?? 10,
+                    height: sheet?.height ?? motif?.height ?? 10,
+                    shapes: face.photo ? [] : (motif?.shapes ?? []),
                 }
             }),
         ),
@@ -28,8 +30,15 @@
     <defs>
         {#each faces as { id, face, width, height, shapes } (id)}
             {#each [{ name: id, scale: 1 }, { name: `${id}-small`, scale: 3 }] as variant (variant.name)}
-                <pattern id={variant.name} {width} {height} patternUnits="userSpaceOnUse" patternTransform="scale({variant.scale})">
+                <pattern
+                    id={variant.name}
+                    {width}
+                    {height}
+                    patternUnits="userSpaceOnUse"
+                    patternTransform="scale({face.photo ? 1 : variant.scale})"
+                >
                     <rect {width} {height} fill={colour(face.colours, 0)} />
+                    {#if face.photo}<image href={face.photo} {width} {height} preserveAspectRatio="xMidYMid slice" />{/if}
                     {#each shapes as shape, i (i)}
                         {#if shape.width}
                             <path
