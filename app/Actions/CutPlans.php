@@ -22,23 +22,23 @@ final class CutPlans
      */
     public function refresh(array $components): void
     {
-        $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan', 'component')->orderBy('id')->get();
+        $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
         $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->orderBy('id')->get();
         $promised = TableState::promised($takings);
-        foreach ($sheets->groupBy('component_id') as $component => $stock) {
-            $this->plan($stock, $promised[Component::coreIdOf((int) $component)] ?? []);
+        foreach ($components as $component) {
+            $this->plan($component, $sheets->where('component_id', $component)->values(), $promised[Component::coreIdOf($component)] ?? []);
         }
     }
 
     /**
-     * @param  Collection<int, Sheet>  $sheets  of one component
+     * @param  Collection<int, Sheet>  $sheets  of the component
      * @param  list<Piece>  $pieces
      */
-    private function plan(Collection $sheets, array $pieces): void
+    private function plan(int $component, Collection $sheets, array $pieces): void
     {
         $plan = Planner::plan(array_values($sheets->map(static fn (Sheet $sheet) => $sheet->toStock())->all()), $pieces);
         if (! $plan->isComplete()) {
-            throw NotEnough::of($sheets->first()->component->name ?? 'this paper');
+            throw NotEnough::of(Component::query()->findOrFail($component)->name);
         }
         $trees = [];
         foreach ($plan->sheets as $sheetPlan) {

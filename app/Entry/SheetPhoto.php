@@ -38,6 +38,10 @@ final readonly class SheetPhoto
         if ($info[0] * $info[1] > self::MOST_PIXELS || min($info[0], $info[1]) < 16) {
             throw BadKit::at('', sprintf('The picture is %d × %d pixels. Use one from 16 pixels a side to 50 million in all.', $info[0], $info[1]));
         }
+        // The library fills what is missing of a JPEG that breaks off with grey; its end mark tells.
+        if ($info['mime'] === 'image/jpeg' && ! str_contains((string) file_get_contents($path), "\xFF\xD9")) {
+            throw BadKit::at('', 'The picture is damaged: it breaks off before its end.');
+        }
         try {
             $image = (new ImageManager(new Driver))->read($path)->scaleDown(self::KEPT_SIDE, self::KEPT_SIDE);
             $jpeg = $image->toJpeg(82)->toString();

@@ -41,12 +41,14 @@ final class CountPage
     private static function report(Kit $kit, TableState $state): string
     {
         $lines = [];
-        foreach ($state->components->where('kit_id', $kit->id) as $component) {
-            $short = LedgerEntry::query()->where('component_id', $component->id)->whereIn('reason', ['lost', 'spoiled', 'found'])->orderBy('id')->get();
-            foreach ($short as $entry) {
-                $said = ['lost' => 'missing', 'spoiled' => 'bent or damaged', 'found' => 'more than listed'][$entry->reason->value] ?? '';
-                $lines[] = sprintf('- %s: %d %s (listed: %d)%s', $component->name, abs($entry->delta), $said, $component->listed, $entry->note === '' ? '' : ", $entry->note");
+        $own = $state->components->where('kit_id', $kit->id);
+        foreach (LedgerEntry::query()->whereIn('component_id', $own->keys()->all())->whereIn('reason', ['lost', 'spoiled', 'found'])->orderBy('id')->get() as $entry) {
+            $component = $own->get($entry->component_id);
+            if ($component === null) {
+                continue;
             }
+            $said = ['lost' => 'missing', 'spoiled' => 'bent or damaged', 'found' => 'more than listed'][$entry->reason->value] ?? '';
+            $lines[] = sprintf('- %s: %d %s (listed: %d)%s', $component->name, abs($entry->delta), $said, $component->listed, $entry->note === '' ? '' : ", $entry->note");
         }
 
         return $lines === [] ? '' : "$kit->name, as unpacked:\n".implode("\n", $lines);

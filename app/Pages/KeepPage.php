@@ -72,7 +72,7 @@ final readonly class KeepPage
                 continue;
             }
             $left = $component->kind->isSheets()
-                ? $state->sheets->where('component_id', $component->id)->where('is_whole', true)->where('state', SheetState::Open)->whereNull('plan')->count()
+                ? $state->sheetsOf($component)->where('is_whole', true)->where('state', SheetState::Open)->whereNull('plan')->count()
                 : ($table->free[$component->coreId()] ?? 0);
             $counts[] = [
                 'id' => $component->coreId(),

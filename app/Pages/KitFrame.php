@@ -86,7 +86,9 @@ final readonly class KitFrame
         $counted = $kit->components()->whereNotIn('kind', ['ribbon', 'stamp', 'tool'])->get(['id', 'listed']);
         $missing = (int) LedgerEntry::query()->whereIn('component_id', $counted->modelKeys())->whereIn('reason', ['lost', 'spoiled', 'found'])->sum('delta');
 
-        return sprintf('%d of %d here', (int) $counted->sum('listed') + $missing, (int) $counted->sum('listed'));
+        $isCounted = $counted->isNotEmpty() && ! $kit->components()->where('is_counted', false)->exists();
+
+        return sprintf('%d of %d here%s', (int) $counted->sum('listed') + $missing, (int) $counted->sum('listed'), $isCounted ? ', counted' : '');
     }
 
     private function cut(Kit $kit): string

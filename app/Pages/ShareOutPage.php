@@ -22,7 +22,7 @@ final readonly class ShareOutPage
     public function of(Kit $kit): array
     {
         $state = TableState::of($kit);
-        $kept = Kept::of($state);
+        $kept = Kept::byComponent($state);
         $rows = $state->components->filter(fn (Component $component): bool => $component->kind->value !== 'tool' && self::concerns($component, $state));
 
         return [
@@ -61,7 +61,7 @@ final readonly class ShareOutPage
     /** The kit's own components, and of the stash those that a card takes from. */
     private static function concerns(Component $component, TableState $state): bool
     {
-        return $component->kit_id === $state->kit->id || $state->takings->contains(fn (Taking $taking): bool => $taking->component_id === $component->id && $state->cards->has($taking->card_id));
+        return $component->kit_id === $state->kit->id || $state->takingsOf($component)->contains(fn (Taking $taking): bool => $state->cards->has($taking->card_id));
     }
 
     /** @return array<string, mixed> */
@@ -94,15 +94,15 @@ final readonly class ShareOutPage
     }
 
     /**
-     * @param  list<Kept>  $kept
+     * @param  array<int, list<Kept>>  $kept  by component
      * @return array<string, mixed>
      */
     private static function row(Component $component, TableState $state, array $kept): array
     {
         $core = $state->core[$component->coreId()];
         $unit = $state->kit->unit;
-        $takings = $state->takings->where('component_id', $component->id);
-        $own = array_values(array_filter($kept, static fn (Kept $part): bool => $part->component === $component->id));
+        $takings = $state->takingsOf($component);
+        $own = $kept[$component->id] ?? [];
         $here = $state->hereOf($component);
         $left = $here - (int) $takings->sum('quantity');
         $isSheets = $component->kind->isSheets();

@@ -46,7 +46,7 @@ final class TallyPage
         $core = $state->core[$component->coreId()];
         if ($component->kind->isSheets()) {
             $pieces = array_values(array_filter(array_map(static fn (Taking $taking): ?Size => $taking->size(), $takings)));
-            $sheets = array_values($state->sheets->where('component_id', $component->id)->where('is_whole', true)->where('state', '!==', SheetState::Spoiled)->map(static fn (Sheet $sheet): Size => $sheet->size())->all());
+            $sheets = array_values($state->sheetsOf($component)->where('is_whole', true)->where('state', '!==', SheetState::Spoiled)->map(static fn (Sheet $sheet): Size => $sheet->size())->all());
 
             return ['id' => $component->coreId(), 'percent' => Share::ofArea($pieces, $sheets), 'said' => sprintf('%s from %s', Wording::plural(count($pieces), 'piece'), Wording::plural(count($sheets), 'sheet'))];
         }
@@ -63,7 +63,7 @@ final class TallyPage
     /** @return list<Taking> by cards of this kit */
     private static function takingsOf(Component $component, TableState $state): array
     {
-        return array_values($state->takings->where('component_id', $component->id)->filter(static fn (Taking $taking): bool => $state->cards->has($taking->card_id))->all());
+        return array_values($state->takingsOf($component)->filter(static fn (Taking $taking): bool => $state->cards->has($taking->card_id))->all());
     }
 
     /** @return list<string> what the stash added */

@@ -30,6 +30,17 @@ final readonly class Kept
         return $kept;
     }
 
+    /** @return array<int, list<self>> the same by component */
+    public static function byComponent(TableState $state): array
+    {
+        $by = [];
+        foreach (self::of($state) as $kept) {
+            $by[$kept->component][] = $kept;
+        }
+
+        return $by;
+    }
+
     /** @return list<self> */
     private static function from(Sheet $sheet): array
     {

@@ -19,6 +19,12 @@ use KeepShare\Core\Share\Table;
  */
 final readonly class TableState
 {
+    /** @var Collection<int, Collection<int, Sheet>> */
+    private Collection $sheetsBy;
+
+    /** @var Collection<int, Collection<int, Taking>> */
+    private Collection $takingsBy;
+
     /**
      * @param  Collection<int, Component>  $components  of the kit, then of the stash, by id
      * @param  array<string, CoreComponent>  $core  the same for the core
@@ -36,6 +42,8 @@ final readonly class TableState
         public Collection $takings,
         public Collection $sheets,
     ) {
+        $this->sheetsBy = $sheets->groupBy('component_id');
+        $this->takingsBy = $takings->groupBy('component_id');
     }
 
     public static function of(Kit $kit): self
@@ -70,6 +78,7 @@ final readonly class TableState
     {
         $staying = $this->cards->filter(static fn (Card $card): bool => ! $isNew || $card->isBegun());
         $takings = $this->takings->filter(fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id));
+        $taken = $takings->groupBy('component_id')->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
         $free = [];
         $stock = [];
         $stash = [];
@@ -78,7 +87,7 @@ final readonly class TableState
             if ($component->kind->isSheets()) {
                 $stock[$id] = [];
             } else {
-                $free[$id] = ($this->here[$component->id] ?? 0) - (int) $takings->where('component_id', $component->id)->sum('quantity');
+                $free[$id] = ($this->here[$component->id] ?? 0) - ($taken->get($component->id) ?? 0);
             }
             if ($component->kit_id !== $this->kit->id) {
                 $stash[$id] = true;
@@ -125,8 +134,20 @@ final readonly class TableState
         return $component->kind->isSheets() ? $this->sheetsHere($component) : (int) ($this->here[$component->id] ?? 0);
     }
 
+    /** @return Collection<int, Sheet> in every state */
+    public function sheetsOf(Component $component): Collection
+    {
+        return $this->sheetsBy->get($component->id) ?? new Collection;
+    }
+
+    /** @return Collection<int, Taking> by cards of every kit */
+    public function takingsOf(Component $component): Collection
+    {
+        return $this->takingsBy->get($component->id) ?? new Collection;
+    }
+
     public function sheetsHere(Component $component): int
     {
-        return $this->sheets->where('component_id', $component->id)->where('is_whole', true)->whereNotIn('state', [SheetState::Spoiled])->count();
+        return $this->sheetsOf($component)->where('is_whole', true)->whereNotIn('state', [SheetState::Spoiled])->count();
     }
 }

@@ -37,7 +37,8 @@ final class Busyness
         $deviation = sqrt(max(0.0, $squares / $count - ($sum / $count) ** 2));
         $energy = $steps === 0 ? 0.0 : $edges / $steps;
 
-        return (int) round(min(100.0, 5 * $energy + 1.2 * $deviation));
+        // Contrast alone is not busy: a sheet half dark and half light is two calm halves.
+        return (int) round(min(100.0, 5 * $energy + min(1.2 * $deviation, 4 * $energy)));
     }
 
     /** @param  array{int, int, int}  $pixel */

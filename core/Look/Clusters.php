@@ -46,20 +46,20 @@ final class Clusters
      */
     private static function points(array $pixels): array
     {
-        $counts = [];
+        $bins = [];
         $all = 0;
         foreach ($pixels as $row) {
             foreach ($row as [$r, $g, $b]) {
                 $key = ($r >> 3) << 10 | ($g >> 3) << 5 | $b >> 3;
-                $counts[$key] = ($counts[$key] ?? 0) + 1;
+                [$count, $red, $green, $blue] = $bins[$key] ?? [0, 0, 0, 0];
+                $bins[$key] = [$count + 1, $red + $r, $green + $g, $blue + $b];
                 $all++;
             }
         }
-        arsort($counts);
+        arsort($bins);
         $points = [];
-        foreach ($counts as $key => $count) {
-            $channel = static fn (int $shift): int => (int) round((($key >> $shift) & 31) * 255 / 31);
-            $points[] = [Colour::ofRgb($channel(10), $channel(5), $channel(0))->lab(), $count];
+        foreach ($bins as [$count, $red, $green, $blue]) {
+            $points[] = [Colour::ofRgb(intdiv($red, $count), intdiv($green, $count), intdiv($blue, $count))->lab(), $count];
         }
 
         return [$points, $all];

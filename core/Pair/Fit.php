@@ -14,6 +14,10 @@ use KeepShare\Core\Kit\Face;
  * Shared colours pull together; two busy prints fight unless their scale differs and they share a colour; grounds of one
  * lightness merge; two whites that differ make the warmer one look dirty. Colours are compared by CIEDE2000: below 6 two
  * printed colours pass for the same, below 14 for relatives.
+ *
+ * A point is what it adds, the phrase for it, and a colour to be named after the phrase.
+ *
+ * @phpstan-type Point array{int, string, Colour|null}
  */
 final readonly class Fit
 {
@@ -24,33 +28,46 @@ final readonly class Fit
 
     public static function between(Face $one, Face $two): self
     {
-        $points = array_filter([
+        $points = self::points($one, $two);
+        usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
+        $reasons = array_map(static fn (array $point): string => $point[2] === null ? $point[1] : $point[1].' '.ColourName::of($point[2]), $points);
+
+        return new self(self::sum($points), $reasons);
+    }
+
+    /** The figure alone, without a search for words. */
+    public static function figure(Face $one, Face $two): int
+    {
+        return self::sum(self::points($one, $two));
+    }
+
+    /** @param  list<Point>  $points */
+    private static function sum(array $points): int
+    {
+        return max(0, min(100, 50 + array_sum(array_column($points, 0))));
+    }
+
+    /** @return list<Point> */
+    private static function points(Face $one, Face $two): array
+    {
+        return array_values(array_filter([
             self::colours($one, $two),
             self::busyness($one, $two),
             self::lightness($one->ground(), $two->ground()),
             self::whites($one->ground(), $two->ground()),
-        ]);
-        usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
-
-        return new self(max(0, min(100, 50 + array_sum(array_column($points, 0)))), array_column($points, 1));
+        ]));
     }
 
-    /** The figure alone. */
-    public static function figure(Face $one, Face $two): int
-    {
-        return self::between($one, $two)->figure;
-    }
-
-    /** @return array{int, string}|null */
+    /** @return Point|null */
     private static function colours(Face $one, Face $two): ?array
     {
         [$apart, $shared] = self::nearest($one, $two);
 
         return match (true) {
-            $apart < 6 => [22, 'shares '.ColourName::of($shared)],
-            $apart < 14 => [12, 'near in '.ColourName::of($shared)],
-            self::areOfOneHue($one->ground(), $two->ground()) => [8, 'of one hue'],
-            $apart > 30 => [-8, 'no colour in common'],
+            $apart < 6 => [22, 'shares', $shared],
+            $apart < 14 => [12, 'near in', $shared],
+            self::areOfOneHue($one->ground(), $two->ground()) => [8, 'of one hue', null],
+            $apart > 30 => [-8, 'no colour in common', null],
             default => null,
         };
     }
@@ -71,36 +88,36 @@ final readonly class Fit
         return $best;
     }
 
-    /** @return array{int, string}|null */
+    /** @return Point|null */
     private static function busyness(Face $one, Face $two): ?array
     {
         if ($one->busy && $two->busy) {
             return $one->motif->scale() !== $two->motif->scale() && self::nearest($one, $two)[0] < 14
-                ? [-8, 'both busy, but of different scale']
-                : [-25, 'both busy: put a calm mat between'];
+                ? [-8, 'both busy, but of different scale', null]
+                : [-25, 'both busy: put a calm mat between', null];
         }
 
-        return $one->busy !== $two->busy ? [10, 'busy beside calm'] : null;
+        return $one->busy !== $two->busy ? [10, 'busy beside calm', null] : null;
     }
 
-    /** @return array{int, string}|null */
+    /** @return Point|null */
     private static function lightness(Colour $one, Colour $two): ?array
     {
         $apart = abs($one->lab()->lightness - $two->lab()->lightness);
 
         return match (true) {
-            $apart >= 20 => [12, 'light against dark'],
-            $apart < 8 => [-12, 'alike in lightness: the edge will not show'],
+            $apart >= 20 => [12, 'light against dark', null],
+            $apart < 8 => [-12, 'alike in lightness: the edge will not show', null],
             default => null,
         };
     }
 
-    /** @return array{int, string}|null */
+    /** @return Point|null */
     private static function whites(Colour $one, Colour $two): ?array
     {
         $areWhites = $one->lab()->lightness > 90 && $two->lab()->lightness > 90;
 
-        return $areWhites && $one->differenceFrom($two) > 2.5 ? [-14, 'two whites that differ'] : null;
+        return $areWhites && $one->differenceFrom($two) > 2.5 ? [-14, 'two whites that differ', null] : null;
     }
 
     private static function areOfOneHue(Colour $one, Colour $two): bool

@@ -11,6 +11,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\Process;
 use Tests\Browser\Support\Table;
@@ -105,6 +106,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->element($css)->clear();
         $this->element($css)->sendKeys($text);
+    }
+
+    protected function choose(string $select, string $option): void
+    {
+        (new WebDriverSelect($this->element($select)))->selectByVisibleText($option);
     }
 
     protected function upload(string $file): void

@@ -12,7 +12,7 @@ final class SliceTest extends BrowserTestCase
         $this->open('/');
         $this->click('a', 'Harbour Lanterns');
         $this->see('2 lines differ from the packing list: Fish scale, 1 of 2; Gull, 1 of 2.');
-        self::assertSame(12, $this->howMany('[data-component] figcaption') / 2, 'twelve papers with both faces');
+        self::assertSame(13, $this->howMany('[data-component] figcaption') / 2, 'twelve papers and a panel with both faces');
         self::assertEqualsWithDelta(36 * 96 / 25.4, $this->element('[data-component="Wave"] svg')->getSize()->getWidth(), 1, 'at true scale');
 
         $this->click('a', 'Share out');
@@ -55,7 +55,7 @@ final class SliceTest extends BrowserTestCase
     {
         $this->open('/kits/2');
         $this->see('Knitted Hills');
-        $this->press('2');
+        $this->press('3');
         $this->see('Nothing is shared out yet');
         $this->press('n');
         $this->press('4', WebDriverKeys::ENTER);
@@ -69,18 +69,18 @@ final class SliceTest extends BrowserTestCase
         self::assertStringStartsWith('Card 2 takes', (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'));
         self::assertStringContainsString((string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'), $this->text(), 'the foot line says what is in the cell in hand');
 
-        $this->press('3');
+        $this->press('4');
         $this->see('Cable, sheet 1 of 2');
         $this->press(WebDriverKeys::ARROW_DOWN);
         $this->see('Fair Isle, sheet 1 of 2');
         $this->press('c');
         $this->holds(1, "select count(*) from sheets where state = 'cut'");
 
-        $this->press('4');
+        $this->press('5');
         $this->see('bonus cards in what is left');
         $this->press('a');
         $this->see('Share out 5 cards');
-        $this->press('5');
+        $this->press('6');
         $this->see('6 promised, 1 of them bonus cards');
         $this->press('z');
         $this->see('Share out 4 cards');
@@ -160,12 +160,12 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->press('s');
         $this->see('What is kept gives 3 more cards');
-        foreach (['/', '/kits/1', '/kits/1/share-out', '/kits/1/cut', '/kits/1/keep', '/kits/1/tally'] as $path) {
+        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/share-out', '/kits/1/cut', '/kits/1/keep', '/kits/1/tally'] as $path) {
             $this->open($path);
             $this->see('Undo');
             $small = $this->browser->executeScript(<<<'JS'
                 const reach = (e) => { const after = parseFloat(getComputedStyle(e, '::after').inset) || 0; return e.getBoundingClientRect().height - 2 * Math.min(0, after) }
-                return [...document.querySelectorAll('main button, header button, header a, main nav a, input:not([type=checkbox])')]
+                return [...document.querySelectorAll('main button, header button, header a, main nav a, input:not([type=checkbox], [type=radio])')]
                     .filter((e) => e.checkVisibility() && reach(e) < 43.5 && !e.closest('ol')).map((e) => e.outerHTML.slice(0, 120))
                 JS);
             self::assertSame([], $small, $path);

@@ -30,7 +30,7 @@ final class SliceTest extends FeatureTestCase
         self::assertCount(10, $page['cards']);
         $base = self::row($page, 'A2 base, ivory');
         self::assertSame(['10', '0', 10], [$base['have'], $base['keep'], count($base['cells'])]);
-        self::assertSame('10 cards', $page['frame']['stages'][1]['figure']);
+        self::assertSame('10 cards', array_column($page['frame']['stages'], 'figure', 'key')['share-out']);
     }
 
     public function test_what_was_bent_or_lost_is_not_planned_with(): void
@@ -80,7 +80,7 @@ final class SliceTest extends FeatureTestCase
         self::assertCount(count($leaves), $parts);
         self::assertSame(count($plan->toCore()->pieces()), Taking::query()->whereIn('sheet_id', $parts->modelKeys())->count());
         $this->assertInBalance($kit);
-        self::assertMatchesRegularExpression('/^1 of \d+ sheets$/', $this->props("/kits/$kit->id/cut")['frame']['stages'][2]['figure']);
+        self::assertMatchesRegularExpression('/^1 of \d+ sheets$/', array_column($this->props("/kits/$kit->id/cut")['frame']['stages'], 'figure', 'key')['cut']);
 
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame($before, self::photograph());

@@ -2,9 +2,16 @@
 
 namespace App\Console\Commands;
 
+use App\Actions\PlaceCards;
+use App\Entry\SheetPhoto;
+use App\Table\TableState;
 use Closure;
 use Database\Demo\Demo;
+use Database\Demo\Years;
 use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
@@ -31,7 +38,7 @@ final class BenchCommand extends Command
         foreach (['harbour-lanterns' => 10, 'knitted-hills' => 6] as $name => $cards) {
             array_push($rows, ...$this->kit($name, $cards));
         }
-        $this->table(['what', 'median ms', 'came out'], [...$rows, $this->pad(), $this->file()]);
+        $this->table(['what', 'median ms', 'came out'], [...$rows, $this->pad(), $this->file(), $this->photo(), ...$this->pages()]);
         $this->line(sprintf('PHP %s, JIT %s, peak %.0f MB, median of %d', PHP_VERSION, self::hasJit() ? 'on' : 'off', memory_get_peak_usage() / 1e6, (int) $this->option('times')));
 
         return 0;
@@ -82,6 +89,47 @@ final class BenchCommand extends Command
         [$time, $kit] = $this->median(static fn () => KitFile::read($json));
 
         return ['read a kit file', $time, count($kit->components).' components'];
+    }
+
+    /** @return array{string, string, string} */
+    private function photo(): array
+    {
+        $image = imagecreatetruecolor(3_000, 3_000);
+        for ($i = 0; $i < 900; $i++) {
+            imagefilledellipse($image, ($i * 733) % 3_000, ($i * 1_277) % 3_000, 90, 90, ($i * 2_654_435) % 0xFFFFFF);
+        }
+        $path = (string) tempnam(sys_get_temp_dir(), 'bench');
+        imagejpeg($image, $path, 90);
+        [$time, $photo] = $this->median(static fn (): SheetPhoto => SheetPhoto::read($path));
+        unlink($path);
+
+        return ['read a photograph of 9 megapixels', $time, count($photo->looks->colours).' colours, busyness '.$photo->looks->busyness];
+    }
+
+    /**
+     * Server time of pages on a table of its own: ten years of kits, and one kit of 400 components.
+     *
+     * @return list<array{string, string, string}>
+     */
+    private function pages(): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'years');
+        config(['database.connections.sqlite.database' => $path, 'session.driver' => 'array', 'cache.default' => 'array', 'queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
+        DB::purge();
+        $this->callSilently('migrate', ['--force' => true]);
+        app(Demo::class)->lay();
+        $years = new Years;
+        $years->lay(120, 250, 8_000);
+        $large = $years->kit('Four hundred lines', 400, false);
+        app(PlaceCards::class)->place($large, Sharer::share(TableState::of($large)->table(), Wishes::cards(10))->cards, false);
+        $rows = [];
+        foreach (['/' => 'the shelf, 120 kits and 30 000 components', "/kits/$large->id/unpack" => 'Unpack, 400 components', "/kits/$large->id/count" => 'Count, 400 components', "/kits/$large->id/pair" => 'Pair, 400 components', "/kits/$large->id/share-out" => 'Share out, 400 components', "/kits/$large->id/cut" => 'Cut, 400 components', "/kits/$large->id/keep" => 'Keep, 400 components', "/kits/$large->id/tally" => 'Tally, 400 components'] as $url => $what) {
+            [$time, $response] = $this->median(static fn () => app(Kernel::class)->handle(Request::create($url)));
+            $rows[] = [$what, $time, $response->getStatusCode().', '.intdiv(strlen((string) $response->getContent()), 1_000).' kB'];
+        }
+        array_map(unlink(...), glob("$path*") ?: []);
+
+        return $rows;
     }
 
     /**

@@ -22,7 +22,7 @@ final class ShelfController
     public function index(KitFrame $frame): Response
     {
         return Inertia::render('Shelf', [
-            'kits' => Kit::query()->withCount('cards', 'components')->with('papers')->where('is_deleted', false)->orderBy('is_put_away')->orderBy('is_stash')->orderBy('id')->get()->map(static fn (Kit $kit): array => [
+            'kits' => Kit::query()->withCount('cards', 'components')->with(['papers' => static fn ($papers) => $papers->whereRelation('kit', 'is_put_away', false)->limit(12)])->where('is_deleted', false)->orderBy('is_put_away')->orderBy('is_stash')->orderBy('id')->get()->map(static fn (Kit $kit): array => [
                 'id' => $kit->id,
                 'url' => route('kits.show', $kit, false),
                 'name' => $kit->name,
@@ -32,7 +32,7 @@ final class ShelfController
                 'promised' => $kit->promised,
                 'cards' => (int) $kit->getAttribute('cards_count'),
                 'components' => Wording::plural((int) $kit->getAttribute('components_count'), 'line'),
-                'papers' => array_values(GoodView::all($kit->papers->map(static fn (Component $paper) => $paper->toCore()))),
+                'papers' => $kit->is_put_away ? [] : array_values(GoodView::all($kit->papers->map(static fn (Component $paper) => $paper->toCore()))),
                 'price' => $kit->price() === null ? null : MoneyView::of($kit->price()),
             ])->all(),
             'shelf' => $frame->acts(null),

@@ -49,16 +49,28 @@
         if (after) field(after)?.focus()
     }
 
+    /** Counts that are typed faster than they are kept: one after the other, in order. */
+    const waiting: { line: Line; counted: string }[] = []
+    let isSending = false
+
     /** Enter on an empty field says that all is there. */
     function count(line: Line): void {
-        const counted = value(line).trim() || String(line.listed)
+        waiting.push({ line, counted: value(line).trim() || String(line.listed) })
+        next(line)
+        send()
+    }
+
+    function send(): void {
+        const [first] = waiting
+        if (!first || isSending) return
+        isSending = true
+        const { line, counted } = first
         router.post(
             `${frame.url}/count/${line.id}`,
             { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' },
             {
                 preserveState: true,
                 preserveScroll: true,
-                async: true,
                 onSuccess: () => {
                     typed[line.id] = undefined
                     faults[line.id] = undefined
@@ -69,9 +81,20 @@
                     typed[line.id] = counted
                     void tick().then(() => field(line)?.focus())
                 },
+                onFinish: () => {
+                    waiting.shift()
+                    isSending = false
+                    send()
+                },
             },
         )
-        next(line)
+    }
+
+    function answer(event: KeyboardEvent, line: Line): void {
+        if (event.key !== 'Enter' && event.key !== '=') return
+        event.preventDefault()
+        if (event.key === 'Enter') count(line)
+        else allThere()
     }
 
     function move(line: Line, to: number): void {
@@ -87,7 +110,11 @@
         )
     }
 
-    const allThere = (): void => router.post(`${frame.url}/count`, {}, { preserveScroll: true })
+    function allThere(): void {
+        // What is being kept still comes first.
+        if (isSending || waiting.length) setTimeout(allThere, 100)
+        else router.post(`${frame.url}/count`, {}, { preserveState: true, preserveScroll: true })
+    }
 
     async function copy(): Promise<void> {
         await navigator.clipboard.writeText(report)
@@ -148,7 +175,7 @@
                                     placeholder={String(line.listed)}
                                     value={value(line)}
                                     oninput={(event) => (typed[line.id] = event.currentTarget.value)}
-                                    onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), count(line))}
+                                    onkeydown={(event) => answer(event, line)}
                                 />
                                 {#if faults[line.id]}<p id="fault-{line.id}" class="fault" role="alert">{faults[line.id]}</p>{/if}
                             {/if}

@@ -1,0 +1,198 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The whole kit on the table, and what goes with what. */
+final class RecordTest extends BrowserTestCase
+{
+    public function test_a_whole_kit_is_counted_by_keyboard_with_two_differences(): void
+    {
+        $this->open('/kits/2/count');
+        $this->see('31 of 31 lines to count.');
+        $lines = $this->browser->executeScript("return [...document.querySelectorAll('input[id^=count-]')].map((field) => field.getAttribute('aria-label'))");
+        $this->press('n');
+        foreach (is_array($lines) ? $lines : [] as $line) {
+            $typed = match (strtok($line, ':')) {
+                'Cable' => '1',
+                'Sheep' => '3',
+                'Mitten' => '1',
+                default => '',
+            };
+            $this->press($typed, WebDriverKeys::ENTER);
+        }
+        $this->press('=');
+        $this->see('Every line is counted.');
+
+        $this->holds(0, 'select count(*) from components where kit_id = 2 and not is_counted');
+        $this->holds(1, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'cable'");
+        $this->holds(3, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'sheep'");
+        $this->see('- Cable: 1 missing (listed: 2)');
+        $this->see('- Sheep: 1 more than listed (listed: 2)');
+        $this->see('counted');
+        $this->assertQuiet();
+    }
+
+    public function test_fewer_with_a_reason_by_mouse_and_undone(): void
+    {
+        $this->open('/kits/1/count');
+        $this->typeInto('[aria-label="Wave: how many are there"]', '1');
+        $this->choose('select[aria-label="Why fewer"]', 'bent');
+        $this->typeInto('input[aria-label="Note"]', 'coffee');
+        $this->click('button', 'Count');
+        $this->see('- Wave: 1 bent or damaged (listed: 2), coffee');
+        $this->click('button', 'Undo');
+        $this->holds(2, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'");
+    }
+
+    public function test_two_tabs_counting_one_kit(): void
+    {
+        $this->open('/kits/1/count');
+        $this->see('lines to count');
+        $first = $this->browser->getWindowHandle();
+        $this->browser->switchTo()->newWindow();
+        $this->open('/kits/1/count');
+        $this->typeInto('[aria-label="Wave: how many are there"]', '1');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('- Wave: 1 missing');
+
+        $this->browser->switchTo()->window($first);
+        $this->typeInto('[aria-label="Wave: how many are there"]', '5');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('Another tab has counted Wave since: 1.');
+        self::assertSame('5', $this->element('[aria-label="Wave: how many are there"]')->getAttribute('value'), 'what was typed stays');
+        $this->holds(1, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'");
+    }
+
+    public function test_a_line_is_typed_understood_and_added(): void
+    {
+        $this->open('/kits/1/add');
+        $this->typeInto('#line', 'papers 6x6 two');
+        $this->see('Write the number in figures.');
+        self::assertSame('two', $this->element('mark')->getText());
+        $this->typeInto('#line', '2 papers 6x6 x2 "dusk / dawn" busy|calm');
+        $this->see('paper · Dusk / dawn 2: 2 sheets, 6 × 6 in, dusk (busy) / dawn (calm)');
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(2, "select count(*) from components where name like 'Dusk%'");
+        $this->holds(4, "select count(*) from sheets join components on components.id = component_id where name like 'Dusk%'");
+        self::assertSame('', $this->element('#line')->getAttribute('value'));
+    }
+
+    public function test_a_packing_list_with_another_header(): void
+    {
+        $this->open('/');
+        $this->upload($this->table->file('mine.csv', "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;zwei;4 1/4;5 1/2\n"));
+        $this->click('button', 'Bring it in');
+        $this->see('Which column is which?');
+        foreach (['kind' => 'Sort (envelope)', 'name' => 'Was (White)', 'count' => 'Stueck (4)', 'width' => 'Breite (4 3/8)', 'height' => 'Hoehe (5 3/4)'] as $ours => $theirs) {
+            $this->named('label', $ours)->findElement(WebDriverBy::xpath(".//select/option[normalize-space(.) = '$theirs']"))->click();
+        }
+        $this->click('button', 'Show the lines');
+        $this->see('2 lines, 1 with a problem');
+        $this->see('line 3.count: expected a whole number');
+        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+
+        $this->open('/');
+        $this->upload($this->table->file('mended.csv', "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;2;4 1/4;5 1/2\n"));
+        $this->click('button', 'Bring it in');
+        $this->see('2 lines, all of them good');
+        $this->click('button', 'Bring in 2 lines');
+        $this->see('Everything on the list is on the table.');
+        $this->holds(4, 'select count(*) from kits');
+        $this->assertQuiet();
+    }
+
+    public function test_the_kit_post_answers_and_is_missed_when_it_is_down(): void
+    {
+        $this->open('/');
+        $this->see('A stand-in that ships with Keep Share');
+        $this->typeInto('#code', 'TRAMLINE-3');
+        $this->click('button', 'Ask the kit post');
+        $this->see('Night Tram');
+        $this->holds(4, 'select count(*) from kits');
+
+        $this->open('/');
+        $this->typeInto('#code', 'GARBLED-1');
+        $this->click('button', 'Ask the kit post');
+        $this->see('The kit post answered with something that is no kit');
+        $this->table->silenceTheKitPost();
+        $this->click('button', 'Ask the kit post');
+        $this->see('The kit post does not answer');
+        self::assertSame('GARBLED-1', $this->element('#code')->getAttribute('value'));
+    }
+
+    public function test_a_photograph_becomes_the_swatch(): void
+    {
+        $image = imagecreatetruecolor(900, 900);
+        imagefill($image, 0, 0, 0x24414F);
+        imagefilledrectangle($image, 0, 0, 400, 900, 0xE9D3A2);
+        ob_start();
+        imagejpeg($image);
+        $this->open('/kits/1');
+        $this->click('a', 'Looks of Wave');
+        $this->see('Looks of this face');
+        $this->upload($this->table->file('sheet.jpg', (string) ob_get_clean()));
+        $this->click('button', 'Read its looks');
+        $this->see('of 100 for busyness');
+        $this->click('button', 'Keep these looks');
+        $this->holds(1, 'select count(*) from photos');
+        $this->open('/kits/1');
+        $this->see('Wave');
+        self::assertSame(1, (int) $this->browser->executeScript("return document.querySelectorAll('pattern[id=\"surface-c1-0\"] image').length"));
+        self::assertStringNotContainsString('dbe9ee', (string) $this->table->value('select details from components where id = 1'), 'its colours are those of the picture');
+        $this->assertQuiet();
+    }
+
+    public function test_papers_are_flipped_paired_and_kept_as_a_palette_by_keyboard(): void
+    {
+        $this->open('/kits/1/pair');
+        $this->see('Wave calm');
+        $this->press('f');
+        $this->see('Sea glass calm');
+        $this->press('c', 'p', WebDriverKeys::ARROW_RIGHT, 'p', WebDriverKeys::ARROW_RIGHT, 't', 'p');
+        self::assertSame(4, $this->howMany('aside .strip svg'));
+        $this->typeInto('#palette-name', 'Shallows');
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(1, 'select count(*) from palettes');
+        $this->see('1 palette');
+        self::assertContains('c1/1', (array) json_decode((string) $this->table->value('select surfaces from palettes')));
+
+        foreach (['Kelp', 'Deep water'] as $cardstock) {
+            self::assertNotNull($this->named('button', $cardstock));
+        }
+        $this->click('button', 'Remove');
+        $this->holds(0, 'select count(*) from palettes');
+        $this->press('z');
+        $this->holds(1, 'select count(*) from palettes');
+        $this->assertQuiet();
+    }
+
+    public function test_a_kit_is_started_by_hand_put_away_and_deleted_with_undo(): void
+    {
+        $this->open('/');
+        $this->click('button', 'Start a kit and write its lines');
+        $this->click('button', 'Start this kit');
+        $this->see('Give the kit a name');
+        $this->typeInto('#kit-name', 'Odds and ends');
+        $this->typeInto('#kit-front_width', 'wide');
+        $this->click('button', 'Start this kit');
+        $this->see('"wide" is not a measure.');
+        self::assertSame('Odds and ends', $this->element('#kit-name')->getAttribute('value'));
+        $this->typeInto('#kit-front_width', '4 1/4');
+        $this->click('button', 'Start this kit');
+        $this->see('One component a line');
+
+        $this->click('a', 'About the kit');
+        $this->click('button', 'Put away');
+        $this->see('Odds and ends, put away');
+        $this->click('a', 'Odds and ends');
+        $this->click('a', 'About the kit');
+        $this->click('button', 'Delete');
+        $this->holds(1, 'select count(*) from kits where is_deleted');
+        $this->click('button', 'Undo: Delete');
+        $this->holds(0, 'select count(*) from kits where is_deleted');
+        $this->see('Odds and ends, put away');
+    }
+}

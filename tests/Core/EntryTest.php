@@ -1,0 +1,158 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Entry\BadLine;
+use KeepShare\Core\Entry\CsvLine;
+use KeepShare\Core\Entry\CsvList;
+use KeepShare\Core\Entry\LineParser;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Kit\Slug;
+use KeepShare\Core\Kit\Weight;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Lines typed by hand, and lines of a table. */
+final class EntryTest extends TestCase
+{
+    public function test_twelve_papers_two_of_each_with_both_faces(): void
+    {
+        $papers = self::parse('12 papers 6x6 x2 "wave / plank" busy|calm');
+
+        self::assertCount(12, $papers);
+        self::assertSame(['wave-plank-1', 'Wave / plank 1', 2], [$papers[0]->id, $papers[0]->name, $papers[0]->count]);
+        $good = $papers[11]->good;
+        self::assertInstanceOf(Paper::class, $good);
+        self::assertSame('6 × 6', $good->size()->format(Unit::Inch));
+        self::assertSame([['wave', true], ['plank', false]], [[$good->faces()[0]->name, $good->faces()[0]->busy], [$good->faces()[1]->name, $good->faces()[1]->busy]]);
+    }
+
+    /** @return list<array{string, Kind, string, int}> */
+    public static function good(): array
+    {
+        return [
+            ['cardstock 8.5x11 kelp x3', Kind::Cardstock, 'Kelp', 3],
+            ['gems plenty', Kind::Embellishment, 'Gems', 1],
+            ['ribbon 36in', Kind::Ribbon, 'Ribbon', Length::inches(36)->units],
+            ['10 bases', Kind::Base, 'Base', 10],
+            ['envelopes x10 cream', Kind::Envelope, 'Cream', 10],
+            ['die cuts lantern 1 3/8 x 2 x2 #d9942e', Kind::DieCut, 'Lantern', 2],
+            ['sentiment "many thanks" 2x1/2 x2 for thank-you', Kind::DieCut, 'Many thanks', 2],
+            ['stamp "hello there" for hello', Kind::Stamp, 'Hello there', 1],
+            ['vellum 210mm x 297mm x4', Kind::Cardstock, 'Vellum', 4],
+            ['layered "tea time" x3', Kind::LayeredPicture, 'Tea time', 3],
+            ['glue', Kind::Adhesive, 'Glue', 1],
+            ['die circle 2x2', Kind::Tool, 'Circle', 1],
+            ['panels 3x4 x6 harbour view', Kind::Panel, 'Harbour view', 6],
+            ['foam 60', Kind::Foam, 'Foam', 60],
+        ];
+    }
+
+    #[DataProvider('good')]
+    public function test_reads_lines_as_they_are_jotted_down(string $line, Kind $kind, string $name, int $count): void
+    {
+        $component = self::parse($line)[0];
+
+        self::assertSame([$kind, $name, $count], [$component->kind(), $component->name, $component->count]);
+    }
+
+    public function test_words_after_for_are_occasions_and_adjectives_are_understood(): void
+    {
+        self::assertSame([Occasion::ThankYou, Occasion::Hello], self::parse('sentiment "many thanks" for thank-you hello')[0]->words()?->occasions);
+        $stock = self::parse('cardstock heavy white x4 8 1/2x11')[0]->good;
+        self::assertInstanceOf(Cardstock::class, $stock);
+        self::assertSame([Weight::Heavy, '#ffffff', '8 1/2 × 11'], [$stock->weight, $stock->front->hex, $stock->size()->format(Unit::Inch)]);
+    }
+
+    /** @return list<array{string, int, int, string}> line, where and how long the wrong word is, what is said */
+    public static function bad(): array
+    {
+        return [
+            ['', 0, 1, 'The line is empty'],
+            ['frogs x2', 0, 5, '"frogs" is not a kind'],
+            ['12', 0, 2, 'How many of what?'],
+            ['-3 papers', 0, 2, '-3 is less than one'],
+            ['paper x0', 6, 2, '0 is less than one'],
+            ['papers 6xsix', 7, 5, '"6xsix" is neither a number, nor a size'],
+            ['paper x1e9', 6, 4, '"x1e9" is neither'],
+            ['papers two', 7, 3, 'Write the number in figures'],
+            ['paper "open', 6, 5, 'not closed'],
+            ['cardstock 30x40 x2', 10, 5, 'larger than 24 in'],
+            ['cardstock 0x6', 10, 3, 'above 0'],
+            ['ribbon', 0, 6, 'How long is it?'],
+            ['sentiment "x"', 0, 9, 'What is it fit for?'],
+            ['sentiment "x" for fun', 18, 3, '"fun" is not an occasion'],
+            ['papers x501', 0, 6, 'more than 500 sheets'],
+            ['gems 999999999999', 5, 12, 'is more than Keep Share holds'],
+        ];
+    }
+
+    #[DataProvider('bad')]
+    public function test_refuses_at_the_word(string $line, int $at, int $length, string $said): void
+    {
+        try {
+            self::parse($line);
+            self::fail('It was read.');
+        } catch (BadLine $bad) {
+            self::assertSame([$at, $length], [$bad->at, $bad->length], $bad->getMessage());
+            self::assertStringContainsString($said, $bad->getMessage());
+        }
+    }
+
+    public function test_ids_differ_from_those_there_are(): void
+    {
+        self::assertSame('kelp-3', Slug::unique('Kelp!', ['kelp', 'kelp-2']));
+        self::assertSame('item-12-gems', Slug::unique('12 Gems', []));
+        self::assertSame('ete-creme', Slug::unique('Été crème', []));
+        self::assertSame('gems-2', self::parse('gems plenty', ['gems'])[0]->id);
+    }
+
+    public function test_a_table_reads_line_by_line(): void
+    {
+        $lines = CsvList::read([
+            ['kind' => 'paper', 'name' => 'Geranium', 'count' => '2', 'width' => '6', 'height' => '6', 'colour' => '#fbefe9', 'motif' => 'sprig', 'busy' => 'yes'],
+            ['kind' => 'Die cut', 'name' => 'many thanks', 'count' => '2', 'width' => '2', 'height' => '1/2', 'words' => 'many thanks', 'occasions' => 'thank-you, hello'],
+            ['kind' => 'embellishment', 'name' => 'Gems', 'count' => 'plenty'],
+            ['kind' => 'ribbon', 'name' => 'String', 'length' => '40'],
+            ['kind' => 'tool', 'name' => 'Circle', 'form' => 'punch', 'width' => '1', 'height' => '1'],
+            ['kind' => 'envelope', 'name' => '=cmd()', 'count' => '3', 'width' => '4 3/8', 'height' => '5 3/4'],
+        ], Unit::Inch);
+
+        self::assertSame([], array_merge(...array_map(static fn (CsvLine $line): array => $line->faults, $lines)));
+        self::assertSame('=cmd()', $lines[5]->component?->name, 'a formula is only text');
+        self::assertTrue($lines[2]->component?->isEndless());
+    }
+
+    public function test_a_line_with_a_fault_is_named_and_the_others_are_read(): void
+    {
+        $lines = CsvList::read([
+            ['kind' => 'paper', 'name' => 'A', 'count' => '-3', 'width' => '6', 'height' => '6'],
+            ['kind' => 'paper', 'name' => 'B', 'count' => 'two', 'width' => '6', 'height' => '6'],
+            ['kind' => 'frog', 'name' => 'C'],
+            ['kind' => 'base', 'name' => 'D', 'count' => '1e9', 'width' => '4', 'height' => '5'],
+            ['kind' => 'base', 'name' => 'E', 'count' => '10', 'width' => '4 1/4', 'height' => '5 1/2'],
+        ], Unit::Inch);
+
+        self::assertStringContainsString('line 2.count: -3 is less than none', $lines[0]->faults[0]);
+        self::assertStringContainsString('line 3.count: expected a whole number', $lines[1]->faults[0]);
+        self::assertStringContainsString('line 4: "frog" is not a kind', $lines[2]->faults[0]);
+        self::assertStringContainsString('line 5.count: expected a whole number', $lines[3]->faults[0]);
+        self::assertSame('e', $lines[4]->component?->id);
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>
+     */
+    private static function parse(string $line, array $taken = []): array
+    {
+        return LineParser::parse($line, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch), $taken);
+    }
+}

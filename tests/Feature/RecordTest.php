@@ -1,0 +1,176 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Component;
+use App\Models\CutPlan;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use KeepShare\Core\Kit\KitFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Counting, handing over, and what can be done with a kit as a whole. */
+final class RecordTest extends FeatureTestCase
+{
+    public function test_a_line_counted_short_goes_through_the_ledger_and_can_be_taken_back(): void
+    {
+        $kit = $this->harbour();
+        $wave = $this->line('wave');
+        $this->countLine($wave, '1', 2, ['reason' => 'spoiled', 'note' => 'a corner is bent'])->assertSessionHasNoErrors();
+
+        $entry = LedgerEntry::query()->where('component_id', $wave->id)->latest('id')->firstOrFail();
+        self::assertSame([-1, LedgerReason::Spoiled, 'a corner is bent'], [$entry->delta, $entry->reason, $entry->note]);
+        self::assertSame(1, Sheet::query()->where('component_id', $wave->id)->where('state', SheetState::Spoiled)->count());
+        self::assertTrue($wave->refresh()->is_counted);
+        $this->assertInBalance($kit);
+        self::assertStringContainsString('- Wave: 1 bent or damaged (listed: 2), a corner is bent', $this->props("/kits/$kit->id/count")['report']);
+
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame([false, 2], [$wave->refresh()->is_counted, (int) $wave->ledger()->sum('delta')]);
+        $this->assertInBalance($kit);
+    }
+
+    public function test_more_than_listed_is_found_and_the_sheets_are_there(): void
+    {
+        $kit = $this->harbour();
+        $this->countLine($this->line('wave'), '4', 2)->assertSessionHasNoErrors();
+        $this->countLine($this->line('lantern'), '3', 2)->assertSessionHasNoErrors();
+
+        self::assertSame([1, 2, 3, 4], Sheet::query()->where('component_id', $this->line('wave')->id)->orderBy('number')->pluck('number')->all());
+        self::assertSame(LedgerReason::Found, $this->line('lantern')->ledger()->latest('id')->firstOrFail()->reason);
+        $this->assertInBalance($kit);
+    }
+
+    public function test_a_kit_is_counted_when_every_line_is(): void
+    {
+        $kit = $this->harbour();
+        self::assertStringNotContainsString('counted', $this->props("/kits/$kit->id/count")['frame']['stages'][0]['figure']);
+        $this->act($kit, 'count')->assertSessionHasNoErrors();
+
+        self::assertStringEndsWith(', counted', $this->props("/kits/$kit->id/count")['frame']['stages'][0]['figure']);
+    }
+
+    /** @return list<array{mixed}> */
+    public static function nonsense(): array
+    {
+        return [['-3'], ['1e9'], ['two'], [''], ['1.5'], ['501'], ['9999999999']];
+    }
+
+    #[DataProvider('nonsense')]
+    public function test_a_count_that_is_none_is_refused_at_its_field(mixed $counted): void
+    {
+        $this->harbour();
+        $this->countLine($this->line('wave'), $counted, 2)->assertSessionHasErrors('counted');
+
+        self::assertSame(2, (int) $this->line('wave')->ledger()->sum('delta'));
+    }
+
+    public function test_the_later_of_two_tabs_is_told_what_changed(): void
+    {
+        $this->harbour();
+        $this->countLine($this->line('wave'), '1', 2)->assertSessionHasNoErrors();
+        $this->countLine($this->line('wave'), '2', 2)->assertSessionHasErrors(['counted' => 'Another tab has counted Wave since: 1. Look again; what you typed is still there.']);
+
+        self::assertSame(1, (int) $this->line('wave')->ledger()->sum('delta'));
+    }
+
+    public function test_a_count_below_what_cards_need_is_refused_with_the_way_out(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $this->countLine($this->line('base'), '3', 10)->assertSessionHasErrors('table');
+        $planned = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet->component;
+        $this->countLine($planned, '0', $planned->listed)->assertSessionHasErrors('table');
+
+        self::assertStringContainsString("The cards need more of $planned->name", (string) session('errors')?->first('table'));
+        $this->assertInBalance($kit);
+    }
+
+    public function test_sheets_and_pieces_are_handed_to_the_stash_and_back(): void
+    {
+        $kit = $this->harbour();
+        $stash = Kit::stash() ?? self::fail('There is no stash.');
+        $sheets = Sheet::query()->where('component_id', $this->line('wave')->id)->pluck('id')->all();
+        $this->act($kit, "move/{$this->line('wave')->id}", ['count' => 1, 'to' => $stash->id])->assertSessionHasNoErrors();
+        $twin = Component::query()->where('kit_id', $stash->id)->where('name', 'Wave')->sole();
+
+        self::assertSame([1, 1], [$this->line('wave')->listed, $twin->listed]);
+        self::assertContains(Sheet::query()->where('component_id', $twin->id)->sole()->id, $sheets, 'the very sheet, not a copy');
+        $this->assertInBalance($kit);
+
+        $this->post("/kits/$stash->id/move/$twin->id", ['count' => 1, 'to' => $kit->id, 'revision' => $stash->fresh()?->revision])->assertSessionHasNoErrors();
+        self::assertSame([2, 0], [$this->line('wave')->sheets()->count(), $twin->refresh()->listed]);
+        $this->assertInBalance($kit);
+        foreach (['0', '-1', 'all', '3'] as $count) {
+            $this->act($kit, "move/{$this->line('wave')->id}", ['count' => $count, 'to' => $stash->id]);
+            self::assertNotNull(session('errors'), $count);
+        }
+    }
+
+    public function test_what_a_kit_is_can_be_changed_and_bad_values_are_refused_at_their_field(): void
+    {
+        $kit = $this->harbour();
+        $about = $this->props("/kits/$kit->id/about")['about'];
+        $this->act($kit, 'about', [...$about, 'name' => 'Lanterns', 'price' => '40', 'currency' => 'EUR', 'bought_on' => '2026-11-01'])->assertSessionHasNoErrors();
+        self::assertSame(['Lanterns', 4000, 'EUR', '2026-11-01'], [$kit->refresh()->name, $kit->price_minor, $kit->currency, $kit->bought_on]);
+
+        $this->act($kit, 'about', [...$about, 'name' => '', 'front_width' => 'wide', 'front_height' => '0', 'promised' => '-1', 'price' => 'dear', 'currency' => 'usd', 'bought_on' => '31.2.2026'])
+            ->assertSessionHasErrors(['name', 'front_width', 'front_height', 'promised', 'price', 'currency', 'bought_on']);
+        self::assertSame('Lanterns', $kit->refresh()->name);
+    }
+
+    public function test_a_kit_is_exported_so_that_it_comes_in_the_same(): void
+    {
+        $kit = $this->harbour();
+        $file = (string) $this->get("/kits/$kit->id/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="harbour-lanterns.json"')->getContent();
+
+        self::assertEquals($kit->toCore(), KitFile::read($file));
+        self::assertEquals(\Database\Demo\Demo::file('harbour-lanterns'), KitFile::read($file));
+    }
+
+    public function test_a_kit_is_duplicated_put_away_deleted_and_brought_back(): void
+    {
+        $kit = $this->harbour();
+        $this->post("/kits/$kit->id/duplicate")->assertSessionHasNoErrors();
+        $second = Kit::query()->where('name', 'Harbour Lanterns, second')->sole();
+        self::assertSame([$kit->components()->count(), 2], [$second->components()->count(), $second->components()->where('key', 'gull')->sole()->ledger()->sum('delta')]);
+
+        $this->post("/kits/$second->id/put-away", ['away' => true]);
+        self::assertTrue($second->refresh()->is_put_away);
+        $this->delete("/kits/$second->id")->assertRedirect('/');
+        $this->get("/kits/$second->id/unpack")->assertNotFound();
+        self::assertNotContains($second->name, array_column($this->props('/')['kits'], 'name'));
+        $this->post('/undo');
+        $this->get("/kits/$second->id/unpack")->assertOk();
+        $this->delete('/kits/'.Kit::stash()?->id)->assertForbidden();
+    }
+
+    public function test_typed_lines_are_read_while_typed_and_added(): void
+    {
+        $kit = $this->harbour();
+        $this->getJson("/kits/$kit->id/add/read?line=".urlencode('cardstock 8.5x11 kelp x3'))->assertJson(['said' => ['cardstock · Kelp: 3 sheets, 8 1/2 × 11 in']]);
+        $this->getJson("/kits/$kit->id/add/read?line=frogs")->assertJson(['at' => 0, 'length' => 5]);
+
+        $this->act($kit, 'add', ['line' => '3 papers x2 "dusk / dawn" busy|calm'])->assertSessionHasNoErrors();
+        self::assertSame(['dusk-dawn-1', 'dusk-dawn-2', 'dusk-dawn-3'], $kit->components()->where('name', 'like', 'Dusk%')->pluck('key')->all());
+        $this->act($kit, 'add', ['line' => 'frogs'])->assertSessionHasErrors('line');
+        $this->assertInBalance($kit);
+    }
+
+    private function line(string $key): Component
+    {
+        return Component::query()->where('kit_id', Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail()->id)->where('key', $key)->sole();
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function countLine(Component $component, mixed $counted, int $was, array $with = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/kits/$component->kit_id/count/$component->id", ['counted' => $counted, 'was' => $was, 'reason' => 'lost', ...$with]);
+    }
+}
