@@ -88,6 +88,7 @@ final class GoodView
 
         return match (true) {
             $good instanceof Applied => $good->printed()->colours,
+            $good instanceof Tool => $good->colour === null ? [] : [$good->colour],
             $good instanceof CardBase, $good instanceof Envelope, $good instanceof Embellishment, $good instanceof Ribbon => [$good->colour],
             default => [],
         };

@@ -5,6 +5,8 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
@@ -70,7 +72,12 @@ final class TallyPage
     private static function stash(TableState $state): array
     {
         $added = [];
-        foreach ($state->components->where('kit_id', '!=', $state->kit->id) as $component) {
+        // What was handed over from the stash is the stash's still, though it lies with the kit.
+        $broughtOver = LedgerEntry::query()->whereIn('component_id', $state->components->keys()->all())->where('reason', LedgerReason::FromStash)->pluck('component_id', 'component_id')->all();
+        foreach ($state->components as $component) {
+            if ($component->kit_id === $state->kit->id && ! isset($broughtOver[$component->id])) {
+                continue;
+            }
             $takings = self::takingsOf($component, $state);
             if ($takings === []) {
                 continue;

@@ -95,6 +95,7 @@ final class Filler
             - (isset($this->table->stash[$surface->component]) ? 25 : 0)
             // The plain back of a mirror or solid-core sheet is a waste of its front.
             - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
+            - ($this->supplies->makesBases($surface) ? 40 : 0)
             + match ($role) {
                 Role::Field => $surface->face->busy ? -25 : 8,
                 Role::Background => $surface->face->busy ? 4 : 0,

@@ -123,13 +123,21 @@ final readonly class Supplies
         return $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
     }
 
-    /** @return list<Surface> of cardstock that takes ink, the lightest first */
+    /** @return list<Surface> of cardstock that takes ink, the lightest first; what bases can be cut from is spared */
     public function labelStocks(): array
     {
         $stocks = $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->takesInk());
-        usort($stocks, static fn (Surface $a, Surface $b): int => $b->face->ground()->lab()->lightness <=> $a->face->ground()->lab()->lightness);
+        usort($stocks, fn (Surface $a, Surface $b): int => [$this->makesBases($a), $b->face->ground()->lab()->lightness] <=> [$this->makesBases($b), $a->face->ground()->lab()->lightness]);
 
         return $stocks;
+    }
+
+    /** Cut from stock that would make card bases, which run out sooner than mats do. */
+    public function makesBases(Surface $surface): bool
+    {
+        $good = $this->table->components[$surface->component]->good;
+
+        return $good instanceof Cardstock && $good->makesBases();
     }
 
     /** The label a stamped sentiment is cut to: 1/8 in, or 3 mm, round the print. */

@@ -110,6 +110,20 @@ final class RecordTest extends FeatureTestCase
         }
     }
 
+    public function test_what_a_card_takes_of_what_the_stash_gave_is_known_as_such(): void
+    {
+        $kit = $this->harbour();
+        $stash = Kit::stash() ?? self::fail('There is no stash.');
+        $envelope = Component::query()->where('key', 'envelope-a2-white')->sole();
+        $this->post("/kits/$stash->id/move/$envelope->id", ['count' => 2, 'to' => $kit->id, 'revision' => $stash->revision])->assertSessionHasNoErrors();
+        $base = Component::query()->where('key', 'heavy-white')->sole();
+        $this->post("/kits/$stash->id/move/$base->id", ['count' => 1, 'to' => $kit->id, 'revision' => $stash->fresh()?->revision])->assertSessionHasNoErrors();
+        $this->shareOut($kit, 12);
+
+        self::assertSame(12, $kit->cards()->count());
+        self::assertSame(['A2 envelope, white: 2', 'Heavy white: 2 pieces'], array_values(array_filter($this->props("/kits/$kit->id/tally")['stash'], static fn (string $line): bool => str_contains($line, 'hite'))));
+    }
+
     public function test_what_a_kit_is_can_be_changed_and_bad_values_are_refused_at_their_field(): void
     {
         $kit = $this->harbour();

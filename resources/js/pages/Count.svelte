@@ -1,7 +1,7 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import Check from '@lucide/svelte/icons/check'
-    import { tick } from 'svelte'
+    import { tick, untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
@@ -36,6 +36,7 @@
     let notes = $state<Record<number, string | undefined>>({})
     let moving = $state<Record<number, string | undefined>>({})
     let faults = $state<Record<number, string | undefined>>({})
+    let to = $state(untrack(() => others[0]?.id ?? 0))
     let copied = $state(false)
 
     const value = (line: Line): string => typed[line.id] ?? (line.isCounted ? String(line.here) : '')
@@ -207,8 +208,12 @@
                                     bind:value={() => moving[line.id] ?? '', (count) => (moving[line.id] = count)}
                                 />
                                 {#if moving[line.id]}
-                                    {#each others as other (other.id)}<Button onclick={() => move(line, other.id)}>to {other.name}</Button
-                                        >{/each}
+                                    {#if others.length > 1}
+                                        <select aria-label="To which kit" bind:value={to}>
+                                            {#each others as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
+                                        </select>
+                                    {/if}
+                                    <Button onclick={() => move(line, to)}>Hand over</Button>
                                 {/if}
                             {/if}
                         </td>
