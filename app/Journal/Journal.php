@@ -62,19 +62,6 @@ final class Journal
         });
     }
 
-    /**
-     * Rows written by no act of the maker's, such as the demo's.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $do
-     * @return T
-     */
-    public function withoutAct(Closure $do): mixed
-    {
-        return DB::transaction($do);
-    }
-
     /** @throws CannotUndo|StaleTable */
     public function undo(?Kit $kit, ?int $revision = null): Act
     {

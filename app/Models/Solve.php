@@ -22,6 +22,9 @@ use KeepShare\Core\Share\Wishes;
  */
 final class Solve extends Model
 {
+    /** Seconds without a word after which a share-out is given up: each card found is a word. */
+    private const SILENCE = 60;
+
     protected $guarded = [];
 
     protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'state' => SolveState::class];
@@ -30,6 +33,12 @@ final class Solve extends Model
     public function kit(): BelongsTo
     {
         return $this->belongsTo(Kit::class);
+    }
+
+    /** It is being worked on: not one that a worker left behind, which has not been touched for a minute. */
+    public function isUnderWay(): bool
+    {
+        return $this->state->isUnderWay() && $this->updated_at?->isAfter(now()->subSeconds(self::SILENCE)) === true;
     }
 
     public function wishes(): Wishes

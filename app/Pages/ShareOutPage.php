@@ -7,6 +7,7 @@ use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Solve;
+use App\Models\SolveState;
 use App\Models\Taking;
 use App\Table\Kept;
 use App\Table\TableState;
@@ -48,8 +49,16 @@ final readonly class ShareOutPage
     {
         $solve = Solve::query()->where('kit_id', $kit->id)->latest('id')->first();
 
-        return $solve === null ? null : [
-            'isUnderWay' => $solve->state->isUnderWay(),
+        if ($solve === null) {
+            return null;
+        }
+        if ($solve->state->isUnderWay() && ! $solve->isUnderWay()) {
+            $solve->state = SolveState::Failed;
+            $solve->message = 'The share-out was left unfinished: the worker that was at it has gone. Nothing was changed; share out again.';
+        }
+
+        return [
+            'isUnderWay' => $solve->isUnderWay(),
             'state' => $solve->state->value,
             'done' => $solve->done,
             'wanted' => $solve->cards,

@@ -21,6 +21,8 @@ final class KitFile
 
     private const MOST_SHEETS = 500;
 
+    private const MOST_SHEETS_IN_ALL = 5_000;
+
     private const MOST_PIECES = 100_000;
 
     /**
@@ -132,7 +134,14 @@ final class KitFile
             }
         }
 
-        return $faults === [] ? $components : throw BadKit::because($faults);
+        if ($faults !== []) {
+            throw BadKit::because($faults);
+        }
+        $sheets = array_sum(array_map(static fn (Component $c): int => $c->kind()->isSheets() ? $c->count : 0, $components));
+
+        return $sheets <= self::MOST_SHEETS_IN_ALL
+            ? $components
+            : throw BadKit::at('components', sprintf('there are %d sheets in all, more than Keep Share lays on one table (%d).', $sheets, self::MOST_SHEETS_IN_ALL));
     }
 
     private static function id(Fields $fields): string

@@ -59,21 +59,4 @@ final class Pairing
 
         return $best;
     }
-
-    /**
-     * The one of a component's faces that goes better with a partner.
-     *
-     * @param  non-empty-list<Surface>  $faces
-     */
-    public static function face(array $faces, Face $partner): Surface
-    {
-        $best = $faces[0];
-        foreach ($faces as $face) {
-            if (Fit::figure($face->face, $partner) > Fit::figure($best->face, $partner)) {
-                $best = $face;
-            }
-        }
-
-        return $best;
-    }
 }

@@ -63,21 +63,6 @@ final class Sharer
     }
 
     /**
-     * What stops the next card, whether or not more were asked for; null where nothing does.
-     *
-     * @param  list<Card>  $cards  the cards shared out from this table already
-     */
-    public static function stopAfter(Table $table, Wishes $wishes, array $cards): ?Stop
-    {
-        $sharer = new self($table, $wishes);
-        foreach ($cards as $card) {
-            $sharer->take($card);
-        }
-
-        return $sharer->next([]) === null ? $sharer->stop($cards) : null;
-    }
-
-    /**
      * @param  Closure(int, int): bool  $goOn
      * @return list<Card>
      */

@@ -192,6 +192,20 @@ final class SliceTest extends FeatureTestCase
         self::assertSame(1, $kit->cards()->count(), 'it stops after the card in hand and keeps it');
     }
 
+    public function test_a_share_out_whose_worker_is_gone_is_given_up(): void
+    {
+        Queue::fake();
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $this->travel(2)->minutes();
+
+        $solve = $this->props("/kits/$kit->id/share-out")['solve'];
+        self::assertFalse($solve['isUnderWay']);
+        self::assertStringContainsString('left unfinished', $solve['message']);
+        $this->shareOut($kit, 10);
+        Queue::assertPushed(SolveShareOut::class, 2);
+    }
+
     public function test_a_share_out_overtaken_by_another_act_changes_nothing(): void
     {
         Queue::fake();

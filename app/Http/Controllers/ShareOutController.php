@@ -7,7 +7,6 @@ use App\Http\Requests\ShareOutRequest;
 use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\Solve;
-use App\Models\SolveState;
 use App\Pages\ShareOutPage;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -25,8 +24,7 @@ final class ShareOutController
         if ($request->integer('revision') !== $kit->revision) {
             throw StaleTable::since($kit);
         }
-        $isUnderWay = Solve::query()->where('kit_id', $kit->id)->whereNotIn('state', [SolveState::Done, SolveState::Failed])->exists();
-        if (! $isUnderWay) {
+        if (Solve::query()->where('kit_id', $kit->id)->latest('id')->first()?->isUnderWay() !== true) {
             $shareOut->request($kit, $request->wishes());
         }
 

@@ -281,23 +281,10 @@
         background: repeating-linear-gradient(135deg, var(--madder-soft) 0 6px, transparent 6px 12px);
     }
 
-    input,
-    select {
-        min-height: var(--target);
-        padding: 0 0.5rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-    }
-
     .number {
         width: 5rem;
         font-weight: 650;
         text-align: right;
-    }
-
-    input[aria-invalid='true'] {
-        border: 2px solid var(--madder);
     }
 
     .fault {

@@ -203,15 +203,6 @@
     input:not([type='checkbox'], [type='color']),
     select {
         width: 100%;
-        min-height: var(--target);
-        padding: 0.5rem 0.625rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-    }
-
-    input[aria-invalid='true'] {
-        border: 2px solid var(--madder);
     }
 
     input[type='color'] {
@@ -283,11 +274,6 @@
     .acts {
         display: flex;
         gap: 0.5rem;
-    }
-
-    .fault {
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .soft {

@@ -126,23 +126,8 @@
         margin-bottom: 0.75rem;
     }
 
-    input,
-    select {
-        min-height: var(--target);
-        padding: 0 0.625rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-    }
-
-    input[aria-invalid='true'] {
-        border: 2px solid var(--madder);
-    }
-
     .fault {
         margin-bottom: 0.75rem;
-        color: var(--madder);
-        font-weight: 600;
     }
 
     ol {

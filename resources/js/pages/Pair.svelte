@@ -406,16 +406,6 @@
 
     input {
         width: 100%;
-        min-height: var(--target);
-        padding: 0 0.625rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-    }
-
-    .fault {
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .kept li {

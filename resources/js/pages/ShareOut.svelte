@@ -164,11 +164,6 @@
 
     #cards {
         width: 4rem;
-        min-height: var(--target);
-        padding: 0 0.5rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
         font-size: var(--large);
         font-weight: 650;
         text-align: center;

@@ -246,15 +246,6 @@
 
     .bring > form > input {
         width: 100%;
-        min-height: var(--target);
-        padding: 0.6rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-    }
-
-    .bring > form > input[aria-invalid='true'] {
-        border: 2px solid var(--madder);
     }
 
     .faults {

@@ -98,22 +98,9 @@
     input:not([type='radio']),
     textarea {
         max-width: 100%;
-        min-height: var(--target);
-        padding: 0.375rem 0.625rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-        color: inherit;
-        font: inherit;
-    }
-
-    input[aria-invalid='true'] {
-        border: 2px solid var(--madder);
     }
 
     .fault {
         max-width: 20rem;
-        color: var(--madder);
-        font-weight: 600;
     }
 </style>

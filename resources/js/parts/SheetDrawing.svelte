@@ -63,7 +63,7 @@
             {/each}
         </svg>
         {#each parts as part, i (i)}
-            {@const isSmall = px(part.height) < 40 || px(part.width) < 90}
+            {@const isSmall = px(part.height) < 40 || px(part.width) < 140}
             <p
                 class="part"
                 class:isKept={part.isKept}
