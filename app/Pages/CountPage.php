@@ -6,7 +6,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Table\TableState;
-use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Measure\Length;
 
 /** The packing list line by line, to be counted. */
 final class CountPage
@@ -27,7 +27,10 @@ final class CountPage
                 'said' => Wording::count($state->core[$component->coreId()], $component->listed, $kit->unit),
                 'hereSaid' => Wording::count($state->core[$component->coreId()], $state->hereOf($component), $kit->unit),
                 'isCounted' => $component->is_counted,
-                'isCountable' => ! $state->core[$component->coreId()]->isEndless() && $component->kind !== Kind::Ribbon,
+                'isByLength' => $component->kind->isByLength(),
+                'isCountable' => ! $state->core[$component->coreId()]->isEndless(),
+                'figure' => self::figure($component, $component->listed, $kit),
+                'hereFigure' => self::figure($component, $state->hereOf($component), $kit),
             ])->all()),
             'goods' => GoodView::all($own->map(static fn (Component $component) => $state->core[$component->coreId()])),
             'report' => self::report($kit, $state),
@@ -35,6 +38,12 @@ final class CountPage
                 ? Kit::query()->where('is_stash', false)->where('is_deleted', false)->orderBy('id')->get(['id', 'name'])->toArray()
                 : ($stash === null ? [] : [['id' => $stash->id, 'name' => $stash->name]]),
         ];
+    }
+
+    /** What is typed for this number: a length for ribbon, a count for the rest. */
+    private static function figure(Component $component, int $count, Kit $kit): string
+    {
+        return $component->kind->isByLength() ? Length::ofUnits(max(0, $count))->exact($kit->unit) : (string) $count;
     }
 
     /** The list to send to the maker of the kit, or nothing when all is there. */
@@ -48,7 +57,7 @@ final class CountPage
                 continue;
             }
             $said = ['lost' => 'missing', 'spoiled' => 'bent or damaged', 'found' => 'more than listed'][$entry->reason->value] ?? '';
-            $lines[] = sprintf('- %s: %d %s (listed: %d)%s', $component->name, abs($entry->delta), $said, $component->listed, $entry->note === '' ? '' : ", $entry->note");
+            $lines[] = sprintf('- %s: %s %s (listed: %s)%s', $component->name, Wording::count($state->core[$component->coreId()], abs($entry->delta), $kit->unit), $said, Wording::count($state->core[$component->coreId()], $component->listed, $kit->unit), $entry->note === '' ? '' : ", $entry->note");
         }
 
         return $lines === [] ? '' : "$kit->name, as unpacked:\n".implode("\n", $lines);

@@ -44,6 +44,16 @@ final class RecordTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
+    public function test_ribbon_is_counted_by_length(): void
+    {
+        $kit = $this->harbour();
+        $twine = $this->line('twine');
+        $this->countLine($twine, '60 1/2', $twine->listed)->assertSessionHasNoErrors();
+        self::assertSame(60 * 203_200 + 101_600, (int) $twine->ledger()->sum('delta'));
+        self::assertStringContainsString('- Harbour twine: 11 1/2 in missing (listed: 72 in)', $this->props("/kits/$kit->id/count")['report']);
+        $this->countLine($twine, 'some', 60 * 203_200 + 101_600)->assertSessionHasErrors('counted');
+    }
+
     public function test_a_kit_is_counted_when_every_line_is(): void
     {
         $kit = $this->harbour();

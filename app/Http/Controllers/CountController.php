@@ -11,8 +11,11 @@ use App\Pages\CountPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Length;
 
 final class CountController
 {
@@ -24,14 +27,36 @@ final class CountController
     public function store(Kit $kit, Component $component, Request $request, CountComponent $count): RedirectResponse
     {
         abort_unless($component->kit_id === $kit->id, 404);
+        if ($component->kind->isByLength()) {
+            $request->merge(['counted' => self::units($request->string('counted')->toString(), $kit)]);
+        }
         $request->validate([
-            'counted' => ['required', 'regex:/^\d{1,6}$/', 'integer', 'max:'.($component->kind->isSheets() ? 500 : 100_000)],
+            'counted' => ['required', 'regex:/^\d{1,9}$/', 'integer', 'max:'.self::most($component)],
             'reason' => [Rule::in([LedgerReason::Lost->value, LedgerReason::Spoiled->value])],
             'note' => ['nullable', 'string', 'max:200'],
-        ], ['counted.*' => sprintf('Write how many there are, in figures: 0 to %d.', $component->kind->isSheets() ? 500 : 100_000), 'note.*' => 'The note is longer than 200 characters.']);
+        ], ['counted.*' => sprintf('Write how many there are, in figures: 0 to %d.', self::most($component)), 'note.*' => 'The note is longer than 200 characters.']);
         $count->count($component, $request->integer('counted'), $request->integer('was'), LedgerReason::from($request->string('reason', LedgerReason::Lost->value)->toString()), $request->string('note')->toString());
 
         return back();
+    }
+
+    private static function most(Component $component): int
+    {
+        return match (true) {
+            $component->kind->isSheets() => 500,
+            $component->kind->isByLength() => PHP_INT_MAX,
+            default => 100_000,
+        };
+    }
+
+    /** @throws ValidationException when it is no length */
+    private static function units(string $text, Kit $kit): int
+    {
+        try {
+            return Length::parse($text, $kit->unit)->units;
+        } catch (BadMeasure $wrong) {
+            throw ValidationException::withMessages(['counted' => $wrong->getMessage()]);
+        }
     }
 
     public function allThere(Kit $kit, CountComponent $count): RedirectResponse

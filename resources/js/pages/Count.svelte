@@ -18,6 +18,9 @@
         hereSaid: string
         isCounted: boolean
         isCountable: boolean
+        isByLength: boolean
+        figure: string
+        hereFigure: string
     }
 
     interface Props {
@@ -39,8 +42,8 @@
     let to = $state(untrack(() => others[0]?.id ?? 0))
     let copied = $state(false)
 
-    const value = (line: Line): string => typed[line.id] ?? (line.isCounted ? String(line.here) : '')
-    const isFewer = (line: Line): boolean => /^\d+$/.test(value(line)) && Number(value(line)) < line.here
+    const value = (line: Line): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
+    const isFewer = (line: Line): boolean => !line.isByLength && /^\d+$/.test(value(line)) && Number(value(line)) < line.here
     const field = (line: Line): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
 
     function next(line: Line): void {
@@ -56,7 +59,7 @@
 
     /** Enter on an empty field says that all is there. */
     function count(line: Line): void {
-        waiting.push({ line, counted: value(line).trim() || String(line.listed) })
+        waiting.push({ line, counted: value(line).trim() || line.figure })
         next(line)
         send()
     }
@@ -173,7 +176,7 @@
                                     aria-label="{goods[line.good]?.name}: how many are there"
                                     aria-invalid={!!faults[line.id]}
                                     aria-describedby={faults[line.id] ? `fault-${line.id}` : undefined}
-                                    placeholder={String(line.listed)}
+                                    placeholder={line.figure}
                                     value={value(line)}
                                     oninput={(event) => (typed[line.id] = event.currentTarget.value)}
                                     onkeydown={(event) => answer(event, line)}
@@ -200,7 +203,7 @@
                             {/if}
                         </td>
                         <td class="move">
-                            {#if line.isCountable && others[0]}
+                            {#if line.isCountable && !line.isByLength && others[0]}
                                 <input
                                     class="number"
                                     inputmode="numeric"
