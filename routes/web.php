@@ -6,6 +6,7 @@ use App\Http\Controllers\AddController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
 use App\Http\Controllers\CutController;
+use App\Http\Controllers\DesignController;
 use App\Http\Controllers\KeepController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitPostController;
@@ -52,6 +53,8 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::get('/share-out', [ShareOutController::class, 'show'])->name('kits.share-out');
     Route::post('/share-out', [ShareOutController::class, 'store']);
     Route::post('/share-out/stop', [ShareOutController::class, 'stop']);
+    Route::get('/sketches', [DesignController::class, 'sketches'])->name('kits.sketches');
+    Route::get('/measures', [DesignController::class, 'measures'])->name('kits.measures');
     Route::get('/cut', [CutController::class, 'show'])->name('kits.cut');
     Route::post('/cut/{sheet}', [CutController::class, 'store']);
     Route::get('/keep', [KeepController::class, 'show'])->name('kits.keep');

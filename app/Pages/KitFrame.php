@@ -17,6 +17,9 @@ use KeepShare\Core\Measure\Unit;
 /** What stands round every page of a kit: its name, the stages with a live figure each, what can be taken back. */
 final readonly class KitFrame
 {
+    /** The pages that belong to a stage besides its own. */
+    private const VIEWS = ['unpack' => ['count', 'add', 'about', 'looks'], 'share-out' => ['sketches', 'measures']];
+
     public function __construct(private BonusCards $bonus)
     {
     }
@@ -69,7 +72,7 @@ final readonly class KitFrame
             $stage['money'] = $each === null ? null : MoneyView::of($each);
         }
 
-        return [...$stage, 'url' => route('kits.'.$stage['key'], $kit, false)];
+        return [...$stage, 'url' => route('kits.'.$stage['key'], $kit, false), 'views' => self::VIEWS[$stage['key']] ?? []];
     }
 
     private function about(Kit $kit): string

@@ -33,6 +33,39 @@ final readonly class Layout
         return $key;
     }
 
+    /** What a part is measured from: the nearest part under it that carries it, or the front itself. */
+    public function carrierOf(Laid $laid): Rect
+    {
+        $carrier = Rect::whole($this->front);
+        foreach ($this->parts as $under) {
+            if ($under === $laid) {
+                break;
+            }
+            if ($under->rect->contains($laid->rect)) {
+                $carrier = $under->rect;
+            }
+        }
+
+        return $carrier;
+    }
+
+    /**
+     * How much of its carrier shows at each side of a part.
+     *
+     * @return array{left: Length, top: Length, right: Length, bottom: Length}
+     */
+    public function reveals(Laid $laid): array
+    {
+        $carrier = $this->carrierOf($laid);
+
+        return [
+            'left' => $laid->rect->x->minus($carrier->x),
+            'top' => $laid->rect->y->minus($carrier->y),
+            'right' => $carrier->right()->minus($laid->rect->right()),
+            'bottom' => $carrier->bottom()->minus($laid->rect->bottom()),
+        ];
+    }
+
     /** The topmost part that carries the middle of a place, or null where the base itself shows. */
     public function under(Rect $place): ?Laid
     {

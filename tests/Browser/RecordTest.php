@@ -192,4 +192,25 @@ final class RecordTest extends BrowserTestCase
         $this->holds(0, 'select count(*) from kits where is_deleted');
         $this->see('Odds and ends, put away');
     }
+
+    public function test_the_ladder_is_worked_out_while_typing_and_the_last_good_one_stays(): void
+    {
+        $this->open('/kits/1/measures');
+        $this->see('3 3/4 × 5 in');
+        $this->typeInto('form label:nth-of-type(3) input', '1/4');
+        $this->see('3 3/4 × 5 in');
+        $this->typeInto('form label:nth-of-type(3) input', '1/16, 1/16');
+        $this->see('4 × 5 1/4 in');
+        $this->typeInto('form label:nth-of-type(3) input', '3');
+        $this->see('Nothing is left of the layer 1');
+        $this->see('4 × 5 1/4 in');
+
+        $this->click('a', 'Sketches');
+        $this->see('9 sketches on A2');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->see('The middle 2 3/4 × 4 in can be cut out and used');
+        $this->press('l');
+        $this->see('5 1/2 × 4 1/4 in');
+        $this->assertQuiet();
+    }
 }

@@ -160,7 +160,7 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->press('s');
         $this->see('What is kept gives 3 more cards');
-        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/share-out', '/kits/1/cut', '/kits/1/keep', '/kits/1/tally'] as $path) {
+        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/sketches', '/kits/1/measures', '/kits/1/share-out', '/kits/1/cut', '/kits/1/keep', '/kits/1/tally'] as $path) {
             $this->open($path);
             $this->see('Undo');
             $small = $this->browser->executeScript(<<<'JS'

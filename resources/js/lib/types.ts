@@ -62,6 +62,8 @@ export interface Stage {
     figure: string | null
     money?: Money | null
     url: string
+    /** Other pages that belong to it. */
+    views: string[]
 }
 
 export interface KitFrame {

@@ -4,6 +4,7 @@
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import ShareNav from '@/parts/ShareNav.svelte'
     import ShareGrid, { type GridCard, type Row } from '@/parts/ShareGrid.svelte'
     import Solving, { type Solve } from '@/parts/Solving.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
@@ -75,6 +76,7 @@
 <Frame title="Share out">
     <SurfaceDefs {goods} />
     {#if cards.length === 0}
+        <ShareNav />
         <Empty title="Nothing is shared out yet">
             <p>
                 Say how many cards you want. Every card gets a sketch, papers, mats, a focal point, a sentiment, trimmings, a base and an
@@ -85,6 +87,7 @@
         </Empty>
     {:else}
         <div class="place">
+            <ShareNav />
             <div class="top">
                 <p class="answer">
                     <strong>{count(outlook.cards, 'card')}</strong> from a kit for {outlook.promised}.

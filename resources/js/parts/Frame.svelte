@@ -22,7 +22,7 @@
     const acts = $derived(frame ?? shelf ?? { undo: null, redo: null })
     const current = $derived(
         frame?.stages.find((stage) => page.url.startsWith(stage.url)) ??
-            (frame && /\/(count|add|about|looks)\b/.test(page.url) ? frame.stages[0] : undefined),
+            frame?.stages.find((stage) => stage.views.some((view) => page.url.startsWith(`${frame?.url}/${view}`))),
     )
 
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')

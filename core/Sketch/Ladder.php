@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Sketch;
+
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+
+/** The layer ladder: a front, and layer upon layer, each smaller than the one under it by a reveal on every side. */
+final readonly class Ladder
+{
+    /** @param  non-empty-list<Size>  $layers the front first */
+    private function __construct(public array $layers)
+    {
+    }
+
+    /**
+     * @param  list<Length>  $reveals  how much of each layer shows round the next, from the front up
+     *
+     * @throws CannotResolve naming the layer that is eaten
+     */
+    public static function of(Size $front, array $reveals): self
+    {
+        $layers = [Rect::whole($front)];
+        foreach ($reveals as $n => $reveal) {
+            try {
+                $layers[] = $layers[$n]->inset($reveal);
+            } catch (BadMeasure) {
+                throw CannotResolve::nothingLeft('layer '.($n + 1));
+            }
+        }
+
+        return new self(array_map(static fn (Rect $rect): Size => $rect->size, $layers));
+    }
+
+    /**
+     * Where a piece one has fits: on the smallest layer that carries it, with what then shows at the sides and at top and bottom.
+     *
+     * @return array{layer: int, sides: Length, ends: Length}|null null where it is larger than the front; layer 0 is the front
+     */
+    public function placeFor(Size $piece): ?array
+    {
+        for ($n = count($this->layers) - 1; $n >= 0; $n--) {
+            $layer = $this->layers[$n];
+            if ($piece->fitsIn($layer)) {
+                return [
+                    'layer' => $n,
+                    'sides' => Length::ofUnits(intdiv($layer->width->minus($piece->width)->units, 2)),
+                    'ends' => Length::ofUnits(intdiv($layer->height->minus($piece->height)->units, 2)),
+                ];
+            }
+        }
+
+        return null;
+    }
+}

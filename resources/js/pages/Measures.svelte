@@ -1,0 +1,230 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import { untrack } from 'svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import ShareNav from '@/parts/ShareNav.svelte'
+    import { mm } from '@/lib/format'
+    import type { Extent, KitFrame } from '@/lib/types'
+
+    interface Props {
+        typed: { width: string; height: string; reveals: string; pieceWidth: string; pieceHeight: string }
+        layers: (Extent & { inch: string; metric: string })[]
+        place: string | null
+        bases: { sheet: string; fold: string; blank: string; score: string; count: number; cuts: string[] }[]
+        faults: Record<string, string>
+    }
+
+    let { typed, layers, place, bases, faults }: Props = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+    let now = $state(untrack(() => ({ ...typed })))
+    /** The last ladder that could be worked out stays while what is typed cannot be read. */
+    let last = $state.raw(untrack(() => layers))
+    $effect(() => {
+        if (layers.length) last = layers
+    })
+    const scale = $derived(last[0] ? 230 / Math.max(mm(last[0].width), mm(last[0].height)) : 1)
+
+    let wait: ReturnType<typeof setTimeout>
+    function work(): void {
+        clearTimeout(wait)
+        wait = setTimeout(
+            () =>
+                router.get(`${frame.url}/measures`, now, { preserveState: true, preserveScroll: true, replace: true, showProgress: false }),
+            150,
+        )
+    }
+</script>
+
+{#snippet field(key: keyof typeof now, label: string, fault: string)}
+    <label>
+        {label}
+        <input bind:value={now[key]} oninput={work} autocomplete="off" size={key === 'reveals' ? 18 : 8} aria-invalid={!!faults[fault]} />
+    </label>
+{/snippet}
+
+<Frame title="Measures">
+    <ShareNav />
+    <div class="place">
+        <section aria-labelledby="ladder-title">
+            <h1 id="ladder-title">The layer ladder</h1>
+            <form onsubmit={(event) => event.preventDefault()}>
+                {@render field('width', 'Front, width', 'front')}
+                {@render field('height', 'Front, height', 'front')}
+                {@render field('reveals', 'Reveals, from the front up', 'reveals')}
+            </form>
+            {#each ['front', 'reveals'] as key (key)}{#if faults[key]}<p class="fault" role="alert">{faults[key]}</p>{/if}{/each}
+            <div class="ladder">
+                {#if last[0]}
+                    <svg
+                        width={mm(last[0].width) * scale}
+                        height={mm(last[0].height) * scale}
+                        viewBox="0 0 {mm(last[0].width)} {mm(last[0].height)}"
+                        aria-hidden="true"
+                    >
+                        {#each last as layer, i (i)}
+                            <rect
+                                class:odd={i % 2}
+                                x={mm(((last[0]?.width ?? 0) - layer.width) / 2)}
+                                y={mm(((last[0]?.height ?? 0) - layer.height) / 2)}
+                                width={mm(layer.width)}
+                                height={mm(layer.height)}
+                            />
+                        {/each}
+                    </svg>
+                {/if}
+                <ol>
+                    {#each last as layer, i (i)}
+                        <li>
+                            <span>{i === 0 ? 'front' : `layer ${i}`}</span>
+                            <b><Measure text={frame.unit === 'in' ? `${layer.inch} in` : `${layer.metric} mm`} /></b>
+                            <small><Measure text={frame.unit === 'in' ? `${layer.metric} mm` : `${layer.inch} in`} /></small>
+                        </li>
+                    {/each}
+                </ol>
+            </div>
+            <h2>A piece you have</h2>
+            <form onsubmit={(event) => event.preventDefault()}>
+                {@render field('pieceWidth', 'Width', 'piece')}
+                {@render field('pieceHeight', 'Height', 'piece')}
+            </form>
+            {#if faults['piece']}<p class="fault" role="alert">{faults['piece']}</p>{:else if place}<p class="answer" role="status">
+                    <Measure text={place} />
+                </p>{/if}
+        </section>
+        <section aria-labelledby="bases-title">
+            <h1 id="bases-title">Bases for this front, from cardstock</h1>
+            <table>
+                <thead><tr><th>sheet</th><th>fold</th><th>blank</th><th>score at</th><th>gives</th></tr></thead>
+                <tbody>
+                    {#each bases as base (base.sheet + base.fold)}
+                        <tr>
+                            <th scope="row"><Measure text={base.sheet} /></th>
+                            <td>{base.fold}</td>
+                            <td><Measure text={base.blank} /></td>
+                            <td><Measure text={base.score} /></td>
+                            <td><b>{base.count || 'none'}</b></td>
+                        </tr>
+                        {#if base.cuts.length}
+                            <tr class="cuts"><td colspan="5">guide at <Measure text={base.cuts.join(', then ')} /></td></tr>
+                        {/if}
+                    {/each}
+                </tbody>
+            </table>
+            <p class="soft">
+                Cardstock folds cleanest along its grain: bend the sheet both ways, and lay the score the way it bends more easily.
+            </p>
+        </section>
+    </div>
+</Frame>
+
+<style>
+    .place {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 3rem;
+        padding: 1.25rem 1.5rem 2rem;
+    }
+
+    h1 {
+        margin-bottom: 0.75rem;
+        font-size: var(--title);
+    }
+
+    h2 {
+        margin: 1.5rem 0 0.5rem;
+        font-size: var(--large);
+    }
+
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 1rem;
+    }
+
+    label {
+        display: grid;
+        gap: 0.25rem;
+        font-weight: 600;
+    }
+
+    .ladder {
+        display: flex;
+        gap: 2rem;
+        margin-top: 1.25rem;
+    }
+
+    rect {
+        fill: #fdfdfb;
+        stroke: #1d2b33;
+        stroke-width: 0.4;
+    }
+
+    .odd {
+        fill: #cfd6d2;
+    }
+
+    ol {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 4rem 1fr;
+        align-items: baseline;
+        column-gap: 0.75rem;
+        padding-bottom: 0.5rem;
+    }
+
+    li b {
+        font-size: 1.5rem;
+    }
+
+    li small {
+        grid-column: 2;
+    }
+
+    li span,
+    small,
+    .soft,
+    .cuts td {
+        color: var(--ink-soft);
+    }
+
+    .answer {
+        margin-top: 0.75rem;
+        font-size: var(--large);
+    }
+
+    table {
+        width: 100%;
+        border-collapse: collapse;
+    }
+
+    th,
+    td {
+        padding: 0.375rem 0.75rem 0.375rem 0;
+        border-top: 1px solid var(--line);
+        font-weight: 500;
+        text-align: left;
+    }
+
+    thead th {
+        border-top: 0;
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    .cuts td {
+        padding-top: 0;
+        border-top: 0;
+        font-size: var(--small);
+    }
+
+    .soft {
+        margin-top: 1rem;
+    }
+</style>

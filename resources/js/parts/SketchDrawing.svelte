@@ -1,0 +1,96 @@
+<script module lang="ts">
+    import type { Box, Extent } from '@/lib/types'
+
+    export interface RoleBox extends Box {
+        role: string
+    }
+
+    export interface Drawn {
+        key: string
+        name: string
+        minutes: number
+        front: Extent
+        fault: string | null
+        parts: RoleBox[]
+        places: RoleBox[]
+    }
+</script>
+
+<script lang="ts">
+    import { mm } from '@/lib/format'
+
+    /** A sketch without papers: hatched for patterned paper, plain for cardstock, dashed for the places of picture and words. */
+    let { drawn, side }: { drawn: Drawn; side: number } = $props()
+
+    const width = $derived(mm(drawn.front.width))
+    const height = $derived(mm(drawn.front.height))
+    const scale = $derived(side / Math.max(width, height))
+    const isPaper = (role: string): boolean => ['background', 'field', 'accent'].includes(role)
+    const id = $props.id()
+</script>
+
+<svg width={width * scale} height={height * scale} viewBox="0 0 {width} {height}" role="img" aria-label={drawn.name}>
+    <defs>
+        <pattern id="hatch-{id}" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect class="ground" width="4" height="4" /><path class="hatch" d="M0 0V4" />
+        </pattern>
+    </defs>
+    <rect class="base" {width} {height} />
+    {#each drawn.parts as part, i (i)}
+        <rect
+            class={part.role}
+            class:paper={isPaper(part.role)}
+            x={mm(part.x)}
+            y={mm(part.y)}
+            width={mm(part.width)}
+            height={mm(part.height)}
+            fill={part.role === 'background' || part.role === 'accent' ? `url(#hatch-${id})` : undefined}
+        />
+    {/each}
+    {#each drawn.places as place, i (i)}
+        <rect class="place" x={mm(place.x)} y={mm(place.y)} width={mm(place.width)} height={mm(place.height)} />
+    {/each}
+</svg>
+
+<style>
+    svg {
+        display: block;
+        box-shadow: var(--shadow);
+    }
+
+    rect {
+        stroke: #1d2b33;
+        stroke-width: 0.4;
+    }
+
+    .base {
+        fill: #fdfdfb;
+    }
+
+    .mat,
+    .ground,
+    .strip {
+        fill: #cfd6d2;
+    }
+
+    .label,
+    .field {
+        fill: #f2efe4;
+    }
+
+    .ground {
+        stroke: none;
+    }
+
+    .hatch {
+        stroke: #7f9490;
+        stroke-width: 2;
+    }
+
+    .place {
+        fill: none;
+        stroke: #0b5a6b;
+        stroke-dasharray: 2.5 2;
+        stroke-width: 0.7;
+    }
+</style>
