@@ -3,6 +3,7 @@
 use App\Http\Controllers\AboutController;
 use App\Http\Controllers\ActController;
 use App\Http\Controllers\AddController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
 use App\Http\Controllers\CutController;
@@ -53,6 +54,10 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::get('/share-out', [ShareOutController::class, 'show'])->name('kits.share-out');
     Route::post('/share-out', [ShareOutController::class, 'store']);
     Route::post('/share-out/stop', [ShareOutController::class, 'stop']);
+    Route::get('/cards/{card}', [CardController::class, 'show'])->name('kits.card');
+    Route::post('/cards/{card}/waive', [CardController::class, 'waive']);
+    Route::get('/cards/{card}/plan.pdf', [CardController::class, 'pdf']);
+    Route::get('/cards/{card}/front.svg', [CardController::class, 'svg']);
     Route::get('/sketches', [DesignController::class, 'sketches'])->name('kits.sketches');
     Route::get('/measures', [DesignController::class, 'measures'])->name('kits.measures');
     Route::get('/cut', [CutController::class, 'show'])->name('kits.cut');

@@ -36,6 +36,7 @@ final readonly class PlaceCards
                 $touched[$taking->component_id] = $taking->component_id;
                 $taking->delete();
             }
+            $card->waivers()->get()->each->delete();
             $card->delete();
         }
         $this->plans->refresh($touched);

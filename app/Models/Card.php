@@ -41,12 +41,23 @@ final class Card extends Model
         return $this->hasMany(Taking::class)->orderBy('id');
     }
 
+    /** @return HasMany<Waiver, $this> */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class);
+    }
+
+    public function toFront(): Size
+    {
+        return Size::ofUnits($this->front_width, $this->front_height);
+    }
+
     public function toCore(): CoreCard
     {
         return CoreCard::of(
             $this->number,
             $this->sketch,
-            Size::ofUnits($this->front_width, $this->front_height),
+            $this->toFront(),
             $this->occasion,
             array_values($this->takings->map(static fn (Taking $taking) => $taking->toCore())->all()),
         );

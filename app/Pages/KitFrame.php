@@ -18,7 +18,7 @@ use KeepShare\Core\Measure\Unit;
 final readonly class KitFrame
 {
     /** The pages that belong to a stage besides its own. */
-    private const VIEWS = ['unpack' => ['count', 'add', 'about', 'looks'], 'share-out' => ['sketches', 'measures']];
+    private const VIEWS = ['unpack' => ['count', 'add', 'about', 'looks'], 'share-out' => ['sketches', 'measures', 'cards']];
 
     public function __construct(private BonusCards $bonus)
     {

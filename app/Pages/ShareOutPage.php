@@ -24,6 +24,7 @@ final readonly class ShareOutPage
     {
         $state = TableState::of($kit);
         $kept = Kept::byComponent($state);
+        $findings = Findings::on($state);
         $rows = $state->components->filter(fn (Component $component): bool => $component->kind->value !== 'tool' && self::concerns($component, $state));
 
         return [
@@ -31,6 +32,7 @@ final readonly class ShareOutPage
                 'id' => $card->id,
                 'isBonus' => $card->is_bonus,
                 'isBegun' => $card->isBegun(),
+                'findings' => $findings->standing($card),
                 'front' => FrontView::of($card->toCore(), $state->core, $kit->unit),
             ])->all()),
             'groups' => array_map(static fn (array $group): array => [

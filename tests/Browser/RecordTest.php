@@ -213,4 +213,17 @@ final class RecordTest extends BrowserTestCase
         $this->see('5 1/2 × 4 1/4 in');
         $this->assertQuiet();
     }
+
+    public function test_a_card_is_opened_from_the_grid_and_leafed_through(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('What is kept gives 3 more cards');
+        $this->click('a', 'Card 1, birthday: open it');
+        $this->see('The stack, from the base up');
+        $this->see('Nothing is open.');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->see('Card 2, thank you');
+        $this->assertQuiet();
+    }
 }

@@ -104,7 +104,7 @@
                 {@render asking()}
             </div>
             {#if solve}<Solving {solve} />{/if}
-            <ShareGrid {cards} {groups} {goods} />
+            <ShareGrid {cards} {groups} {goods} url={frame.url} />
         </div>
     {/if}
 </Frame>

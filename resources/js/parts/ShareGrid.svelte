@@ -26,11 +26,13 @@
         id: number
         isBonus: boolean
         isBegun: boolean
+        findings: number
         front: Front
     }
 </script>
 
 <script lang="ts">
+    import { Link } from '@inertiajs/svelte'
     import { mm } from '@/lib/format'
     import { smallFill } from '@/lib/surfaces'
     import type { Good, Goods, Group } from '@/lib/types'
@@ -39,7 +41,7 @@
     import Silhouette from './Silhouette.svelte'
 
     /** Components down, cards across, Keep last: what each card takes from each component, and what is left. */
-    let { cards, groups, goods }: { cards: GridCard[]; groups: Group<Row>[]; goods: Goods } = $props()
+    let { cards, groups, goods, url }: { cards: GridCard[]; groups: Group<Row>[]; goods: Goods; url: string } = $props()
 
     const rows = $derived(groups.flatMap((group) => group.lines))
     let at = $state({ row: 0, card: 0 })
@@ -97,7 +99,10 @@
                     <th scope="col" class:here={c === at.card}>
                         <div class="head">
                             <CardFront front={one.front} {goods} side={74} />
-                            <span><b>{one.front.number}</b> {one.front.occasion}</span>
+                            <Link href="{url}/cards/{one.id}" aria-label="Card {one.front.number}, {one.front.occasion}: open it"
+                                ><b>{one.front.number}</b> {one.front.occasion}</Link
+                            >
+                            {#if one.findings}<em class="lacks">{one.findings} to look at</em>{/if}
                             {#if one.isBonus}<em>bonus</em>{/if}
                             {#if one.isBegun}<em>begun</em>{/if}
                             {#if one.front.lacks.length}<em class="lacks">lacks {one.front.lacks.join(', ')}</em>{/if}
@@ -240,6 +245,16 @@
         justify-items: center;
         gap: 0.25rem;
         line-height: 1.2;
+    }
+
+    .head :global(a) {
+        color: inherit;
+        text-decoration: none;
+    }
+
+    .head :global(a:hover) {
+        color: var(--here);
+        text-decoration: underline;
     }
 
     .head b {

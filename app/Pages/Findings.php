@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Card;
+use App\Models\Waiver;
+use App\Table\TableState;
+use KeepShare\Core\Check\CardInHand;
+use KeepShare\Core\Check\Checks;
+use KeepShare\Core\Check\Finding;
+
+/** What the checks find on the cards of a kit, with what has been waved off. */
+final readonly class Findings
+{
+    /** @param  array<int, array<string, string>>  $waivers why, by card and check */
+    private function __construct(private TableState $state, private array $waivers)
+    {
+    }
+
+    public static function on(TableState $state): self
+    {
+        $waivers = [];
+        foreach (Waiver::query()->whereIn('card_id', $state->cards->keys()->all())->get() as $waiver) {
+            $waivers[$waiver->card_id][$waiver->check] = $waiver->why;
+        }
+
+        return new self($state, $waivers);
+    }
+
+    /** @return list<array{check: string, says: string, repair: string, isHint: bool, why: string|null}> those still standing first */
+    public function of(Card $card): array
+    {
+        $all = array_values($this->state->cards->map(static fn (Card $other) => $other->toCore())->all());
+        $hand = CardInHand::of($card->toCore(), $this->state->core, $this->state->kit->unit, $all);
+        $findings = array_map(fn (Finding $finding): array => [
+            'check' => $finding->check,
+            'says' => $finding->says,
+            'repair' => $finding->repair,
+            'isHint' => $finding->isHint,
+            'why' => $this->waivers[$card->id][$finding->check] ?? null,
+        ], Checks::look($hand));
+        usort($findings, static fn (array $a, array $b): int => [$a['why'] !== null, $a['isHint']] <=> [$b['why'] !== null, $b['isHint']]);
+
+        return $findings;
+    }
+
+    /** How many are neither waved off nor a mere hint. */
+    public function standing(Card $card): int
+    {
+        return count(array_filter($this->of($card), static fn (array $finding): bool => $finding['why'] === null && ! $finding['isHint']));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Share\Layer;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Sketches;
+
+/** A card with everything a check looks at: its layout, its front, the goods it takes, and the cards beside it. */
+final readonly class CardInHand
+{
+    /**
+     * @param  array<string, Component>  $components
+     * @param  list<Card>  $others
+     */
+    private function __construct(public Card $card, public Layout $layout, public CardFront $front, public array $components, public array $others)
+    {
+    }
+
+    /**
+     * @param  array<string, Component>  $components  by id
+     * @param  list<Card>  $cards  all cards of the kit
+     */
+    public static function of(Card $card, array $components, Unit $unit, array $cards): self
+    {
+        return new self(
+            $card,
+            Sketches::all()[$card->sketch]->resolve($card->front, $unit),
+            CardFront::of($card, $components, $unit),
+            $components,
+            array_values(array_filter($cards, static fn (Card $other): bool => $other->number !== $card->number)),
+        );
+    }
+
+    public function taken(string $part): ?Component
+    {
+        $taking = $this->card->taking($part);
+
+        return $taking === null ? null : $this->components[$taking->component] ?? null;
+    }
+
+    /** The printed picture or words of a part, where it is a ready-made piece. */
+    public function applied(string $part): ?Applied
+    {
+        $good = $this->taken($part)?->good;
+
+        return $good instanceof Applied ? $good : null;
+    }
+
+    public function layer(string $part): ?Layer
+    {
+        foreach ($this->front->layers as $layer) {
+            if ($layer->part === $part) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
+    /** The face that shows right under the middle of a layer, or null where the base does. */
+    public function faceUnder(Layer $layer): ?Face
+    {
+        $under = $this->layout->under($layer->rect);
+        $taking = $under === null ? null : $this->card->taking($under->part->id);
+        $good = $taking === null ? null : ($this->components[$taking->component] ?? null)?->good;
+
+        return $taking !== null && $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+use KeepShare\Core\Share\Card;
+
+/** The same words on two cards by accident is a mistake; on a set it is a decision. */
+final class SaidTwice implements Check
+{
+    public function key(): string
+    {
+        return 'said-twice';
+    }
+
+    public function look(CardInHand $card): array
+    {
+        $words = $card->taken('sentiment')?->words();
+        if ($words === null) {
+            return [];
+        }
+        $same = array_filter($card->others, static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking('sentiment')->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
+        $numbers = implode(', ', array_map(static fn (Card $other): int => $other->number, $same));
+
+        return $same === [] ? [] : [Finding::of($this->key(), "“{$words->text}” is on card $numbers too.", 'Take other words, unless they are a set.')];
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+final class WordsFitOccasion implements Check
+{
+    public function key(): string
+    {
+        return 'words-fit-occasion';
+    }
+
+    public function look(CardInHand $card): array
+    {
+        $words = $card->taken('sentiment')?->words();
+
+        return $words !== null && ! $words->fit($card->card->occasion)
+            ? [Finding::of($this->key(), "“{$words->text}” is not for {$card->card->occasion->label()}.", 'Take words that are, or give the card another occasion.')]
+            : [];
+    }
+}

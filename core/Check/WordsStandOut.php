@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+/** Words are read when they stand out from their ground, and the piece when it stands out from what it lies on. */
+final class WordsStandOut implements Check
+{
+    /** Below these, by CIEDE2000, the eye has to look for the edge of the piece, and for the letters. */
+    private const EDGE = 6.0;
+
+    private const LETTERS = 24.0;
+
+    public function key(): string
+    {
+        return 'words-stand-out';
+    }
+
+    public function look(CardInHand $card): array
+    {
+        $layer = $card->layer('sentiment');
+        $printed = $card->applied('sentiment')?->printed();
+        if ($layer === null || $printed === null) {
+            return [];
+        }
+        $findings = [];
+        $ink = $printed->colours[1] ?? null;
+        if ($ink !== null && $ink->differenceFrom($printed->colours[0]) < self::LETTERS) {
+            $findings[] = Finding::of($this->key(), 'The words are hard to read: their ink is close to their ground.', 'Take other words, or stamp them darker.');
+        }
+        $under = $card->faceUnder($layer);
+        if ($under !== null && $under->ground()->differenceFrom($printed->colours[0]) < self::EDGE) {
+            $findings[] = Finding::hint($this->key(), "The sentiment fades into {$under->name}.", 'Mat it in a darker or lighter colour.');
+        }
+
+        return $findings;
+    }
+}
