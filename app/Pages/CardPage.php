@@ -12,6 +12,7 @@ use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Share\Taking as CoreTaking;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketches;
@@ -38,7 +39,7 @@ final class CardPage
             'thickness' => ltrim(Thickness::of(CardInHand::of($core, $state->core, $unit, []))->label(Unit::Millimetre), '≈ '),
             'cuts' => array_values($takings->whereNotNull('width')->map(static fn (Taking $taking): array => self::cut($taking, $state))->all()),
             'stuck' => array_values($takings->whereNull('width')->map(static fn (Taking $taking): array => self::stuck($taking, $state))->all()),
-            'stack' => array_map(static fn (Laid $laid): array => self::layer($laid, $layout, $core->taking($laid->part->id)->component ?? '', $state), $layout->parts),
+            'stack' => array_map(static fn (Laid $laid): array => self::layer($laid, $layout, $core->taking($laid->part->id), $state), $layout->parts),
             'findings' => Findings::on($state)->of($card),
             'goods' => GoodView::all($state->core),
             'cards' => $numbers,
@@ -84,13 +85,15 @@ final class CardPage
     }
 
     /** @return array<string, mixed> */
-    private static function layer(Laid $laid, Layout $layout, string $component, TableState $state): array
+    private static function layer(Laid $laid, Layout $layout, ?CoreTaking $taking, TableState $state): array
     {
+        $component = $taking->component ?? '';
         $reveals = $layout->reveals($laid);
 
         return [
             'name' => $laid->part->name,
             'component' => $component,
+            'face' => $taking->face ?? 0,
             'good' => $state->core[$component]->name ?? '',
             'size' => $laid->rect->size->format($state->kit->unit),
             'left' => $laid->rect->x->units,

@@ -43,13 +43,14 @@ final readonly class Designer
      * @param  Component|null  $sentiment  null where the need for one is lifted
      * @param  list<Need>  $lifted  needs that count as met
      * @param  int  $breadth  how many ways of filling each sketch are looked at
+     * @param  int  $most  how many sketches are looked at, those used least first
      * @return list<Draft>
      */
-    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth): array
+    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most): array
     {
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $takings]) {
-            foreach (Sketches::all() as $sketch) {
+            foreach ($this->sketches($most) as $sketch) {
                 foreach ([$front, $front->turned()] as $way) {
                     array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, static fn (array $own): Card => Card::of($number, $sketch->key, $way, $occasion, [...$takings, ...$own])));
                 }
@@ -58,6 +59,15 @@ final readonly class Designer
         usort($drafts, static fn (Draft $a, Draft $b): int => $b->goodness <=> $a->goodness);
 
         return $drafts;
+    }
+
+    /** @return list<Sketch> those used least, in the order of the shelf */
+    private function sketches(int $most): array
+    {
+        $sketches = array_values(Sketches::all());
+        usort($sketches, fn (Sketch $a, Sketch $b): int => $this->variety->ofSketch($a->key) <=> $this->variety->ofSketch($b->key));
+
+        return array_slice($sketches, 0, $most);
     }
 
     /** @return list<Component> */
@@ -110,7 +120,8 @@ final readonly class Designer
         $drafts = [];
         foreach ($this->filler->fills($layout, $lifted, $breadth) as $fill) {
             [$picture, $liking] = self::likeliest($pictures, $layout, $fill);
-            $goodness = $fill->goodness + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
+            // A front of many parts is not the better for it: what they add is brought to that of three.
+            $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts))) + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
             $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
         }
 

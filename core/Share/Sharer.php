@@ -22,6 +22,9 @@ final class Sharer
 
     private const WIDE = 120;
 
+    /** How many sketches are tried at first: enough to choose from, few enough to be quick. */
+    private const FEW = 10;
+
     /** How many drafts that can be cut are compared by the sheets they open. */
     private const COMPARED = 5;
 
@@ -95,14 +98,14 @@ final class Sharer
     /** @param  list<Need>  $lifted */
     private function next(array $lifted): ?Card
     {
-        return $this->best(self::NARROW, $lifted) ?? $this->best(self::WIDE, $lifted);
+        return $this->best(self::NARROW, self::FEW, $lifted) ?? $this->best(self::WIDE, PHP_INT_MAX, $lifted);
     }
 
     /** @param  list<Need>  $lifted */
-    private function best(int $breadth, array $lifted): ?Card
+    private function best(int $breadth, int $sketches, array $lifted): ?Card
     {
         foreach ($this->themes($lifted) as [$occasion, $sentiment]) {
-            $card = $this->cuttable($this->designer->drafts($this->number(), $occasion, $sentiment, $lifted, $breadth), $lifted);
+            $card = $this->cuttable($this->designer->drafts($this->number(), $occasion, $sentiment, $lifted, $breadth, $sketches), $lifted);
             if ($card !== null) {
                 return $card;
             }

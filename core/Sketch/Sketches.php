@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 /** The sketches that ship with Keep Share. Each works upright and lying. */
 final class Sketches
 {
-    private const ORDINALS = ['first', 'second', 'third'];
+    private const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
 
     /** @return array<string, Sketch> by key */
     public static function all(): array
@@ -17,8 +17,13 @@ final class Sketches
         /** @var array<string, Sketch> $all */
         static $all = [];
         if ($all === []) {
-            foreach ([self::framedPanel(), self::panelOnMat(), self::seamStrip(), self::bandAcross(), self::columnAndField(),
-                self::stackedMats(), self::borderBelow(), self::tilesInRow(), self::threeStrips()] as $sketch) {
+            $sketches = [
+                self::framedPanel(), self::panelOnMat(), self::seamStrip(), self::bandAcross(), self::columnAndField(), self::stackedMats(),
+                self::borderBelow(), self::tilesInRow(), self::threeStrips(), self::columnAtRight(), self::borderAbove(), self::twoBands(),
+                self::panelAndStrip(), self::fourTiles(), self::uprightStrips(), self::fieldBetweenColumns(), self::inlaidPanel(), self::lowSeam(),
+                self::stripDown(), self::plainWithBand(), self::doubleFrame(), self::halfAndHalf(), self::fiveTiles(), self::labelBand(),
+            ];
+            foreach ($sketches as $sketch) {
                 $all[$sketch->key] = $sketch;
             }
         }
@@ -116,12 +121,185 @@ final class Sketches
             $strip(1), $strip(2), $strip(3),
             Part::guide('above', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(13, 32))),
             Part::guide('upper', Slice::along(Edge::Top, 'above', Dim::share(3, 4))),
-        ], Inset::in('upper', Dim::fixed(Length::inches(0, 1, 16), Length::ofUnits(12_000))), self::lower('above', 1, 4), 12);
+        ], Inset::in('upper', self::sixteenth()), self::lower('above', 1, 4), 12);
+    }
+
+    private static function columnAtRight(): Sketch
+    {
+        return Sketch::of('column-at-right', 'Column at the right', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Right, 'body', Dim::share(1, 4), self::eighth())),
+            Part::of('column', 'column', Role::Background, Slice::along(Edge::Right, 'body', Dim::share(1, 4))),
+            Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('field', 1, 4, self::eighth()), 10);
+    }
+
+    private static function borderAbove(): Sketch
+    {
+        return Sketch::of('border-above', 'Border above', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::of('border', 'border', Role::Accent, Slice::along(Edge::Top, 'panel', Dim::share(1, 4))),
+            Part::of('line', 'line', Role::Strip, Slice::along(Edge::Top, 'panel', self::fixed(1, 4, 6), Dim::share(1, 4))),
+            Part::guide('rest', Slice::restFrom(Edge::Top, 'panel', Dim::share(5, 16))),
+            Part::guide('middle', Slice::along(Edge::Top, 'rest', Dim::share(11, 16))),
+        ], Inset::in('middle'), self::lower('rest', 1, 4, self::eighth()), 12);
+    }
+
+    private static function twoBands(): Sketch
+    {
+        return Sketch::of('two-bands', 'Two bands', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::of('upper-band', 'upper band', Role::Accent, Slice::along(Edge::Top, 'panel', Dim::share(1, 8), self::eighth())),
+            Part::of('lower-band', 'lower band', Role::Accent, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), self::eighth())),
+            Part::guide('middle', Slice::restFrom(Edge::Top, 'panel', Dim::share(3, 16))),
+            Part::guide('open', Slice::restFrom(Edge::Bottom, 'middle', Dim::share(3, 8))),
+        ], Inset::in('open'), self::lower('panel', 1, 4, self::eighth()), 12);
+    }
+
+    private static function panelAndStrip(): Sketch
+    {
+        return Sketch::of('panel-and-strip', 'Panel and strip side by side', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('inside', Inset::in('ground')),
+            Part::of('panel', 'panel', Role::Field, Slice::along(Edge::Left, 'inside', Dim::share(3, 4))),
+            Part::of('strip', 'strip', Role::Accent, Slice::restFrom(Edge::Left, 'inside', Dim::share(3, 4), self::eighth())),
+            Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('panel', 1, 4, self::eighth()), 12);
+    }
+
+    private static function fourTiles(): Sketch
+    {
+        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow($nth < 2 ? 'row-1' : 'row-2', $nth % 2, 2, self::eighth()));
+
+        return Sketch::of('four-tiles', 'Four tiles above', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('upper', Slice::along(Edge::Top, 'ground', Dim::share(3, 8))),
+            Part::guide('row-1', Slice::along(Edge::Top, 'upper', Dim::share(7, 16), self::eighth())),
+            Part::guide('row-2', Slice::along(Edge::Bottom, 'upper', Dim::share(7, 16))),
+            $tile(0), $tile(1), $tile(2), $tile(3),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(3, 8), self::eighth())),
+            Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(5, 8))),
+        ], Inset::in('middle', self::sixteenth()), self::lower('below', 5, 16), 18);
+    }
+
+    private static function uprightStrips(): Sketch
+    {
+        $strip = static fn (int $nth): Part => Part::of("strip-$nth", self::ORDINALS[$nth - 1].' strip', Role::Accent, Slice::along(Edge::Left, 'ground', Dim::share(1, 10), Dim::share(4 * $nth - 3, 32)));
+
+        return Sketch::of('upright-strips', 'Three upright strips', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            $strip(1), $strip(2), $strip(3),
+            Part::guide('beside', Slice::restFrom(Edge::Left, 'ground', Dim::share(13, 32))),
+            Part::guide('upper', Slice::along(Edge::Top, 'beside', Dim::share(11, 16))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('beside', 1, 4, self::eighth()), 12);
+    }
+
+    private static function fieldBetweenColumns(): Sketch
+    {
+        return Sketch::of('field-between-columns', 'Field between two columns', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('left', 'left column', Role::Accent, Slice::along(Edge::Left, 'body', Dim::share(3, 16))),
+            Part::of('right', 'right column', Role::Accent, Slice::along(Edge::Right, 'body', Dim::share(3, 16))),
+            Part::guide('rest', Slice::restFrom(Edge::Left, 'body', Dim::share(3, 16), self::eighth())),
+            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Right, 'rest', Dim::share(15, 64), self::eighth())),
+            Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('body', 1, 4, self::eighth()), 15);
+    }
+
+    private static function inlaidPanel(): Sketch
+    {
+        return Sketch::of('inlaid-panel', 'Inlaid panel', [
+            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::of('inner-mat', 'inner mat', Role::Mat, Middle::inside('upper', Dim::share(7, 8), Dim::share(7, 8))),
+            Part::of('inner', 'inner panel', Role::Field, Inset::in('inner-mat')),
+        ], Inset::in('inner'), self::lower('panel', 1, 4), 15);
+    }
+
+    private static function lowSeam(): Sketch
+    {
+        return Sketch::of('low-seam', 'Low seam', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::guide('body', Inset::in('mat')),
+            Part::of('upper', 'upper paper', Role::Field, Slice::along(Edge::Top, 'body', Dim::share(3, 4))),
+            Part::of('lower', 'lower paper', Role::Background, Slice::restFrom(Edge::Top, 'body', Dim::share(3, 4))),
+            Part::of('strip', 'seam strip', Role::Strip, Seam::under('upper', self::fixed(1, 4, 6))),
+            Part::guide('sky', Slice::along(Edge::Top, 'upper', Dim::share(2, 3))),
+        ], Inset::in('sky', self::sixteenth()), self::lower('upper', 1, 4, self::eighth()), 15);
+    }
+
+    private static function stripDown(): Sketch
+    {
+        return Sketch::of('strip-down', 'Strip down the side', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::of('strip', 'strip', Role::Accent, Slice::along(Edge::Left, 'panel', Dim::share(3, 16), Dim::share(1, 16))),
+            Part::guide('beside', Slice::restFrom(Edge::Left, 'panel', Dim::share(5, 16))),
+            Part::guide('upper', Slice::along(Edge::Top, 'beside', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('beside', 1, 4, self::eighth()), 10);
+    }
+
+    private static function plainWithBand(): Sketch
+    {
+        return Sketch::of('plain-with-band', 'Plain ground with a band', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('band', 'band', Role::Background, Slice::along(Edge::Bottom, 'ground', Dim::share(3, 8), Dim::share(1, 8))),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 2))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('ground', 1, 4, Dim::share(3, 16)), 8);
+    }
+
+    private static function doubleFrame(): Sketch
+    {
+        return Sketch::of('double-frame', 'Double frame', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front', self::sixteenth())),
+            Part::of('frame', 'frame', Role::Background, Inset::in('mat', self::sixteenth())),
+            Part::of('inner-mat', 'inner mat', Role::Mat, Inset::in('frame', self::fixed(3, 8, 10))),
+            Part::of('panel', 'panel', Role::Field, Inset::in('inner-mat', self::sixteenth())),
+            Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('panel', 1, 4, self::eighth()), 18);
+    }
+
+    private static function halfAndHalf(): Sketch
+    {
+        return Sketch::of('half-and-half', 'Half and half', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('left', 'left paper', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(1, 2))),
+            Part::of('right', 'right paper', Role::Background, Slice::restFrom(Edge::Left, 'body', Dim::share(1, 2))),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'body', Dim::share(1, 4))),
+            Part::of('label', 'label', Role::Label, Middle::inside('upper', Dim::share(5, 8), Dim::share(13, 16))),
+        ], Inset::in('label'), self::lower('body', 1, 4), 12);
+    }
+
+    private static function fiveTiles(): Sketch
+    {
+        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow('row', $nth, 5, self::sixteenth()));
+
+        return Sketch::of('five-tiles', 'Five tiles in a row', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('row', Slice::along(Edge::Bottom, 'ground', Dim::share(3, 16), self::eighth())),
+            $tile(0), $tile(1), $tile(2), $tile(3), $tile(4),
+            Part::guide('above', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 4))),
+            Part::guide('upper', Slice::along(Edge::Top, 'above', Dim::share(11, 16))),
+        ], Inset::in('upper'), self::lower('above', 1, 4), 15);
+    }
+
+    private static function labelBand(): Sketch
+    {
+        return Sketch::of('label-band', 'Label on a band', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Background, Inset::in('mat')),
+            Part::of('band', 'band', Role::Accent, Slice::along(Edge::Top, 'panel', Dim::share(1, 2), Dim::share(1, 8))),
+            Part::of('label', 'label', Role::Label, Middle::inside('band', Dim::share(5, 8), Dim::share(7, 8))),
+        ], Inset::in('label', self::sixteenth()), self::lower('panel', 1, 4), 15);
     }
 
     private static function lower(string $of, int $over, int $under, ?Dim $start = null): Relation
     {
         return Slice::along(Edge::Bottom, $of, Dim::share($over, $under), $start);
+    }
+
+    private static function sixteenth(): Dim
+    {
+        return Dim::fixed(Length::inches(0, 1, 16), Length::ofUnits(12_000));
     }
 
     private static function eighth(): Dim

@@ -30,7 +30,7 @@ final class SliceTest extends BrowserTestCase
         $this->click('button', 'Cut 2');
         $this->see('Upper part: write 1 on its back.');
         $this->click('button', 'Sheet is cut');
-        $this->see('1 of 20 cut.');
+        $this->see("1 of {$this->sheets()} cut.");
         self::assertSame(1, (int) $this->table->value("select count(*) from sheets where state = 'cut'"));
 
         $this->click('a', 'Keep');
@@ -102,13 +102,13 @@ final class SliceTest extends BrowserTestCase
         $this->see('10 cards from a kit for 10.');
         $this->open('/kits/1/cut');
         $this->press('c');
-        $this->see('1 of 20 cut.');
+        $this->see("1 of {$this->sheets()} cut.");
 
         $this->table->restart();
         $this->open('/kits/1/share-out');
         $this->see('10 cards from a kit for 10.');
         $this->click('button', 'Undo');
-        $this->see('0 of 20 sheets');
+        $this->see("0 of {$this->sheets()} sheets");
     }
 
     public function test_what_is_typed_wrongly_stays_and_is_answered_at_its_field(): void
@@ -170,5 +170,11 @@ final class SliceTest extends BrowserTestCase
                 JS);
             self::assertSame([], $small, $path);
         }
+    }
+
+    /** How many sheets the share-out wants cut. */
+    private function sheets(): int
+    {
+        return (int) $this->table->value('select count(*) from cut_plans');
     }
 }

@@ -109,7 +109,7 @@ final class SharerTest extends TestCase
         return [
             [[Kind::Base], Need::Base],
             [[Kind::Envelope], Need::Envelope],
-            [[Kind::Paper], Need::Paper],
+            [[Kind::Paper, Kind::Panel], Need::Paper],
             [[Kind::DieCut, Kind::Sticker, Kind::Stamp], Need::Sentiment],
         ];
     }

@@ -20,9 +20,9 @@ use Random\Randomizer;
 
 final class SketchTest extends TestCase
 {
-    public function test_six_layouts_and_more_ship(): void
+    public function test_twenty_four_layouts_ship(): void
     {
-        self::assertGreaterThanOrEqual(6, count(Sketches::all()));
+        self::assertGreaterThanOrEqual(24, count(Sketches::all()));
         foreach (['framed-panel', 'panel-on-mat', 'seam-strip', 'band-across', 'column-and-field', 'stacked-mats'] as $key) {
             self::assertArrayHasKey($key, Sketches::all());
         }

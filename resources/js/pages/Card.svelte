@@ -24,6 +24,7 @@
         stack: {
             name: string
             component: string
+            face: number
             good: string
             size: string
             left: number
@@ -104,7 +105,11 @@
                 <rect class="base" x="0" y={stack.length * 9 + 8} {width} height="5" />
                 {#each stack as layer, i (layer.name)}
                     <g transform="translate({mm(layer.left)} {(stack.length - 1 - i) * 9 + 8})">
-                        <rect width={mm(layer.width)} height="4" fill={layer.component ? surfaceFill(layer.component, 0) : '#ddd'} />
+                        <rect
+                            width={mm(layer.width)}
+                            height="4"
+                            fill={layer.component ? surfaceFill(layer.component, layer.face) : '#ddd'}
+                        />
                     </g>
                 {/each}
             </svg>

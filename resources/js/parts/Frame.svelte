@@ -4,7 +4,7 @@
     import Moon from '@lucide/svelte/icons/moon'
     import Sun from '@lucide/svelte/icons/sun'
     import Undo2 from '@lucide/svelte/icons/undo-2'
-    import type { Snippet } from 'svelte'
+    import { tick, type Snippet } from 'svelte'
     import { money } from '@/lib/format'
     import { press, useKeys } from '@/lib/keys.svelte'
     import type { KitFrame } from '@/lib/types'
@@ -29,17 +29,26 @@
     let showsKeys = $state(false)
     let isBusy = $state(false)
 
+    /** Pressed while something else was under way: done as soon as that is. */
+    let waiting: 'undo' | 'redo' | null = null
+
     $effect(() => {
         const stops = [
             router.on('start', ({ detail: { visit } }) => (isBusy = isBusy || visit.showProgress)),
-            router.on('finish', ({ detail: { visit } }) => (isBusy = isBusy && !visit.showProgress)),
+            router.on('finish', ({ detail: { visit } }) => {
+                if (!visit.showProgress) return
+                isBusy = false
+                const act = waiting
+                waiting = null
+                if (act) void tick().then(() => takeBack(act))
+            }),
         ]
         return () => stops.forEach((stop) => stop())
     })
 
     function takeBack(act: 'undo' | 'redo'): void {
-        if (acts[act] && !isBusy)
-            router.post(`${frame?.url ?? ''}/${act}`, frame ? { revision: frame.revision } : {}, { preserveScroll: true })
+        if (isBusy) waiting = act
+        else if (acts[act]) router.post(`${frame?.url ?? ''}/${act}`, frame ? { revision: frame.revision } : {}, { preserveScroll: true })
     }
 
     function turnTheme(): void {
