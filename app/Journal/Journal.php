@@ -173,7 +173,8 @@ final class Journal
             match (true) {
                 $from === null => DB::table($change->table_name)->insert($to ?? []),
                 $to === null => $row->delete(),
-                default => $row->update($to),
+                // The revision only grows: a page from before the act must not pass for one from after it.
+                default => $row->update(array_diff_key($to, ['revision' => true])),
             };
         } catch (QueryException) {
             throw CannotUndo::builtUpon($act->name);

@@ -77,7 +77,7 @@ final class RecordTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->holds(2, "select count(*) from components where name like 'Dusk%'");
         $this->holds(4, "select count(*) from sheets join components on components.id = component_id where name like 'Dusk%'");
-        self::assertSame('', $this->element('#line')->getAttribute('value'));
+        $this->browser->wait(15, 100)->until(fn (): bool => $this->element('#line')->getAttribute('value') === '', 'The line is not cleared for the next.');
     }
 
     public function test_a_packing_list_with_another_header(): void

@@ -191,11 +191,11 @@ export const motifs: Record<string, Motif> = {
         ],
     },
     foil: {
-        width: 26,
-        height: 26,
+        width: 16,
+        height: 16,
         shapes: [
-            { d: 'M0 20L20 0H26L0 26zM26 20V26H20z', colour: -1, opacity: 0.22 },
-            { d: 'M0 7L7 0H10L0 10zM26 7V10L10 26H7z', colour: -1, opacity: 0.14 },
+            { d: 'M0 12L12 0H16L0 16zM16 12V16H12z', colour: -1, opacity: 0.42 },
+            { d: 'M0 5L5 0H7L0 7zM16 5V7L7 16H5z', colour: -1, opacity: 0.26 },
         ],
     },
 }

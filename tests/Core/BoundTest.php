@@ -1,0 +1,125 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Cut\LowerBound;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\Need;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Variety;
+use KeepShare\Core\Share\Wishes;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+
+/** Bounds on both sides, and what spreads the cards. */
+final class BoundTest extends TestCase
+{
+    public function test_large_pieces_that_go_together_nowhere_need_a_sheet_each(): void
+    {
+        $stock = [self::sheet('a'), self::sheet('b'), self::sheet('c')];
+
+        self::assertSame(2, LowerBound::sheets($stock, [self::piece('1', '4', '5'), self::piece('2', '4', '5')]), 'the area of both would do on two thirds of a sheet');
+        self::assertSame(1, LowerBound::sheets($stock, [self::piece('1', '3', '5'), self::piece('2', '3', '5')]));
+        self::assertSame(0, LowerBound::sheets($stock, []));
+    }
+
+    public function test_offcuts_lower_the_bound(): void
+    {
+        $offcut = Stock::offcut('o', Size::parse('4', '5', Unit::Inch));
+
+        self::assertSame(1, LowerBound::sheets([self::sheet('a'), $offcut], [self::piece('1', '5', '5'), self::piece('2', '4', '5')]));
+        self::assertSame(0, LowerBound::sheets([self::sheet('a'), $offcut], [self::piece('2', '4', '5')]));
+    }
+
+    public function test_turning_counts_only_where_a_piece_may_turn(): void
+    {
+        $strips = static fn (bool $mayTurn): array => [
+            Piece::of('1', Size::parse('6', '3 1/2', Unit::Inch), false),
+            Piece::of('2', Size::parse('2 1/2', '6', Unit::Inch), $mayTurn),
+        ];
+
+        self::assertSame(2, LowerBound::sheets([self::sheet('a'), self::sheet('b')], $strips(false)));
+        self::assertSame(1, LowerBound::sheets([self::sheet('a'), self::sheet('b')], $strips(true)));
+    }
+
+    public function test_each_need_bounds_the_cards_by_itself(): void
+    {
+        self::assertSame([10, Need::Base], self::bound(Kits::demo()));
+        self::assertSame([3, Need::Envelope], self::bound(self::with(Kits::demo(), Kind::Envelope, 3)));
+        self::assertSame([0, Need::FocalPoint], self::bound(self::with(self::with(Kits::demo(), Kind::DieCut, 0, images: true), Kind::Sticker, 0, images: true, layered: true)));
+    }
+
+    public function test_heavy_cardstock_counts_as_bases_and_words_count_once(): void
+    {
+        self::assertSame([5, Need::Base], self::bound(self::with(Kits::demo('knitted-hills'), Kind::Base, 1)), 'one base, and two from each of two heavy sheets');
+        $table = Table::unpacked(Kits::demo());
+        self::assertGreaterThan(
+            Bound::on($table, Wishes::asManyAsPossible())->cards - 1,
+            Bound::on($table, Wishes::asManyAsPossible(repeatSentiments: true))->cards,
+        );
+    }
+
+    public function test_no_search_beats_the_bound(): void
+    {
+        foreach (range(101, 115) as $seed) {
+            $table = Table::unpacked(Kits::random($seed));
+            foreach ([false, true] as $repeat) {
+                $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
+                self::assertLessThanOrEqual(Bound::on($table, $wishes)->cards, count(Sharer::share($table, $wishes)->cards), "seed $seed");
+            }
+        }
+    }
+
+    public function test_the_occasion_furthest_behind_is_wanted_most(): void
+    {
+        $variety = Variety::on(Table::unpacked(Kits::demo()));
+        self::assertSame(Occasion::Birthday, $variety->occasionsByWant()[0]);
+        $card = static fn (int $number, Occasion $occasion): Card => Card::of($number, 'framed-panel', Size::parse('4 1/4', '5 1/2', Unit::Inch), $occasion, []);
+        $variety->add($card(1, Occasion::Birthday));
+        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant()[0]);
+        foreach (range(2, 12) as $number) {
+            $variety->add($card($number, Occasion::Wedding));
+        }
+        self::assertSame(Occasion::Wedding, $variety->occasionsByWant()[count(Occasion::cases()) - 1]);
+        self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
+    }
+
+    /** @return array{int, Need} */
+    private static function bound(Kit $kit): array
+    {
+        $bound = Bound::on(Table::unpacked($kit), Wishes::asManyAsPossible());
+
+        return [$bound->cards, $bound->need];
+    }
+
+    /** The kit with another number of every component of a kind; of pictures only, and of layered ones too, where said. */
+    private static function with(Kit $kit, Kind $kind, int $count, bool $images = false, bool $layered = false): Kit
+    {
+        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, array_map(
+            static fn (Component $c): Component => ($c->kind() === $kind && (! $images || $c->isFocalPoint())) || ($layered && $c->kind() === Kind::LayeredPicture)
+                ? Component::of($c->id, $c->name, $c->good, $count)
+                : $c,
+            $kit->components,
+        ));
+    }
+
+    private static function sheet(string $id): Stock
+    {
+        return Stock::sheet($id, Size::parse('6', '6', Unit::Inch));
+    }
+
+    private static function piece(string $id, string $width, string $height): Piece
+    {
+        return Piece::of($id, Size::parse($width, $height, Unit::Inch), true);
+    }
+}

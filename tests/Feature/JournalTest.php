@@ -1,0 +1,139 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Journal\CannotUndo;
+use App\Journal\Journal;
+use App\Journal\StaleTable;
+use App\Models\Act;
+use App\Models\Change;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use RuntimeException;
+
+/** Every act is whole, named, and can be taken back and done again. */
+final class JournalTest extends FeatureTestCase
+{
+    public function test_an_act_that_breaks_off_leaves_nothing(): void
+    {
+        $kit = $this->harbour();
+        try {
+            $this->journal()->act($kit, 'Break', null, function () use ($kit): void {
+                $kit->update(['name' => 'Half done']);
+                array_map(static fn (string $why) => throw new RuntimeException($why), ['The lamp went out.']);
+            });
+            self::fail('It went through.');
+        } catch (RuntimeException) {
+            self::assertSame('Harbour Lanterns', Kit::query()->findOrFail($kit->id)->name);
+            self::assertSame([0, 0], [Act::query()->count(), Change::query()->count()]);
+        }
+    }
+
+    public function test_the_revision_only_grows_also_when_an_act_is_taken_back(): void
+    {
+        $kit = $this->harbour();
+        $this->rename($kit, 'One');
+        $this->journal()->undo($kit);
+        $this->journal()->redo($kit);
+
+        self::assertSame([3, 'One'], [$kit->refresh()->revision, $kit->name]);
+    }
+
+    public function test_acts_are_taken_back_last_first_and_done_again_first_first(): void
+    {
+        $kit = $this->harbour();
+        foreach (['One', 'Two', 'Three'] as $name) {
+            $this->rename($kit, $name);
+        }
+        $names = [];
+        foreach (['undo', 'undo', 'undo', 'redo', 'redo'] as $way) {
+            $way === 'undo' ? $this->journal()->undo($kit) : $this->journal()->redo($kit);
+            $names[] = Kit::query()->findOrFail($kit->id)->name;
+        }
+
+        self::assertSame(['Two', 'One', 'Harbour Lanterns', 'One', 'Two'], $names);
+    }
+
+    public function test_a_new_act_ends_what_could_be_done_again(): void
+    {
+        $kit = $this->harbour();
+        $this->rename($kit, 'One');
+        $this->journal()->undo($kit);
+        $this->rename($kit, 'Other');
+
+        $this->expectException(CannotUndo::class);
+        $this->journal()->redo($kit);
+    }
+
+    public function test_rows_made_changed_and_removed_come_back_to_the_letter(): void
+    {
+        $kit = $this->harbour();
+        $component = $kit->components()->firstOrFail();
+        $entry = $component->ledger()->firstOrFail();
+        $before = [$component->getRawOriginal(), $entry->getRawOriginal(), LedgerEntry::query()->count()];
+        $this->journal()->act($kit, 'All three', null, function () use ($component, $entry): void {
+            $component->update(['name' => 'Renamed', 'details' => [...$component->details, 'heavy' => true]]);
+            $entry->delete();
+            LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => -1, 'reason' => LedgerReason::Lost]);
+            LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => 3, 'reason' => LedgerReason::Found, 'note' => 'in the lid']);
+        });
+        $this->journal()->undo($kit);
+
+        self::assertSame($before, [
+            Component::query()->findOrFail($component->id)->getRawOriginal(),
+            LedgerEntry::query()->findOrFail($entry->id)->getRawOriginal(),
+            LedgerEntry::query()->count(),
+        ]);
+        $this->journal()->redo($kit);
+        self::assertSame(['Renamed', 2], [Component::query()->findOrFail($component->id)->name, (int) $component->ledger()->sum('delta')]);
+    }
+
+    public function test_what_was_changed_by_hand_since_is_not_written_over(): void
+    {
+        $kit = $this->harbour();
+        $this->rename($kit, 'One');
+        Kit::query()->whereKey($kit->id)->update(['name' => 'By hand']);
+
+        try {
+            $this->journal()->undo($kit);
+            self::fail('It was taken back.');
+        } catch (CannotUndo) {
+            self::assertSame('By hand', Kit::query()->findOrFail($kit->id)->name);
+        }
+    }
+
+    public function test_an_act_from_an_older_page_names_the_last_one(): void
+    {
+        $kit = $this->harbour();
+        $this->rename($kit, 'One');
+
+        $this->expectException(StaleTable::class);
+        $this->expectExceptionMessage('the last act: "Rename to One"');
+        $this->journal()->act($kit, 'Late', 0, static fn () => null);
+    }
+
+    public function test_acts_of_one_kit_leave_the_other_alone(): void
+    {
+        $kit = $this->harbour();
+        $other = Kit::query()->where('name', 'Knitted Hills')->firstOrFail();
+        $this->rename($kit, 'One');
+        $this->rename($other, 'Two');
+        $this->journal()->undo($kit);
+
+        self::assertSame(['Harbour Lanterns', 'Two'], [$kit->fresh()?->name, $other->fresh()?->name]);
+        $this->expectException(CannotUndo::class);
+        $this->journal()->undo($kit);
+    }
+
+    private function journal(): Journal
+    {
+        return app(Journal::class);
+    }
+
+    private function rename(Kit $kit, string $name): void
+    {
+        $this->journal()->act($kit, "Rename to $name", null, static fn () => $kit->update(['name' => $name]));
+    }
+}
