@@ -5,21 +5,17 @@ namespace App\Actions;
 use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
-use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
-use App\Models\Sheet;
-use App\Models\SheetState;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Kit\KitFile;
-use KeepShare\Core\Kit\SheetGood;
 
 /** Brings a kit in from a keepshare/kit file: all of it, or nothing. */
 final readonly class ImportKit
 {
-    public function __construct(private Journal $journal)
+    public function __construct(private Journal $journal, private Stock $stock)
     {
     }
 
@@ -92,17 +88,6 @@ final readonly class ImportKit
             'listed' => $component->count,
             'position' => $position,
         ]);
-        LedgerEntry::query()->create(['component_id' => $record->id, 'delta' => $component->count, 'reason' => LedgerReason::Unpacked]);
-        $good = $component->good;
-        for ($number = 1; $good instanceof SheetGood && $number <= $component->count; $number++) {
-            Sheet::query()->create([
-                'component_id' => $record->id,
-                'number' => $number,
-                'width' => $good->size()->width->units,
-                'height' => $good->size()->height->units,
-                'is_whole' => true,
-                'state' => SheetState::Open,
-            ]);
-        }
+        $this->stock->add($record, $component->count, LedgerReason::Unpacked);
     }
 }

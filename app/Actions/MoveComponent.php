@@ -35,7 +35,7 @@ final readonly class MoveComponent
 
         return $twin ?? Component::query()->create([
             'kit_id' => $to->id,
-            'key' => Slug::unique($component->key, array_values($to->components()->get()->map(static fn (Component $other): string => $other->key)->all())),
+            'key' => Slug::unique($component->key, $to->keys()),
             'kind' => $component->kind,
             'name' => $component->name,
             'details' => $component->details,

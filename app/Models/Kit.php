@@ -77,6 +77,12 @@ final class Kit extends Model
         return self::query()->whereKey($value)->where('is_deleted', false)->first();
     }
 
+    /** @return list<string> the ids its components have in a file */
+    public function keys(): array
+    {
+        return array_values($this->components()->get(['key'])->map(static fn (Component $component): string => $component->key)->all());
+    }
+
     public function front(): Size
     {
         return Size::ofUnits($this->front_width, $this->front_height);

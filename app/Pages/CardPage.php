@@ -49,14 +49,12 @@ final class CardPage
     /** @return array<string, mixed> */
     private static function cut(Taking $taking, TableState $state): array
     {
-        $component = $state->components->get($taking->component_id);
-        $core = $taking->toCore();
-        $size = $core->size;
+        $size = $taking->size();
 
         return [
             'part' => $taking->partName(),
             'size' => $size?->format($state->kit->unit) ?? '',
-            'from' => ($component->name ?? '').($component !== null && $component->kit_id !== $state->kit->id ? ' (stash)' : ''),
+            'from' => $state->nameOf($taking->component_id),
             'isCut' => $taking->sheet_id !== null,
             'score' => $taking->part === 'base' && $size !== null ? self::score($size, $taking, $state) : null,
         ];

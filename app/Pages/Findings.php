@@ -8,12 +8,16 @@ use App\Table\TableState;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding;
+use KeepShare\Core\Share\Card as CoreCard;
 
 /** What the checks find on the cards of a kit, with what has been waved off. */
 final readonly class Findings
 {
-    /** @param  array<int, array<string, string>>  $waivers why, by card and check */
-    private function __construct(private TableState $state, private array $waivers)
+    /**
+     * @param  array<int, array<string, string>>  $waivers  why, by card and check
+     * @param  array<int, CoreCard>  $cards  by id
+     */
+    private function __construct(private TableState $state, private array $waivers, private array $cards)
     {
     }
 
@@ -24,14 +28,13 @@ final readonly class Findings
             $waivers[$waiver->card_id][$waiver->check] = $waiver->why;
         }
 
-        return new self($state, $waivers);
+        return new self($state, $waivers, $state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
     }
 
     /** @return list<array{check: string, says: string, repair: string, isHint: bool, why: string|null}> those still standing first */
     public function of(Card $card): array
     {
-        $all = array_values($this->state->cards->map(static fn (Card $other) => $other->toCore())->all());
-        $hand = CardInHand::of($card->toCore(), $this->state->core, $this->state->kit->unit, $all);
+        $hand = CardInHand::of($this->cards[$card->id], $this->state->core, $this->state->kit->unit, array_values($this->cards));
         $findings = array_map(fn (Finding $finding): array => [
             'check' => $finding->check,
             'says' => $finding->says,

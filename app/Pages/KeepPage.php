@@ -12,6 +12,7 @@ use KeepShare\Core\Keep\Grade;
 use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ShareOut;
+use KeepShare\Core\Share\Table;
 use KeepShare\Core\Share\Taking;
 use KeepShare\Core\Share\Wishes;
 
@@ -26,6 +27,7 @@ final readonly class KeepPage
     public function of(Kit $kit): array
     {
         $state = TableState::of($kit);
+        $table = $state->table();
         $parts = array_map(static fn (Kept $part): array => self::part($part, $state), array_filter(
             Kept::of($state),
             static fn (Kept $part): bool => ! $part->isWhole && $state->components->get($part->component)?->kit_id === $kit->id,
@@ -42,9 +44,9 @@ final readonly class KeepPage
                 'label' => $grade->label(),
                 'parts' => array_values(array_filter($parts, static fn (array $part): bool => $part['grade'] === $grade->value)),
             ], Grade::cases()),
-            'counts' => self::counts($state),
+            'counts' => self::counts($state, $table),
             'goods' => GoodView::all($state->core),
-            'bonus' => $hasCards ? $this->found($kit, $state) : null,
+            'bonus' => $hasCards ? $this->found($kit, $state, $table) : null,
         ];
     }
 
@@ -62,10 +64,9 @@ final readonly class KeepPage
     }
 
     /** @return list<array<string, mixed>> what is left of everything that is counted, and whole sheets */
-    private static function counts(TableState $state): array
+    private static function counts(TableState $state, Table $table): array
     {
         $counts = [];
-        $table = $state->table();
         foreach ($state->components->where('kit_id', $state->kit->id) as $component) {
             $core = $state->core[$component->coreId()];
             if ($core->isEndless()) {
@@ -85,13 +86,13 @@ final readonly class KeepPage
     }
 
     /** @return array<string, mixed> */
-    private function found(Kit $kit, TableState $state): array
+    private function found(Kit $kit, TableState $state, Table $table): array
     {
         $found = $this->bonus->found($kit);
         if ($found === null) {
             return ['isLooking' => true, 'soFar' => $this->bonus->soFar($kit)];
         }
-        $bound = Bound::on($state->table(), Wishes::asManyAsPossible($kit->uses_stash));
+        $bound = Bound::on($table, Wishes::asManyAsPossible($kit->uses_stash));
 
         return [
             'isLooking' => false,

@@ -128,6 +128,14 @@ final readonly class TableState
         return $promised;
     }
 
+    /** The name of a component, with the stash named where it is not the kit's own. */
+    public function nameOf(int $component): string
+    {
+        $record = $this->components->get($component);
+
+        return $record === null ? '' : $record->name.($record->kit_id === $this->kit->id ? '' : ' (stash)');
+    }
+
     /** How many there are: whole sheets, cut or not, or what the ledger says. */
     public function hereOf(Component $component): int
     {

@@ -36,12 +36,12 @@ final class LowerBound
     {
         $left = 0;
         foreach ($pieces as $piece) {
-            $left += $piece->size->width->units * $piece->size->height->units;
+            $left += $piece->size->exactArea();
         }
         foreach ($offcuts as $offcut) {
-            $left -= $offcut->size->width->units * $offcut->size->height->units;
+            $left -= $offcut->size->exactArea();
         }
-        $areas = array_map(static fn (Stock $s): int => $s->size->width->units * $s->size->height->units, $wholes);
+        $areas = array_map(static fn (Stock $s): int => $s->size->exactArea(), $wholes);
         rsort($areas);
         $sheets = 0;
         while ($left > 0 && isset($areas[$sheets])) {

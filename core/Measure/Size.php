@@ -72,10 +72,16 @@ final readonly class Size
         return $this->width->isLongerThan($this->height) ? $this->width : $this->height;
     }
 
+    /** Exact, in square units of 1/8 micrometre. Products of two of these overflow; area() is for those. */
+    public function exactArea(): int
+    {
+        return $this->width->units * $this->height->units;
+    }
+
     /** Whole square millimetres, rounded down. Exact areas would overflow when multiplied. */
     public function area(): int
     {
-        return intdiv($this->width->units * $this->height->units, 64_000_000);
+        return intdiv($this->exactArea(), 64_000_000);
     }
 
     /** "4 1/4 × 5 1/2", without the unit. */

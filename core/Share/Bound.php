@@ -64,7 +64,7 @@ final readonly class Bound
         $bases = 0;
         $blank = Blank::for($table->front, FoldEdge::Side)->size;
         foreach ($table->stock[$component->id] ?? [] as $stock) {
-            $bases += intdiv($stock->size->width->units * $stock->size->height->units, $blank->width->units * $blank->height->units);
+            $bases += intdiv($stock->size->exactArea(), $blank->exactArea());
         }
 
         return $bases;

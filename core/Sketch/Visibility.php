@@ -29,7 +29,7 @@ final readonly class Visibility
         $spare = [];
         foreach ($layout->parts as $i => $laid) {
             $above = array_slice($layout->parts, $i + 1);
-            $shown[$laid->part->id] = self::area($laid->rect) - self::covered($laid->rect, $above);
+            $shown[$laid->part->id] = $laid->rect->size->exactArea() - self::covered($laid->rect, $above);
             $size = self::spare($laid->rect, $above);
             if ($size !== null) {
                 $spare[$laid->part->id] = $size;
@@ -48,7 +48,7 @@ final readonly class Visibility
     /** In whole per cent of the part, rounded down. */
     public function shownPercent(Laid $laid): int
     {
-        return intdiv(100 * $this->shownArea($laid->part->id), self::area($laid->rect));
+        return intdiv(100 * $this->shownArea($laid->part->id), $laid->rect->size->exactArea());
     }
 
     public function spareOf(string $part): ?Size
@@ -72,7 +72,7 @@ final readonly class Visibility
             for ($j = 0; $j + 1 < count($ys); $j++) {
                 $cell = Rect::ofUnits($xs[$i], $ys[$j], $xs[$i + 1] - $xs[$i], $ys[$j + 1] - $ys[$j]);
                 $isCovered = array_filter($above, static fn (Laid $laid): bool => $laid->rect->contains($cell)) !== [];
-                $covered += $isCovered ? self::area($cell) : 0;
+                $covered += $isCovered ? $cell->size->exactArea() : 0;
             }
         }
 
@@ -106,16 +106,11 @@ final readonly class Visibility
             $width = min($rect->right()->units, $laid->rect->right()->units) - $glue - $left;
             $height = min($rect->bottom()->units, $laid->rect->bottom()->units) - $glue - $top;
             // Below an inch it is not worth the knife.
-            if (min($width, $height) >= 2 * $glue && ($best === null || $width * $height > self::area(Rect::whole($best)))) {
+            if (min($width, $height) >= 2 * $glue && ($best === null || $width * $height > $best->exactArea())) {
                 $best = Size::ofUnits($width, $height);
             }
         }
 
         return $best;
-    }
-
-    private static function area(Rect $rect): int
-    {
-        return $rect->size->width->units * $rect->size->height->units;
     }
 }

@@ -29,6 +29,6 @@ final class Share
     /** @param  list<Size>  $sizes */
     private static function area(array $sizes): int
     {
-        return array_sum(array_map(static fn (Size $size): int => $size->width->units * $size->height->units, $sizes));
+        return array_sum(array_map(static fn (Size $size): int => $size->exactArea(), $sizes));
     }
 }

@@ -48,6 +48,6 @@ final class AddController
     /** @return list<CoreComponent> */
     private function parse(Kit $kit, string $line): array
     {
-        return LineParser::parse($line, $kit->unit, $kit->front(), array_values($kit->components()->get()->map(static fn (Component $component): string => $component->key)->all()));
+        return LineParser::parse($line, $kit->unit, $kit->front(), $kit->keys());
     }
 }

@@ -21,7 +21,7 @@
         <aside aria-label="The kit as a whole">
             <h2>The kit as a whole</h2>
             <p>Its packing list as a keepshare/kit file, to keep or to give on.</p>
-            <a class="file" href="{frame.url}/export" download>Save as a file</a>
+            <Button href="{frame.url}/export" download>Save as a file</Button>
             {#if !frame.isStash}
                 <p>A second kit with the same packing list, all of it there.</p>
                 <Button onclick={() => router.post(`${frame.url}/duplicate`)}>Duplicate</Button>
@@ -66,18 +66,5 @@
     aside p {
         margin-top: 0.75rem;
         color: var(--ink-soft);
-    }
-
-    .file {
-        display: inline-grid;
-        place-items: center;
-        min-height: var(--target);
-        padding: 0 1rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-        color: var(--ink);
-        font-weight: 600;
-        text-decoration: none;
     }
 </style>

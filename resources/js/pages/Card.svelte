@@ -78,8 +78,8 @@
                 To scale, from its real papers.{front.lacks.length ? ` It lacks ${front.lacks.join(', ')}.` : ' Nothing is open.'}
             </p>
             <div class="prints">
-                <a href="{url}/plan.pdf">Print its plan (PDF)</a>
-                <a href="{url}/front.svg" download>Front in real size (SVG)</a>
+                <Button href="{url}/plan.pdf">Print its plan (PDF)</Button>
+                <Button href="{url}/front.svg" download>Front in real size (SVG)</Button>
             </div>
         </section>
         <section>
@@ -238,18 +238,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 0.5rem;
-    }
-
-    .prints a {
-        display: inline-grid;
-        place-items: center;
-        min-height: var(--target);
-        padding: 0 1rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        color: var(--ink);
-        font-weight: 600;
-        text-decoration: none;
     }
 
     .finding {

@@ -2,17 +2,28 @@
     import type { Snippet } from 'svelte'
     import type { HTMLButtonAttributes } from 'svelte/elements'
 
-    /** A button of at least 44 px; the key that does the same is printed on it. */
-    let { main = false, key, children, ...rest }: { main?: boolean; key?: string; children: Snippet } & HTMLButtonAttributes = $props()
+    /** A button of at least 44 px, or with href a link that looks like one; the key that does the same is printed on it. */
+    let {
+        main = false,
+        key,
+        href,
+        download,
+        children,
+        ...rest
+    }: { main?: boolean; key?: string; href?: string; download?: boolean; children: Snippet } & HTMLButtonAttributes = $props()
 </script>
 
-<button type="button" class:main {...rest}>
-    {@render children()}
-    {#if key}<kbd aria-hidden="true">{key}</kbd>{/if}
-</button>
+{#if href}
+    <a class="button" class:main {href} {download}>{@render children()}</a>
+{:else}
+    <button type="button" class="button" class:main {...rest}>
+        {@render children()}
+        {#if key}<kbd aria-hidden="true">{key}</kbd>{/if}
+    </button>
+{/if}
 
 <style>
-    button {
+    .button {
         display: inline-flex;
         align-items: center;
         gap: 0.5rem;
@@ -24,21 +35,22 @@
         background: var(--sheet);
         color: var(--ink);
         font-weight: 600;
+        text-decoration: none;
         white-space: nowrap;
         cursor: pointer;
     }
 
-    button:hover:not(:disabled) {
+    .button:hover:not(:disabled) {
         border-color: var(--here);
     }
 
-    .main {
+    .button.main {
         background: var(--here);
         border-color: var(--here);
         color: var(--on-here);
     }
 
-    button:disabled {
+    .button:disabled {
         color: var(--ink-soft);
         background: transparent;
         border-style: dashed;
