@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Kit\SheetGood;
+
 /** A focal point does not show on a busy paper: it needs a calm mat, panel or label first. */
 final class BusyUnderFocalPoint implements Check
 {
@@ -18,7 +20,26 @@ final class BusyUnderFocalPoint implements Check
         $under = $focal === null ? null : $card->faceUnder($focal);
 
         return $under?->busy === true
-            ? [Finding::of($this->key(), "The focal point lies on {$under->name}, which is busy: it will not stand out.", 'Put a calm mat or label between, or turn the paper over.')]
+            ? [Finding::of($this->key(), "The focal point lies on {$under->name}, which is busy: it will not stand out.", 'Put a calm mat or label between, or turn the paper over.', ...self::overturned($card))]
             : [];
+    }
+
+    /** @return list<Repair> */
+    private static function overturned(CardInHand $card): array
+    {
+        $part = $card->layout->under($card->layout->focal)->part->id ?? '';
+        $taking = $card->card->taking($part);
+        $good = $card->taken($part)?->good;
+        if ($taking === null || ! $good instanceof SheetGood) {
+            return [];
+        }
+        $repairs = [];
+        foreach ($good->faces() as $index => $face) {
+            if (! $face->busy) {
+                $repairs[] = Repair::fill("Turn it over to $face->name", $part, $taking->component, $index);
+            }
+        }
+
+        return $repairs;
     }
 }

@@ -13,7 +13,6 @@ use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\CardFront;
 use KeepShare\Core\Share\Layer;
 use KeepShare\Core\Sketch\Layout;
-use KeepShare\Core\Sketch\Sketches;
 
 /** A card with everything a check looks at: its layout, its front, the goods it takes, and the cards beside it. */
 final readonly class CardInHand
@@ -22,7 +21,7 @@ final readonly class CardInHand
      * @param  array<string, Component>  $components
      * @param  list<Card>  $others
      */
-    private function __construct(public Card $card, public Layout $layout, public CardFront $front, public array $components, public array $others)
+    private function __construct(public Card $card, public Layout $layout, public CardFront $front, public array $components, public array $others, public Unit $unit)
     {
     }
 
@@ -34,11 +33,28 @@ final readonly class CardInHand
     {
         return new self(
             $card,
-            Sketches::all()[$card->sketch]->resolve($card->front, $unit),
+            $card->layout($unit),
             CardFront::of($card, $components, $unit),
             $components,
             array_values(array_filter($cards, static fn (Card $other): bool => $other->number !== $card->number)),
+            $unit,
         );
+    }
+
+    /**
+     * The same card among others.
+     *
+     * @param  list<Card>  $cards  all cards of the kit
+     */
+    public function among(array $cards): self
+    {
+        return new self($this->card, $this->layout, $this->front, $this->components, array_values(array_filter($cards, fn (Card $other): bool => $other->number !== $this->card->number)), $this->unit);
+    }
+
+    /** @return list<Card> the other cards that are no set with this one */
+    public function strangers(): array
+    {
+        return array_values(array_filter($this->others, fn (Card $other): bool => ! $this->card->isInSetWith($other)));
     }
 
     public function taken(string $part): ?Component

@@ -10,7 +10,18 @@ final class Checks
     /** @return list<Check> */
     public static function all(): array
     {
-        return [new FitsTogether, new BusyUnderFocalPoint, new WordsStandOut, new WordsFitOccasion, new SaidTwice, new PictureTwice, new WhitesThatDiffer, new FoamHoldsSteady, new OddGroup, new HeightForEnvelope];
+        return [
+            new FitsTogether, new Overhangs, new RevealsUnequal, new WrongWayUp, new BusyUnderFocalPoint, new WordsStandOut, new WordsFitPlace,
+            new WordsFitOccasion, new SaidTwice, new PictureTwice, new WhitesThatDiffer, new VellumShowsGlue, new ThinPaperLifted,
+            new AcrossTwoHeights, new FoamHoldsSteady, new FoamInWindow, new GluedShut, new StripTooShort, new StampBeforeLift,
+            new OddGroup, new HeightForEnvelope, new ToolsAtHand,
+        ];
+    }
+
+    /** @return list<Check> those that look at the other cards too */
+    public static function amongCards(): array
+    {
+        return [new SaidTwice, new PictureTwice];
     }
 
     /** @return list<Finding> */

@@ -7,7 +7,8 @@ namespace KeepShare\Core\Check;
 /** Something a practised eye would stop at: what, why it matters, and what to do about it. */
 final readonly class Finding
 {
-    private function __construct(public string $check, public string $says, public string $repair, public bool $isHint)
+    /** @param  list<Repair>  $repairs */
+    private function __construct(public string $check, public string $says, public string $repair, public bool $isHint, public array $repairs)
     {
     }
 
@@ -15,15 +16,16 @@ final readonly class Finding
      * @param  string  $check  the key of the check that found it
      * @param  string  $says  what is wrong and why
      * @param  string  $repair  what can be done
+     * @param  Repair  ...$repairs  those of them that can be done at once
      */
-    public static function of(string $check, string $says, string $repair): self
+    public static function of(string $check, string $says, string $repair, Repair ...$repairs): self
     {
-        return new self($check, $says, $repair, false);
+        return new self($check, $says, $repair, false, array_values($repairs));
     }
 
     /** A matter of taste rather than a mistake. */
-    public static function hint(string $check, string $says, string $repair): self
+    public static function hint(string $check, string $says, string $repair, Repair ...$repairs): self
     {
-        return new self($check, $says, $repair, true);
+        return new self($check, $says, $repair, true, array_values($repairs));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
@@ -18,9 +19,16 @@ final class HeightForEnvelope implements Check
     public function look(CardInHand $card): array
     {
         $height = Thickness::of($card);
+        $says = 'The card is about '.ltrim($height->label(Unit::Millimetre), '≈ ').' thick.';
+        $envelope = $card->taken('envelope')?->good;
+        // What stands up stands in from the edges: it takes up about half its height of the envelope each way.
+        $needs = $card->card->front->grown(Length::ofUnits(intdiv($height->units, 4)));
+        if ($envelope instanceof Envelope && $envelope->takes($card->card->front) && ! $needs->fitsIn($envelope->size, true)) {
+            return [Finding::of($this->key(), "$says Its envelope, {$envelope->size->label($card->unit)}, is too tight for that.", 'Take the next size of envelope or a box, or leave the foam out.')];
+        }
 
         return $height->isLongerThan(Length::millimetres(5))
-            ? [Finding::hint($this->key(), 'The card is about '.$height->label(Unit::Millimetre).' thick.', 'Does your letter post take it? Ask locally; a padded envelope or a box may be needed.')]
+            ? [Finding::hint($this->key(), $says, 'Does your letter post take it? Ask locally; a padded envelope or a box may be needed.')]
             : [];
     }
 }

@@ -16,7 +16,7 @@ final class OddGroup implements Check
         $group = $card->card->taking('embellishment');
 
         return $group !== null && $group->quantity > 0 && $group->quantity % 2 === 0
-            ? [Finding::hint($this->key(), "$group->quantity embellishments are an even group: odd ones look scattered by chance.", 'Take one more or one fewer.')]
+            ? [Finding::hint($this->key(), "$group->quantity embellishments are an even group: odd ones look scattered by chance.", 'Take one more or one fewer.', Repair::quantity('One more', 'embellishment', $group->quantity + 1), Repair::quantity('One fewer', 'embellishment', $group->quantity - 1))]
             : [];
     }
 }

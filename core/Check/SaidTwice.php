@@ -20,9 +20,9 @@ final class SaidTwice implements Check
         if ($words === null) {
             return [];
         }
-        $same = array_filter($card->others, static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking('sentiment')->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
+        $same = array_filter($card->strangers(), static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking('sentiment')->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
         $numbers = implode(', ', array_map(static fn (Card $other): int => $other->number, $same));
 
-        return $same === [] ? [] : [Finding::of($this->key(), "“{$words->text}” is on card $numbers too.", 'Take other words, unless they are a set.')];
+        return $same === [] ? [] : [Finding::of($this->key(), "“{$words->text}” is on card $numbers too.", 'Take other words, or make the two a set.')];
     }
 }

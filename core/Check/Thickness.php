@@ -4,34 +4,35 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Foam;
 use KeepShare\Core\Kit\Sticker;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Sketch\Laid;
 
-/** How thick a card is when it lies closed: base, papers, foam, stickers, gems. */
+/** How thick a card is when it lies closed: the base with its fold, and the highest of what stands on it. */
 final class Thickness
 {
-    /** Folded base stock, both sides. */
-    private const BASE = 4_800;
-
-    private const PAPER = 1_600;
-
-    private const CARDSTOCK = 2_400;
+    private const DIE_CUT = 2_400;
 
     private const GEM = 16_000;
 
     public static function of(CardInHand $card): Length
     {
-        $height = self::BASE;
-        foreach ($card->layout->parts as $laid) {
-            $good = $card->taken($laid->part->id)?->good;
-            $height += $good === null ? 0 : ($good instanceof Cardstock ? self::CARDSTOCK : self::PAPER);
+        $tops = array_map(static fn (Laid $laid): int => $laid->top()->units, $card->layout->parts);
+        $focal = $card->layer('focal');
+        if ($focal !== null) {
+            $foam = $card->taken('foam')?->good;
+            $good = $card->taken('focal')?->good;
+            $tops[] = self::under($card, $focal->rect) + ($foam instanceof Foam ? $foam->thickness->units : 0) + ($good instanceof Sticker ? $good->thickness->units : self::DIE_CUT);
+            $tops[] = $card->card->taking('embellishment') === null ? 0 : self::under($card, $focal->rect) + self::GEM;
         }
-        $foam = $card->taken('foam')?->good;
-        $focal = $card->taken('focal')?->good;
-        $raised = ($foam instanceof Foam ? $foam->thickness->units : 0) + ($focal instanceof Sticker ? $focal->thickness->units : self::CARDSTOCK);
 
-        return Length::ofUnits($height + max($raised, $card->card->taking('embellishment') === null ? 0 : self::GEM));
+        return Length::ofUnits($card->card->construction($card->unit)->thickness->units + max(0, ...$tops));
+    }
+
+    private static function under(CardInHand $card, Rect $rect): int
+    {
+        return max(0, ...array_map(static fn (Laid $laid): int => $laid->rect->overlaps($rect) ? $laid->top()->units : 0, $card->layout->parts));
     }
 }

@@ -9,7 +9,6 @@ use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\SheetGood;
-use KeepShare\Core\Measure\Rect;
 
 /** The kit's cream beside bright white looks dirty. */
 final class WhitesThatDiffer implements Check
@@ -23,15 +22,15 @@ final class WhitesThatDiffer implements Check
     {
         $whites = [];
         foreach ($card->layout->parts as $laid) {
-            $carrier = $card->layout->carrierOf($laid);
+            $carrier = $card->layout->carriedBy($laid);
             $colour = self::colour($card, $laid->part->id);
-            $below = $carrier->size->equals(Rect::whole($card->card->front)->size) ? self::base($card) : null;
+            $below = $carrier === null ? self::base($card) : self::colour($card, $carrier->part->id);
             if ($colour !== null && $below !== null && self::differ($colour, $below)) {
-                $whites[] = $laid->part->name;
+                $whites[] = "The white of the {$laid->part->name} and that of the ".($carrier->part->name ?? 'base').' differ';
             }
         }
 
-        return $whites === [] ? [] : [Finding::of($this->key(), 'The white of the '.implode(' and the ', $whites).' and that of the base differ: the warmer one will look dirty.', 'Put a coloured mat between, or take the other white.')];
+        return $whites === [] ? [] : [Finding::of($this->key(), implode('. ', $whites).': the warmer one will look dirty.', 'Put a coloured mat between, or take the other white.')];
     }
 
     private static function differ(Colour $one, Colour $two): bool

@@ -38,4 +38,10 @@ enum Motif: string
             default => 2,
         };
     }
+
+    /** A thing one would cut out and mount, rather than a pattern. */
+    public function isPicture(): bool
+    {
+        return in_array($this, [self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star], true);
+    }
 }

@@ -20,6 +20,12 @@ final readonly class Tool implements Good
         return new self($tool, $makes, $shape, $colour, $directional);
     }
 
+    /** It cuts a shape of a known size out of a scrap. */
+    public function cutsShapes(): bool
+    {
+        return $this->tool === ToolKind::Die && $this->makes !== null && $this->shape !== null;
+    }
+
     public function kind(): Kind
     {
         return Kind::Tool;

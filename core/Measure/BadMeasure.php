@@ -54,6 +54,11 @@ final class BadMeasure extends Refusal
         return new self(sprintf('%s would leave less than nothing.', $what));
     }
 
+    public static function noShare(string $text): self
+    {
+        return new self(sprintf('"%s" is not a share of a side. Write one such as 5/8 of it.', mb_strimwidth($text, 0, 40, '…')));
+    }
+
     public static function noSize(): self
     {
         return new self('A size needs a width and a height above 0.');

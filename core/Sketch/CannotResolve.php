@@ -5,24 +5,55 @@ declare(strict_types=1);
 namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
 
-/** A sketch that does not fit the front it is asked for. */
+/** A sketch that cannot be laid on the front it is asked for; says which part and which of its measures. */
 final class CannotResolve extends Refusal
 {
-    public static function tooLarge(string $part, Length $wanted, Length $there, Unit $unit): self
+    private function __construct(public readonly string $part, public readonly string $measure, string $message)
     {
-        return new self(sprintf('The %s is %s, but only %s is there.', $part, $wanted->label($unit), $there->label($unit)));
+        parent::__construct($message);
     }
 
-    public static function nothingLeft(string $part): self
+    public static function tooLarge(Part $part, string $measure, Length $wanted, Length $there, Unit $unit): self
     {
-        return new self(sprintf('Nothing is left of the %s on a front this small.', $part));
+        return new self($part->id, $measure, sprintf('The %s is %s by its measure "%s", but only %s is there.', $part->name, $wanted->label($unit), $measure, $there->label($unit)));
     }
 
-    public static function unknownPart(string $part, string $of): self
+    public static function nothingLeft(Part $part, string $measure, Length $length, Size $of, Unit $unit): self
     {
-        return new self(sprintf('The %s is measured from "%s", which comes after it or is not there.', $part, $of));
+        return new self($part->id, $measure, sprintf('Nothing is left of the %s: its measure "%s" is %s, on a part of %s.', $part->name, $measure, $length->label($unit), $of->label($unit)));
+    }
+
+    public static function overTheEdge(Part $part, string $measure): self
+    {
+        return new self($part->id, $measure, sprintf('The %s hangs over the edge of the front. Look at its measure "%s".', $part->name, $measure));
+    }
+
+    public static function unknownPart(Part $part, string $of): self
+    {
+        return new self($part->id, 'of', sprintf('The %s is measured from "%s", which is not there.', $part->name, $of));
+    }
+
+    public static function fromItself(Part $part): self
+    {
+        return new self($part->id, 'of', sprintf('The %s is measured from itself, straight or round about. Measure it from another part.', $part->name));
+    }
+
+    public static function notBetween(Part $part): self
+    {
+        return new self($part->id, 'and', sprintf('The %s is to lie between two parts, but there is no room between them.', $part->name));
+    }
+
+    public static function widerThanUnder(int $layer, Length $width, Length $under, Unit $unit): self
+    {
+        return new self('', 'width', sprintf('Layer %d would be %s wide, wider than what it lies on, %s.', $layer, $width->label($unit), $under->label($unit)));
+    }
+
+    public static function layer(int $layer, Length $reveal, Unit $unit): self
+    {
+        return new self('', 'reveal', sprintf('Nothing is left of layer %d: the reveal of %s eats it.', $layer, $reveal->label($unit)));
     }
 }

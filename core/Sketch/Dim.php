@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
+use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
@@ -20,6 +21,17 @@ final readonly class Dim
         return new self($inch, $metric, 0, 1);
     }
 
+    /** One length, whichever ruler is used. */
+    public static function exactly(Length $length): self
+    {
+        return self::fixed($length, $length);
+    }
+
+    public static function none(): self
+    {
+        return self::exactly(Length::zero());
+    }
+
     public static function share(int $over, int $under): self
     {
         return new self(null, null, $over, $under);
@@ -31,11 +43,56 @@ final readonly class Dim
         return self::fixed(Length::inches(0, 1, 8), Length::millimetres(3));
     }
 
+    /**
+     * Reads "1/8", "3 mm", "1/8 in; 3 mm" (one for each ruler), "5/8 of it" or "60 %"; a number without a unit is in $unit.
+     *
+     * @throws BadMeasure saying what is wrong with the text
+     */
+    public static function parse(string $text, Unit $unit): self
+    {
+        if (preg_match('/^\s*(\d{1,3})\s*\/\s*(\d{1,3})\s+of\b.*$/u', $text, $found) === 1) {
+            return self::readShare((int) $found[1], (int) $found[2], $text);
+        }
+        if (preg_match('/^\s*(\d{1,3})\s*%\s*$/u', $text, $found) === 1) {
+            return self::readShare((int) $found[1], 100, $text);
+        }
+        $each = explode(';', $text, 2);
+        if (count($each) === 1) {
+            return self::exactly(Length::parse($text, $unit));
+        }
+
+        return self::fixed(Length::parse($each[0], Unit::Inch), Length::parse($each[1], Unit::Millimetre));
+    }
+
+    /** A text that parse() reads as the same measure, whatever the unit. */
+    public function write(): string
+    {
+        if ($this->inch === null || $this->metric === null) {
+            return "$this->over/$this->under of it";
+        }
+
+        return $this->inch->equals($this->metric)
+            ? self::withUnit($this->inch)
+            : self::withUnit($this->inch).'; '.$this->metric->exact(Unit::Millimetre).' mm';
+    }
+
     /** A share is rounded down to twice the finest mark, so that its half is on the ruler too. */
     public function of(Length $side, Unit $unit): Length
     {
         $fixed = $unit === Unit::Inch ? $this->inch : $this->metric;
 
         return $fixed ?? $side->share($this->over, $this->under, $unit->mark()->times(2));
+    }
+
+    private static function readShare(int $over, int $under, string $text): self
+    {
+        return $under === 0 || $over > $under ? throw BadMeasure::noShare(trim($text)) : self::share($over, $under);
+    }
+
+    private static function withUnit(Length $length): string
+    {
+        $inches = $length->exact(Unit::Inch);
+
+        return str_ends_with($inches, 'mm') ? $inches : "$inches in";
     }
 }

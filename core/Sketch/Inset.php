@@ -6,31 +6,31 @@ namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Rect;
-use KeepShare\Core\Measure\Unit;
 
 /** The next layer of a ladder: the same reveal on every side. */
-final readonly class Inset implements Relation
+final class Inset implements Rule
 {
-    private function __construct(private string $of, private Dim $reveal)
+    public static function in(string $of, ?Dim $reveal = null): Relation
     {
+        return Relation::by(RelationKind::Inset, $of, ['reveal' => $reveal ?? Dim::reveal()]);
     }
 
-    public static function in(string $of, ?Dim $reveal = null): self
+    public function measures(array $options): array
     {
-        return new self($of, $reveal ?? Dim::reveal());
+        return ['reveal' => Along::Shorter];
     }
 
-    public function of(): string
+    public function options(): array
     {
-        return $this->of;
+        return [];
     }
 
-    public function place(Rect $of, Unit $unit, string $part): Rect
+    public function place(Placing $placing): Rect
     {
         try {
-            return $of->inset($this->reveal->of($of->size->shorter(), $unit));
+            return $placing->of->inset($placing->length('reveal'));
         } catch (BadMeasure) {
-            throw CannotResolve::nothingLeft($part);
+            throw $placing->nothingLeft('reveal');
         }
     }
 }

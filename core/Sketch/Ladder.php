@@ -8,12 +8,16 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 
 /** The layer ladder: a front, and layer upon layer, each smaller than the one under it by a reveal on every side. */
 final readonly class Ladder
 {
-    /** @param  non-empty-list<Size>  $layers the front first */
-    private function __construct(public array $layers)
+    /**
+     * @param  non-empty-list<Size>  $layers  the front first
+     * @param  list<Length>  $reveals  between them
+     */
+    private function __construct(public array $layers, public array $reveals)
     {
     }
 
@@ -22,18 +26,35 @@ final readonly class Ladder
      *
      * @throws CannotResolve naming the layer that is eaten
      */
-    public static function of(Size $front, array $reveals): self
+    public static function of(Size $front, array $reveals, Unit $unit): self
     {
         $layers = [Rect::whole($front)];
         foreach ($reveals as $n => $reveal) {
             try {
                 $layers[] = $layers[$n]->inset($reveal);
             } catch (BadMeasure) {
-                throw CannotResolve::nothingLeft('layer '.($n + 1));
+                throw CannotResolve::layer($n + 1, $reveal, $unit);
             }
         }
 
-        return new self(array_map(static fn (Rect $rect): Size => $rect->size, $layers));
+        return new self(array_map(static fn (Rect $rect): Size => $rect->size, $layers), $reveals);
+    }
+
+    /**
+     * One layer made of another width: its reveal changes, those of the layers on it stay, so that they follow.
+     *
+     * @throws CannotResolve when it would be wider than what it lies on, or eats a layer on it
+     */
+    public function withWidth(int $layer, Length $width, Unit $unit): self
+    {
+        $under = $this->layers[$layer - 1]->width;
+        if ($width->isLongerThan($under)) {
+            throw CannotResolve::widerThanUnder($layer, $width, $under, $unit);
+        }
+        $reveals = $this->reveals;
+        $reveals[$layer - 1] = Length::ofUnits(intdiv($under->units - $width->units, 2));
+
+        return self::of($this->layers[0], array_values($reveals), $unit);
     }
 
     /**

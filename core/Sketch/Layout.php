@@ -11,15 +11,33 @@ use KeepShare\Core\Measure\Size;
 /** A sketch resolved for one front: exact parts from the bottom up, and the two places. */
 final readonly class Layout
 {
-    /** @param  list<Laid>  $parts */
-    private function __construct(public Size $front, public array $parts, public Rect $focal, public Rect $sentiment)
+    /**
+     * @param  list<Laid>  $parts
+     * @param  array<string, Rect>  $rects
+     */
+    private function __construct(public Size $front, public array $parts, public array $rects, public Rect $focal, public Rect $sentiment, public Size $inside, private Cluster $cluster)
     {
     }
 
-    /** @param  list<Laid>  $parts */
-    public static function of(Size $front, array $parts, Rect $focal, Rect $sentiment): self
+    /**
+     * @param  list<Laid>  $parts  from the bottom up
+     * @param  array<string, Rect>  $rects  of all parts by id, guides and the front among them
+     * @param  Size  $inside  the panel to write on, inside the card
+     */
+    public static function of(Size $front, array $parts, array $rects, Rect $focal, Rect $sentiment, Size $inside, Cluster $cluster): self
     {
-        return new self($front, $parts, $focal, $sentiment);
+        return new self($front, $parts, $rects, $focal, $sentiment, $inside, $cluster);
+    }
+
+    public function part(string $id): ?Laid
+    {
+        foreach ($this->parts as $laid) {
+            if ($laid->part->id === $id) {
+                return $laid;
+            }
+        }
+
+        return null;
     }
 
     /** Tells it from every other layout: the same parts in the same places on the same front. */
@@ -33,16 +51,17 @@ final readonly class Layout
         return $key;
     }
 
-    /** What a part is measured from: the nearest part under it that carries it, or the front itself. */
-    public function carrierOf(Laid $laid): Rect
+    /** The nearest part under it that carries the whole of a part, or null where the front itself does. */
+    public function carriedBy(Laid $laid): ?Laid
     {
-        $carrier = Rect::whole($this->front);
+        $carrier = null;
         foreach ($this->parts as $under) {
             if ($under === $laid) {
                 break;
             }
-            if ($under->rect->contains($laid->rect)) {
-                $carrier = $under->rect;
+            // What lies at an angle covers a corner or a band of its rectangle only.
+            if (! $under->part->form->kind->isAslant() && $under->rect->contains($laid->rect)) {
+                $carrier = $under;
             }
         }
 
@@ -56,7 +75,7 @@ final readonly class Layout
      */
     public function reveals(Laid $laid): array
     {
-        $carrier = $this->carrierOf($laid);
+        $carrier = $this->carriedBy($laid)->rect ?? Rect::whole($this->front);
 
         return [
             'left' => $laid->rect->x->minus($carrier->x),
@@ -82,19 +101,18 @@ final readonly class Layout
     }
 
     /**
-     * Where a group of three embellishments goes: a loose triangle round the focal point.
+     * Where a group of three embellishments goes round a focal point.
      *
      * @return list<array{Length, Length}> middles, each on the front
      */
-    public function triangle(Rect $focal): array
+    public function group(Rect $focal): array
     {
-        $w = $focal->size->width->units;
-        $h = $focal->size->height->units;
-        $points = [
-            [$focal->x->units - intdiv($w, 10), $focal->y->units + intdiv($h, 6)],
-            [$focal->x->units + $w + intdiv($w, 12), $focal->y->units + intdiv($h, 2)],
-            [$focal->x->units + intdiv($w, 12), $focal->y->units + $h + intdiv($h, 16)],
-        ];
+        [$x, $y, $w, $h] = [$focal->x->units, $focal->y->units, $focal->size->width->units, $focal->size->height->units];
+        $points = match ($this->cluster) {
+            Cluster::Triangle => [[$x - intdiv($w, 10), $y + intdiv($h, 6)], [$x + $w + intdiv($w, 12), $y + intdiv($h, 2)], [$x + intdiv($w, 12), $y + $h + intdiv($h, 16)]],
+            Cluster::Row => [[$x + intdiv($w, 4), $y + $h + intdiv($h, 12)], [$x + intdiv($w, 2), $y + $h + intdiv($h, 12)], [$x + intdiv(3 * $w, 4), $y + $h + intdiv($h, 12)]],
+            Cluster::Corners => [[$x, $y], [$x + $w, $y], [$x + $w, $y + $h]],
+        };
         $clamp = static fn (int $at, Length $side): Length => Length::ofUnits(min(max($at, intdiv($side->units, 16)), $side->units - intdiv($side->units, 16)));
 
         return array_map(fn (array $p): array => [$clamp($p[0], $this->front->width), $clamp($p[1], $this->front->height)], $points);

@@ -6,39 +6,36 @@ namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Measure\Unit;
 
-/** A panel in the middle of another part. */
-final readonly class Middle implements Relation
+/** A panel of its own size, in the middle of another part or at one of its edges or corners. */
+final class Middle implements Rule
 {
-    private function __construct(private string $of, private Dim $width, private Dim $height)
+    public static function inside(string $of, Dim $width, Dim $height): Relation
     {
+        return self::at(Anchor::Middle, $of, $width, $height);
     }
 
-    public static function inside(string $of, Dim $width, Dim $height): self
+    /** $across and $down from the anchor. */
+    public static function at(Anchor $anchor, string $of, Dim $width, Dim $height, ?Dim $across = null, ?Dim $down = null): Relation
     {
-        return new self($of, $width, $height);
+        return Relation::by(RelationKind::Panel, $of, ['width' => $width, 'height' => $height, 'across' => $across ?? Dim::none(), 'down' => $down ?? Dim::none()], ['anchor' => $anchor->value]);
     }
 
-    public function of(): string
+    public function measures(array $options): array
     {
-        return $this->of;
+        return ['width' => Along::Across, 'height' => Along::Down, 'across' => Along::Across, 'down' => Along::Down];
     }
 
-    public function place(Rect $of, Unit $unit, string $part): Rect
+    public function options(): array
     {
-        $width = $this->width->of($of->size->width, $unit);
-        $height = $this->height->of($of->size->height, $unit);
-        if ($width->isZero() || $height->isZero()) {
-            throw CannotResolve::nothingLeft($part);
-        }
-        if ($width->isLongerThan($of->size->width)) {
-            throw CannotResolve::tooLarge($part, $width, $of->size->width, $unit);
-        }
-        if ($height->isLongerThan($of->size->height)) {
-            throw CannotResolve::tooLarge($part, $height, $of->size->height, $unit);
-        }
+        return ['anchor' => array_column(Anchor::cases(), 'value')];
+    }
 
-        return $of->centred(Size::of($width, $height));
+    public function place(Placing $placing): Rect
+    {
+        return $placing->set(Size::of(
+            $placing->within('width', $placing->of->size->width),
+            $placing->within('height', $placing->of->size->height),
+        ));
     }
 }

@@ -7,18 +7,34 @@ namespace KeepShare\Core\Sketch;
 /** A named part of a sketch, before it has a size. */
 final readonly class Part
 {
-    private function __construct(public string $id, public string $name, public Role $role, public Relation $relation)
+    private function __construct(public string $id, public string $name, public Role $role, public Relation $relation, public Form $form, public int $foam)
     {
     }
 
-    /** @param  string  $name as it is said in a sentence: "upper paper" */
-    public static function of(string $id, string $name, Role $role, Relation $relation): self
+    /**
+     * @param  string  $name  as it is said in a sentence: "upper paper"
+     * @param  int  $foam  layers of foam under it
+     */
+    public static function of(string $id, string $name, Role $role, Relation $relation, ?Form $form = null, int $foam = 0): self
     {
-        return new self($id, $name, $role, $relation);
+        return new self($id, $name, $role, $relation, $form ?? Form::plain(), $foam);
     }
 
     public static function guide(string $id, Relation $relation): self
     {
-        return new self($id, $id, Role::Guide, $relation);
+        return self::of($id, $id, Role::Guide, $relation);
+    }
+
+    /** @return array<string, Dim> all its measures by name: where it lies, and how it is cut */
+    public function measures(): array
+    {
+        return [...$this->relation->measures, ...$this->form->measures];
+    }
+
+    public function with(string $measure, Dim $dim): self
+    {
+        return isset($this->form->measures[$measure])
+            ? new self($this->id, $this->name, $this->role, $this->relation, $this->form->with($measure, $dim), $this->foam)
+            : new self($this->id, $this->name, $this->role, $this->relation->with($measure, $dim), $this->form, $this->foam);
     }
 }

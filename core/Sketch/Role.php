@@ -31,4 +31,36 @@ enum Role: string
             default => false,
         };
     }
+
+    /** What its paper should be like, for what lies on it to show. */
+    public function wants(): string
+    {
+        return match ($this) {
+            self::Background => 'busy or calm',
+            self::Field => 'calm',
+            self::Accent => 'busy or calm, small in scale',
+            default => 'plain',
+        };
+    }
+
+    /** A print with an up may lie on its side here: in a strip or a small piece no one minds. */
+    public function mayTurn(): bool
+    {
+        return $this !== self::Background && $this !== self::Field;
+    }
+
+    /** As it is offered to who writes a sketch. */
+    public function says(): string
+    {
+        return match ($this) {
+            self::Background => 'patterned paper, busy or calm',
+            self::Field => 'calm patterned paper, under picture or words',
+            self::Accent => 'small piece of patterned paper',
+            self::Mat => 'cardstock mat',
+            self::Ground => 'cardstock in place of a paper',
+            self::Label => 'cardstock under the picture',
+            self::Strip => 'cardstock strip over a join',
+            self::Guide => 'guide: only measured from, not cut',
+        };
+    }
 }

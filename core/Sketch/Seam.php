@@ -4,38 +4,44 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
-use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Measure\Unit;
 
-/** A strip over the join at the lower edge of a part, half of it on either side. */
-final readonly class Seam implements Relation
+/** A strip over the join at an edge of a part, half of it on either side. */
+final class Seam implements Rule
 {
-    private function __construct(private string $of, private Dim $wide)
+    public static function under(string $of, Dim $wide): Relation
     {
+        return self::over(Edge::Bottom, $of, $wide);
     }
 
-    public static function under(string $of, Dim $wide): self
+    public static function over(Edge $edge, string $of, Dim $wide): Relation
     {
-        return new self($of, $wide);
+        return Relation::by(RelationKind::Seam, $of, ['wide' => $wide], ['edge' => $edge->value]);
     }
 
-    public function of(): string
+    public function measures(array $options): array
     {
-        return $this->of;
+        return ['wide' => (Edge::tryFrom($options['edge'] ?? '')?->isUpright() ?? false) ? Along::Across : Along::Down];
     }
 
-    public function place(Rect $of, Unit $unit, string $part): Rect
+    public function options(): array
     {
-        $wide = $this->wide->of($of->size->height, $unit);
-        if ($wide->isZero()) {
-            throw CannotResolve::nothingLeft($part);
-        }
-        if ($wide->isLongerThan($of->size->height)) {
-            throw CannotResolve::tooLarge($part, $wide, $of->size->height, $unit);
-        }
+        return ['edge' => array_column(Edge::cases(), 'value')];
+    }
 
-        return Rect::at($of->x, $of->bottom()->minus(Length::ofUnits(intdiv($wide->units, 2))), Size::of($of->size->width, $wide));
+    public function place(Placing $placing): Rect
+    {
+        $of = $placing->of;
+        $edge = $placing->edge();
+        $wide = $placing->within('wide', $edge->isUpright() ? $of->size->width : $of->size->height);
+        $start = static fn (int $join) => $placing->at($join - intdiv($wide->units, 2), 'wide');
+
+        return match ($edge) {
+            Edge::Bottom => Rect::at($of->x, $start($of->bottom()->units), Size::of($of->size->width, $wide)),
+            Edge::Top => Rect::at($of->x, $start($of->y->units), Size::of($of->size->width, $wide)),
+            Edge::Right => Rect::at($start($of->right()->units), $of->y, Size::of($wide, $of->size->height)),
+            Edge::Left => Rect::at($start($of->x->units), $of->y, Size::of($wide, $of->size->height)),
+        };
     }
 }

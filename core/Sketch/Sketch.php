@@ -4,24 +4,29 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A layout with measures but no papers: parts from the bottom up, each measured from one before it,
- * and a place each for the focal point and the sentiment.
+ * A layout with measures but no papers: parts from the bottom up, each measured from another, and a place each for the
+ * focal point, the sentiment, a group of embellishments and the panel inside.
  */
 final readonly class Sketch
 {
+    /** What is left free round the panel inside the card. */
+    private const INSIDE = ['in' => 50_800, 'mm' => 48_000];
+
     /** @param  non-empty-list<Part>  $parts */
     private function __construct(
         public string $key,
         public string $name,
         public array $parts,
-        private Relation $focal,
-        private Relation $sentiment,
+        public Relation $focal,
+        public Relation $sentiment,
         public int $minutes,
+        public Cluster $cluster,
     ) {
     }
 
@@ -30,33 +35,54 @@ final readonly class Sketch
      * @param  Relation  $focal  where the focal point may lie
      * @param  Relation  $sentiment  where the sentiment may lie
      */
-    public static function of(string $key, string $name, array $parts, Relation $focal, Relation $sentiment, int $minutes): self
+    public static function of(string $key, string $name, array $parts, Relation $focal, Relation $sentiment, int $minutes, Cluster $cluster = Cluster::Triangle): self
     {
-        return new self($key, $name, $parts, $focal, $sentiment, $minutes);
+        return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster);
     }
 
     /**
      * Every part with its exact place and size on a front.
      *
-     * @throws CannotResolve naming the part that does not fit
+     * @param  Length|null  $frame  how much of the base shows round what lies on it, nothing for a front covered to the
+     *                              edge; null as the sketch has it
+     *
+     * @throws CannotResolve naming the part that does not fit, and its measure
      */
-    public function resolve(Size $front, Unit $unit): Layout
+    public function resolve(Size $front, Unit $unit, ?Length $frame = null): Layout
     {
-        $placed = ['front' => Rect::whole($front)];
+        $places = Places::on($front, $this->parts, $unit, $frame);
         $laid = [];
         foreach ($this->parts as $part) {
-            $placed[$part->id] = $rect = self::placeOf($part->relation, $placed, $unit, $part->name);
+            $rect = $places->of($part->id, $part);
             if ($part->role !== Role::Guide) {
-                $laid[] = Laid::of($part, $rect);
+                $outline = $part->form->outline($part, $rect, $unit);
+                $laid[] = Laid::of($part, $rect, $outline, $part->form->cut($rect, $outline, $unit), self::heightUnder($part, $rect, $laid));
             }
         }
+        $rim = 2 * self::INSIDE[$unit->value];
 
         return Layout::of(
             $front,
             $laid,
-            self::placeOf($this->focal, $placed, $unit, 'place of the focal point'),
-            self::placeOf($this->sentiment, $placed, $unit, 'place of the sentiment'),
+            $places->all(),
+            $places->place(Part::of('focal', 'place of the focal point', Role::Guide, $this->focal)),
+            $places->place(Part::of('sentiment', 'place of the sentiment', Role::Guide, $this->sentiment)),
+            Size::ofUnits(max(1, $front->width->units - $rim), max(1, $front->height->units - $rim)),
+            $this->cluster,
         );
+    }
+
+    /** The same sketch with one measure changed: on a card, or in a copy. */
+    public function with(string $part, string $measure, Dim $dim): self
+    {
+        $parts = array_map(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one, $this->parts);
+
+        return new self($this->key, $this->name, $parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster);
+    }
+
+    public function named(string $key, string $name): self
+    {
+        return new self($key, $name, $this->parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster);
     }
 
     /** The name of a part of a card on this sketch, also of those every card has. */
@@ -71,18 +97,23 @@ final readonly class Sketch
         return match ($id) {
             'focal' => 'focal point',
             'sentiment-label' => 'sentiment label',
-            default => $id,
+            'inside' => 'inside panel',
+            default => str_replace('-', ' ', $id),
         };
     }
 
-    /** @param  array<string, Rect>  $placed */
-    private static function placeOf(Relation $relation, array $placed, Unit $unit, string $name): Rect
+    /** @param  list<Laid>  $laid  what lies under it */
+    private static function heightUnder(Part $part, Rect $rect, array $laid): Length
     {
-        $of = $placed[$relation->of()] ?? throw CannotResolve::unknownPart($name, $relation->of());
-        $rect = $relation->place($of, $unit, $name);
+        $height = Length::zero();
+        foreach ($laid as $under) {
+            // Rays and triangles of one rectangle lie side by side.
+            $areSides = $part->form->kind->isAslant() && $under->part->form->kind === $part->form->kind;
+            if (! $areSides && $under->rect->overlaps($rect) && $under->top()->isLongerThan($height)) {
+                $height = $under->top();
+            }
+        }
 
-        return $placed['front']->contains($rect)
-            ? $rect
-            : throw CannotResolve::tooLarge($name, $rect->bottom(), $placed['front']->bottom(), $unit);
+        return $height;
     }
 }

@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 /** The sketches that ship with Keep Share. Each works upright and lying. */
 final class Sketches
 {
-    private const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
+    private const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth'];
 
     /** @return array<string, Sketch> by key */
     public static function all(): array
@@ -22,6 +22,8 @@ final class Sketches
                 self::borderBelow(), self::tilesInRow(), self::threeStrips(), self::columnAtRight(), self::borderAbove(), self::twoBands(),
                 self::panelAndStrip(), self::fourTiles(), self::uprightStrips(), self::fieldBetweenColumns(), self::inlaidPanel(), self::lowSeam(),
                 self::stripDown(), self::plainWithBand(), self::doubleFrame(), self::halfAndHalf(), self::fiveTiles(), self::labelBand(),
+                self::roundFocus(), self::tagOnPanel(), self::threeBanners(), self::windowPanel(), self::diagonalBand(), self::raysBehind(),
+                self::twoTriangles(), self::roundedPanel(), self::scallopBorder(), self::sixTiles(),
             ];
             foreach ($sketches as $sketch) {
                 $all[$sketch->key] = $sketch;
@@ -290,6 +292,122 @@ final class Sketches
             Part::of('band', 'band', Role::Accent, Slice::along(Edge::Top, 'panel', Dim::share(1, 2), Dim::share(1, 8))),
             Part::of('label', 'label', Role::Label, Middle::inside('band', Dim::share(5, 8), Dim::share(7, 8))),
         ], Inset::in('label', self::sixteenth()), self::lower('panel', 1, 4), 15);
+    }
+
+    private static function roundFocus(): Sketch
+    {
+        return Sketch::of('round-focus', 'Circle on a mat', [
+            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::of('circle-mat', 'circle mat', Role::Mat, Circle::in('upper', Dim::share(15, 16)), Form::round()),
+            Part::of('circle', 'circle', Role::Label, Inset::in('circle-mat'), Form::round()),
+        ], Middle::inside('circle', Dim::share(3, 4), Dim::share(3, 4)), self::lower('panel', 1, 4), 14);
+    }
+
+    private static function tagOnPanel(): Sketch
+    {
+        return Sketch::of('tag-on-panel', 'Tag on a panel', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Background, Inset::in('mat')),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::of('tag', 'tag', Role::Label, Middle::inside('upper', Dim::share(5, 8), Dim::share(7, 8)), Form::tag(Edge::Top, self::fixed(1, 2, 12)), 1),
+        ], Slice::along(Edge::Bottom, 'tag', Dim::share(3, 4), self::sixteenth(), self::sixteenth()), self::lower('panel', 1, 4), 15);
+    }
+
+    private static function threeBanners(): Sketch
+    {
+        $banner = static fn (int $nth, string $name, int $sixteenths): array => [
+            Part::guide("place-$nth", Tile::inRow('line', $nth - 1, 3, self::eighth())),
+            Part::of("banner-$nth", $name, Role::Accent, Slice::along(Edge::Top, "place-$nth", Dim::share($sixteenths, 16)), Form::banner(Edge::Bottom, self::fixed(1, 4, 6))),
+        ];
+
+        return Sketch::of('three-banners', 'Three banners hung from a line', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('line', Slice::along(Edge::Top, 'ground', Dim::share(1, 2), self::eighth())),
+            ...$banner(1, 'short banner', 9), ...$banner(2, 'long banner', 15), ...$banner(3, 'middle banner', 12),
+            Part::of('cord', 'line', Role::Strip, Slice::along(Edge::Top, 'ground', self::eighth(), self::eighth())),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(1, 2), self::eighth())),
+            Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(5, 8))),
+        ], Inset::in('middle', self::sixteenth()), self::lower('below', 5, 16), 18);
+    }
+
+    private static function windowPanel(): Sketch
+    {
+        return Sketch::of('window-panel', 'Window over a paper', [
+            Part::of('view', 'paper behind the window', Role::Field, Inset::in('front', self::fixed(1, 4, 6))),
+            Part::of('frame', 'window frame', Role::Ground, Inset::in('front'), Form::window(self::fixed(5, 8, 15))),
+            Part::guide('open', Inset::in('frame', self::fixed(5, 8, 15))),
+            Part::guide('upper', Slice::along(Edge::Top, 'open', Dim::share(2, 3))),
+        ], Inset::in('upper', self::sixteenth()), Slice::along(Edge::Bottom, 'open', Dim::share(1, 4), self::sixteenth()), 16);
+    }
+
+    private static function diagonalBand(): Sketch
+    {
+        return Sketch::of('diagonal-band', 'Band from corner to corner', [
+            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Field, Inset::in('mat')),
+            // Not over the whole panel: from corner to corner of that no strip of a 6 in pad is long enough.
+            Part::guide('sky', Slice::along(Edge::Top, 'panel', Dim::share(5, 8))),
+            Part::of('band', 'diagonal band', Role::Accent, Inset::in('sky', Dim::none()), Form::diagonal(Dim::share(1, 4))),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::of('label', 'label', Role::Label, Middle::inside('upper', Dim::share(5, 8), Dim::share(3, 4))),
+        ], Inset::in('label', self::sixteenth()), self::lower('panel', 1, 4), 16);
+    }
+
+    private static function raysBehind(): Sketch
+    {
+        $ray = static fn (int $nth): Part => Part::of("ray-$nth", self::ORDINALS[$nth - 1].' ray', Role::Accent, Inset::in('ground', Dim::none()), Form::ray(2 * $nth - 1, 10));
+
+        return Sketch::of('rays-behind', 'Rays behind the picture', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            $ray(1), $ray(2), $ray(3), $ray(4), $ray(5),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 4))),
+            Part::of('circle', 'circle', Role::Label, Circle::in('upper', Dim::share(3, 4)), Form::round(), 1),
+        ], Middle::inside('circle', Dim::share(3, 4), Dim::share(3, 4)), self::lower('ground', 1, 4), 25, Cluster::Corners);
+    }
+
+    private static function twoTriangles(): Sketch
+    {
+        return Sketch::of('two-triangles', 'Two triangles, cut corner to corner', [
+            Part::of('triangle-1', 'upper triangle', Role::Background, Inset::in('front'), Form::triangle('top left')),
+            Part::of('triangle-2', 'lower triangle', Role::Background, Inset::in('front'), Form::triangle('bottom right')),
+            Part::guide('body', Inset::in('front')),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'body', Dim::share(1, 4))),
+            Part::of('label', 'label', Role::Label, Middle::inside('upper', Dim::share(5, 8), Dim::share(3, 4))),
+        ], Inset::in('label'), self::lower('body', 1, 4), 14);
+    }
+
+    private static function roundedPanel(): Sketch
+    {
+        return Sketch::of('rounded-panel', 'Rounded panel on its mat', [
+            Part::of('ground', 'ground', Role::Background, Inset::in('front')),
+            Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel'), Form::rounded(self::fixed(3, 8, 9))),
+            Part::of('panel', 'rounded panel', Role::Field, Middle::at(Anchor::Middle, 'ground', Dim::share(3, 4), Dim::share(3, 4)), Form::rounded(self::fixed(1, 4, 6))),
+            Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(5, 8))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('panel', 1, 4, self::eighth()), 14);
+    }
+
+    private static function scallopBorder(): Sketch
+    {
+        return Sketch::of('scallop-border', 'Scalloped border', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::of('border', 'border strip', Role::Strip, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), Dim::share(1, 16)), Form::scallop(Edge::Top, self::fixed(1, 4, 6))),
+            Part::of('lower', 'lower paper', Role::Background, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4))),
+            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(3, 8))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('panel', 1, 4), 12, Cluster::Row);
+    }
+
+    private static function sixTiles(): Sketch
+    {
+        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inGrid('grid', $nth, 3, 2, self::eighth()));
+
+        return Sketch::of('six-tiles', 'Six tiles in two rows', [
+            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::guide('grid', Slice::along(Edge::Top, 'ground', Dim::share(3, 8), self::eighth())),
+            ...array_map($tile, range(0, 5)),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(7, 16))),
+            Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(5, 8))),
+        ], Inset::in('middle', self::sixteenth()), self::lower('below', 5, 16), 20);
     }
 
     private static function lower(string $of, int $over, int $under, ?Dim $start = null): Relation

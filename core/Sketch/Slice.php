@@ -7,57 +7,57 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Measure\Unit;
 
-/** A column or band along one edge of another part, from $start in from that edge and $deep wide. */
-final readonly class Slice implements Relation
+/** A strip, band or column along one edge of another part: so wide, so far in from that edge, full or with a gap at both ends. */
+final class Slice implements Rule
 {
-    private function __construct(private string $of, private Edge $edge, private ?Dim $deep, private ?Dim $start, private ?Dim $gap)
+    /** $wide of the part along its edge, beginning $from in from it. */
+    public static function along(Edge $edge, string $of, Dim $wide, ?Dim $from = null, ?Dim $ends = null): Relation
     {
+        return Relation::by(RelationKind::Strip, $of, ['wide' => $wide, 'from' => $from ?? Dim::none(), 'ends' => $ends ?? Dim::none()], ['edge' => $edge->value]);
     }
 
-    /** $deep of the part along its edge, beginning $start in from it. */
-    public static function along(Edge $edge, string $of, Dim $deep, ?Dim $start = null): self
+    /** All that a slice of $from along the edge leaves, less a gap between the two. */
+    public static function restFrom(Edge $edge, string $of, Dim $from, ?Dim $gap = null): Relation
     {
-        return new self($of, $edge, $deep, $start, null);
+        return Relation::by(RelationKind::Rest, $of, ['from' => $from, 'gap' => $gap ?? Dim::none()], ['edge' => $edge->value]);
     }
 
-    /** All that a slice of $deep along the edge leaves, less a gap between the two. */
-    public static function restFrom(Edge $edge, string $of, Dim $deep, ?Dim $gap = null): self
+    public function measures(array $options): array
     {
-        return new self($of, $edge, null, $deep, $gap);
+        $isUpright = Edge::tryFrom($options['edge'] ?? '')?->isUpright() ?? false;
+        $in = $isUpright ? Along::Across : Along::Down;
+
+        return ['wide' => $in, 'from' => $in, 'ends' => $isUpright ? Along::Down : Along::Across];
     }
 
-    public function of(): string
+    public function options(): array
     {
-        return $this->of;
+        return ['edge' => array_column(Edge::cases(), 'value')];
     }
 
-    public function place(Rect $of, Unit $unit, string $part): Rect
+    public function place(Placing $placing): Rect
     {
-        $side = $this->edge->isUpright() ? $of->size->width : $of->size->height;
-        $from = ($this->start?->of($side, $unit) ?? Length::zero())->plus($this->gap?->of($side, $unit) ?? Length::zero());
-        if (! $side->isLongerThan($from)) {
-            throw CannotResolve::nothingLeft($part);
-        }
-        $room = $side->minus($from);
-        $deep = $this->deep?->of($side, $unit) ?? $room;
-        if ($deep->isLongerThan($room)) {
-            throw CannotResolve::tooLarge($part, $deep, $room, $unit);
-        }
+        $edge = $placing->edge();
+        $room = $placing->left($edge->isUpright() ? $placing->of->size->width : $placing->of->size->height, 'from');
+        $strip = self::cut($placing->of, $edge, $placing->length('from'), $placing->within('wide', $room));
+        $long = $placing->left($edge->isUpright() ? $strip->size->height : $strip->size->width, 'ends', 'ends');
 
-        return $deep->isZero() ? throw CannotResolve::nothingLeft($part) : $this->cut($of, $from, $deep);
+        return $edge->isUpright()
+            ? Rect::at($strip->x, $strip->y->plus($placing->length('ends')), Size::of($strip->size->width, $long))
+            : Rect::at($strip->x->plus($placing->length('ends')), $strip->y, Size::of($long, $strip->size->height));
     }
 
-    private function cut(Rect $of, Length $from, Length $deep): Rect
+    /** What lies $from in from an edge of a rectangle and is $wide. */
+    public static function cut(Rect $of, Edge $edge, Length $from, Length $wide): Rect
     {
-        $size = $this->edge->isUpright() ? Size::of($deep, $of->size->height) : Size::of($of->size->width, $deep);
+        $size = $edge->isUpright() ? Size::of($wide, $of->size->height) : Size::of($of->size->width, $wide);
 
-        return match ($this->edge) {
+        return match ($edge) {
             Edge::Left => Rect::at($of->x->plus($from), $of->y, $size),
             Edge::Top => Rect::at($of->x, $of->y->plus($from), $size),
-            Edge::Right => Rect::at($of->right()->minus($from)->minus($deep), $of->y, $size),
-            Edge::Bottom => Rect::at($of->x, $of->bottom()->minus($from)->minus($deep), $size),
+            Edge::Right => Rect::at($of->right()->minus($from)->minus($wide), $of->y, $size),
+            Edge::Bottom => Rect::at($of->x, $of->bottom()->minus($from)->minus($wide), $size),
         };
     }
 }

@@ -7,41 +7,60 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Measure\Unit;
 
-/** One of a row of equal tiles with equal gaps between and around them. */
-final readonly class Tile implements Relation
+/** One of a row or grid of equal tiles: equal gaps between them, and at both ends of a row. */
+final class Tile implements Rule
 {
-    private function __construct(private string $of, private int $nth, private int $count, private Dim $gap)
+    /** The $nth, from 0, of $count tiles in one row. */
+    public static function inRow(string $of, int $nth, int $count, Dim $gap): Relation
     {
+        return self::inGrid($of, $nth, $count, 1, $gap);
     }
 
-    /** The $nth, from 0, of $count tiles. */
-    public static function inRow(string $of, int $nth, int $count, Dim $gap): self
+    /** The $nth, from 0, counted row by row. */
+    public static function inGrid(string $of, int $nth, int $columns, int $rows, Dim $gap): Relation
     {
-        return new self($of, $nth, $count, $gap);
+        return Relation::by(RelationKind::Tile, $of, ['gap' => $gap], ['nth' => (string) $nth, 'columns' => (string) $columns, 'rows' => (string) $rows]);
     }
 
-    public function of(): string
+    public function measures(array $options): array
     {
-        return $this->of;
+        return ['gap' => Along::Across];
     }
 
-    public function place(Rect $of, Unit $unit, string $part): Rect
+    public function options(): array
     {
-        $gap = $this->gap->of($of->size->width, $unit);
-        $gaps = $gap->times($this->count + 1);
-        if (! $of->size->width->isLongerThan($gaps)) {
-            throw CannotResolve::nothingLeft($part);
+        return ['nth' => [], 'columns' => [], 'rows' => []];
+    }
+
+    public function place(Placing $placing): Rect
+    {
+        $columns = max(1, $placing->number('columns', 1));
+        $rows = max(1, $placing->number('rows', 1));
+        $nth = $placing->number('nth', 0) % ($columns * $rows);
+        [$x, $width] = self::share($placing, $placing->of->size->width, $nth % $columns, $columns, $columns + 1);
+        // A single row fills its part from top to bottom.
+        [$y, $height] = self::share($placing, $placing->of->size->height, intdiv($nth, $columns), $rows, $rows - 1);
+
+        return Rect::at($placing->of->x->plus($x), $placing->of->y->plus($y), Size::of($width, $height));
+    }
+
+    /** @return array{Length, Length} where the tile starts along a side, and its length */
+    private static function share(Placing $placing, Length $side, int $nth, int $count, int $gaps): array
+    {
+        $gap = $placing->length('gap');
+        if ($count === 1 && $gaps === 0) {
+            return [Length::zero(), $side];
         }
-        $width = $of->size->width->minus($gaps)->share(1, $this->count, $unit->mark());
-        if ($width->isZero()) {
-            throw CannotResolve::nothingLeft($part);
+        $all = $gap->times($gaps);
+        $length = $side->isLongerThan($all) ? $side->minus($all)->share(1, $count, $placing->mark()) : Length::zero();
+        if ($length->isZero()) {
+            throw $placing->nothingLeft('gap');
         }
         // What does not divide goes half to each end, so that the row stays centred.
-        $spare = $of->size->width->minus($gaps)->minus($width->times($this->count));
-        $x = intdiv($spare->units, 2) + $gap->units + $this->nth * ($width->units + $gap->units);
+        $spare = $side->minus($all)->minus($length->times($count));
+        $end = intdiv($spare->units, 2) + ($gaps > $count ? $gap->units : 0);
 
-        return Rect::at($of->x->plus(Length::ofUnits($x)), $of->y, Size::of($width, $of->size->height));
+        return [Length::ofUnits($end + $nth * ($length->units + $gap->units)), $length];
     }
 }

@@ -5,50 +5,78 @@ declare(strict_types=1);
 namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /**
  * What of each part shows once everything lies on it, and what can be cut out from under.
  *
- * Exact: the edges of all parts divide the front into cells, and each cell shows the topmost part over it.
+ * The front is read in level rows from one corner of an outline to the next. In a row every outline runs straight, so
+ * its middle line gives the area; where edges cross aslant the rows are made thin. Rectangles come out exact.
  */
 final readonly class Visibility
 {
+    /** Rows over slanted or curved edges are no higher than 2 mm. */
+    private const ROW = 16_000;
+
     /**
+     * @param  array<string, int>  $areas  square units of each part
      * @param  array<string, int>  $shown  square units of each part that show
      * @param  array<string, Size>  $spare  by part: the largest rectangle in its middle that no one sees and that can be used elsewhere
      */
-    private function __construct(private array $shown, private array $spare)
+    private function __construct(private array $areas, private array $shown, private array $spare)
     {
     }
 
     public static function of(Layout $layout): self
     {
-        $shown = [];
+        $areas = $shown = array_fill_keys(array_map(static fn (Laid $laid): string => $laid->part->id, $layout->parts), 0);
+        $levels = self::levels($layout);
+        $topDown = array_reverse($layout->parts);
+        for ($i = 0; $i + 1 < count($levels); $i++) {
+            $high = $levels[$i + 1] - $levels[$i];
+            $covered = [];
+            foreach ($topDown as $laid) {
+                if ($laid->rect->y->units > $levels[$i] || $laid->rect->bottom()->units < $levels[$i + 1]) {
+                    continue;
+                }
+                $spans = $laid->outline->across($levels[$i] + intdiv($high, 2));
+                $joined = $covered === [] ? $spans : self::join([...$covered, ...$spans]);
+                $areas[$laid->part->id] += $high * self::length($spans);
+                $shown[$laid->part->id] += $high * (self::length($joined) - self::length($covered));
+                $covered = $joined;
+            }
+        }
         $spare = [];
         foreach ($layout->parts as $i => $laid) {
-            $above = array_slice($layout->parts, $i + 1);
-            $shown[$laid->part->id] = $laid->rect->size->exactArea() - self::covered($laid->rect, $above);
-            $size = self::spare($laid->rect, $above);
+            $size = $laid->part->form->kind === FormKind::Plain ? self::spare($laid, array_slice($layout->parts, $i + 1)) : null;
             if ($size !== null) {
                 $spare[$laid->part->id] = $size;
             }
         }
 
-        return new self($shown, $spare);
+        return new self($areas, $shown, $spare);
     }
 
     /** Square units of 1/8 micrometre, squared. */
+    public function areaOf(string $part): int
+    {
+        return $this->areas[$part] ?? 0;
+    }
+
     public function shownArea(string $part): int
     {
         return $this->shown[$part] ?? 0;
     }
 
-    /** In whole per cent of the part, rounded down. */
-    public function shownPercent(Laid $laid): int
+    public function hiddenArea(string $part): int
     {
-        return intdiv(100 * $this->shownArea($laid->part->id), $laid->rect->size->exactArea());
+        return $this->areaOf($part) - $this->shownArea($part);
+    }
+
+    /** In whole per cent of the part, rounded down. */
+    public function shownPercent(string $part): int
+    {
+        return intdiv(100 * $this->shownArea($part), max(1, $this->areaOf($part)));
     }
 
     public function spareOf(string $part): ?Size
@@ -56,39 +84,52 @@ final readonly class Visibility
         return $this->spare[$part] ?? null;
     }
 
-    /** @param  list<Laid>  $above */
-    private static function covered(Rect $rect, array $above): int
+    /** @return list<int> */
+    private static function levels(Layout $layout): array
     {
-        $xs = [$rect->x->units, $rect->right()->units];
-        $ys = [$rect->y->units, $rect->bottom()->units];
-        foreach ($above as $laid) {
-            array_push($xs, $laid->rect->x->units, $laid->rect->right()->units);
-            array_push($ys, $laid->rect->y->units, $laid->rect->bottom()->units);
-        }
-        $xs = self::within($xs, $rect->x->units, $rect->right()->units);
-        $ys = self::within($ys, $rect->y->units, $rect->bottom()->units);
-        $covered = 0;
-        for ($i = 0; $i + 1 < count($xs); $i++) {
-            for ($j = 0; $j + 1 < count($ys); $j++) {
-                $cell = Rect::ofUnits($xs[$i], $ys[$j], $xs[$i + 1] - $xs[$i], $ys[$j + 1] - $ys[$j]);
-                $isCovered = array_filter($above, static fn (Laid $laid): bool => $laid->rect->contains($cell)) !== [];
-                $covered += $isCovered ? $cell->size->exactArea() : 0;
+        $levels = array_merge([], ...array_map(static fn (Laid $laid): array => $laid->outline->levels(), $layout->parts));
+        foreach ($layout->parts as $laid) {
+            if (! $laid->outline->isRect) {
+                for ($y = $laid->rect->y->units + self::ROW; $y < $laid->rect->bottom()->units; $y += self::ROW) {
+                    $levels[] = $y;
+                }
             }
         }
+        $levels = array_values(array_unique($levels));
+        sort($levels);
 
-        return $covered;
+        return $levels;
+    }
+
+    /** @param  list<array{int, int}>  $spans that do not overlap */
+    private static function length(array $spans): int
+    {
+        $length = 0;
+        foreach ($spans as [$from, $to]) {
+            $length += $to - $from;
+        }
+
+        return $length;
     }
 
     /**
-     * @param  list<int>  $edges
-     * @return list<int> sorted, each once
+     * @param  list<array{int, int}>  $spans
+     * @return list<array{int, int}> the same ground, without overlaps
      */
-    private static function within(array $edges, int $from, int $to): array
+    private static function join(array $spans): array
     {
-        $edges = array_values(array_unique(array_filter($edges, static fn (int $edge): bool => $edge >= $from && $edge <= $to)));
-        sort($edges);
+        sort($spans);
+        $joined = [];
+        foreach ($spans as [$from, $to]) {
+            $last = count($joined) - 1;
+            if ($last >= 0 && $from <= $joined[$last][1]) {
+                $joined[$last][1] = max($joined[$last][1], $to);
+            } else {
+                $joined[] = [$from, $to];
+            }
+        }
 
-        return $edges;
+        return $joined;
     }
 
     /**
@@ -96,15 +137,18 @@ final readonly class Visibility
      *
      * @param  list<Laid>  $above
      */
-    private static function spare(Rect $rect, array $above): ?Size
+    private static function spare(Laid $laid, array $above): ?Size
     {
         $glue = Length::inches(0, 1, 2)->units;
         $best = null;
-        foreach ($above as $laid) {
-            $left = max($rect->x->units, $laid->rect->x->units) + $glue;
-            $top = max($rect->y->units, $laid->rect->y->units) + $glue;
-            $width = min($rect->right()->units, $laid->rect->right()->units) - $glue - $left;
-            $height = min($rect->bottom()->units, $laid->rect->bottom()->units) - $glue - $top;
+        foreach ($above as $cover) {
+            if ($cover->part->form->kind !== FormKind::Plain) {
+                continue;
+            }
+            $left = max($laid->rect->x->units, $cover->rect->x->units) + $glue;
+            $top = max($laid->rect->y->units, $cover->rect->y->units) + $glue;
+            $width = min($laid->rect->right()->units, $cover->rect->right()->units) - $glue - $left;
+            $height = min($laid->rect->bottom()->units, $cover->rect->bottom()->units) - $glue - $top;
             // Below an inch it is not worth the knife.
             if (min($width, $height) >= 2 * $glue && ($best === null || $width * $height > $best->exactArea())) {
                 $best = Size::ofUnits($width, $height);

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Sketch\FormKind;
+
+/** Foam is seen through a window when it is nearer to the opening than about 1/4 in. */
+final class FoamInWindow implements Check
+{
+    public function key(): string
+    {
+        return 'foam-in-window';
+    }
+
+    public function look(CardInHand $card): array
+    {
+        // A foam strip of 1/4 in, and as much between it and the opening.
+        $needs = Length::inches(0, 1, 2);
+        $findings = [];
+        foreach ($card->layout->parts as $laid) {
+            $rim = $laid->part->form->kind === FormKind::Window ? $laid->part->form->lengths($laid->rect, $card->unit)['rim'] : null;
+            if ($rim !== null && $laid->part->foam > 0 && $needs->isLongerThan($rim)) {
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The rim of the {$laid->part->name} is {$rim->label($card->unit)}: the foam under it will be seen through the opening.",
+                    'Make the rim at least 1/2 in (12 mm), so that the foam keeps 1/4 in from the opening.',
+                    Repair::measure('Make the rim 1/2 in', $laid->part->id, 'rim', '1/2 in; 12 mm'),
+                );
+            }
+        }
+
+        return $findings;
+    }
+}

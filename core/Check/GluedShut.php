@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Measure\Rect;
+
+/** What lies across a flap and what it opens from would shut the card. */
+final class GluedShut implements Check
+{
+    public function key(): string
+    {
+        return 'glued-shut';
+    }
+
+    public function look(CardInHand $card): array
+    {
+        $across = array_keys(array_filter(self::pieces($card), static fn (Rect $rect): bool => self::isAcross($rect, $card)));
+        if ($across === []) {
+            return [];
+        }
+        $names = implode(' and the ', $across);
+
+        return [match ($card->card->fold) {
+            FoldKind::Gatefold => Finding::of($this->key(), "The $names would lie across both flaps: glued to both, the card is shut.", 'Cut it down the middle, a half for each flap, or glue it to one flap only.'),
+            default => Finding::of($this->key(), "The $names would lie across the flap and the front: glued to both, the flap is shut.", 'Glue it to the flap only, or lay it lower.'),
+        }];
+    }
+
+    /** @return array<string, Rect> by name */
+    private static function pieces(CardInHand $card): array
+    {
+        $pieces = [];
+        // The sketch of an envelope-flap front lies under the flap, so only what is stuck on can cross it.
+        foreach ($card->card->fold === FoldKind::Gatefold ? $card->layout->parts : [] as $laid) {
+            $pieces[$laid->part->name] = $laid->rect;
+        }
+        foreach (['focal' => 'focal point', 'sentiment' => 'sentiment'] as $part => $name) {
+            $layer = $card->layer($part);
+            if ($layer !== null) {
+                $pieces[$name] = $layer->rect;
+            }
+        }
+
+        return $pieces;
+    }
+
+    private static function isAcross(Rect $rect, CardInHand $card): bool
+    {
+        $middle = intdiv($card->card->front->width->units, 2);
+
+        return match ($card->card->fold) {
+            FoldKind::Gatefold => $rect->x->units < $middle && $rect->right()->units > $middle,
+            // The point of the flap comes down half the width.
+            FoldKind::EnvelopeFlap => $rect->y->units < $middle && $rect->bottom()->units > $middle,
+            default => false,
+        };
+    }
+}

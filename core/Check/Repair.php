@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Check;
+
+use KeepShare\Core\Kit\Occasion;
+
+/** One way out of a finding that can be taken at once: what it says, and the change it makes to the card. */
+final readonly class Repair
+{
+    /** @param  array<string, string|int>  $with */
+    private function __construct(public string $says, public string $does, public array $with)
+    {
+    }
+
+    public static function fill(string $says, string $part, string $component, int $face): self
+    {
+        return new self($says, 'fill', ['part' => $part, 'component' => $component, 'face' => $face]);
+    }
+
+    public static function quantity(string $says, string $part, int $quantity): self
+    {
+        return new self($says, 'quantity', ['part' => $part, 'quantity' => $quantity]);
+    }
+
+    public static function occasion(Occasion $occasion): self
+    {
+        return new self("Make it a card for {$occasion->label()}", 'occasion', ['occasion' => $occasion->value]);
+    }
+
+    /** @param  string  $value  as Dim::parse() reads it */
+    public static function measure(string $says, string $part, string $measure, string $value): self
+    {
+        return new self($says, 'measure', ['part' => $part, 'measure' => $measure, 'value' => $value]);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Fold;
+
+use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/** The ways a card can be folded and built. */
+enum FoldKind: string
+{
+    case Side = 'side';
+    case Top = 'top';
+    case Gatefold = 'gatefold';
+    case ShortFront = 'short-front';
+    case EnvelopeFlap = 'envelope-flap';
+    case Slider = 'slider';
+    case MiniCard = 'mini';
+    case Pocket = 'pocket';
+    case DoubleCard = 'double';
+    case Tag = 'tag';
+    case Shaker = 'shaker';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Side => 'fold at the side',
+            self::Top => 'fold at the top',
+            self::Gatefold => 'gatefold',
+            self::ShortFront => 'short front',
+            self::EnvelopeFlap => 'envelope-flap front',
+            self::Slider => 'slider pocket, gift-card holder',
+            self::MiniCard => 'mini cards, two out of one base',
+            self::Pocket => 'pocket with a tag',
+            self::DoubleCard => 'double card',
+            self::Tag => 'tag or bookmark',
+            self::Shaker => 'shaker front',
+        };
+    }
+
+    public static function ofEdge(FoldEdge $edge): self
+    {
+        return $edge === FoldEdge::Side ? self::Side : self::Top;
+    }
+
+    /** Made from a base that has its score already; the others are scored elsewhere and need a blank of their own. */
+    public function fitsReadyBase(): bool
+    {
+        return $this !== self::Gatefold && $this !== self::Pocket;
+    }
+
+    /** @throws CannotFold when the front is too small for it */
+    public function construct(Size $front, Unit $unit): Construction
+    {
+        return $this->fold()->construct($front, Cutting::in($unit));
+    }
+
+    private function fold(): Fold
+    {
+        return match ($this) {
+            self::Side => new SideFold,
+            self::Top => new TopFold,
+            self::Gatefold => new Gatefold,
+            self::ShortFront => new ShortFront,
+            self::EnvelopeFlap => new EnvelopeFlap,
+            self::Slider => new Slider,
+            self::MiniCard => new MiniCard,
+            self::Pocket => new Pocket,
+            self::DoubleCard => new DoubleCard,
+            self::Tag => new TagCard,
+            self::Shaker => new Shaker,
+        };
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Fold;
+
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Outline;
+
+/** A piece cut for a fold: its size flat, where it is scored, what it is cut from, and what of it is seen from the front. */
+final readonly class FoldPart
+{
+    /** @param  list<Length>  $scores  from the left edge, or from the top where it is scored across */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Size $size,
+        public Stuff $stuff,
+        public string $note,
+        public array $scores = [],
+        public bool $isScoredAcross = false,
+        public bool $isFace = false,
+        public ?Outline $seen = null,
+    ) {
+    }
+
+    /** @throws CannotFold when nothing is left of it */
+    public static function of(string $id, string $name, int $width, int $height, Stuff $stuff, string $note = ''): self
+    {
+        try {
+            return new self($id, $name, Size::ofUnits($width, $height), $stuff, $note);
+        } catch (BadMeasure) {
+            throw CannotFold::tooSmall($name);
+        }
+    }
+
+    /** Scored down at these measures from the left. */
+    public function scored(Length ...$at): self
+    {
+        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, array_values($at), false, $this->isFace, $this->seen);
+    }
+
+    /** Scored across at these measures from the top. */
+    public function scoredAcross(Length ...$at): self
+    {
+        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, array_values($at), true, $this->isFace, $this->seen);
+    }
+
+    /** A plain panel on the face of the card, in whose place a sketch may lie. */
+    public function onFace(): self
+    {
+        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, $this->scores, $this->isScoredAcross, true, $this->seen);
+    }
+
+    /** Seen on the closed front, besides the sketch. */
+    public function seenAs(Outline $outline): self
+    {
+        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, $this->scores, $this->isScoredAcross, $this->isFace, $outline);
+    }
+}

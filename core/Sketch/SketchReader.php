@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Sketch;
+
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Unit;
+
+/** Reads a sketch from plain data, whole: every fault is named with its place before anything is made of it. */
+final class SketchReader
+{
+    public const MOST_PARTS = 40;
+
+    /** Names a part may not have: the card gives them to other things. */
+    private const TAKEN = ['front', 'focal', 'sentiment', 'sentiment-label', 'base', 'envelope', 'foam', 'bow', 'embellishment'];
+
+    /** @var array<string, string> */
+    private array $faults = [];
+
+    private function __construct(private readonly Unit $unit)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data  as SketchWriter writes it; measures without a unit are in $unit
+     *
+     * @throws BadSketch with every fault by its place
+     */
+    public static function read(array $data, Unit $unit): Sketch
+    {
+        $reader = new self($unit);
+        $sketch = $reader->sketch($data);
+
+        return $reader->faults === [] && $sketch !== null ? $sketch : throw BadSketch::with($reader->faults === [] ? ['parts' => 'Give the sketch a part.'] : $reader->faults);
+    }
+
+    /** @param  array<array-key, mixed>  $data */
+    private function sketch(array $data): ?Sketch
+    {
+        $rows = is_array($data['parts'] ?? null) ? array_values($data['parts']) : [];
+        if (count($rows) > self::MOST_PARTS) {
+            $this->faults['parts'] = sprintf('%d parts are more than a front holds. Up to %d can be read.', count($rows), self::MOST_PARTS);
+
+            return null;
+        }
+        $parts = [];
+        foreach ($rows as $n => $row) {
+            $part = $this->part(is_array($row) ? $row : [], "parts.$n");
+            if (isset($parts[$part->id])) {
+                $this->faults["parts.$n.name"] = "Two parts are called \"$part->id\". Give one of them another name.";
+            }
+            $parts[$part->id] = $part;
+        }
+        $name = $this->text($data['name'] ?? '', 'name', 60, 'Give the sketch a name of up to 60 characters.');
+        $minutes = is_numeric($data['minutes'] ?? null) ? (int) $data['minutes'] : 0;
+        if ($minutes < 1 || $minutes > 600) {
+            $this->faults['minutes'] = 'How many minutes does it take? From 1 to 600.';
+        }
+        $focal = $this->relation($data['focal'] ?? null, 'focal');
+        $sentiment = $this->relation($data['sentiment'] ?? null, 'sentiment');
+        $cluster = Cluster::tryFrom(self::plain($data['cluster'] ?? '')) ?? Cluster::Triangle;
+
+        return $parts === [] ? null : Sketch::of(self::plain($data['key'] ?? ''), $name, array_values($parts), $focal, $sentiment, max(1, $minutes), $cluster);
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function part(array $row, string $at): Part
+    {
+        $id = self::plain($row['id'] ?? '');
+        if (preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $id) !== 1 || in_array($id, self::TAKEN, true)) {
+            $this->faults["$at.name"] = 'Give the part a name of its own in letters and figures.';
+        }
+        $role = Role::tryFrom(self::plain($row['role'] ?? ''));
+        if ($role === null) {
+            $this->faults["$at.role"] = 'Say what the part is: a background, a field, a mat …';
+        }
+        $foam = is_numeric($row['foam'] ?? 0) ? (int) ($row['foam'] ?? 0) : -1;
+        if ($foam < 0 || $foam > 4) {
+            $this->faults["$at.foam"] = 'From 0 to 4 layers of foam.';
+        }
+
+        return Part::of(
+            $id,
+            $this->text($row['name'] ?? '', "$at.name", 40, 'Give the part a name of up to 40 characters.'),
+            $role ?? Role::Guide,
+            $this->relation($row['relation'] ?? null, $at),
+            $this->form($row['form'] ?? null, $at),
+            max(0, $foam),
+        );
+    }
+
+    private function relation(mixed $data, string $at): Relation
+    {
+        $data = is_array($data) ? $data : [];
+        $kind = RelationKind::tryFrom(self::plain($data['kind'] ?? ''));
+        if ($kind === null) {
+            $this->faults["$at.kind"] = 'Say how it is measured.';
+
+            return Inset::in('front');
+        }
+        $options = [];
+        foreach ($kind->rule()->options() as $name => $values) {
+            $options[$name] = $this->option(is_array($data['options'] ?? null) ? $data['options'][$name] ?? '' : '', $values, "$at.$name");
+        }
+
+        return Relation::by($kind, self::plain($data['of'] ?? ''), $this->measures($data, array_keys($kind->rule()->measures($options)), $at), $options);
+    }
+
+    private function form(mixed $data, string $at): Form
+    {
+        $data = is_array($data) ? $data : [];
+        $kind = FormKind::tryFrom(self::plain($data['kind'] ?? '')) ?? FormKind::Plain;
+        $options = [];
+        foreach ($kind->options() as $name => $values) {
+            $options[$name] = $this->option(is_array($data['options'] ?? null) ? $data['options'][$name] ?? '' : '', $values, "$at.$name");
+        }
+
+        return Form::by($kind, $this->measures($data, array_keys($kind->measures()), $at), $options);
+    }
+
+    /**
+     * @param  list<string>|null  $values  null for the id of a part, [] for a number
+     */
+    private function option(mixed $value, ?array $values, string $at): string
+    {
+        $text = self::plain($value);
+        if ($values === []) {
+            if (preg_match('/^\d{1,2}$/', $text) !== 1) {
+                $this->faults[$at] = 'A whole number from 0 to 99.';
+            }
+        } elseif ($values !== null && ! in_array($text, $values, true)) {
+            $this->faults[$at] = 'One of '.implode(', ', $values).'.';
+        }
+
+        return $text;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data
+     * @param  list<string>  $names
+     * @return array<string, Dim>
+     */
+    private function measures(array $data, array $names, string $at): array
+    {
+        $texts = is_array($data['measures'] ?? null) ? $data['measures'] : [];
+        $measures = [];
+        foreach ($names as $name) {
+            try {
+                $text = self::plain($texts[$name] ?? '');
+                $measures[$name] = $text === '' ? Dim::none() : Dim::parse($text, $this->unit);
+            } catch (BadMeasure $wrong) {
+                $this->faults["$at.$name"] = $wrong->getMessage();
+            }
+        }
+
+        return $measures;
+    }
+
+    private function text(mixed $value, string $at, int $most, string $fault): string
+    {
+        $text = trim(self::plain($value));
+        if ($text === '' || mb_strlen($text) > $most) {
+            $this->faults[$at] = $fault;
+        }
+
+        return $text;
+    }
+
+    private static function plain(mixed $value): string
+    {
+        return is_string($value) || is_int($value) ? (string) $value : '';
+    }
+}
