@@ -28,6 +28,11 @@ final readonly class Leaf implements Node
         return $this->rect;
     }
 
+    public function pieces(): array
+    {
+        return $this->piece === null ? [] : [$this->piece];
+    }
+
     public function toArray(): array
     {
         return $this->piece === null ? [] : ['piece' => $this->piece, 'turned' => $this->turned];

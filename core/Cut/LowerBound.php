@@ -28,6 +28,65 @@ final class LowerBound
     }
 
     /**
+     * A stronger bound for sheets of one size, slower to find.
+     *
+     * A side longer than all but a threshold of the sheet is taken for the whole of it, since nothing but what is
+     * shorter than the threshold goes beside it, and what is shorter is taken for nothing: the dual feasible functions
+     * of Fekete and Schepers, "New classes of fast lower bounds for bin packing problems", Mathematical Programming 91
+     * (2001), for all pairs of thresholds. A piece that may turn counts the way it needs less.
+     *
+     * @param  list<Stock>  $stock
+     * @param  list<Piece>  $pieces  all of which are placed
+     */
+    public static function strong(array $stock, array $pieces): int
+    {
+        $least = self::sheets($stock, $pieces);
+        $alike = array_filter($stock, static fn (Stock $one): bool => $one->isWhole && $one->size->equals($stock[0]->size));
+        if ($stock === [] || count($alike) < count($stock)) {
+            return $least;
+        }
+        [$width, $height] = [$stock[0]->size->width->units, $stock[0]->size->height->units];
+        $sheet = $stock[0]->size->exactArea();
+        foreach (self::thresholds($pieces, $width) as $p) {
+            foreach (self::thresholds($pieces, $height) as $q) {
+                $area = 0;
+                foreach ($pieces as $piece) {
+                    $area += min(array_map(
+                        static fn (Size $way): int => self::counted($way->width->units, $width, $p) * self::counted($way->height->units, $height, $q),
+                        array_values(array_filter(self::ways($piece), static fn (Size $way): bool => $way->fitsIn($stock[0]->size))) ?: [$piece->size],
+                    ));
+                }
+                $least = max($least, intdiv($area + $sheet - 1, $sheet));
+            }
+        }
+
+        return min($least, count($stock));
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @return list<int> the sides of up to half of this one, and nothing
+     */
+    private static function thresholds(array $pieces, int $side): array
+    {
+        $sides = [0];
+        foreach ($pieces as $piece) {
+            array_push($sides, $piece->size->width->units, $piece->size->height->units);
+        }
+
+        return array_values(array_unique(array_filter($sides, static fn (int $one): bool => 2 * $one <= $side)));
+    }
+
+    private static function counted(int $length, int $side, int $threshold): int
+    {
+        return match (true) {
+            $length > $side - $threshold => $side,
+            $length < $threshold => 0,
+            default => $length,
+        };
+    }
+
+    /**
      * @param  list<Stock>  $wholes
      * @param  list<Stock>  $offcuts
      * @param  list<Piece>  $pieces

@@ -11,6 +11,9 @@ interface Node
 {
     public function rect(): Rect;
 
-    /** @return array<string, mixed> whole units; read back by NodeReader */
+    /** @return list<string> the ids of the pieces in it */
+    public function pieces(): array;
+
+    /** @return array<string, mixed> whole units; read back by SheetPlan::fromArray() */
     public function toArray(): array;
 }

@@ -6,14 +6,16 @@ namespace KeepShare\Core\Cut;
 
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /**
  * Plans the cutting of one material: which piece from which sheet, and every cut to get it.
  *
  * A beam search over guillotine placements. Pieces are taken from large to small; each is tried in the corner of every
  * open part, lying either way if it may, with the two ways of cutting off the rest; the best states go on. States are
- * ranked by pieces left out, whole sheets opened, then the worth of what is left, where one large part is worth more
- * than two halves of it. Deterministic; a heuristic whose distance from the optimum LowerBound tells.
+ * ranked by pieces left out, whole sheets opened, then the worth of what is left: what it can still become, where that
+ * is known, then its size, where one large part is worth more than two halves of it. Deterministic; a heuristic whose distance from the optimum LowerBound tells.
  *
  * An open part is its sheet, its left and upper edge, its width and its height.
  *
@@ -25,38 +27,70 @@ final class Planner
 {
     private const WIDEST_BEAM = 16;
 
-    /** Parts narrower than 1/4 in are hard to cut and of no use: they have no worth. */
-    private const USEFUL = 50_800;
+    /** Square millimetres squared, at most, of one part: what it can become goes before how large it is. */
+    private const BECOMES = 10_000_000_000;
 
     /**
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
      */
-    private function __construct(private readonly array $stock, private readonly array $pieces)
+    private function __construct(private readonly array $stock, private readonly array $pieces, private readonly Terms $terms)
     {
     }
 
     /**
      * @param  list<Stock>  $stock  all of one material
      * @param  list<Piece>  $pieces  each with an id of its own
+     * @param  Terms|null  $terms  more tries are more orders of the pieces, each a little off by area
      */
-    public static function plan(array $stock, array $pieces): CutPlan
+    public static function plan(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
-        return (new self($stock, $pieces))->search();
+        if (Marred::concerns($stock)) {
+            return Marred::plan($stock, $pieces, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
+        }
+
+        return (new self($stock, $pieces, $terms ?? Terms::usual()))->search();
     }
 
     private function search(): CutPlan
     {
         $beam = max(1, min(self::WIDEST_BEAM, intdiv(1_200, max(1, count($this->pieces) + count($this->stock)))));
-        $best = null;
+        $best = $this->start();
+        $best['out'] = count($this->pieces);
         foreach ($this->orders() as $order) {
-            $end = $this->run($order, $beam);
-            if ($best === null || self::compare($end, $best) < 0) {
-                $best = $end;
-            }
+            $best = $this->better($best, $order, $beam);
+        }
+        $random = new Randomizer(new Mt19937(count($this->pieces) + $this->terms->seed));
+        // Where leftovers are not weighed there is nothing to win beyond the bound.
+        $least = $this->terms->tries > 0 && $this->terms->useful === null ? LowerBound::sheets($this->stock, $this->pieces) : -1;
+        for ($n = 0; $n < $this->terms->tries && ($best['out'] > 0 || $best['opened'] > $least) && $this->terms->goOn(); $n++) {
+            $best = $this->better($best, $this->shaken($random), max(1, intdiv($beam, 2)));
         }
 
-        return $this->toPlan($best ?? $this->start());
+        return $this->toPlan($best);
+    }
+
+    /**
+     * @param  State  $best
+     * @param  list<int>  $order
+     * @param  int<1, max>  $beam
+     * @return State
+     */
+    private function better(array $best, array $order, int $beam): array
+    {
+        $end = $this->run($order, $beam);
+
+        return self::compare($end, $best) < 0 ? $end : $best;
+    }
+
+    /** @return list<int> by area, each taken for up to a third larger than it is */
+    private function shaken(Randomizer $random): array
+    {
+        $areas = array_map(static fn (Piece $piece): int => intdiv($piece->size->area() * $random->getInt(75, 100), 75), $this->pieces);
+        $order = array_keys($this->pieces);
+        usort($order, static fn (int $a, int $b): int => $areas[$b] <=> $areas[$a]);
+
+        return $order;
     }
 
     /** @return list<list<int>> the orders to take the pieces in, without repeats */
@@ -100,7 +134,7 @@ final class Planner
         foreach ($this->stock as $i => $stock) {
             $part = [$i, 0, 0, $stock->size->width->units, $stock->size->height->units];
             $open[implode(',', $part)] = $part;
-            $worth += self::worth($part[3], $part[4]);
+            $worth += $this->worth($part[3], $part[4]);
         }
 
         return ['out' => 0, 'opened' => 0, 'worth' => $worth, 'open' => $open, 'steps' => []];
@@ -153,12 +187,26 @@ final class Planner
                 if ($width > $open[3] || $height > $open[4]) {
                     continue;
                 }
-                yield ['open' => $open, 'piece' => $piece, 'width' => $width, 'height' => $height, 'turned' => $turned, 'direction' => Direction::Across];
-                if ($width < $open[3] && $height < $open[4]) {
-                    yield ['open' => $open, 'piece' => $piece, 'width' => $width, 'height' => $height, 'turned' => $turned, 'direction' => Direction::Down];
+                foreach ($width < $open[3] && $height < $open[4] ? [Direction::Across, Direction::Down] : [Direction::Across] as $direction) {
+                    if ($this->reaches($open, $width, $height, $direction)) {
+                        yield ['open' => $open, 'piece' => $piece, 'width' => $width, 'height' => $height, 'turned' => $turned, 'direction' => $direction];
+                    }
                 }
             }
         }
+    }
+
+    /**
+     * Whether the trimmer is long enough for the cuts that free a piece: the first goes right through the part.
+     *
+     * @param  Open  $open
+     */
+    private function reaches(array $open, int $width, int $height, Direction $first): bool
+    {
+        $across = $height < $open[4] ? ($first === Direction::Across ? $open[3] : $width) : 0;
+        $down = $width < $open[3] ? ($first === Direction::Down ? $open[4] : $height) : 0;
+
+        return $this->terms->trimmer->reaches(max($across, $down));
     }
 
     /** @param  Open  $open */
@@ -177,9 +225,9 @@ final class Planner
     private function scoreAfter(array $state, array $step): array
     {
         $open = $step['open'];
-        $worth = $state['worth'] - self::worth($open[3], $open[4]);
+        $worth = $state['worth'] - $this->worth($open[3], $open[4]);
         foreach (self::rest($step) as $part) {
-            $worth += self::worth($part[3], $part[4]);
+            $worth += $this->worth($part[3], $part[4]);
         }
         $opens = $this->stock[$open[0]]->isWhole && $this->isUncut($open) ? 1 : 0;
 
@@ -225,13 +273,13 @@ final class Planner
         return $rest;
     }
 
-    private static function worth(int $width, int $height): int
+    private function worth(int $width, int $height): int
     {
-        if ($width < self::USEFUL || $height < self::USEFUL) {
+        if (min($width, $height) < $this->terms->trimmer->narrowest->units) {
             return 0;
         }
 
-        return intdiv($width * $height, 64_000_000) ** 2;
+        return intdiv($width * $height, 64_000_000) ** 2 + ($this->terms->useful === null ? 0 : self::BECOMES * $this->terms->useful->of($width, $height));
     }
 
     /**

@@ -42,17 +42,12 @@ final readonly class SheetPlan
         return $this->root->toArray();
     }
 
-    /** @return list<Cut> in the order to make them: a part is cut up before the next is taken in hand */
+    /** @return list<Cut> in the order to make them: a part is cut up before the next is taken in hand, with the fewest settings */
     public function cuts(): array
     {
-        $cuts = [];
-        foreach (self::walk($this->root) as $node) {
-            if ($node instanceof Split) {
-                $cuts[] = Cut::of(count($cuts) + 1, $node);
-            }
-        }
+        $splits = Sequence::of($this->root);
 
-        return $cuts;
+        return array_map(static fn (Split $split, int $n): Cut => Cut::of($n + 1, $split), $splits, array_keys($splits));
     }
 
     /** @return list<Leaf> the pieces for cards */

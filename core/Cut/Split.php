@@ -46,6 +46,11 @@ final readonly class Split implements Node
             ];
     }
 
+    public function pieces(): array
+    {
+        return [...$this->first->pieces(), ...$this->second->pieces()];
+    }
+
     public function toArray(): array
     {
         return ['cut' => $this->direction->value, 'at' => $this->at->units, 'first' => $this->first->toArray(), 'second' => $this->second->toArray()];

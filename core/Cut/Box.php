@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
+
+/**
+ * A rectangle built of pieces by laying two smaller ones side by side or one on the other: what a guillotine cut takes
+ * apart again. Sides in units.
+ */
+final readonly class Box
+{
+    private function __construct(public int $width, public int $height, private ?Piece $piece, private bool $turned, private ?self $first, private ?self $second, private Direction $direction)
+    {
+    }
+
+    public static function of(Piece $piece, bool $turned): self
+    {
+        $size = $turned ? $piece->size->turned() : $piece->size;
+
+        return new self($size->width->units, $size->height->units, $piece, $turned, null, null, Direction::Down);
+    }
+
+    /** Side by side, as a cut down parts them. */
+    public static function beside(self $one, self $two): self
+    {
+        return new self($one->width + $two->width, max($one->height, $two->height), null, false, $one, $two, Direction::Down);
+    }
+
+    /** One on the other, as a cut across parts them. */
+    public static function above(self $one, self $two): self
+    {
+        return new self(max($one->width, $two->width), $one->height + $two->height, null, false, $one, $two, Direction::Across);
+    }
+
+    public function fits(int $width, int $height): bool
+    {
+        return $this->width <= $width && $this->height <= $height;
+    }
+
+    /** The cuts that take it out of a part that is at least as large, and take it apart. */
+    public function cutFrom(Rect $part): Node
+    {
+        if ($part->size->height->units > $this->height) {
+            return self::split($part, Direction::Across, $this->height, $this->cutFrom(...), Leaf::offcut(...));
+        }
+        if ($part->size->width->units > $this->width) {
+            return self::split($part, Direction::Down, $this->width, $this->cutFrom(...), Leaf::offcut(...));
+        }
+        if ($this->piece !== null) {
+            return Leaf::piece($part, $this->piece->id, $this->turned);
+        }
+        [$one, $two] = [$this->first, $this->second];
+        if ($one === null || $two === null) {
+            return Leaf::offcut($part);
+        }
+
+        return self::split($part, $this->direction, $this->direction === Direction::Down ? $one->width : $one->height, $one->cutFrom(...), $two->cutFrom(...));
+    }
+
+    /**
+     * @param  callable(Rect): Node  $first
+     * @param  callable(Rect): Node  $second
+     */
+    private static function split(Rect $part, Direction $direction, int $at, callable $first, callable $second): Node
+    {
+        $length = Length::ofUnits($at);
+        [$one, $two] = Split::halves($part, $direction, $length);
+
+        return Split::of($part, $direction, $length, $first($one), $second($two));
+    }
+}

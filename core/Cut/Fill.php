@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+use SplPriorityQueue;
+
+/**
+ * The most worth that can be cut from one sheet or scrap: the constrained two-dimensional guillotine knapsack.
+ *
+ * Best-first over boxes built of boxes, after Viswanathan and Bagchi, "Best-first search methods for constrained
+ * two-dimensional cutting stock problems", Operations Research 41 (1993). The promise of a box is its worth and what
+ * could come beside it: the pieces still wished for, were they water on the ground it leaves, or any number of pieces
+ * cut from that ground, whichever is less. No build from it is worth more.
+ * When the best promise is no more than the best worth found, that is proven to be the most.
+ *
+ * A build is the box, its worth, its count of each wish.
+ *
+ * @phpstan-type Build array{Box, int, list<int>}
+ */
+final class Fill
+{
+    /** Boxes that are joined with the others before the search is given up; what is found stays, with the bound. */
+    public const MOST_BOXES = 1_500;
+
+    /** @var SplPriorityQueue<array{int, int}, Build> */
+    private SplPriorityQueue $open;
+
+    /** @var list<Build> */
+    private array $closed = [];
+
+    /** @var array<string, true> */
+    private array $seen = [];
+
+    /** @var Build|null */
+    private ?array $best = null;
+
+    private int $order = 0;
+
+    private readonly ?Ground $ground;
+
+    /** @var list<int> wishes by worth on the square, the densest first */
+    private readonly array $densest;
+
+    /** @param  list<Wish>  $wishes */
+    private function __construct(private readonly Size $size, private readonly array $wishes)
+    {
+        $this->open = new SplPriorityQueue;
+        $this->open->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
+        $order = array_keys($wishes);
+        usort($order, static fn (int $a, int $b): int => $wishes[$b]->worth / $wishes[$b]->piece->size->exactArea() <=> $wishes[$a]->worth / $wishes[$a]->piece->size->exactArea());
+        $this->densest = $order;
+        $this->ground = Ground::of($size, $wishes);
+    }
+
+    /**
+     * @param  list<Wish>  $wishes
+     * @param  int  $most  boxes that are joined before the search is given up
+     */
+    public static function best(Stock $stock, array $wishes, int $most = self::MOST_BOXES): Filling
+    {
+        $search = new self($stock->size, $wishes);
+        $bound = $search->run($most);
+        $root = Rect::whole($stock->size);
+        [$box, $worth] = $search->best ?? [null, 0];
+
+        return Filling::of(SheetPlan::of($stock, $box === null ? Leaf::offcut($root) : $box->cutFrom($root)), $worth, max($worth, $bound));
+    }
+
+    /** @return int what no build is worth more than */
+    private function run(int $most): int
+    {
+        foreach ($this->wishes as $n => $wish) {
+            foreach ($wish->piece->mayTurn ? [false, true] : [false] as $turned) {
+                $counts = array_fill(0, count($this->wishes), 0);
+                $counts[$n] = 1;
+                $this->add(Box::of($wish->piece, $turned), $wish->worth, array_values($counts));
+            }
+        }
+        while (! $this->open->isEmpty()) {
+            /** @var array{data: Build, priority: array{int, int}} $next */
+            $next = $this->open->extract();
+            if ($next['priority'][0] <= ($this->best[1] ?? 0)) {
+                break;
+            }
+            if (count($this->closed) >= $most) {
+                return $next['priority'][0];
+            }
+            $this->closed[] = $next['data'];
+            $this->joinWithAll($next['data']);
+        }
+
+        return $this->best[1] ?? 0;
+    }
+
+    /** @param  Build  $build */
+    private function joinWithAll(array $build): void
+    {
+        [$box, $worth, $counts] = $build;
+        foreach ($this->closed as [$other, $its, $theirs]) {
+            $isBeside = $box->width + $other->width <= $this->size->width->units;
+            $isAbove = $box->height + $other->height <= $this->size->height->units;
+            if (! $isBeside && ! $isAbove) {
+                continue;
+            }
+            $sum = $this->sum($counts, $theirs);
+            if ($sum === null) {
+                continue;
+            }
+            if ($isBeside) {
+                $this->add(Box::beside($box, $other), $worth + $its, $sum);
+            }
+            if ($isAbove) {
+                $this->add(Box::above($box, $other), $worth + $its, $sum);
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $one
+     * @param  list<int>  $two
+     * @return list<int>|null null where more of a wish would be cut than is of use
+     */
+    private function sum(array $one, array $two): ?array
+    {
+        $sum = [];
+        foreach ($one as $n => $count) {
+            $sum[] = $both = $count + $two[$n];
+            if ($both > $this->wishes[$n]->limit) {
+                return null;
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @param  list<int>  $counts */
+    private function add(Box $box, int $worth, array $counts): void
+    {
+        $key = "$box->width/$box->height/".implode(',', $counts);
+        if (isset($this->seen[$key]) || ! $box->fits($this->size->width->units, $this->size->height->units)) {
+            return;
+        }
+        $this->seen[$key] = true;
+        if ($worth > ($this->best[1] ?? 0)) {
+            $this->best = [$box, $worth, $counts];
+        }
+        $promise = $worth + min(
+            $this->atMost($this->size->exactArea() - $box->width * $box->height, $counts),
+            $this->ground?->beside($box->width, $box->height) ?? PHP_INT_MAX,
+        );
+        if ($promise > ($this->best[1] ?? 0)) {
+            // Of two that promise the same the larger box is nearer to the end; then the one that came first.
+            $this->open->insert([$box, $worth, $counts], [$promise, $worth * 1_000_000 - $this->order++]);
+        }
+    }
+
+    /**
+     * What the pieces still wished for could bring on so much ground, were they water.
+     *
+     * @param  list<int>  $counts
+     */
+    private function atMost(int $area, array $counts): int
+    {
+        $worth = 0;
+        foreach ($this->densest as $n) {
+            $each = $this->wishes[$n]->piece->size->exactArea();
+            $fit = min($this->wishes[$n]->limit - $counts[$n], intdiv($area, $each));
+            $worth += $fit * $this->wishes[$n]->worth;
+            $area -= $fit * $each;
+            if ($fit < $this->wishes[$n]->limit - $counts[$n]) {
+                // A part of one more, rounded down: worths are whole numbers.
+                return $worth + (int) floor($area / $each * $this->wishes[$n]->worth);
+            }
+        }
+
+        return $worth;
+    }
+}

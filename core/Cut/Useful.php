@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Size;
+
+/**
+ * What a leftover can still become: the most worth of the useful sizes that can be cut from it, any number of each.
+ *
+ * Asked for many times while a plan is sought, so it is counted out once for every place that sums of the sizes reach
+ * (the recursion of Gilmore and Gomory, as in Ground) and looked up from there.
+ */
+final class Useful
+{
+    /** @var array<int, array<int, int>> by width and height */
+    private array $known = [];
+
+    private function __construct(private readonly Ground $ground)
+    {
+    }
+
+    /**
+     * @param  list<Wish>  $wishes  the sizes with their worths; of too many sizes the worthiest count
+     * @param  Size  $largest  the largest sheet there is
+     * @return self|null null where no size is of use on it
+     */
+    public static function sizes(array $wishes, Size $largest): ?self
+    {
+        usort($wishes, static fn (Wish $a, Wish $b): int => $b->worth <=> $a->worth);
+        while ($wishes !== []) {
+            $ground = Ground::of($largest, $wishes);
+            if ($ground !== null) {
+                return new self($ground);
+            }
+            array_pop($wishes);
+        }
+
+        return null;
+    }
+
+    /**
+     * The same for the largest sheet of some stock.
+     *
+     * @param  list<Wish>  $wishes
+     * @param  non-empty-list<Stock>  $stock
+     */
+    public static function on(array $stock, array $wishes): ?self
+    {
+        return self::sizes($wishes, self::reach($stock));
+    }
+
+    /**
+     * A size that every one of these fits in.
+     *
+     * @param  non-empty-list<Stock>  $stock
+     */
+    public static function reach(array $stock): Size
+    {
+        return Size::ofUnits(
+            max(array_map(static fn (Stock $one): int => $one->size->width->units, $stock)),
+            max(array_map(static fn (Stock $one): int => $one->size->height->units, $stock)),
+        );
+    }
+
+    /** @return int the most worth, of a part with these sides in units */
+    public function of(int $width, int $height): int
+    {
+        return $this->known[$width][$height] ??= $this->ground->most($width, $height);
+    }
+}
