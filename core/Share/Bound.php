@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Tool;
 
 /**
  * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out.
@@ -51,9 +55,31 @@ final readonly class Bound
                 $words[mb_strtolower($text)] = ($words[mb_strtolower($text)] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
             }
         }
+        $counts[Need::FocalPoint->value] += self::picturesFromScraps($table, $wishes);
         $counts[Need::Sentiment->value] = $wishes->repeatSentiments ? array_sum($words) : count(array_diff_key($words, self::said($table)));
 
         return $counts;
+    }
+
+    /** What the smallest die could cut from all paper and cardstock, and the motifs that could be cut from papers, by area. */
+    private static function picturesFromScraps(Table $table, Wishes $wishes): int
+    {
+        $die = $area = $motifs = 0;
+        foreach ($table->components as $component) {
+            $good = $component->good;
+            if (! $table->offers($component->id, $wishes)) {
+                continue;
+            }
+            if ($good instanceof Tool && $good->makes !== null && $good->cutsShapes()) {
+                $die = $die === 0 ? $good->makes->exactArea() : min($die, $good->makes->exactArea());
+            }
+            $own = array_sum(array_map(static fn (Stock $stock): int => $stock->size->exactArea(), $table->stock[$component->id] ?? []));
+            $area += $own;
+            $isPicture = $component->kind()->isPrintedPaper() && $good instanceof SheetGood && array_filter($good->faces(), static fn (Face $face): bool => $face->motif->isPicture()) !== [];
+            $motifs += $isPicture ? intdiv($own, Picture::motifSize($table->unit)->exactArea()) : 0;
+        }
+
+        return min(Wishes::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
     }
 
     private static function basesFrom(Component $component, Table $table): int

@@ -4,21 +4,94 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Fold\Construction;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Part;
+use KeepShare\Core\Sketch\Sketch;
 
 /** One planned card: its design and all it takes. */
 final readonly class Card
 {
     /** @param  list<Taking>  $takings */
-    private function __construct(public int $number, public string $sketch, public Size $front, public Occasion $occasion, public array $takings)
-    {
+    private function __construct(
+        public int $number,
+        public Sketch $sketch,
+        public Size $front,
+        public Occasion $occasion,
+        public array $takings,
+        public ?Length $frame,
+        public FoldKind $fold,
+        public ?int $set,
+    ) {
     }
 
-    /** @param  list<Taking>  $takings */
-    public static function of(int $number, string $sketch, Size $front, Occasion $occasion, array $takings): self
+    /**
+     * @param  list<Taking>  $takings
+     * @param  Length|null  $frame  how much of the base shows round the front, nothing where it is covered to the edge; null as the sketch has it
+     * @param  int|null  $set  known to all cards of one set
+     */
+    public static function of(int $number, Sketch $sketch, Size $front, Occasion $occasion, array $takings, ?Length $frame = null, FoldKind $fold = FoldKind::Side, ?int $set = null): self
     {
-        return new self($number, $sketch, $front, $occasion, $takings);
+        return new self($number, $sketch, $front, $occasion, $takings, $frame, $fold, $set);
+    }
+
+    public function construction(Unit $unit): Construction
+    {
+        return $this->fold->construct($this->front, $unit);
+    }
+
+    /** @throws CannotResolve when the sketch does not fit the front */
+    public function layout(Unit $unit): Layout
+    {
+        return $this->sketch->resolve($this->construction($unit)->face, $unit, $this->frame);
+    }
+
+    /** @return array<string, Length> the measures of a part as they are on this card, by name */
+    public function lengthsOf(Part $part, Layout $layout, Unit $unit): array
+    {
+        $relation = $this->frame === null ? $part->relation : $part->relation->framed($this->frame);
+
+        return [...$relation->lengths($layout->rects[$relation->of], $unit), ...$part->form->lengths($layout->rects[$part->id], $unit)];
+    }
+
+    /** How much of the base shows round the front as it is: the reveal of the first part that lies straight on it. */
+    public function frameNow(Unit $unit): Length
+    {
+        $layout = $this->layout($unit);
+        foreach ($this->sketch->parts as $part) {
+            if ($part->relation->isFrame()) {
+                return $this->lengthsOf($part, $layout, $unit)['reveal'];
+            }
+        }
+
+        return Length::zero();
+    }
+
+    /** The same design with the same takings, as another card of a set. */
+    public function again(int $number, int $set): self
+    {
+        return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $set);
+    }
+
+    /**
+     * The same card with other takings.
+     *
+     * @param  list<Taking>  $takings
+     */
+    public function fitted(array $takings): self
+    {
+        return new self($this->number, $this->sketch, $this->front, $this->occasion, $takings, $this->frame, $this->fold, $this->set);
+    }
+
+    public function isInSetWith(self $other): bool
+    {
+        return $this->set !== null && $this->set === $other->set;
     }
 
     public function taking(string $part): ?Taking

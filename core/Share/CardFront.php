@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -13,8 +16,8 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Outline;
 use KeepShare\Core\Sketch\Role;
-use KeepShare\Core\Sketch\Sketches;
 
 /** The front of a card with everything in its exact place. */
 final readonly class CardFront
@@ -34,13 +37,14 @@ final readonly class CardFront
      */
     public static function of(Card $card, array $components, Unit $unit): self
     {
-        $layout = Sketches::all()[$card->sketch]->resolve($card->front, $unit);
+        $construction = $card->construction($unit);
+        $layout = $card->layout($unit);
         $layers = [];
         foreach ($layout->parts as $laid) {
             $taking = $card->taking($laid->part->id);
-            $layers[] = Layer::of($laid->part->id, $laid->part->name, $taking?->component, $taking->face ?? 0, $laid->rect);
+            $layers[] = Layer::of($laid->part->id, $laid->part->name, $taking?->component, $taking->face ?? 0, $laid->rect, $laid->outline);
         }
-        array_push($layers, ...self::bow($card, $layout), ...self::stuckOn($card, $layout, $components));
+        array_push($layers, ...self::seen($card, $construction), ...self::bow($card, $layout), ...self::stuckOn($card, $layout, $components));
         $lacks = array_map(static fn (Layer $layer): string => $layer->name, array_filter($layers, static fn (Layer $layer): bool => $layer->component === null));
         foreach (['base', 'envelope', 'focal' => 'focal point', 'sentiment'] as $part => $name) {
             if ($card->taking(is_string($part) ? $part : $name) === null) {
@@ -48,7 +52,41 @@ final readonly class CardFront
             }
         }
 
-        return new self($card->front, $layers, array_values($lacks));
+        return new self($construction->closed, $layers, array_values($lacks));
+    }
+
+    /**
+     * What the fold adds to the front, over the sketch or beside it.
+     *
+     * @return list<Layer>
+     */
+    private static function seen(Card $card, Construction $construction): array
+    {
+        $layers = [];
+        foreach ($construction->parts as $part) {
+            $taking = $card->taking("fold-$part->id");
+            if ($part->seen !== null) {
+                $layers[] = Layer::of("fold-$part->id", $part->name, $taking?->component, $taking->face ?? 0, $part->seen->bounds(), $part->seen);
+            }
+        }
+
+        return $layers;
+    }
+
+    /** A piece in the middle of its place, or as near to it as the front allows where it is larger. */
+    private static function onFront(Layout $layout, Rect $place, Size $piece): Rect
+    {
+        $at = static fn (Length $start, Length $room, Length $own, Length $front): int => max(0, min(
+            $start->units + intdiv($room->units - $own->units, 2),
+            $front->units - $own->units,
+        ));
+
+        return Rect::ofUnits(
+            $at($place->x, $place->size->width, $piece->width, $layout->front->width),
+            $at($place->y, $place->size->height, $piece->height, $layout->front->height),
+            $piece->width->units,
+            $piece->height->units,
+        );
     }
 
     /** @return list<Layer> */
@@ -71,28 +109,40 @@ final readonly class CardFront
     {
         $layers = [];
         $focal = $card->taking('focal');
-        $picture = $focal === null ? null : self::printedSize($components[$focal->component] ?? null);
+        $picture = $focal === null ? null : $focal->size ?? self::printedSize($components[$focal->component] ?? null);
         if ($focal !== null && $picture !== null) {
-            $at = $layout->focal->centred($picture);
-            $layers[] = Layer::of('focal', 'focal point', $focal->component, 0, $at);
+            $at = self::onFront($layout, $layout->focal, $picture);
+            $layers[] = Layer::of('focal', 'focal point', $focal->component, $focal->face, $at, $focal->size !== null && self::isRound($card, $components) ? Outline::oval($at) : null);
             $group = $card->taking('embellishment');
             if ($group !== null) {
-                foreach ($layout->triangle($at) as [$x, $y]) {
+                foreach ($layout->group($at) as [$x, $y]) {
                     $layers[] = Layer::of('embellishment', 'embellishment', $group->component, 0, self::dot($x, $y));
                 }
             }
         }
         $label = $card->taking('sentiment-label');
         if ($label?->size !== null) {
-            $layers[] = Layer::of('sentiment-label', 'sentiment label', $label->component, $label->face, $layout->sentiment->centred($label->size));
+            $layers[] = Layer::of('sentiment-label', 'sentiment label', $label->component, $label->face, self::onFront($layout, $layout->sentiment, $label->size));
         }
         $sentiment = $card->taking('sentiment');
         $words = $sentiment === null ? null : ($label->size ?? self::printedSize($components[$sentiment->component] ?? null));
         if ($sentiment !== null && $words !== null) {
-            $layers[] = Layer::of('sentiment', 'sentiment', $sentiment->component, 0, $layout->sentiment->centred($words));
+            $layers[] = Layer::of('sentiment', 'sentiment', $sentiment->component, 0, self::onFront($layout, $layout->sentiment, $words));
         }
 
         return $layers;
+    }
+
+    /**
+     * A die that cuts a circle was used.
+     *
+     * @param  array<string, Component>  $components
+     */
+    private static function isRound(Card $card, array $components): bool
+    {
+        $die = $components[$card->taking(Picture::DIE)->component ?? '']->good ?? null;
+
+        return $die instanceof Tool && $die->shape === Shape::Circle;
     }
 
     private static function printedSize(?Component $component): ?Size

@@ -11,14 +11,13 @@ use KeepShare\Core\Kit\Embellishment;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
-use KeepShare\Core\Sketch\Sketches;
 
 /**
  * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
@@ -26,15 +25,15 @@ use KeepShare\Core\Sketch\Sketches;
  */
 final readonly class Designer
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Variety $variety)
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Variety $variety, private Layouts $layouts, private Wishes $wishes)
     {
     }
 
-    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes, Layouts $layouts): self
     {
         $supplies = Supplies::of($table, $remains, $variety, $wishes);
 
-        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety), $variety);
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes), $variety, $layouts, $wishes);
     }
 
     /**
@@ -44,15 +43,16 @@ final readonly class Designer
      * @param  list<Need>  $lifted  needs that count as met
      * @param  int  $breadth  how many ways of filling each sketch are looked at
      * @param  int  $most  how many sketches are looked at, those used least first
+     * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
      * @return list<Draft>
      */
-    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most): array
+    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most, bool $everyPicture = false): array
     {
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $takings]) {
             foreach ($this->sketches($most) as $sketch) {
                 foreach ([$front, $front->turned()] as $way) {
-                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, static fn (array $own): Card => Card::of($number, $sketch->key, $way, $occasion, [...$takings, ...$own])));
+                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->frame)));
                 }
             }
         }
@@ -64,7 +64,7 @@ final readonly class Designer
     /** @return list<Sketch> those used least, in the order of the shelf */
     private function sketches(int $most): array
     {
-        $sketches = array_values(Sketches::all());
+        $sketches = $this->table->sketches;
         usort($sketches, fn (Sketch $a, Sketch $b): int => $this->variety->ofSketch($a->key) <=> $this->variety->ofSketch($b->key));
 
         return array_slice($sketches, 0, $most);
@@ -105,11 +105,10 @@ final readonly class Designer
      * @param  Closure(list<Taking>): Card  $card
      * @return list<Draft>
      */
-    private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, Closure $card): array
+    private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, bool $everyPicture, Closure $card): array
     {
-        try {
-            $layout = $sketch->resolve($front, $this->table->unit);
-        } catch (CannotResolve) {
+        $layout = $this->layouts->of($sketch, $front);
+        if ($layout === null) {
             return [];
         }
         $words = $this->words($sentiment, $layout);
@@ -119,10 +118,12 @@ final readonly class Designer
         }
         $drafts = [];
         foreach ($this->filler->fills($layout, $lifted, $breadth) as $fill) {
-            [$picture, $liking] = self::likeliest($pictures, $layout, $fill);
-            // A front of many parts is not the better for it: what they add is brought to that of three.
-            $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts))) + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
-            $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
+            foreach ($everyPicture ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures] as $some) {
+                [$picture, $liking] = self::likeliest($some, $layout, $fill);
+                // A front of many parts is not the better for it: what they add is brought to that of three.
+                $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts))) + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
+                $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
+            }
         }
 
         return $drafts;
@@ -135,7 +136,7 @@ final readonly class Designer
         foreach ($layout->parts as $laid) {
             $surface = $fill->surfaces[$laid->part->id] ?? null;
             if ($surface !== null) {
-                $takings[] = Taking::piece($surface->component, $laid->part->id, $laid->rect->size, $surface->index, ! $surface->face->directional);
+                $takings[] = Taking::piece($surface->component, $laid->part->id, $laid->cut, $surface->index, ! $surface->face->directional);
             }
         }
 
@@ -172,9 +173,9 @@ final readonly class Designer
     }
 
     /**
-     * The pictures that fit their place, each with how well it suits it whatever lies under it.
+     * The pictures that fit their place; where there is none left, what a die cuts from a scrap.
      *
-     * @return list<array{Component, int}>
+     * @return list<Picture>
      */
     private function pictures(Layout $layout): array
     {
@@ -182,31 +183,62 @@ final readonly class Designer
         foreach ($this->supplies->focalPoints() as $component) {
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
             if ($printed !== null && $printed->size->fitsIn($layout->focal->size)) {
-                // A picture that fills half its place looks meant; a tiny one looks lost.
-                $fills = min(10, intdiv(20 * $printed->size->longer()->units, $layout->focal->size->longer()->units));
-                $pictures[] = [$component, $fills - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0)];
+                $pictures[] = Picture::printed($component, $printed, self::fills($printed->size, $layout) - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0) + $this->wishes->useOf($component->id)->worth());
+            }
+        }
+
+        return $pictures === [] ? $this->fromScraps($layout) : $pictures;
+    }
+
+    /** @return list<Picture> */
+    private function fromScraps(Layout $layout): array
+    {
+        $pictures = [];
+        foreach ($this->supplies->dies() as $die) {
+            $size = $die->good instanceof Tool ? $die->good->makes : null;
+            if ($size === null || ! $size->fitsIn($layout->focal->size)) {
+                continue;
+            }
+            foreach ([...$this->supplies->papers(), ...$this->supplies->cardstocks()] as $surface) {
+                if ($this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
+                    $pictures[] = Picture::cut($die, $size, $surface, self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->wishes->useOf($surface->component)->worth());
+                }
+            }
+        }
+
+        $size = Picture::motifSize($this->table->unit);
+        foreach ($size->fitsIn($layout->focal->size) ? $this->supplies->papers() : [] as $surface) {
+            if ($surface->face->motif->isPicture() && $this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
+                $pictures[] = Picture::motif($size, $surface, self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) + $this->wishes->useOf($surface->component)->worth());
             }
         }
 
         return $pictures;
     }
 
+    /** A picture that fills half its place looks meant; a tiny one looks lost. */
+    private static function fills(Size $size, Layout $layout): int
+    {
+        return min(10, intdiv(20 * $size->longer()->units, $layout->focal->size->longer()->units));
+    }
+
     /**
-     * @param  list<array{Component, int}>  $pictures
-     * @return array{Component|null, int} the picture that stands out best, and how well
+     * @param  list<Picture>  $pictures
+     * @return array{Picture|null, int} the picture that stands out best, and how well
      */
     private static function likeliest(array $pictures, Layout $layout, Fill $fill): array
     {
         $under = $layout->under($layout->focal);
         $surface = $under === null ? null : $fill->surfaces[$under->part->id] ?? null;
         $best = [null, 0];
-        foreach ($pictures as [$component, $liking]) {
-            if ($surface !== null && $component->good instanceof Applied) {
-                $apart = $component->good->printed()->colours[0]->differenceFrom($surface->face->ground());
+        foreach ($pictures as $picture) {
+            $liking = $picture->liking;
+            if ($surface !== null) {
+                $apart = $picture->colour->differenceFrom($surface->face->ground());
                 $liking += ($apart > 25 ? 12 : ($apart < 12 ? -12 : 0)) - ($surface->face->busy ? 30 : 0);
             }
             if ($best[0] === null || $liking > $best[1]) {
-                $best = [$component, $liking];
+                $best = [$picture, $liking];
             }
         }
 
@@ -218,12 +250,12 @@ final readonly class Designer
      *
      * @return list<Taking>
      */
-    private function trimmings(?Component $picture, Layout $layout): array
+    private function trimmings(?Picture $picture, Layout $layout): array
     {
         $takings = [];
         if ($picture !== null) {
-            $takings[] = Taking::some($picture->id, 'focal', 1);
-            $foam = $picture->kind() === Kind::DieCut ? $this->supplies->ofKind(Kind::Foam, 4)[0] ?? null : null;
+            array_push($takings, ...$picture->takings);
+            $foam = $picture->isLifted ? $this->supplies->ofKind(Kind::Foam, 4)[0] ?? null : null;
             $takings[] = $foam === null ? null : Taking::some($foam->id, 'foam', 4);
         }
         $group = $this->leastUsed($this->supplies->ofKind(Kind::Embellishment, 3));
@@ -244,7 +276,7 @@ final readonly class Designer
      */
     private function leastUsed(array $components): ?Component
     {
-        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), $this->variety->ofComponent($c->id)];
+        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), -$this->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id)];
         usort($components, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $components[0] ?? null;

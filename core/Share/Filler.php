@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
@@ -19,13 +20,13 @@ final class Filler
     /** @var array<string, list<Fill>> what has been found already: it is asked for again for every occasion */
     private array $found = [];
 
-    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety)
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety, private readonly Wishes $wishes)
     {
     }
 
-    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
+    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety, Wishes $wishes): self
     {
-        return new self($table, $remains, $supplies, $variety);
+        return new self($table, $remains, $supplies, $variety, $wishes);
     }
 
     /**
@@ -49,12 +50,14 @@ final class Filler
         $fills = [Fill::nothing()];
         foreach (self::largestPaperFirst($layout) as $laid) {
             $next = [];
+            $carrier = $layout->carriedBy($laid)->part->id ?? '';
+            $isAslant = $laid->part->form->kind->isAslant();
             foreach ($this->surfacesFor($laid, $lifted) as $surface) {
                 $goodness = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
                 foreach ($fills as $fill) {
                     // One print twice on a front is a mistake; one mat colour twice is a ladder.
                     if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
-                        $next[] = $fill->with($laid->part->id, $surface, $goodness + $this->harmony($fill->main, $surface));
+                        $next[] = $fill->with($laid->part->id, $surface, $goodness + $this->harmony($fill->main, $surface) - ($surface === null ? 0 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant)));
                     }
                 }
             }
@@ -65,8 +68,22 @@ final class Filler
         return $fills;
     }
 
+    /**
+     * The surfaces one part may be cut from beside a main one and on another, the best first.
+     *
+     * @return list<Surface>
+     */
+    public function ranked(Role $role, Size $cut, ?Surface $main, ?Surface $below = null, bool $isAslant = false): array
+    {
+        $surfaces = $this->surfaces($role, $cut);
+        $goodness = array_map(fn (Surface $surface): int => $this->goodness($role, $surface) - self::badPlace($surface, $below, $isAslant) + ($main !== null && $main->key() === $surface->key() ? -30 : $this->harmony($main, $surface)), $surfaces);
+        array_multisort($goodness, SORT_DESC, SORT_NUMERIC, array_keys($surfaces), SORT_ASC, $surfaces);
+
+        return $surfaces;
+    }
+
     /** @return list<Laid> */
-    private static function largestPaperFirst(Layout $layout): array
+    public static function largestPaperFirst(Layout $layout): array
     {
         $parts = $layout->parts;
         usort($parts, static fn (Laid $a, Laid $b): int => [$b->part->role->isPaper(), $b->rect->size->area()] <=> [$a->part->role->isPaper(), $a->rect->size->area()]);
@@ -80,12 +97,24 @@ final class Filler
      */
     private function surfacesFor(Laid $laid, array $lifted): array
     {
-        $isPaper = $laid->part->role->isPaper();
-        $need = $isPaper ? Need::Paper : Need::Cardstock;
-        $all = $isPaper ? $this->supplies->papers() : $this->supplies->cardstocks();
-        $fit = array_values(array_filter($all, fn (Surface $surface): bool => $this->remains->mayYield($surface->component, $laid->rect->size, ! $surface->face->directional)));
+        $need = $laid->part->role->isPaper() ? Need::Paper : Need::Cardstock;
+        $fit = $this->surfaces($laid->part->role, $laid->cut);
 
         return $fit === [] && in_array($need, $lifted, true) ? [null] : $fit;
+    }
+
+    /** @return list<Surface> */
+    private function surfaces(Role $role, Size $cut): array
+    {
+        $all = $role->isPaper() ? $this->supplies->papers() : $this->supplies->cardstocks();
+
+        return array_values(array_filter($all, fn (Surface $surface): bool => $this->remains->mayYield($surface->component, $cut, ! $surface->face->directional)));
+    }
+
+    /** Cardstock on the same cardstock does not show, and a print with an up leans over on a part that lies aslant. */
+    private static function badPlace(Surface $surface, ?Surface $below, bool $isAslant): int
+    {
+        return ($below?->key() === $surface->key() ? 60 : 0) + ($isAslant && $surface->face->directional ? 60 : 0);
     }
 
     private function goodness(Role $role, Surface $surface): int
@@ -93,6 +122,7 @@ final class Filler
         return -14 * $this->variety->ofSurface($surface)
             - 4 * $this->variety->ofComponent($surface->component)
             - (isset($this->table->stash[$surface->component]) ? 25 : 0)
+            + $this->wishes->useOf($surface->component)->worth()
             // The plain back of a mirror or solid-core sheet is a waste of its front.
             - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
             - ($this->supplies->makesBases($surface) ? 40 : 0)

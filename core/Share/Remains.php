@@ -6,7 +6,6 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Measure\Size;
 
 /** What is left on the table while cards are being shared out. */
@@ -21,15 +20,12 @@ final class Remains
     /** @var array<string, CutPlan> */
     private array $plans = [];
 
-    /** @var array<string, array<string, CutPlan>> plans already tried, by component and by the pieces added */
-    private array $tried = [];
-
     private function __construct(private readonly Table $table)
     {
         $this->free = $table->free;
         $this->pieces = $table->promised;
         foreach ($this->pieces as $component => $pieces) {
-            $this->plans[$component] = Planner::plan($table->stock[$component] ?? [], $pieces);
+            $this->plans[$component] = $table->plan($component, $pieces);
         }
     }
 
@@ -46,14 +42,12 @@ final class Remains
     /** The plan that yields these pieces too, or null where there is none. */
     public function planWith(string $component, Piece ...$extra): ?CutPlan
     {
-        $stock = $this->table->stock[$component] ?? [];
         foreach ($extra as $piece) {
             if (! $this->mayYield($component, $piece->size, $piece->mayTurn)) {
                 return null;
             }
         }
-        $key = implode(';', array_map(static fn (Piece $p): string => "{$p->size->width->units},{$p->size->height->units},".(int) $p->mayTurn, $extra));
-        $plan = $this->tried[$component][$key] ??= Planner::plan($stock, array_values([...$this->pieces[$component] ?? [], ...$extra]));
+        $plan = $this->table->plan($component, array_values([...$this->pieces[$component] ?? [], ...$extra]));
 
         return $plan->isComplete() ? $plan : null;
     }
@@ -74,8 +68,7 @@ final class Remains
         }
         foreach (self::piecesOf($card) as $component => $pieces) {
             $this->pieces[$component] = [...$this->pieces[$component] ?? [], ...$pieces];
-            $this->plans[$component] = Planner::plan($this->table->stock[$component] ?? [], $this->pieces[$component]);
-            unset($this->tried[$component]);
+            $this->plans[$component] = $this->table->plan($component, $this->pieces[$component]);
         }
     }
 

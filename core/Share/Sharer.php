@@ -31,26 +31,35 @@ final class Sharer
     /** What opening one more whole sheet costs, in goodness. */
     private const OPENING = 5;
 
-    /** How far ahead the outlook beyond a stop goes. */
-    private const AHEAD = 6;
-
     private readonly Remains $remains;
 
     private readonly Variety $variety;
+
+    private readonly Layouts $layouts;
 
     private Designer $designer;
 
     /** @var array<int, true> */
     private array $numbers = [];
 
+    /** How many cards take from the stash. */
+    private int $fromStash = 0;
+
     private function __construct(private readonly Table $table, private readonly Wishes $wishes)
     {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
-        $this->designer = Designer::at($table, $this->remains, $this->variety, $wishes);
+        $this->layouts = Layouts::on($table);
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
+            $this->fromStash += (int) $this->takesFromStash($card);
         }
+        $this->designer = $this->designer();
+    }
+
+    public static function on(Table $table, Wishes $wishes): self
+    {
+        return new self($wishes->savesOne ? $table->savingOne() : $table, $wishes);
     }
 
     /**
@@ -58,11 +67,21 @@ final class Sharer
      */
     public static function share(Table $table, Wishes $wishes, ?Closure $goOn = null): ShareOut
     {
-        $sharer = new self($table, $wishes);
+        $sharer = self::on($table, $wishes);
         $cards = $sharer->cards($wishes->cards, $goOn ?? static fn (): bool => true);
         $isShort = count($cards) < $wishes->cards;
 
-        return ShareOut::of($cards, $sharer->remains->plans(), $isShort ? $sharer->stop($cards) : null);
+        return ShareOut::of($cards, $sharer->remains->plans(), $isShort ? Outlook::beyond($sharer->table->after(...$cards), $wishes) : null);
+    }
+
+    /**
+     * The cards that can be made, without a word about what stops the next.
+     *
+     * @return list<Card>
+     */
+    public static function most(Table $table, Wishes $wishes): array
+    {
+        return self::on($table, $wishes)->cards($wishes->cards, static fn (): bool => true);
     }
 
     /**
@@ -77,8 +96,7 @@ final class Sharer
             if ($card === null) {
                 break;
             }
-            $this->take($card);
-            $cards[] = $card;
+            array_push($cards, ...$this->set($card, $wanted - count($cards)));
             if (! $goOn(count($cards), $wanted)) {
                 break;
             }
@@ -87,18 +105,129 @@ final class Sharer
         return $cards;
     }
 
-    private function take(Card $card): void
+    /**
+     * A card and, where sets are wished for, as many more of the same as there is enough for.
+     *
+     * @return list<Card>
+     */
+    private function set(Card $card, int $room): array
+    {
+        $first = $card->again($card->number, $card->number);
+        $this->take($this->wishes->set > 1 ? $first : $card);
+        $cards = [$first];
+        while (count($cards) < min($this->wishes->set, $room)) {
+            $copy = $card->again($this->number(), $card->number);
+            if (! $this->isThere($copy)) {
+                break;
+            }
+            $this->take($copy);
+            $cards[] = $copy;
+        }
+
+        return count($cards) === 1 ? [$card] : $cards;
+    }
+
+    private function isThere(Card $card): bool
+    {
+        $counts = [];
+        foreach ($card->takings as $taking) {
+            $counts[$taking->component] = ($counts[$taking->component] ?? 0) + ($taking->size === null ? $taking->quantity : 0);
+        }
+        foreach ($counts as $component => $count) {
+            if (! $this->table->components[$component]->isEndless() && $count > 0 && $this->remains->left($component) < $count) {
+                return false;
+            }
+        }
+
+        return $this->opened($card, []) !== null;
+    }
+
+    public function take(Card $card): void
     {
         $this->remains->take($card);
         $this->variety->add($card);
-        $this->designer = Designer::at($this->table, $this->remains, $this->variety, $this->wishes);
+        $this->fromStash += (int) $this->takesFromStash($card);
+        $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
     }
 
-    /** @param  list<Need>  $lifted */
-    private function next(array $lifted): ?Card
+    private function designer(): Designer
+    {
+        $isStashSpent = $this->wishes->stashCards !== null && $this->fromStash >= $this->wishes->stashCards;
+
+        return Designer::at($this->table, $this->remains, $this->variety, $isStashSpent ? $this->wishes->kitOnly() : $this->wishes, $this->layouts);
+    }
+
+    private function takesFromStash(Card $card): bool
+    {
+        return array_filter($card->takings, fn (Taking $taking): bool => isset($this->table->stash[$taking->component])) !== [];
+    }
+
+    /** Whether the pieces that a card takes from a component can be cut with all that are promised. */
+    public function canCut(Card $card, string $component): bool
+    {
+        return $this->remains->planWith($component, ...Remains::piecesOf($card)[$component] ?? []) !== null;
+    }
+
+    /**
+     * The best next card.
+     *
+     * @param  list<Need>  $lifted  needs that count as met
+     */
+    public function next(array $lifted): ?Card
     {
         return $this->best(self::NARROW, self::FEW, $lifted) ?? $this->best(self::WIDE, PHP_INT_MAX, $lifted);
+    }
+
+    /**
+     * The best next cards, each on a sketch of its own; the best first as the designer ranks them.
+     *
+     * @param  int  $each  how many for one occasion
+     * @return list<Card>
+     */
+    public function options(int $many, int $each = 2): array
+    {
+        $cards = [];
+        $seen = [];
+        foreach ($this->themes([]) as [$occasion, $sentiment]) {
+            $own = 0;
+            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW) as $draft) {
+                $card = $draft->card();
+                if (isset($seen[$card->sketch->key]) || $this->opened($card, []) === null) {
+                    continue;
+                }
+                $seen[$card->sketch->key] = true;
+                $cards[] = $card;
+                if (count($cards) === $many) {
+                    return $cards;
+                }
+                if (++$own === $each) {
+                    break;
+                }
+            }
+        }
+
+        return $cards;
+    }
+
+    /**
+     * Every card that can be made next, for a table so small that they can be counted.
+     *
+     * @return list<Card>
+     */
+    public function every(): array
+    {
+        $cards = [];
+        foreach ($this->themes([]) as [$occasion, $sentiment]) {
+            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], self::WIDE, PHP_INT_MAX, true) as $draft) {
+                $card = $draft->card();
+                if ($this->opened($card, []) !== null) {
+                    $cards[] = $card;
+                }
+            }
+        }
+
+        return $cards;
     }
 
     /** @param  list<Need>  $lifted */
@@ -134,7 +263,7 @@ final class Sharer
     private function themes(array $lifted): array
     {
         $sentiments = $this->designer->sentiments();
-        $occasions = $this->variety->occasionsByWant();
+        $occasions = $this->variety->occasionsByWant($this->wishes->occasions);
         if ($sentiments === [] && in_array(Need::Sentiment, $lifted, true)) {
             return [[$occasions[0], null]];
         }
@@ -198,61 +327,5 @@ final class Sharer
         }
 
         return $opened;
-    }
-
-    /** @param  list<Card>  $cards */
-    private function stop(array $cards): ?Stop
-    {
-        $needs = $this->binding();
-        if ($needs === []) {
-            return null;
-        }
-        $ahead = new self($this->table, $this->wishes);
-        array_map($ahead->take(...), $cards);
-        $then = 0;
-        while ($then < self::AHEAD && ($card = $ahead->next($needs)) !== null) {
-            $ahead->take($card);
-            $then++;
-        }
-
-        $next = $then < self::AHEAD ? $ahead->binding() : [];
-
-        return Stop::at($needs, $then, array_values(array_filter($next, static fn (Need $need): bool => ! in_array($need, $needs, true))));
-    }
-
-    /**
-     * The smallest set of needs that, lifted together, gives a card; the empty list where none is in the way.
-     *
-     * @return list<Need>
-     */
-    private function binding(): array
-    {
-        $all = Need::cases();
-        $sure = array_values(array_filter($all, fn (Need $need): bool => $this->next(array_values(array_filter($all, static fn (Need $other): bool => $other !== $need))) === null));
-        $unsure = array_values(array_filter($all, static fn (Need $need): bool => ! in_array($need, $sure, true)));
-        foreach (self::subsets($unsure) as $more) {
-            if ($this->next([...$sure, ...$more]) !== null) {
-                return [...$sure, ...$more];
-            }
-        }
-
-        return $all;
-    }
-
-    /**
-     * @param  list<Need>  $needs
-     * @return list<list<Need>> the smallest first
-     */
-    private static function subsets(array $needs): array
-    {
-        $subsets = [[]];
-        foreach ($needs as $need) {
-            foreach ($subsets as $subset) {
-                $subsets[] = [...$subset, $need];
-            }
-        }
-        usort($subsets, static fn (array $a, array $b): int => count($a) <=> count($b));
-
-        return $subsets;
     }
 }

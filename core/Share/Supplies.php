@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
@@ -14,6 +15,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -71,6 +73,19 @@ final readonly class Supplies
         return array_values($bases);
     }
 
+    /** A base of any blank, cut from the first stock that yields it. */
+    public function baseOf(Size $blank): ?Taking
+    {
+        foreach ($this->components as $component) {
+            $taking = $component->good instanceof Cardstock && $component->good->makesBases() ? $this->blank($component, $blank) : null;
+            if ($taking !== null) {
+                return $taking;
+            }
+        }
+
+        return null;
+    }
+
     /** The closest envelope that takes the front; the kit's own before the stash's. */
     public function envelope(Size $front): ?Taking
     {
@@ -100,7 +115,8 @@ final readonly class Supplies
                 && ($this->wishes->repeatSentiments || ! $this->variety->hasSaid($words->text));
         }));
         $fit = static fn (Component $c): int => count($c->words()->occasions ?? []);
-        usort($sentiments, fn (Component $a, Component $b): int => [$this->variety->ofComponent($a->id), $fit($a)] <=> [$this->variety->ofComponent($b->id), $fit($b)]);
+        $rank = fn (Component $c): array => [-$this->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id), $fit($c)];
+        usort($sentiments, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $sentiments;
     }
@@ -109,6 +125,12 @@ final readonly class Supplies
     public function focalPoints(): array
     {
         return array_values(array_filter($this->components, fn (Component $c): bool => $c->isFocalPoint() && $this->remains->left($c->id) > 0));
+    }
+
+    /** @return list<Component> dies that cut a picture out of a scrap: those with a shape and a size */
+    public function dies(): array
+    {
+        return array_values(array_filter($this->components, static fn (Component $c): bool => $c->good instanceof Tool && $c->good->cutsShapes()));
     }
 
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */
@@ -153,15 +175,21 @@ final readonly class Supplies
                 continue;
             }
             foreach (FoldEdge::cases() as $fold) {
-                $taking = Taking::piece($component->id, 'base', Blank::for($front, $fold)->size, 0, true);
-                $piece = $taking->toPiece('base');
-                if ($piece !== null && $this->remains->planWith($component->id, $piece) !== null) {
+                $taking = $this->blank($component, Blank::for($front, $fold)->size);
+                if ($taking !== null) {
                     return $taking;
                 }
             }
         }
 
         return null;
+    }
+
+    private function blank(Component $component, Size $blank): ?Taking
+    {
+        $taking = Taking::piece($component->id, 'base', $blank, 0, true);
+
+        return $this->remains->planWith($component->id, Piece::of('base', $blank, true)) === null ? null : $taking;
     }
 
     /**

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
 
 /** What lies on the table when cards are shared out: what is free, what is promised to cards that stay. */
 final readonly class Table
@@ -22,6 +30,8 @@ final readonly class Table
      * @param  array<string, list<Piece>>  $promised  pieces for cards that stay, still to be cut from that stock
      * @param  array<string, true>  $stash  the components that are not the kit's own
      * @param  list<Card>  $cards  the cards that stay
+     * @param  list<Sketch>  $sketches  those that new cards may be laid on
+     * @param  Length|null  $frame  of the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it
      */
     private function __construct(
         public Unit $unit,
@@ -32,6 +42,9 @@ final readonly class Table
         public array $promised,
         public array $stash,
         public array $cards,
+        public array $sketches,
+        public ?Length $frame,
+        private Plans $plans = new Plans,
     ) {
     }
 
@@ -42,10 +55,11 @@ final readonly class Table
      * @param  array<string, list<Piece>>  $promised
      * @param  array<string, true>  $stash
      * @param  list<Card>  $cards
+     * @param  list<Sketch>|null  $sketches  null for those that ship
      */
-    public static function of(Unit $unit, Size $front, array $components, array $free, array $stock, array $promised = [], array $stash = [], array $cards = []): self
+    public static function of(Unit $unit, Size $front, array $components, array $free, array $stock, array $promised = [], array $stash = [], array $cards = [], ?array $sketches = null, ?Length $frame = null): self
     {
-        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards);
+        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $sketches ?? array_values(Sketches::all()), $frame);
     }
 
     /** A kit just unpacked: everything there, nothing cut. */
@@ -71,9 +85,86 @@ final readonly class Table
         return self::of($kit->unit, $kit->front, $components, $free, $stock);
     }
 
+    /** The same table, cut with another trimmer. */
+    public function cutWith(Trimmer $trimmer): self
+    {
+        return new self($this->unit, $this->front, $this->components, $this->free, $this->stock, $this->promised, $this->stash, $this->cards, $this->sketches, $this->frame, new Plans(Terms::usual()->with($trimmer)));
+    }
+
+    /** The table with these cards on it too, each with all it takes. */
+    public function after(Card ...$cards): self
+    {
+        $free = $this->free;
+        $promised = $this->promised;
+        foreach ($cards as $card) {
+            foreach ($card->takings as $taking) {
+                if ($taking->size === null) {
+                    $free[$taking->component] = ($free[$taking->component] ?? 0) - $taking->quantity;
+                }
+            }
+            foreach (Remains::piecesOf($card) as $component => $pieces) {
+                $promised[$component] = [...$promised[$component] ?? [], ...$pieces];
+            }
+        }
+
+        return new self($this->unit, $this->front, $this->components, $free, $this->stock, $promised, $this->stash, [...$this->cards, ...array_values($cards)], $this->sketches, $this->frame, $this->plans);
+    }
+
+    /** The table without one of everything of which two or more are there: a whole sheet, or a piece. */
+    public function savingOne(): self
+    {
+        $free = array_map(static fn (int $count): int => $count > 1 ? $count - 1 : $count, $this->free);
+        $stock = $this->stock;
+        foreach ($this->components as $id => $component) {
+            // Bases, envelopes and what is measured out are there to be used to the last.
+            if (in_array($component->kind(), [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam], true)) {
+                $free[$id] = $this->free[$id] ?? 0;
+            }
+            $wholes = array_keys(array_filter($stock[$id] ?? [], static fn (Stock $one): bool => $one->isWhole));
+            if (count($wholes) > 1) {
+                $saved = end($wholes);
+                $stock[$id] = array_values(array_filter($stock[$id], static fn (int $n): bool => $n !== $saved, ARRAY_FILTER_USE_KEY));
+            }
+        }
+
+        return new self($this->unit, $this->front, $this->components, $free, $stock, $this->promised, $this->stash, $this->cards, $this->sketches, $this->frame, $this->plans->anew());
+    }
+
+    /**
+     * A quick plan for pieces of one component.
+     *
+     * @param  list<Piece>  $pieces
+     */
+    public function plan(string $component, array $pieces): CutPlan
+    {
+        return $this->plans->of($component, $this->stock[$component] ?? [], $pieces);
+    }
+
+    /** The surface that a taking shows, or null where it is not cut from a sheet. */
+    public function surfaceOf(?Taking $taking): ?Surface
+    {
+        $component = $taking === null ? null : $this->components[$taking->component] ?? null;
+        $face = $taking !== null && $component?->good instanceof SheetGood ? $component->good->faces()[$taking->face] ?? null : null;
+
+        return $taking === null || $face === null ? null : Surface::of($component->id, $taking->face, $face, $component->kind()->isPrintedPaper());
+    }
+
+    /** The surface of the largest paper of a card, which the others are chosen to go with. */
+    public function mainOf(Card $card): ?Surface
+    {
+        foreach (Filler::largestPaperFirst($card->layout($this->unit)) as $laid) {
+            $surface = $this->surfaceOf($card->taking($laid->part->id));
+            if ($surface !== null) {
+                return $surface;
+            }
+        }
+
+        return null;
+    }
+
     /** Whether a card may take from it under these wishes. */
     public function offers(string $component, Wishes $wishes): bool
     {
-        return $wishes->stash || ! isset($this->stash[$component]);
+        return ($wishes->stash || ! isset($this->stash[$component])) && $wishes->useOf($component) !== Wanted::Never;
     }
 }

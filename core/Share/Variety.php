@@ -40,9 +40,9 @@ final class Variety
     public function add(Card $card): void
     {
         $this->cards++;
-        $this->lastSketch = $card->sketch;
+        $this->lastSketch = $card->sketch->key;
         $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
-        $this->count("sketch:$card->sketch");
+        $this->count("sketch:{$card->sketch->key}");
         $this->count($card->front->width->isLongerThan($card->front->height) ? 'way:lying' : 'way:upright');
         foreach ($card->takings as $taking) {
             $this->count("component:$taking->component");
@@ -86,16 +86,18 @@ final class Variety
     }
 
     /**
-     * The occasions, the one furthest behind its usual share first.
+     * The occasions: those asked for and not had first, then the one furthest behind its usual share.
      *
+     * @param  array<string, int>  $wanted  how many cards of each are asked for
      * @return list<Occasion>
      */
-    public function occasionsByWant(): array
+    public function occasionsByWant(array $wanted): array
     {
         $occasions = Occasion::cases();
         $all = array_sum(array_map(static fn (Occasion $o): int => $o->usualShare(), $occasions));
         $behind = fn (Occasion $o): int => ($this->cards + 1) * $o->usualShare() - ($this->occasions[$o->value] ?? 0) * $all;
-        usort($occasions, static fn (Occasion $a, Occasion $b): int => $behind($b) <=> $behind($a));
+        $missing = fn (Occasion $o): int => max(0, ($wanted[$o->value] ?? 0) - ($this->occasions[$o->value] ?? 0));
+        usort($occasions, static fn (Occasion $a, Occasion $b): int => [$missing($b), $behind($b)] <=> [$missing($a), $behind($a)]);
 
         return $occasions;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Refusal;
 
@@ -12,9 +13,24 @@ final readonly class Wishes
 {
     public const MOST_CARDS = 60;
 
-    /** @param  list<string>|null  $palette */
-    private function __construct(public int $cards, public bool $stash, public bool $repeatSentiments, public ?array $palette = null)
-    {
+    /**
+     * @param  int|null  $stashCards  how many cards may take from the stash; null for any number
+     * @param  list<string>|null  $palette  keys of surfaces: component/face
+     * @param  array<string, int>  $occasions  how many cards of an occasion are wanted, by its value
+     * @param  int  $set  how many of each design are made
+     * @param  array<string, Wanted>  $uses  what is to be used up, saved or never used, by component
+     */
+    private function __construct(
+        public int $cards,
+        public bool $stash = false,
+        public bool $repeatSentiments = false,
+        public ?int $stashCards = null,
+        public ?array $palette = null,
+        public array $occasions = [],
+        public int $set = 1,
+        public array $uses = [],
+        public bool $savesOne = false,
+    ) {
     }
 
     /**
@@ -35,6 +51,12 @@ final readonly class Wishes
         return new self(self::MOST_CARDS, $stash, $repeatSentiments);
     }
 
+    /** The same wishes for another number of cards. */
+    public function forCards(int $cards): self
+    {
+        return $this->with(['cards' => $cards]);
+    }
+
     /**
      * The same wishes, with papers and cardstock from a palette only.
      *
@@ -42,11 +64,73 @@ final readonly class Wishes
      */
     public function from(array $surfaces): self
     {
-        return new self($this->cards, $this->stash, $this->repeatSentiments, $surfaces);
+        return $this->with(['palette' => $surfaces]);
+    }
+
+    /** No more than so many cards take from the stash. */
+    public function stashFor(int $cards): self
+    {
+        return $this->with(['stashCards' => $cards]);
+    }
+
+    public function kitOnly(): self
+    {
+        return $this->with(['stash' => false]);
+    }
+
+    /**
+     * @param  array<string, int>  $occasions  how many cards of each, by the value of the occasion
+     *
+     * @throws Refusal when more are asked for than there are to be cards
+     */
+    public function wanting(array $occasions): self
+    {
+        $known = array_filter(array_intersect_key($occasions, array_flip(array_column(Occasion::cases(), 'value'))), static fn (int $many): bool => $many > 0);
+
+        return array_sum($known) > $this->cards ? throw CannotShare::occasions(array_sum($known), $this->cards) : $this->with(['occasions' => $known]);
+    }
+
+    /** Every design is made so many times, two or four, where there is enough for it. */
+    public function inSetsOf(int $set): self
+    {
+        return $this->with(['set' => max(1, $set)]);
+    }
+
+    /** @param  array<string, Wanted>  $uses  by component */
+    public function using(array $uses): self
+    {
+        return $this->with(['uses' => $uses]);
+    }
+
+    /** One of everything of which there are two or more stays as it is. */
+    public function savingOne(): self
+    {
+        return $this->with(['savesOne' => true]);
     }
 
     public function allows(Surface $surface): bool
     {
         return $this->palette === null || in_array($surface->key(), $this->palette, true);
+    }
+
+    public function useOf(string $component): Wanted
+    {
+        return $this->uses[$component] ?? Wanted::AsItComes;
+    }
+
+    /** @param  array{cards?: int, stash?: bool, stashCards?: int, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool}  $changes */
+    private function with(array $changes): self
+    {
+        return new self(
+            $changes['cards'] ?? $this->cards,
+            $changes['stash'] ?? $this->stash,
+            $this->repeatSentiments,
+            $changes['stashCards'] ?? $this->stashCards,
+            $changes['palette'] ?? $this->palette,
+            $changes['occasions'] ?? $this->occasions,
+            $changes['set'] ?? $this->set,
+            $changes['uses'] ?? $this->uses,
+            $changes['savesOne'] ?? $this->savesOne,
+        );
     }
 }

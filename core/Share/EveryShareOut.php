@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+/**
+ * Looks at every share-out of a small table, so that the best of them is known to be the best.
+ *
+ * Cards are made in the order of their descriptions: each set of cards is looked at once. Given up where there are more
+ * of them than can be looked at in a moment.
+ */
+final class EveryShareOut
+{
+    public const MOST_CARDS = 4;
+
+    public const MOST_COMPONENTS = 14;
+
+    private const MOST_LOOKED_AT = 4_000;
+
+    private int $looked = 0;
+
+    /** @var list<Card>|null */
+    private ?array $best = null;
+
+    private ?Merit $merit = null;
+
+    private readonly Judge $judge;
+
+    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
+    {
+        $this->judge = Judge::of($table, $wishes);
+    }
+
+    public static function isFor(Table $table, Wishes $wishes): bool
+    {
+        return $wishes->cards <= self::MOST_CARDS && $wishes->set === 1 && count($table->components) <= self::MOST_COMPONENTS;
+    }
+
+    /** @return list<Card>|null null where there are too many to look at, or not so many cards can be made */
+    public static function best(Table $table, Wishes $wishes): ?array
+    {
+        $search = new self($table, $wishes);
+
+        return $search->look([], '') ? $search->best : null;
+    }
+
+    /**
+     * @param  list<Card>  $made
+     * @return bool false where it is given up
+     */
+    private function look(array $made, string $after): bool
+    {
+        if (count($made) === $this->wishes->cards) {
+            $merit = $this->judge->merit($made);
+            if ($this->merit === null || $merit->compare($this->merit) > 0) {
+                [$this->best, $this->merit] = [$made, $merit];
+            }
+
+            return ++$this->looked <= self::MOST_LOOKED_AT;
+        }
+        foreach (Sharer::on($this->table->after(...$made), $this->wishes)->every() as $card) {
+            $description = self::description($card);
+            if ($description >= $after && ! $this->look([...$made, $card], $description)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function description(Card $card): string
+    {
+        return implode(' ', [$card->sketch->key, $card->front->width->units, $card->occasion->value, ...array_map(static fn (Taking $taking): string => "$taking->part:$taking->component/$taking->face", $card->takings)]);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Check\CardInHand;
+use KeepShare\Core\Check\Check;
+use KeepShare\Core\Check\Checks;
+use KeepShare\Core\Check\Finding;
+use WeakMap;
+
+/** Says how good share-outs are, and remembers of each card what does not depend on the others. */
+final class Judge
+{
+    /** @var WeakMap<Card, array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int}> */
+    private WeakMap $known;
+
+    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
+    {
+        $this->known = new WeakMap;
+    }
+
+    public static function of(Table $table, Wishes $wishes): self
+    {
+        return new self($table, $wishes);
+    }
+
+    /** @param  list<Card>  $cards */
+    public function merit(array $cards): Merit
+    {
+        $sums = ['complete' => 0, 'findings' => 0, 'together' => 0, 'fromStash' => 0];
+        $all = [...$this->table->cards, ...$cards];
+        foreach ($cards as $card) {
+            $own = $this->known[$card] ??= $this->alone($card);
+            $sums['complete'] += $own['complete'];
+            $sums['findings'] += $own['findings'] + self::count(Checks::amongCards(), $own['hand']->among($all));
+            $sums['together'] += $own['together'];
+            $sums['fromStash'] += $own['fromStash'];
+        }
+
+        return Merit::summed($this->table, $cards, $this->wishes, $sums);
+    }
+
+    /** @return array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int} */
+    private function alone(Card $card): array
+    {
+        $hand = CardInHand::of($card, $this->table->components, $this->table->unit, []);
+
+        return [
+            'hand' => $hand,
+            'complete' => (int) ($hand->front->lacks === []),
+            'findings' => self::count(Checks::all(), $hand),
+            'together' => Merit::togetherOn($card, $this->table),
+            'fromStash' => count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->table->stash[$taking->component]))),
+        ];
+    }
+
+    /** @param  list<Check>  $checks */
+    private static function count(array $checks, CardInHand $hand): int
+    {
+        $count = 0;
+        foreach ($checks as $check) {
+            $count += count(array_filter($check->look($hand), static fn (Finding $finding): bool => ! $finding->isHint));
+        }
+
+        return $count;
+    }
+}

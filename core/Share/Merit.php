@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Pair\Fit;
+
+/**
+ * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions asked for; nothing a
+ * practised eye would stop at; how well things go together, in steps that can be seen; variety; sheets left whole and
+ * things saved or used up as wished; little from the stash.
+ *
+ * Two share-outs are compared figure by figure; the larger is the better.
+ */
+final readonly class Merit
+{
+    /** Points out of a hundred, on the average, below which no one sees a difference. */
+    private const SEEN = 2;
+
+    private function __construct(
+        public int $complete,
+        public int $occasionsMissing,
+        public int $findings,
+        public int $together,
+        public int $repeats,
+        public int $kept,
+        public int $fromStash,
+    ) {
+    }
+
+    /**
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards
+     */
+    public static function of(Table $table, array $cards, Wishes $wishes): self
+    {
+        return Judge::of($table, $wishes)->merit($cards);
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $sums  over the cards
+     */
+    public static function summed(Table $table, array $cards, Wishes $wishes, array $sums): self
+    {
+        return new self($sums['complete'], self::missing([...$table->cards, ...$cards], $wishes), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards, $wishes), $sums['fromStash']);
+    }
+
+    /** Below 0 where this is the worse of the two, above 0 where it is the better. */
+    public function compare(self $other): int
+    {
+        return $this->figures() <=> $other->figures();
+    }
+
+    /** Out of a hundred: how well the papers of a card go with its largest one. */
+    public static function togetherOn(Card $card, Table $table): int
+    {
+        $main = null;
+        $figures = [];
+        foreach (Filler::largestPaperFirst($card->layout($table->unit)) as $laid) {
+            $surface = $table->surfaceOf($card->taking($laid->part->id));
+            if ($surface === null) {
+                continue;
+            }
+            if ($main !== null && $surface->key() !== $main->key()) {
+                $figures[] = Fit::figure($main->face, $surface->face);
+            }
+            $main ??= $surface;
+        }
+
+        return $figures === [] ? 50 : intdiv(array_sum($figures), count($figures));
+    }
+
+    /** @return list<int> */
+    private function figures(): array
+    {
+        return [
+            $this->complete,
+            -$this->occasionsMissing,
+            -$this->findings,
+            intdiv($this->together, max(1, self::SEEN * $this->complete)),
+            -$this->repeats,
+            $this->kept,
+            -$this->fromStash,
+            $this->together,
+        ];
+    }
+
+    /** @param  list<Card>  $cards */
+    private static function missing(array $cards, Wishes $wishes): int
+    {
+        $missing = 0;
+        foreach ($wishes->occasions as $occasion => $many) {
+            $missing += max(0, $many - count(array_filter($cards, static fn (Card $card): bool => $card->occasion->value === $occasion)));
+        }
+
+        return $missing;
+    }
+
+    /**
+     * How often a design, a largest paper or a picture comes again; the cards of a set count once.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function repeats(array $cards): int
+    {
+        $seen = [];
+        $sets = [];
+        foreach ($cards as $card) {
+            if ($card->set !== null && isset($sets[$card->set])) {
+                continue;
+            }
+            $sets[$card->set ?? -$card->number] = true;
+            $seen[] = "sketch {$card->sketch->key}";
+            foreach ($card->takings as $taking) {
+                if ($taking->part === 'focal' || ($taking->size !== null && $taking->part !== 'base')) {
+                    $seen[] = "$taking->component/$taking->face";
+                }
+            }
+        }
+
+        return count($seen) - count(array_unique($seen));
+    }
+
+    /**
+     * Sheets that stay whole, and what is used up or saved as it was asked for.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function kept(Table $table, array $cards, Wishes $wishes): int
+    {
+        $opened = 0;
+        $pieces = [];
+        $asked = 0;
+        foreach ($cards as $card) {
+            foreach (Remains::piecesOf($card) as $component => $own) {
+                $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
+            }
+            foreach ($card->takings as $taking) {
+                $asked += intdiv($wishes->useOf($taking->component)->worth(), 10);
+            }
+        }
+        foreach ($pieces as $component => $own) {
+            $opened += $table->plan($component, [...$table->promised[$component] ?? [], ...$own])->sheetsOpened();
+        }
+
+        return $asked - $opened;
+    }
+}

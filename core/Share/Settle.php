@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use Closure;
+
+/**
+ * Makes a share-out better card by card: one is taken off the table and the best that could stand in its place is put
+ * there, first where that gives one card more, then wherever it is the better by Merit; until nothing changes in a
+ * whole round, the steps are spent, or it is told to stop.
+ *
+ * On a table so small that every share-out can be looked at, the best of all is taken. Never worse for more steps;
+ * deterministic.
+ */
+final class Settle
+{
+    /** How many cards are looked at in the place of one. */
+    private const OPTIONS = 4;
+
+    private int $steps = 0;
+
+    /** No share-out has more cards. */
+    private readonly int $bound;
+
+    private readonly Judge $judge;
+
+    /**
+     * @param  list<Card>  $cards
+     * @param  Closure(int): bool  $goOn
+     */
+    private function __construct(private readonly Table $table, private readonly Wishes $wishes, private array $cards, private readonly int $most, private readonly Closure $goOn)
+    {
+        $this->judge = Judge::of($table, $wishes);
+        $this->bound = Bound::on($table, $wishes)->cards;
+    }
+
+    /**
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards  that may be changed
+     * @param  int  $most  how many cards are taken off and made anew
+     * @param  (Closure(int): bool)|null  $goOn  told after each of them; false stops, keeping what there is
+     * @return list<Card> by number
+     */
+    public static function down(Table $table, Wishes $wishes, array $cards, int $most, ?Closure $goOn = null): array
+    {
+        $settle = new self($wishes->savesOne ? $table->savingOne() : $table, $wishes, $cards, $most, $goOn ?? static fn (): bool => true);
+        $settle->run();
+        $every = $most > 0 && EveryShareOut::isFor($settle->table, $wishes) ? EveryShareOut::best($settle->table, $wishes) : null;
+        if ($every !== null && $settle->judge->merit($every)->compare($settle->judge->merit($settle->cards)) > 0) {
+            $settle->cards = $every;
+        }
+        usort($settle->cards, static fn (Card $a, Card $b): int => $a->number <=> $b->number);
+
+        return $settle->cards;
+    }
+
+    private function run(): void
+    {
+        if ($this->wishes->set > 1) {
+            // The cards of a set change together or not at all; they are left as the search made them.
+            return;
+        }
+        $isChanged = true;
+        while ($isChanged) {
+            $isChanged = false;
+            foreach (array_keys($this->cards) as $n) {
+                if ($this->steps++ >= $this->most || ! ($this->goOn)($this->steps)) {
+                    return;
+                }
+                $isChanged = $this->placeTwo($n) || $this->replace($n) || $isChanged;
+            }
+        }
+    }
+
+    /** Two cards in the place of one, where there are not enough. */
+    private function placeTwo(int $n): bool
+    {
+        if (count($this->cards) >= min($this->wishes->cards, $this->bound)) {
+            return false;
+        }
+        $others = $this->without($n);
+        $two = Sharer::most($this->table->after(...$others), $this->wishes->forCards(2));
+        if (count($two) < 2) {
+            return false;
+        }
+        $this->cards = [...$others, ...$two];
+
+        return true;
+    }
+
+    private function replace(int $n): bool
+    {
+        $others = $this->without($n);
+        $best = $this->judge->merit($this->cards);
+        $better = null;
+        foreach (Sharer::on($this->table->after(...$others), $this->wishes)->options(self::OPTIONS) as $card) {
+            $cards = [...$others, $card];
+            $merit = $this->judge->merit($cards);
+            if ($merit->compare($best) > 0) {
+                [$best, $better] = [$merit, $cards];
+            }
+        }
+        $this->cards = $better ?? $this->cards;
+
+        return $better !== null;
+    }
+
+    /** @return list<Card> */
+    private function without(int $n): array
+    {
+        return array_values(array_filter($this->cards, static fn (int $other): bool => $other !== $n, ARRAY_FILTER_USE_KEY));
+    }
+}
