@@ -18,6 +18,7 @@ use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Table;
 use KeepShare\Core\Share\Variety;
 use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Sketch\Sketches;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -56,7 +57,7 @@ final class BoundTest extends TestCase
     {
         self::assertSame([10, Need::Base], self::bound(Kits::demo()));
         self::assertSame([3, Need::Envelope], self::bound(self::with(Kits::demo(), Kind::Envelope, 3)));
-        self::assertSame([0, Need::FocalPoint], self::bound(self::with(self::with(Kits::demo(), Kind::DieCut, 0, images: true), Kind::Sticker, 0, images: true, layered: true)));
+        self::assertSame([0, Need::FocalPoint], self::bound(self::with(self::with(Kits::without(Kind::Tool, Kind::Paper, Kind::Panel), Kind::DieCut, 0, images: true), Kind::Sticker, 0, images: true, layered: true)));
     }
 
     public function test_heavy_cardstock_counts_as_bases_and_words_count_once(): void
@@ -83,14 +84,14 @@ final class BoundTest extends TestCase
     public function test_the_occasion_furthest_behind_is_wanted_most(): void
     {
         $variety = Variety::on(Table::unpacked(Kits::demo()));
-        self::assertSame(Occasion::Birthday, $variety->occasionsByWant()[0]);
-        $card = static fn (int $number, Occasion $occasion): Card => Card::of($number, 'framed-panel', Size::parse('4 1/4', '5 1/2', Unit::Inch), $occasion, []);
+        self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
+        $card = static fn (int $number, Occasion $occasion): Card => Card::of($number, Sketches::all()['framed-panel'], Size::parse('4 1/4', '5 1/2', Unit::Inch), $occasion, []);
         $variety->add($card(1, Occasion::Birthday));
-        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant()[0]);
+        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
         foreach (range(2, 12) as $number) {
             $variety->add($card($number, Occasion::Wedding));
         }
-        self::assertSame(Occasion::Wedding, $variety->occasionsByWant()[count(Occasion::cases()) - 1]);
+        self::assertSame(Occasion::Wedding, $variety->occasionsByWant([])[count(Occasion::cases()) - 1]);
         self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
     }
 

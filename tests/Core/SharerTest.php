@@ -18,7 +18,6 @@ use KeepShare\Core\Share\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Table;
 use KeepShare\Core\Share\Wishes;
-use KeepShare\Core\Sketch\Sketches;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -54,12 +53,12 @@ final class SharerTest extends TestCase
         $kit = Kits::demo();
         $components = Table::unpacked($kit)->components;
         foreach (Sharer::share(Table::unpacked($kit), Wishes::cards(10))->cards as $card) {
-            $layout = Sketches::all()[$card->sketch]->resolve($card->front, $kit->unit);
+            $layout = $card->layout($kit->unit);
             $under = $layout->under($layout->focal);
             $taking = $under === null ? null : $card->taking($under->part->id);
             $good = $taking === null ? null : $components[$taking->component]->good;
             if ($good instanceof Paper) {
-                self::assertFalse($good->faces()[$taking->face]->busy, "card $card->number, $card->sketch");
+                self::assertFalse($good->faces()[$taking->face]->busy, "card $card->number, {$card->sketch->key}");
             }
         }
     }

@@ -27,6 +27,32 @@ final class BruteForce
     }
 
     /**
+     * The most worth that can be cut from one sheet.
+     *
+     * @param  list<array{int, int, bool, int, int}>  $wishes  width, height, whether it may turn, worth, limit
+     */
+    public static function mostWorth(int $width, int $height, array $wishes): int
+    {
+        $force = new self;
+        $sets = [[0, []]];
+        foreach ($wishes as [$w, $h, $turn, $worth, $limit]) {
+            $more = [];
+            foreach ($sets as [$sum, $pieces]) {
+                for ($count = 0; $count <= $limit; $count++) {
+                    $more[] = [$sum + $count * $worth, [...$pieces, ...array_fill(0, $count, [$w, $h, $turn])]];
+                }
+            }
+            $sets = $more;
+        }
+        $best = 0;
+        foreach ($sets as [$sum, $pieces]) {
+            $best = $sum > $best && $force->fits($width, $height, $pieces) ? $sum : $best;
+        }
+
+        return $best;
+    }
+
+    /**
      * @param  list<array{int, int, bool}>  $pieces
      * @param  list<list<array{int, int, bool}>>  $bins
      */

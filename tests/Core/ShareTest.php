@@ -1,0 +1,302 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Refusal;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Share\File\ShareOutFile;
+use KeepShare\Core\Share\Merit;
+use KeepShare\Core\Share\Need;
+use KeepShare\Core\Share\Outlook;
+use KeepShare\Core\Share\Picture;
+use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\WaysOut;
+use KeepShare\Core\Share\Why;
+use KeepShare\Core\Share\Wishes;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+
+/** The share-out as a whole: wishes, making it better, what stops the next card, ways out. */
+final class ShareTest extends TestCase
+{
+    public function test_the_occasions_asked_for_are_met_and_more_than_there_are_cards_is_refused(): void
+    {
+        $wishes = Wishes::cards(6)->wanting(['sympathy' => 2, 'wedding' => 1, 'thank-you' => 2, 'hello' => 1]);
+        $cards = Sharer::most(self::harbour(), $wishes);
+
+        self::assertEqualsCanonicalizing(['sympathy', 'sympathy', 'wedding', 'thank-you', 'thank-you', 'hello'], array_map(static fn (Card $card): string => $card->occasion->value, $cards));
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage('20 cards of certain occasions are asked for, but only 12 cards in all.');
+        Wishes::cards(12)->wanting(['birthday' => 20]);
+    }
+
+    public function test_sets_are_the_same_card_again_as_far_as_there_is_enough(): void
+    {
+        $cards = Sharer::most(self::harbour(), Wishes::cards(6)->inSetsOf(2));
+        self::assertCount(6, $cards);
+        self::assertHolds(self::harbour(), $cards);
+        $sets = [];
+        foreach ($cards as $card) {
+            $sets[$card->set ?? "alone $card->number"][] = $card;
+        }
+        self::assertGreaterThanOrEqual(2, count(array_filter($sets, static fn (array $set): bool => count($set) === 2)));
+        foreach (array_filter($sets, static fn (array $set): bool => count($set) === 2) as [$one, $two]) {
+            self::assertEquals($one->takings, $two->takings);
+            self::assertNotSame($one->number, $two->number);
+        }
+    }
+
+    public function test_components_are_used_up_saved_and_never_used_as_wished(): void
+    {
+        $takes = static fn (array $uses): array => array_count_values(array_merge(...array_map(static fn (Card $card): array => array_map(static fn (Taking $taking): string => $taking->component, $card->takings), Sharer::most(self::harbour(), Wishes::cards(8)->using($uses)))));
+        $usual = $takes([]);
+        $with = $takes(['wave' => Wanted::UseUp, 'fish-scale' => Wanted::Never, 'kelp' => Wanted::Save]);
+
+        self::assertGreaterThan($usual['wave'] ?? 0, $with['wave']);
+        self::assertArrayNotHasKey('fish-scale', $with);
+        self::assertGreaterThan(0, $usual['fish-scale'] ?? 0, 'it is taken otherwise');
+        self::assertLessThanOrEqual($usual['kelp'] ?? 0, $with['kelp'] ?? 0);
+    }
+
+    public function test_one_of_each_is_saved(): void
+    {
+        $table = self::harbour();
+        $cards = Sharer::most($table, Wishes::asManyAsPossible()->savingOne());
+        $after = $table->after(...$cards);
+        foreach ($table->components as $id => $component) {
+            if (in_array($component->kind(), [Kind::Paper, Kind::Cardstock], true) && count($table->stock[$id] ?? []) > 1) {
+                $plan = $table->plan($id, $after->promised[$id] ?? []);
+                self::assertTrue($plan->isComplete());
+                self::assertLessThan(count($table->stock[$id]), $plan->sheetsOpened(), "a sheet of $component->name is whole");
+            }
+            if ($component->kind() === Kind::DieCut && $table->free[$id] > 1) {
+                self::assertGreaterThan(0, $after->free[$id], "a $component->name is kept");
+            }
+        }
+    }
+
+    public function test_the_stash_goes_no_further_than_so_many_cards(): void
+    {
+        $kit = self::harbour();
+        $stash = ['base' => true, 'envelope' => true];
+        $table = Table::of($kit->unit, $kit->front, $kit->components, $kit->free, $kit->stock, [], $stash);
+
+        self::assertCount(3, Sharer::most($table, Wishes::cards(8, true)->stashFor(3)));
+        self::assertCount(0, Sharer::most($table, Wishes::cards(8)));
+        self::assertCount(8, Sharer::most($table, Wishes::cards(8, true)));
+    }
+
+    public function test_settling_is_never_worse_deterministic_and_takes_no_more_than_there_is(): void
+    {
+        $better = 0;
+        for ($seed = 1; $seed <= 12; $seed++) {
+            $table = Table::unpacked(Kits::random($seed));
+            $wishes = Wishes::cards(5);
+            $first = Sharer::most($table, $wishes);
+            $last = Merit::of($table, $first, $wishes);
+            foreach ([2, 6] as $steps) {
+                $cards = Settle::down($table, $wishes, $first, $steps);
+                self::assertEquals($cards, Settle::down($table, $wishes, $first, $steps));
+                self::assertHolds($table, $cards);
+                $merit = Merit::of($table, $cards, $wishes);
+                self::assertGreaterThanOrEqual(0, $merit->compare($last));
+                $better += (int) ($merit->compare($last) > 0);
+                $last = $merit;
+            }
+        }
+        self::assertGreaterThan(2, $better);
+    }
+
+    public function test_settling_can_be_stopped_and_keeps_what_it_has(): void
+    {
+        $table = self::harbour();
+        $first = Sharer::most($table, Wishes::cards(4));
+        $told = [];
+        $cards = Settle::down($table, Wishes::cards(4), $first, 99, static function (int $step) use (&$told): bool {
+            $told[] = $step;
+
+            return $step < 3;
+        });
+        self::assertSame([1, 2, 3], $told);
+        self::assertCount(4, $cards);
+    }
+
+    public function test_cards_that_lie_there_are_not_touched_and_what_is_free_is_taken_beside_them(): void
+    {
+        $table = self::harbour();
+        $there = Sharer::most($table, Wishes::cards(3));
+        $cards = Settle::down($table->after(...$there), Wishes::cards(3), Sharer::most($table->after(...$there), Wishes::cards(3)), 4);
+
+        self::assertSame([4, 5, 6], array_map(static fn (Card $card): int => $card->number, $cards));
+        self::assertHolds($table, [...$there, ...$cards]);
+    }
+
+    public function test_as_many_cards_as_the_bound_on_nine_kits_of_ten_and_never_two_fewer(): void
+    {
+        $equal = 0;
+        for ($seed = 1; $seed <= 50; $seed++) {
+            $table = Table::unpacked(Kits::random($seed));
+            $wishes = Wishes::asManyAsPossible();
+            $bound = Bound::on($table, $wishes)->cards;
+            $cards = Sharer::most($table, $wishes);
+            self::assertLessThanOrEqual($bound, count($cards));
+            self::assertGreaterThanOrEqual($bound - 1, count($cards), "kit $seed");
+            $equal += (int) (count($cards) === $bound);
+        }
+        self::assertGreaterThanOrEqual(45, $equal);
+    }
+
+    public function test_what_is_to_be_added_for_one_three_and_six_more_gives_them(): void
+    {
+        $table = self::harbour();
+        $wishes = Wishes::asManyAsPossible();
+        $cards = Sharer::most($table, $wishes);
+        $stop = Outlook::beyond($table->after(...$cards), $wishes) ?? self::fail('Something stops the eleventh card.');
+        self::assertSame([1, 3, 6], array_map(static fn ($addition): int => $addition->cards, $stop->additions));
+        self::assertSame([Need::Base->value => 1, Need::Envelope->value => 1], $stop->additions[0]->counts);
+        self::assertSame('1 more card: 1 base (1 sheet of heavy cardstock 8 1/2 × 11 in gives 2), 1 envelope', $stop->additions[0]->says());
+
+        foreach (array_slice($stop->additions, 0, 2) as $addition) {
+            $free = ['base' => $table->free['base'] + $addition->counts['base'], 'envelope' => $table->free['envelope'] + $addition->counts['envelope']];
+            $more = Table::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+            self::assertCount(count($cards) + $addition->cards, Sharer::most($more, $wishes));
+        }
+    }
+
+    public function test_the_best_next_cards_differ_and_can_all_be_made(): void
+    {
+        $table = self::harbour();
+        $there = Sharer::most($table, Wishes::cards(4));
+        $options = Sharer::on($table->after(...$there), Wishes::cards(1))->options(5, 1);
+
+        self::assertCount(5, array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $options)));
+        foreach ($options as $card) {
+            self::assertSame(5, $card->number);
+            self::assertHolds($table, [...$there, $card]);
+        }
+    }
+
+    public function test_every_way_out_that_is_offered_can_be_had(): void
+    {
+        $table = self::harbour();
+        $cards = Sharer::most($table, Wishes::cards(8));
+        $kinds = [];
+        foreach ($cards as $card) {
+            $others = array_values(array_filter($cards, static fn (Card $other): bool => $other !== $card));
+            $without = $table->after(...$others);
+            foreach ($card->takings as $taking) {
+                foreach (WaysOut::of($without, $card, $taking->part) as $way) {
+                    $kinds[$way->kind] = true;
+                    if ($way->taking === null) {
+                        continue;
+                    }
+                    $new = $card->fitted(array_map(static fn (Taking $old): Taking => $old->part === $taking->part ? $way->taking : $old, $card->takings));
+                    self::assertHolds($table, [...$others, $new], complete: false);
+                    self::assertTrue($way->taking->component !== $taking->component || $way->taking->face !== $taking->face || $way->taking->quantity !== $taking->quantity, 'it is another thing');
+                }
+            }
+        }
+        foreach (['other face', 'near colour', 'goes best', 'smaller panel', 'like it', 'leave it off', 'drop the card'] as $kind) {
+            self::assertArrayHasKey($kind, $kinds);
+        }
+    }
+
+    public function test_where_no_picture_is_left_one_is_cut_from_a_scrap_with_a_die_or_round_a_motif(): void
+    {
+        $kit = Kits::demo();
+        $table = self::harbour();
+        foreach ($table->components as $id => $component) {
+            $gone[$id] = $component->isFocalPoint() ? 0 : ($table->free[$id] ?? 0);
+        }
+        $bare = Table::of($table->unit, $table->front, $table->components, array_intersect_key($gone ?? [], $table->free), $table->stock);
+        $cards = Sharer::most($bare, Wishes::cards(4));
+        self::assertCount(4, $cards);
+        self::assertHolds($bare, $cards);
+        $round = 0;
+        foreach ($cards as $card) {
+            $focal = array_values(array_filter(CardFront::of($card, $table->components, $kit->unit)->layers, static fn ($layer): bool => $layer->part === 'focal'))[0];
+            if ($card->taking(Picture::DIE) === null) {
+                self::assertTrue($table->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
+
+                continue;
+            }
+            self::assertSame('2 × 2', $focal->rect->size->format($kit->unit));
+            self::assertGreaterThan(20, count($focal->outline->rings[0]), 'it is round');
+            $round++;
+        }
+        self::assertGreaterThan(0, $round);
+        $noDie = Table::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $bare->free, $table->stock);
+        [$card] = Sharer::most($noDie, Wishes::cards(1));
+        $paper = $table->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
+        self::assertTrue($paper->face->motif->isPicture(), 'without the die a motif is cut out');
+        self::assertSame(0, Bound::on(Table::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $bare->free, $table->stock), Wishes::cards(4))->cards, 'without both there is none');
+    }
+
+    public function test_why_says_how_well_it_goes_and_what_the_next_best_was(): void
+    {
+        $table = self::harbour();
+        [$card] = Sharer::most($table, Wishes::cards(1));
+        $says = [];
+        foreach ($card->takings as $taking) {
+            $says[$taking->part] = implode(' ', Why::of($table, $card, $taking->part)->says);
+        }
+        self::assertStringContainsString('the others are chosen to go with it', implode(' ', $says));
+        self::assertMatchesRegularExpression('/goes with .+: \d+ of 100/', implode(' ', $says));
+        self::assertMatchesRegularExpression('/Next best: .+\./', implode(' ', $says));
+        self::assertSame(['Nothing is taken here.'], Why::of($table, $card, 'bow-tie')->says);
+    }
+
+    public function test_the_written_share_out_balances(): void
+    {
+        $table = self::harbour();
+        $cards = Sharer::most($table, Wishes::cards(7));
+        $file = ShareOutFile::write('Harbour Lanterns', $table, $cards);
+        $taken = [];
+        foreach ($file['cards'] as $card) {
+            foreach ($card['takings'] as $taking) {
+                $taken[$taking['component']] = ($taken[$taking['component']] ?? 0) + (isset($taking['width']) ? 1 : (int) $taking['amount']);
+            }
+        }
+        foreach ($file['balance'] as $line) {
+            if (isset($line['sheets'])) {
+                self::assertSame([$taken[$line['component']] ?? 0, $line['sheets']], [$line['pieces'], $line['opened'] + $line['kept']]);
+            } elseif ($line['have'] !== 'endless' && ! str_contains((string) $line['have'], 'in')) {
+                self::assertSame((int) $line['have'], (int) $line['taken'] + (int) $line['kept'], $line['name']);
+                self::assertSame($taken[$line['component']] ?? 0, (int) $line['taken'], $line['name']);
+            }
+        }
+        self::assertCount(array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1, ShareOutFile::lines($table, $cards));
+    }
+
+    /**
+     * Nothing is taken that is not there, and all pieces can be cut.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function assertHolds(Table $table, array $cards, bool $complete = true): void
+    {
+        $after = $table->after(...$cards);
+        foreach ($after->free as $id => $left) {
+            self::assertTrue($left >= 0 || $table->components[$id]->isEndless(), "{$table->components[$id]->name} is overdrawn");
+        }
+        foreach ($after->promised as $id => $pieces) {
+            self::assertTrue($table->plan($id, $pieces)->isComplete(), "{$table->components[$id]->name} can be cut");
+        }
+        foreach ($complete ? $cards : [] as $card) {
+            self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
+        }
+        self::assertSame(count($cards), count(array_unique(array_map(static fn (Card $card): int => $card->number, $cards))));
+    }
+
+    private static function harbour(): Table
+    {
+        return Table::unpacked(Kits::demo());
+    }
+}
