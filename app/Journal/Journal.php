@@ -46,6 +46,21 @@ final class Journal
     }
 
     /**
+     * The same, or a part of the act that is under way.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     *
+     * @throws StaleTable when the kit has changed since that revision
+     */
+    public function within(Kit $kit, string $name, ?int $revision, Closure $do): mixed
+    {
+        return $this->act === null ? $this->act($kit, $name, $revision, $do) : $do();
+    }
+
+    /**
      * An act on the shelf rather than on one kit, such as bringing a kit in.
      *
      * @template T

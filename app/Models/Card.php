@@ -6,9 +6,16 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Sketch\SketchReader;
+use KeepShare\Core\Sketch\SketchWriter;
 
 /**
  * @property int $id
@@ -19,6 +26,13 @@ use KeepShare\Core\Share\Card as CoreCard;
  * @property int $front_width
  * @property int $front_height
  * @property bool $is_bonus
+ * @property array<string, mixed>|null $design the sketch it is laid on, where that is not one that ships as it is
+ * @property int|null $frame
+ * @property FoldKind $fold
+ * @property int|null $set known to all cards of one set
+ * @property bool $is_for_a_man
+ * @property bool $is_pinned no share-out takes it apart
+ * @property string $notes
  * @property Kit $kit
  */
 final class Card extends Model
@@ -27,7 +41,7 @@ final class Card extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['occasion' => Occasion::class, 'is_bonus' => 'boolean'];
+    protected $casts = ['occasion' => Occasion::class, 'is_bonus' => 'boolean', 'design' => 'array', 'fold' => FoldKind::class, 'is_for_a_man' => 'boolean', 'is_pinned' => 'boolean'];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -56,11 +70,51 @@ final class Card extends Model
     {
         return CoreCard::of(
             $this->number,
-            $this->sketch,
+            $this->toSketch(),
             $this->toFront(),
             $this->occasion,
             array_values($this->takings->map(static fn (Taking $taking) => $taking->toCore())->all()),
+            $this->frame === null ? null : Length::ofUnits($this->frame),
+            $this->fold,
+            $this->set,
         );
+    }
+
+    public function toSketch(): Sketch
+    {
+        // What is written carries its units: the one given here is never used.
+        return $this->design === null ? Sketches::all()[$this->sketch] : SketchReader::read($this->design, Unit::Inch);
+    }
+
+    /** @return array{sketch: string, design: array<string, mixed>|null} how a sketch is kept with a card */
+    public static function keeps(Sketch $sketch): array
+    {
+        $written = SketchWriter::write($sketch);
+        $shipped = Sketches::all()[$sketch->key] ?? null;
+
+        return ['sketch' => $sketch->key, 'design' => $shipped !== null && SketchWriter::write($shipped) === $written ? null : $written];
+    }
+
+    /** A part as it is said: "inner panel", "focal point". */
+    public function partName(string $part): string
+    {
+        if (! str_starts_with($part, 'fold-')) {
+            return $this->toSketch()->partName($part);
+        }
+
+        return $this->fold->construct($this->toFront(), Unit::Inch)->part(substr($part, 5))->name ?? str_replace('-', ' ', substr($part, 5));
+    }
+
+    /** @return list<string> the parts that are cut */
+    public function cutParts(): array
+    {
+        return array_values($this->takings->filter(static fn (Taking $taking): bool => $taking->sheet_id !== null)->map(static fn (Taking $taking): string => $taking->part)->all());
+    }
+
+    /** @return list<string> the parts that are to stay as they are */
+    public function pinnedParts(): array
+    {
+        return array_values($this->takings->where('is_pinned', true)->map(static fn (Taking $taking): string => $taking->part)->all());
     }
 
     /** Something has been cut for it, so no share-out may take it apart. */

@@ -6,11 +6,14 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketch;
 
 /**
  * @property int $id
@@ -29,6 +32,10 @@ use KeepShare\Core\Measure\Unit;
  * @property string|null $bought_on
  * @property string $theme
  * @property string $instructions
+ * @property int|null $frame how much of the base shows round a new front; null as the sketches have it
+ * @property list<string> $muted keys of the hints that are switched off
+ * @property array{stash_cards?: int|null, repeat?: bool, set?: int, saves_one?: bool, insides?: bool, sketches_off?: list<string>, trimmer?: int|null, uses?: array<string, string>} $wishes what is asked of a share-out
+ * @property array<string, int> $wanted how many cards of an occasion are asked for
  * @property Collection<int, Component> $papers
  */
 final class Kit extends Model
@@ -37,12 +44,51 @@ final class Kit extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean'];
+    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean', 'muted' => 'array', 'wanted' => 'array', 'wishes' => 'array'];
 
     /** The one stash, where there is one yet. */
     public static function stash(): ?self
     {
         return self::query()->where('is_stash', true)->first();
+    }
+
+    /** The trimmer the maker has said she cuts with, or one that is long enough. */
+    public function trimmer(): Trimmer
+    {
+        $longest = $this->wishes['trimmer'] ?? null;
+        $usual = Trimmer::usual();
+
+        return $longest === null ? $usual : Trimmer::of(Length::ofUnits($longest), $usual->narrowest);
+    }
+
+    /**
+     * The sketches that share-outs may lay cards on; all of them where the maker has switched every one off.
+     *
+     * @return list<Sketch>
+     */
+    public function sketches(): array
+    {
+        $shelf = OwnSketch::shelf();
+        $on = array_diff_key($shelf, array_flip($this->wishes['sketches_off'] ?? []));
+
+        return array_values($on === [] ? $shelf : $on);
+    }
+
+    /** The smallest number no card has, from the one given on. */
+    public function nextNumber(int $from = 1): int
+    {
+        $numbers = $this->cards()->pluck('number')->all();
+        while (in_array($from, $numbers, true)) {
+            $from++;
+        }
+
+        return $from;
+    }
+
+    /** @return HasMany<Solution, $this> */
+    public function solutions(): HasMany
+    {
+        return $this->hasMany(Solution::class)->orderBy('id');
     }
 
     /** @return HasMany<Component, $this> */

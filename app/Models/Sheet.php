@@ -7,6 +7,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /**
@@ -15,12 +17,14 @@ use KeepShare\Core\Measure\Size;
  * @property int $id
  * @property int $component_id
  * @property int|null $parent_id
+ * @property int|null $in_hand_id the sheet that was taken in hand, of a part that is not cut up yet
  * @property int $number
  * @property int $width
  * @property int $height
  * @property int $x
  * @property int $y
  * @property bool $is_whole
+ * @property list<array{x: int, y: int, width: int, height: int}>|null $blemishes places to keep clear of
  * @property SheetState $state
  * @property Component $component
  * @property CutPlan|null $plan
@@ -31,7 +35,7 @@ final class Sheet extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['is_whole' => 'boolean', 'state' => SheetState::class];
+    protected $casts = ['is_whole' => 'boolean', 'state' => SheetState::class, 'blemishes' => 'array'];
 
     /** @return BelongsTo<Component, $this> */
     public function component(): BelongsTo
@@ -52,6 +56,35 @@ final class Sheet extends Model
 
     public function toStock(): Stock
     {
-        return $this->is_whole ? Stock::sheet((string) $this->id, $this->size()) : Stock::offcut((string) $this->id, $this->size());
+        $stock = $this->is_whole ? Stock::sheet((string) $this->id, $this->size()) : Stock::offcut((string) $this->id, $this->size());
+
+        return $stock->marred(Length::zero(), $this->blemishes());
+    }
+
+    /** @return list<Rect> */
+    public function blemishes(): array
+    {
+        return array_map(static fn (array $at): Rect => Rect::ofUnits($at['x'], $at['y'], $at['width'], $at['height']), $this->blemishes ?? []);
+    }
+
+    /** @return list<array{x: int, y: int, width: int, height: int}>|null the blemishes that reach into a part of it, from the corner of that part */
+    public function blemishesOn(Rect $part): ?array
+    {
+        $on = [];
+        foreach ($this->blemishes() as $blemish) {
+            if ($blemish->overlaps($part)) {
+                [$left, $top] = [max($blemish->x->units, $part->x->units), max($blemish->y->units, $part->y->units)];
+                [$right, $bottom] = [min($blemish->right()->units, $part->right()->units), min($blemish->bottom()->units, $part->bottom()->units)];
+                $on[] = self::keepsBlemish(Rect::ofUnits($left - $part->x->units, $top - $part->y->units, $right - $left, $bottom - $top));
+            }
+        }
+
+        return $on === [] ? null : $on;
+    }
+
+    /** @return array{x: int, y: int, width: int, height: int} how it is kept */
+    public static function keepsBlemish(Rect $rect): array
+    {
+        return ['x' => $rect->x->units, 'y' => $rect->y->units, 'width' => $rect->size->width->units, 'height' => $rect->size->height->units];
     }
 }

@@ -14,6 +14,7 @@ use KeepShare\Core\Share\Wishes;
  * @property int $cards
  * @property bool $uses_stash
  * @property bool $repeats_sentiments
+ * @property bool $is_anew cards that lack nothing are made anew too
  * @property int $revision
  * @property SolveState $state
  * @property int $done
@@ -27,7 +28,7 @@ final class Solve extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'state' => SolveState::class];
+    protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'is_anew' => 'boolean', 'state' => SolveState::class];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -41,8 +42,9 @@ final class Solve extends Model
         return $this->state->isUnderWay() && $this->updated_at?->isAfter(now()->subSeconds(self::SILENCE)) === true;
     }
 
-    public function wishes(): Wishes
+    /** What is asked for beside the number of cards stands with the kit. */
+    public function wishes(int $cards): Wishes
     {
-        return Wishes::cards($this->cards, $this->uses_stash, $this->repeats_sentiments);
+        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->repeats_sentiments);
     }
 }

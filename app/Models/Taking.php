@@ -8,7 +8,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Share\Taking as CoreTaking;
-use KeepShare\Core\Sketch\Sketches;
 
 /**
  * What one part of a card takes from one component; sheet_id is the piece itself once it is cut.
@@ -22,6 +21,7 @@ use KeepShare\Core\Sketch\Sketches;
  * @property int|null $height
  * @property int $face
  * @property bool $may_turn
+ * @property bool $is_pinned
  * @property int|null $sheet_id
  * @property Card $card
  */
@@ -31,12 +31,18 @@ final class Taking extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['may_turn' => 'boolean'];
+    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
     {
         return $this->belongsTo(Card::class);
+    }
+
+    /** @return BelongsTo<Component, $this> */
+    public function component(): BelongsTo
+    {
+        return $this->belongsTo(Component::class);
     }
 
     public function size(): ?Size
@@ -47,7 +53,7 @@ final class Taking extends Model
     /** The part as it is said: "inner panel", "focal point". */
     public function partName(): string
     {
-        return Sketches::all()[$this->card->sketch]->partName($this->part);
+        return $this->card->partName($this->part);
     }
 
     public function toCore(): CoreTaking
@@ -57,6 +63,20 @@ final class Taking extends Model
         return $size === null
             ? CoreTaking::some(Component::coreIdOf($this->component_id), $this->part, $this->quantity)
             : CoreTaking::piece(Component::coreIdOf($this->component_id), $this->part, $size, $this->face, $this->may_turn);
+    }
+
+    /** @return array<string, mixed> how it is kept */
+    public static function keeps(CoreTaking $taking): array
+    {
+        return [
+            'component_id' => Component::idOfCore($taking->component),
+            'part' => $taking->part,
+            'quantity' => $taking->quantity,
+            'width' => $taking->size?->width->units,
+            'height' => $taking->size?->height->units,
+            'face' => $taking->face,
+            'may_turn' => $taking->mayTurn,
+        ];
     }
 
     /** The piece still to be cut for it, known by the id of this record. */

@@ -12,6 +12,7 @@ use App\Models\Taking;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Share\Table;
 
 /**
@@ -76,7 +77,66 @@ final readonly class TableState
      */
     public function table(bool $isNew = false): Table
     {
-        $staying = $this->cards->filter(static fn (Card $card): bool => ! $isNew || $card->isBegun());
+        return $this->lying($this->cards->filter(static fn (Card $card): bool => ! $isNew || $card->isBegun()));
+    }
+
+    /** The table as it would be without what one card has been given and not yet cut. */
+    public function tableWithout(Card $card): Table
+    {
+        return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id));
+    }
+
+    /**
+     * The table with only some of the cards on it.
+     *
+     * @param  list<int>  $ids
+     */
+    public function tableWith(array $ids): Table
+    {
+        return $this->lying($this->cards->filter(static fn (Card $card): bool => in_array($card->id, $ids, true)));
+    }
+
+    /**
+     * What cards take from a component and cannot have: pieces no sheet is left for, and what goes beyond the count. The
+     * earlier cards have theirs.
+     *
+     * @return Collection<int, Taking> of this kit's cards
+     */
+    private function shortOf(Component $component): Collection
+    {
+        $takings = $this->takingsOf($component)->sortBy(fn (Taking $taking): array => [$this->cards->has($taking->card_id), $taking->card->number, $taking->id]);
+        if ($component->kind->isSheets()) {
+            $planned = [];
+            foreach ($this->sheetsOf($component)->where('state', SheetState::Open) as $sheet) {
+                foreach ($sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [] as $leaf) {
+                    $planned[(int) $leaf->piece] = true;
+                }
+            }
+            $short = $takings->filter(static fn (Taking $taking): bool => $taking->width !== null && $taking->sheet_id === null && ! isset($planned[$taking->id]));
+        } else {
+            $left = $this->hereOf($component);
+            $short = $this->core[$component->coreId()]->isEndless() ? new Collection : $takings->filter(static function (Taking $taking) use (&$left): bool {
+                $left -= $taking->quantity;
+
+                return $left < 0;
+            });
+        }
+
+        return $short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id))->values();
+    }
+
+    /** @return array<int, Collection<int, Taking>> what is short, by the id of the component; only of those that are */
+    public function shorts(): array
+    {
+        return array_filter(
+            $this->components->map(fn (Component $component): Collection => $this->shortOf($component))->all(),
+            static fn (Collection $short): bool => $short->isNotEmpty(),
+        );
+    }
+
+    /** @param  Collection<int, Card>  $staying */
+    private function lying(Collection $staying): Table
+    {
         $takings = $this->takings->filter(fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id));
         $taken = $takings->groupBy('component_id')->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
         $free = [];
@@ -106,7 +166,9 @@ final readonly class TableState
             self::promised($takings),
             $stash,
             array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
-        );
+            $this->kit->sketches(),
+            $this->kit->frame === null ? null : Length::ofUnits($this->kit->frame),
+        )->cutWith($this->kit->trimmer());
     }
 
     /**

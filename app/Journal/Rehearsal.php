@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Journal;
+
+use App\Models\Kit;
+use Closure;
+use Illuminate\Support\Facades\DB;
+
+/** An act done and taken back at once, to see what would come of it. */
+final class Rehearsal
+{
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     */
+    public static function of(Kit $kit, Closure $do): mixed
+    {
+        DB::beginTransaction();
+        try {
+            return $do();
+        } finally {
+            DB::rollBack();
+            $kit->refresh();
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+namespace App\Models;
+
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Refusal;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\Wishes;
+
+/** The wishes that stand with a kit, for the core. */
+final class KitWishes
+{
+    /** @throws Refusal when they contradict each other */
+    public static function of(Kit $kit, int $cards, bool $stash, bool $repeat): Wishes
+    {
+        $kept = $kit->wishes;
+        $wishes = Wishes::cards($cards, $stash, $repeat)
+            ->wanting(array_intersect_key($kit->wanted, array_flip(array_column(Occasion::cases(), 'value'))))
+            ->inSetsOf($kept['set'] ?? 1)
+            ->using(array_filter(array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? [])));
+        if (isset($kept['stash_cards'])) {
+            $wishes = $wishes->stashFor($kept['stash_cards']);
+        }
+
+        return ($kept['saves_one'] ?? false) ? $wishes->savingOne() : $wishes;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Sketch\SketchReader;
+
+/**
+ * A sketch the maker has written. It is changed in the journal of the kit it was written at, and serves every kit.
+ *
+ * Cards keep a copy of what they are laid on, so that a sketch may be changed or thrown away at any time.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property string $name
+ * @property array<string, mixed> $definition as SketchWriter writes it
+ */
+final class OwnSketch extends Model
+{
+    use Journalled;
+
+    protected $table = 'sketches';
+
+    protected $guarded = [];
+
+    protected $casts = ['definition' => 'array'];
+
+    public function toCore(): Sketch
+    {
+        // What is written carries its units: the one given here is never used.
+        return SketchReader::read($this->definition, Unit::Inch)->named("own-$this->id", $this->name);
+    }
+
+    /** @return array<string, Sketch> those that ship and the maker's own, by key */
+    public static function shelf(): array
+    {
+        $all = Sketches::all();
+        foreach (self::query()->orderBy('id')->get() as $own) {
+            $all["own-$own->id"] = $own->toCore();
+        }
+
+        return $all;
+    }
+
+    public static function findByKey(string $key): ?self
+    {
+        return str_starts_with($key, 'own-') ? self::query()->find((int) substr($key, 4)) : null;
+    }
+}

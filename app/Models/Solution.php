@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Share\Card as CoreCard;
+
+/**
+ * Cards with all they take that do not lie on the table now.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property SolutionKind $kind
+ * @property string $name
+ * @property list<array<string, mixed>> $cards as CardRecord writes them
+ * @property list<int> $stays ids of the cards on the table that stay beside them
+ * @property int $revision of the kit when they were found
+ * @property Kit $kit
+ */
+final class Solution extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['kind' => SolutionKind::class, 'cards' => 'array', 'stays' => 'array'];
+
+    /** @return BelongsTo<Kit, $this> */
+    public function kit(): BelongsTo
+    {
+        return $this->belongsTo(Kit::class);
+    }
+
+    /** @return list<CoreCard> */
+    public function toCore(): array
+    {
+        return array_map(static fn (array $card): CoreCard => CardRecord::read($card)->toCore(), $this->cards);
+    }
+}
