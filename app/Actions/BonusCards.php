@@ -7,8 +7,6 @@ use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Table\TableState;
-use Closure;
-use Illuminate\Support\Facades\Cache;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ShareOut;
 use KeepShare\Core\Share\Sharer;
@@ -29,7 +27,7 @@ final readonly class BonusCards
 
     public function found(Kit $kit): ?ShareOut
     {
-        $found = Cache::get(self::key($kit));
+        $found = self::search($kit)->found();
 
         return $found instanceof ShareOut ? $found : null;
     }
@@ -37,30 +35,20 @@ final readonly class BonusCards
     /** Starts a search unless one has been made or is under way. */
     public function look(Kit $kit): void
     {
-        if ($this->found($kit) === null && Cache::add(self::key($kit).':looking', true, 120)) {
+        if (self::search($kit)->mayBegin()) {
             FindBonusCards::dispatch($kit->id);
         }
     }
 
-    /** How many cards the search under way has found. */
-    public function soFar(Kit $kit): int
+    public static function search(Kit $kit): Search
     {
-        $done = Cache::get(self::key($kit).':done');
-
-        return is_int($done) ? $done : 0;
+        return Search::for('bonus', $kit);
     }
 
-    public function stop(Kit $kit): void
+    public function find(Kit $kit): void
     {
-        Cache::put(self::key($kit).':stop', true, 120);
-    }
-
-    public function search(Kit $kit): void
-    {
-        $key = self::key($kit);
-        $found = Sharer::share(TableState::of($kit)->table(), Wishes::cards(self::MOST, $kit->uses_stash), $this->progress($key));
-        Cache::forever($key, $found);
-        Cache::forget("$key:looking");
+        $search = self::search($kit);
+        $search->remember(Sharer::share(TableState::of($kit)->table(), Wishes::cards(self::MOST, $kit->uses_stash), $search->progress()));
     }
 
     /**
@@ -72,21 +60,5 @@ final readonly class BonusCards
     {
         $card = array_values(array_filter($this->found($kit)->cards ?? [], static fn (Card $card): bool => $card->number === $number))[0] ?? throw StaleTable::since($kit);
         $this->journal->act($kit, "Add bonus card $number", $revision, fn () => $this->cards->place($kit, [$card], true));
-    }
-
-    /** @return Closure(int, int): bool */
-    private function progress(string $key): Closure
-    {
-        return static function (int $done) use ($key): bool {
-            Cache::put("$key:done", $done, 120);
-
-            return Cache::get("$key:stop") !== true;
-        };
-    }
-
-    private static function key(Kit $kit): string
-    {
-        // The time tells this kit from one that had its number in a table since swept clean.
-        return sprintf('bonus:%d:%d:%d:%d', $kit->id, $kit->created_at?->getTimestamp(), $kit->revision, Kit::stash()->revision ?? 0);
     }
 }

@@ -8,38 +8,128 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
 use App\Table\TableState;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use KeepShare\Core\Cut\CutPlan as CorePlan;
+use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Cut\Planner;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Cut\Useful;
+use KeepShare\Core\Cut\Wish;
+use KeepShare\Core\Kit\Kind;
+use LogicException;
 
 /** Keeps the cut plans in step with what the cards take. */
 final class CutPlans
 {
+    /** How many sizes a leftover is measured by: with more, all leftovers seem useful. */
+    private const SIZES = 4;
+
+    /** @var array<string, Useful|null> by the kind and size of the sheets, for as long as one act lasts */
+    private array $useful = [];
+
     /**
-     * Plans the sheets of these components anew; sheets that are cut already stay as they are.
+     * Plans the sheets of these components anew; sheets that are cut already stay as they are. Where not all can be cut
+     * the later cards go short.
      *
      * @param  array<int, int>  $components  their ids
+     * @return list<int> those that go short
      */
-    public function refresh(array $components): void
+    public function refresh(array $components): array
     {
+        $short = [];
         $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
         $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->orderBy('id')->get();
         $promised = TableState::promised($takings);
         foreach ($components as $component) {
-            $this->plan($component, $sheets->where('component_id', $component)->values(), $promised[Component::coreIdOf($component)] ?? []);
+            $plan = $this->plan($component, $sheets->where('component_id', $component)->values(), $promised[Component::coreIdOf($component)] ?? []);
+            if (! $plan->isComplete()) {
+                $short[] = $component;
+            }
         }
+
+        return $short;
+    }
+
+    /**
+     * Plans one component anew after something went wrong; what cannot be cut any more is taken off its cards.
+     *
+     * @return list<Taking> those taken off, of the latest cards first
+     */
+    public function replan(int $component): array
+    {
+        $takings = self::uncut($component)->with('card')->get()
+            ->sortBy(static fn (Taking $taking): array => [$taking->card->number, $taking->id])->values();
+        $pieces = array_values(array_filter($takings->map(static fn (Taking $taking): ?Piece => $taking->toPiece())->all()));
+        $plan = $this->plan($component, self::sheets($component), $pieces);
+        $gone = array_values($takings->whereIn('id', array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced))->all());
+        foreach ($gone as $taking) {
+            $taking->delete();
+        }
+
+        return array_reverse($gone);
+    }
+
+    /**
+     * Looks for a plan that opens fewer sheets than the one there is, which stays where none is found.
+     *
+     * @param  (Closure(): bool)|null  $goOn  false ends the search with the best so far
+     * @return bool whether one was found
+     */
+    public function improve(int $component, int $tries = 0, ?Closure $goOn = null): bool
+    {
+        $sheets = self::sheets($component);
+        $stock = self::stock($sheets);
+        $promised = TableState::promised(self::uncut($component)->orderBy('id')->get());
+        $plan = Engine::plan($stock, $promised[Component::coreIdOf($component)] ?? [], $this->terms($component, $stock)->trying($tries, 0, $goOn));
+        $isBetter = $plan->isComplete() && $plan->sheetsOpened() < $sheets->filter(static fn (Sheet $sheet): bool => $sheet->is_whole && $sheet->plan !== null)->count();
+        if ($isBetter) {
+            $this->storeAll($sheets, $plan);
+        }
+
+        return $isBetter;
     }
 
     /**
      * @param  Collection<int, Sheet>  $sheets  of the component
      * @param  list<Piece>  $pieces
      */
-    private function plan(int $component, Collection $sheets, array $pieces): void
+    private function plan(int $component, Collection $sheets, array $pieces): CorePlan
     {
-        $plan = Planner::plan(array_values($sheets->map(static fn (Sheet $sheet) => $sheet->toStock())->all()), $pieces);
-        if (! $plan->isComplete()) {
-            throw NotEnough::of(Component::query()->findOrFail($component)->name);
-        }
+        $stock = self::stock($sheets);
+        // Where it goes short the earlier cards keep theirs, and the later ones wait for a way out.
+        $plan = Engine::earliestFirst($stock, $pieces, $this->terms($component, $stock));
+        $this->storeAll($sheets, $plan);
+
+        return $plan;
+    }
+
+    /** @return Collection<int, Sheet> what of a component lies there to be cut */
+    private static function sheets(int $component): Collection
+    {
+        return Sheet::query()->where('component_id', $component)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
+    }
+
+    /** @return Builder<Taking> the pieces of a component that are still to be cut */
+    private static function uncut(int $component): Builder
+    {
+        return Taking::query()->where('component_id', $component)->whereNull('sheet_id')->whereNotNull('width');
+    }
+
+    /**
+     * @param  Collection<int, Sheet>  $sheets
+     * @return list<Stock>
+     */
+    private static function stock(Collection $sheets): array
+    {
+        return array_values($sheets->map(static fn (Sheet $sheet): Stock => $sheet->toStock())->all());
+    }
+
+    /** @param  Collection<int, Sheet>  $sheets */
+    private function storeAll(Collection $sheets, CorePlan $plan): void
+    {
         $trees = [];
         foreach ($plan->sheets as $sheetPlan) {
             $trees[(int) $sheetPlan->stock->id] = $sheetPlan->toArray();
@@ -47,6 +137,39 @@ final class CutPlans
         foreach ($sheets as $sheet) {
             $this->store($sheet, $trees[$sheet->id] ?? null);
         }
+    }
+
+    /**
+     * A leftover is the better the more of the sizes that cards take from sheets like these can still be cut from it.
+     *
+     * @param  list<Stock>  $stock
+     */
+    private function terms(int $component, array $stock): Terms
+    {
+        if ($stock === []) {
+            return Terms::usual();
+        }
+        $record = Component::query()->with('kit')->findOrFail($component);
+        $kind = $record->kind;
+        $largest = Useful::reach($stock);
+        $key = sprintf('%s %d %d', $kind->value, $largest->width->units, $largest->height->units);
+        if (! array_key_exists($key, $this->useful)) {
+            $this->useful[$key] = Useful::sizes(self::sizesTakenFrom($kind), $largest);
+        }
+
+        return Terms::usual()->with($record->kit->trimmer())->leaving($this->useful[$key]);
+    }
+
+    /** @return list<Wish> the sizes taken most often, by their square millimetres */
+    private static function sizesTakenFrom(Kind $kind): array
+    {
+        return array_values(Taking::query()->whereNotNull('width')->whereHas('component', static fn ($query) => $query->where('kind', $kind))
+            ->groupBy('width', 'height')->orderByRaw('count(*) desc, width * height desc')->limit(self::SIZES)->get(['width', 'height'])
+            ->map(static function (Taking $taking): Wish {
+                $size = $taking->size() ?? throw new LogicException('Only pieces were asked for.');
+
+                return Wish::for(Piece::of('', $size, true), max(1, $size->area()), 1);
+            })->all());
     }
 
     /** @param  array<string, mixed>|null  $tree null where the sheet stays whole */

@@ -3,6 +3,7 @@
 namespace App\Actions;
 
 use App\Journal\Journal;
+use App\Models\Card;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
@@ -10,46 +11,140 @@ use App\Models\LedgerReason;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
+use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\Node;
+use KeepShare\Core\Cut\Split;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
 
-/** Marks a sheet as cut: its pieces go to their cards, and its offcuts are sheets again. */
+/** Records what the trimmer did: one cut, or all that are left of a sheet. Pieces go to their cards, offcuts are sheets again. */
 final readonly class CutSheet
 {
-    public function __construct(private Journal $journal)
+    public function __construct(private Journal $journal, private CutPlans $plans)
     {
     }
 
+    /** All cuts of a plan, and of every other part of the same sheet that is in hand. */
     public function cut(Kit $kit, CutPlan $plan, ?int $revision): void
     {
-        $sheet = $plan->sheet;
-        $this->journal->act($kit, sprintf('Cut %s, %s %d', $sheet->component->name, $sheet->is_whole ? 'sheet' : 'offcut', $sheet->number), $revision, function () use ($plan, $sheet): void {
-            foreach ($plan->toCore()->leaves() as $leaf) {
-                $this->part($sheet, $leaf);
-            }
-            $plan->update(['cut_at' => now()]);
-            $sheet->update(['state' => SheetState::Cut]);
-            if ($sheet->is_whole) {
-                LedgerEntry::query()->create(['component_id' => $sheet->component_id, 'delta' => -1, 'reason' => LedgerReason::Used]);
+        $this->journal->act($kit, 'Cut '.self::nameOf($plan->sheet), $revision, function () use ($plan): void {
+            $inHand = $plan->sheet->in_hand_id;
+            $parts = $inHand === null ? [$plan] : CutPlan::query()->whereNull('cut_at')->whereHas('sheet', static fn ($sheet) => $sheet->where('in_hand_id', $inHand))->with('sheet.component')->get();
+            foreach ($parts as $part) {
+                $this->record($part);
             }
         });
     }
 
-    private function part(Sheet $sheet, Leaf $leaf): void
+    /** Within an act: every part of a plan is a sheet or a piece of its own. */
+    public function record(CutPlan $plan): void
     {
-        $rect = $leaf->rect();
-        $part = Sheet::query()->create([
+        foreach ($plan->toCore()->leaves() as $leaf) {
+            $this->part($plan->sheet, $leaf);
+        }
+        $this->close($plan);
+    }
+
+    /** The next cut of a plan: its two parts are sheets of their own, each with what is still to be cut from it. */
+    public function one(Kit $kit, CutPlan $plan, ?int $revision): void
+    {
+        $root = $plan->toCore()->root;
+        if (! $root instanceof Split) {
+            $this->cut($kit, $plan, $revision);
+
+            return;
+        }
+        $this->journal->act($kit, 'Cut once through '.self::nameOf($plan->sheet), $revision, function () use ($plan, $root): void {
+            $this->part($plan->sheet, $root->first);
+            $this->part($plan->sheet, $root->second);
+            $this->close($plan);
+        });
+    }
+
+    /**
+     * Only what one card needs of a sheet; what is left of it is planned anew for the others.
+     */
+    public function forCard(Kit $kit, CutPlan $plan, Card $card, ?int $revision): void
+    {
+        $takings = array_values($card->takings()->pluck('id')->map(strval(...))->all());
+        $this->journal->act($kit, "Cut for card $card->number from ".self::nameOf($plan->sheet), $revision, function () use ($plan, $takings): void {
+            $this->free($plan->sheet, $plan->toCore()->root, $takings);
+            $this->close($plan);
+            $this->plans->improve($plan->sheet->component_id);
+        });
+    }
+
+    /**
+     * Cuts down to the pieces of some takings; every part without one stays in one piece, with its own plan.
+     *
+     * @param  list<string>  $takings
+     */
+    private function free(Sheet $sheet, Node $node, array $takings): void
+    {
+        if ($node instanceof Split && array_intersect($node->pieces(), $takings) !== []) {
+            $this->free($sheet, $node->first, $takings);
+            $this->free($sheet, $node->second, $takings);
+
+            return;
+        }
+        $this->part($sheet, $node, false);
+    }
+
+    /**
+     * A cut that went elsewhere: two parts with nothing planned for them yet.
+     *
+     * @return list<Sheet>
+     */
+    public function wrong(CutPlan $plan, Direction $direction, Length $at): array
+    {
+        $parts = array_map(fn (Rect $rect): Sheet => $this->child($plan->sheet, $rect, SheetState::Open, true), Split::halves(Rect::whole($plan->sheet->size()), $direction, $at));
+        $this->close($plan);
+
+        return $parts;
+    }
+
+    private function close(CutPlan $plan): void
+    {
+        $plan->update(['cut_at' => now()]);
+        $plan->sheet->update(['state' => SheetState::Cut]);
+        if ($plan->sheet->is_whole) {
+            LedgerEntry::query()->create(['component_id' => $plan->sheet->component_id, 'delta' => -1, 'reason' => LedgerReason::Used]);
+        }
+    }
+
+    private function part(Sheet $sheet, Node $node, bool $isInHand = true): void
+    {
+        if (! $node instanceof Leaf) {
+            CutPlan::query()->create(['sheet_id' => $this->child($sheet, $node->rect(), SheetState::Open, $isInHand)->id, 'tree' => $node->toArray()]);
+
+            return;
+        }
+        $part = $this->child($sheet, $node->rect(), $node->piece === null ? SheetState::Open : SheetState::Piece, false);
+        if ($node->piece !== null) {
+            Taking::query()->findOrFail((int) $node->piece)->update(['sheet_id' => $part->id]);
+        }
+    }
+
+    private function child(Sheet $sheet, Rect $rect, SheetState $state, bool $isInHand): Sheet
+    {
+        return Sheet::query()->create([
             'component_id' => $sheet->component_id,
             'parent_id' => $sheet->id,
+            'in_hand_id' => $isInHand ? $sheet->in_hand_id ?? $sheet->id : null,
             'number' => $sheet->number,
             'width' => $rect->size->width->units,
             'height' => $rect->size->height->units,
             'x' => $rect->x->units,
             'y' => $rect->y->units,
             'is_whole' => false,
-            'state' => $leaf->piece === null ? SheetState::Open : SheetState::Piece,
+            'state' => $state,
+            'blemishes' => $sheet->blemishesOn($rect),
         ]);
-        if ($leaf->piece !== null) {
-            Taking::query()->findOrFail((int) $leaf->piece)->update(['sheet_id' => $part->id]);
-        }
+    }
+
+    private static function nameOf(Sheet $sheet): string
+    {
+        return sprintf('%s, %s %d', $sheet->component->name, $sheet->is_whole || $sheet->in_hand_id !== null ? 'sheet' : 'offcut', $sheet->number);
     }
 }

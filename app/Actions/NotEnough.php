@@ -12,8 +12,48 @@ final class NotEnough extends RuntimeException
         return new self("No card can be drawn from $palette: it needs $wants.");
     }
 
+    public static function left(string $component, int $left): self
+    {
+        return new self($left > 0 ? "Only $left of $component are left." : "Nothing is left of $component: the cards have it all.");
+    }
+
+    public static function isCut(string $part): self
+    {
+        return new self("The $part is cut already. Take that cut back first.");
+    }
+
+    public static function isBegun(int $card): self
+    {
+        return new self("Card $card is begun: take its cuts back first.");
+    }
+
     public static function of(string $component): self
     {
-        return new self("The cards need more of $component than there would be. Share out again without it, or take a card back, then change the count.");
+        return new self("There is not enough of $component for all the cards that take it. Use something else, or take a card back first.");
+    }
+
+    public static function forCard(string $wants): self
+    {
+        return new self("No further card can be made: it needs $wants.");
+    }
+
+    public static function notOn(string $component, int $card): self
+    {
+        return new self("Card $card takes nothing from $component.");
+    }
+
+    public static function noPlace(string $component, int $card): self
+    {
+        return new self("Card $card has no open place for $component. Swap what it has, or choose another sketch on its page.");
+    }
+
+    public static function nothingElse(string $part): self
+    {
+        return new self("Nothing else that is left would do for the $part.");
+    }
+
+    public static function wayIsGone(): self
+    {
+        return new self('That way out is no longer there: the table has changed. The ways out that are left are shown.');
     }
 }

@@ -3,9 +3,8 @@
 namespace App\Actions;
 
 use App\Models\Card;
-use App\Models\Component;
+use App\Models\CardRecord;
 use App\Models\Kit;
-use App\Models\Taking;
 use KeepShare\Core\Share\Card as CoreCard;
 
 /** Writes cards the core has found into the share-out. */
@@ -18,20 +17,55 @@ final readonly class PlaceCards
     /** @param  list<CoreCard>  $cards */
     public function place(Kit $kit, array $cards, bool $asBonus): void
     {
-        $touched = [];
-        foreach ($cards as $card) {
-            foreach ($this->write($kit, $card, $asBonus) as $component) {
-                $touched[$component] = $component;
-            }
-        }
-        $this->plans->refresh($touched);
+        $this->put($kit, array_map(static fn (CoreCard $card): array => CardRecord::write($card, $asBonus), $cards));
     }
 
-    /** Takes apart the cards nothing has been cut for. */
-    public function clear(Kit $kit): void
+    /**
+     * Puts cards on the table that were kept outside it.
+     *
+     * @param  list<array<string, mixed>>  $records  as CardRecord writes them
+     * @return list<Card>
+     */
+    public function put(Kit $kit, array $records): array
     {
         $touched = [];
-        foreach ($kit->cards()->with('takings')->get()->reject(static fn (Card $card): bool => $card->isBegun()) as $card) {
+        $cards = [];
+        $sets = [];
+        foreach ($records as $record) {
+            $card = CardRecord::read($record);
+            $takings = $card->takings;
+            $card->unsetRelation('takings')->fill(['kit_id' => $kit->id]);
+            $set = $card->set;
+            if ($set !== null && isset($sets[$set])) {
+                $card->set = $sets[$set];
+            }
+            $card->save();
+            if ($set !== null && ! isset($sets[$set])) {
+                // The cards of a set are known by the id of the first of them.
+                $card->update(['set' => $sets[$set] = $card->id]);
+            }
+            foreach ($takings as $taking) {
+                $taking->fill(['card_id' => $card->id])->save();
+                if ($taking->width !== null) {
+                    $touched[$taking->component_id] = $taking->component_id;
+                }
+            }
+            $cards[] = $card;
+        }
+        $this->plans->refresh($touched);
+
+        return $cards;
+    }
+
+    /**
+     * Takes apart the cards nothing has been cut for.
+     *
+     * @param  list<int>  $stays  ids of those that stay all the same
+     */
+    public function clear(Kit $kit, array $stays = []): void
+    {
+        $touched = [];
+        foreach ($kit->cards()->with('takings')->get()->reject(static fn (Card $card): bool => $card->isBegun() || in_array($card->id, $stays, true)) as $card) {
             foreach ($card->takings as $taking) {
                 $touched[$taking->component_id] = $taking->component_id;
                 $taking->delete();
@@ -40,37 +74,5 @@ final readonly class PlaceCards
             $card->delete();
         }
         $this->plans->refresh($touched);
-    }
-
-    /** @return list<int> the components it takes pieces from */
-    private function write(Kit $kit, CoreCard $card, bool $asBonus): array
-    {
-        $record = Card::query()->create([
-            'kit_id' => $kit->id,
-            'number' => $card->number,
-            'sketch' => $card->sketch,
-            'occasion' => $card->occasion,
-            'front_width' => $card->front->width->units,
-            'front_height' => $card->front->height->units,
-            'is_bonus' => $asBonus,
-        ]);
-        $cutFrom = [];
-        foreach ($card->takings as $taking) {
-            Taking::query()->create([
-                'card_id' => $record->id,
-                'component_id' => Component::idOfCore($taking->component),
-                'part' => $taking->part,
-                'quantity' => $taking->quantity,
-                'width' => $taking->size?->width->units,
-                'height' => $taking->size?->height->units,
-                'face' => $taking->face,
-                'may_turn' => $taking->mayTurn,
-            ]);
-            if ($taking->size !== null) {
-                $cutFrom[] = Component::idOfCore($taking->component);
-            }
-        }
-
-        return $cutFrom;
     }
 }

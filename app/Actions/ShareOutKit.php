@@ -5,28 +5,53 @@ namespace App\Actions;
 use App\Jobs\SolveShareOut;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
+use App\Models\Card;
+use App\Models\CardRecord;
 use App\Models\Kit;
+use App\Models\KitWishes;
+use App\Models\Solution;
+use App\Models\SolutionKind;
 use App\Models\Solve;
 use App\Models\SolveState;
+use App\Pages\Wording;
 use App\Table\TableState;
-use KeepShare\Core\Share\ShareOut;
+use Closure;
+use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Share\ForAMan;
+use KeepShare\Core\Share\Insides;
+use KeepShare\Core\Share\Outlook;
+use KeepShare\Core\Share\Refit;
+use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stop;
 use KeepShare\Core\Share\Wishes;
 
-/** Shares a kit out over cards, in the background. */
+/**
+ * Shares a kit out over cards, in the background. The first share-out is laid on the table at once; a later one is
+ * proposed beside the one that is there, and replaces it when it is accepted.
+ */
 final readonly class ShareOutKit
 {
     public function __construct(private Journal $journal, private PlaceCards $cards)
     {
     }
 
-    public function request(Kit $kit, Wishes $wishes): Solve
+    /**
+     * @param  bool  $isAnew  also the cards that lack nothing
+     *
+     * @throws \KeepShare\Core\Refusal when the wishes contradict each other
+     */
+    public function request(Kit $kit, int $cards, bool $stash, bool $repeat, bool $isAnew): Solve
     {
+        KitWishes::of($kit, $cards, $stash, $repeat);
         $solve = Solve::query()->create([
             'kit_id' => $kit->id,
-            'cards' => $wishes->cards,
-            'uses_stash' => $wishes->stash,
-            'repeats_sentiments' => $wishes->repeatSentiments,
+            'cards' => $cards,
+            'uses_stash' => $stash,
+            'repeats_sentiments' => $repeat,
+            'is_anew' => $isAnew,
             'revision' => $kit->revision,
             'state' => SolveState::Waiting,
         ]);
@@ -45,38 +70,222 @@ final readonly class ShareOutKit
     {
         $kit = $solve->kit;
         Solve::query()->whereKey($solve->id)->where('state', SolveState::Waiting)->update(['state' => SolveState::Running]);
-        $table = TableState::of($kit)->table(isNew: true);
-        $wanted = $solve->cards - count($table->cards);
-        $answer = $wanted < 1 ? ShareOut::of([], [], null) : Sharer::share($table, Wishes::cards($wanted, $solve->uses_stash, $solve->repeats_sentiments), static function (int $done) use ($solve): bool {
-            Solve::query()->whereKey($solve->id)->update(['done' => $done]);
-
-            return Solve::query()->whereKey($solve->id)->value('state') !== SolveState::Stopping;
-        });
+        $state = TableState::of($kit);
+        $stays = self::staying($state, $solve);
+        [$cards, $stop] = $this->find($state, $stays, $solve);
         try {
-            $this->keep($solve, $answer);
-            $solve->update(['state' => SolveState::Done, 'done' => count($answer->cards), 'message' => $this->shortfall($solve, $answer, count($table->cards))]);
+            $records = self::records($kit, $cards, self::forMen($state, $cards, $stays));
+            if ($state->cards->isEmpty()) {
+                $this->lay($solve, $records);
+            } else {
+                $this->propose($solve, $records, $stays);
+            }
+            $solve->update(['state' => SolveState::Done, 'done' => count($stays) + count($cards), 'message' => self::shortfall($solve, count($stays) + count($cards), $stop)]);
         } catch (StaleTable $stale) {
             $solve->update(['state' => SolveState::Failed, 'message' => $stale->getMessage()]);
         }
     }
 
-    private function keep(Solve $solve, ShareOut $answer): void
+    /**
+     * Puts what was proposed in the place of the cards it does not keep.
+     *
+     * @throws StaleTable when the table has changed since it was found
+     */
+    public function accept(Kit $kit, Solution $proposal, int $revision): void
     {
-        $name = sprintf('Share out %d %s', count($answer->cards), count($answer->cards) === 1 ? 'card' : 'cards');
-        $this->journal->act($solve->kit, $name, $solve->revision, function () use ($solve, $answer): void {
-            $solve->kit->update(['uses_stash' => $solve->uses_stash]);
-            $this->cards->clear($solve->kit);
-            $this->cards->place($solve->kit, $answer->cards, false);
+        if ($proposal->revision !== $kit->revision) {
+            throw StaleTable::since($kit);
+        }
+        $this->replace($kit, $proposal, 'Share out again', $revision, Solve::query()->where('kit_id', $kit->id)->with('kit')->latest('id')->first());
+        $proposal->delete();
+    }
+
+    /** Puts a kept share-out in the place of the present one; cards that are begun stay as they are. */
+    public function takeUp(Kit $kit, Solution $kept, int $revision): void
+    {
+        $this->replace($kit, $kept, "Take up the share-out \"$kept->name\"", $revision);
+    }
+
+    /** @param  Solve|null  $solve  what it was found for, where that is to stay with the kit */
+    private function replace(Kit $kit, Solution $solution, string $name, int $revision, ?Solve $solve = null): void
+    {
+        $this->journal->act($kit, $name, $revision, function () use ($kit, $solution, $solve): void {
+            if ($solve !== null) {
+                self::remember($solve);
+            }
+            $this->cards->clear($kit, $solution->stays);
+            $there = $kit->cards()->pluck('number')->all();
+            $this->cards->put($kit, array_values(array_filter($solution->cards, static fn (array $card): bool => ! in_array($card['number'], $there, true))));
         });
     }
 
-    private function shortfall(Solve $solve, ShareOut $answer, int $staying): ?string
+    /**
+     * @param  list<int>  $stays
+     * @return array{list<CoreCard>, Stop|null}
+     */
+    private function find(TableState $state, array $stays, Solve $solve): array
     {
-        if ($answer->stop === null) {
+        $table = $state->tableWith($stays);
+        $wanted = $solve->cards - count($stays);
+        if ($wanted < 1) {
+            return [[], null];
+        }
+        $wishes = $solve->wishes($solve->cards);
+        $pinned = array_slice($this->pinned($state, $stays, $wishes), 0, $wanted);
+        $table = $table->after(...$pinned);
+        $goOn = self::progress($solve, count($stays) + count($pinned));
+        $room = $wanted - count($pinned);
+        $found = $room < 1 ? [] : Sharer::share($table, self::asFar($wishes, $room), $goOn)->cards;
+        $cards = $room < 1 ? [] : Settle::down($table, self::asFar($wishes, $room), $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
+        $cards = ($state->kit->wishes['insides'] ?? false) ? Insides::lined($table, $cards, $wishes) : $cards;
+        $after = $table->after(...$cards);
+
+        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, self::asFar($wishes, 1)) : null];
+    }
+
+    /** The wishes for so many of the cards; no more of an occasion are asked for than there are to be cards. */
+    private static function asFar(Wishes $wishes, int $cards): Wishes
+    {
+        $left = $cards;
+        $occasions = [];
+        foreach ($wishes->occasions as $occasion => $many) {
+            $left -= $occasions[$occasion] = min($left, $many);
+        }
+
+        return $wishes->wanting([])->forCards($cards)->wanting($occasions);
+    }
+
+    /**
+     * Cards of which some parts are pinned, with the rest of their papers chosen anew.
+     *
+     * @param  list<int>  $stays
+     * @return list<CoreCard>
+     */
+    private function pinned(TableState $state, array $stays, Wishes $wishes): array
+    {
+        $table = $state->tableWith($stays);
+        $cards = [];
+        foreach ($state->cards->except($stays) as $card) {
+            $parts = $card->pinnedParts();
+            if ($parts === []) {
+                continue;
+            }
+            $core = $card->toCore();
+            $bare = $core->fitted(array_values(array_filter($core->takings, static fn ($taking): bool => $taking->size === null || in_array($taking->part, $parts, true))));
+            $cards[] = $new = Refit::on($table, $wishes)->card($bare, []);
+            $table = $table->after($new);
+        }
+
+        return $cards;
+    }
+
+    /**
+     * What no share-out takes apart: cards that are begun or pinned, and unless all is made anew those that lack nothing,
+     * as far as so many are asked for.
+     *
+     * @return list<int>
+     */
+    private static function staying(TableState $state, Solve $solve): array
+    {
+        $short = collect($state->shorts())->flatten()->pluck('id', 'card_id');
+        $fixed = $state->cards->filter(static fn (Card $card): bool => $card->isBegun() || $card->is_pinned);
+        $whole = $solve->is_anew ? $fixed : $state->cards->filter(static fn (Card $card): bool => $fixed->has($card->id)
+            || (! $short->has($card->id) && CardFront::of($card->toCore(), $state->core, $state->kit->unit)->lacks === []));
+        $room = max(0, $solve->cards - $fixed->count());
+
+        return [...$fixed->keys()->all(), ...$whole->diffKeys($fixed)->take($room)->keys()->all()];
+    }
+
+    /** @return Closure(int): bool */
+    private static function progress(Solve $solve, int $there): Closure
+    {
+        return static function (int $done) use ($solve, $there): bool {
+            Solve::query()->whereKey($solve->id)->update(['done' => $there + $done]);
+
+            return Solve::query()->whereKey($solve->id)->value('state') !== SolveState::Stopping;
+        };
+    }
+
+    /**
+     * The cards that would do for a man, as many as were asked for and do not lie there already.
+     *
+     * @param  list<CoreCard>  $cards
+     * @param  list<int>  $stays
+     * @return list<int> their numbers
+     */
+    private static function forMen(TableState $state, array $cards, array $stays): array
+    {
+        $there = $state->cards->whereIn('id', $stays)->where('is_for_a_man', true)->count();
+
+        return ForAMan::among($cards, $state->tableWith([]), max(0, ($state->kit->wanted[SpreadGaps::MAN] ?? 0) - $there));
+    }
+
+    /** The stash and the same words twice: what cards are added with later, and the ticks on the page. */
+    private static function remember(Solve $solve): void
+    {
+        $solve->kit->update(['uses_stash' => $solve->uses_stash, 'wishes' => [...$solve->kit->wishes, 'repeat' => $solve->repeats_sentiments]]);
+    }
+
+    /** @param  list<array<string, mixed>>  $records */
+    private function lay(Solve $solve, array $records): void
+    {
+        $this->journal->act($solve->kit, 'Share out '.Wording::plural(count($records), 'card'), $solve->revision, function () use ($solve, $records): void {
+            self::remember($solve);
+            $this->cards->put($solve->kit, $records);
+        });
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $records
+     * @param  list<int>  $stays
+     */
+    private function propose(Solve $solve, array $records, array $stays): void
+    {
+        $kit = $solve->kit->refresh();
+        if ($kit->revision !== $solve->revision) {
+            throw StaleTable::since($kit);
+        }
+        Solution::query()->where('kit_id', $kit->id)->where('kind', SolutionKind::Proposed)->delete();
+        Solution::query()->create([
+            'kit_id' => $kit->id,
+            'kind' => SolutionKind::Proposed,
+            'name' => '',
+            'cards' => $records,
+            'stays' => $stays,
+            'revision' => $kit->revision,
+        ]);
+    }
+
+    /**
+     * What was said or pinned of a card stays with its number.
+     *
+     * @param  list<CoreCard>  $cards
+     * @param  list<int>  $forMen  numbers of cards
+     * @return list<array<string, mixed>>
+     */
+    private static function records(Kit $kit, array $cards, array $forMen): array
+    {
+        $now = $kit->cards()->with('takings')->get()->keyBy('number');
+
+        return array_map(static function (CoreCard $card) use ($now, $forMen): array {
+            $record = [...CardRecord::write($card), 'is_for_a_man' => in_array($card->number, $forMen, true)];
+            $pinned = $now->get($card->number)?->pinnedParts() ?? [];
+            $takings = is_array($record['takings']) ? $record['takings'] : [];
+
+            return $pinned === [] ? $record : [
+                ...$record,
+                'takings' => array_map(static fn (array $taking): array => [...$taking, 'is_pinned' => in_array($taking['part'], $pinned, true)], $takings),
+            ];
+        }, $cards);
+    }
+
+    private static function shortfall(Solve $solve, int $made, ?Stop $stop): ?string
+    {
+        if ($stop === null || $made >= $solve->cards) {
             return null;
         }
-        $made = count($answer->cards) + $staying;
+        $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 
-        return sprintf('%d of the %d cards asked for. Another needs %s. %s', $made, $solve->cards, $answer->stop->wants(), $answer->stop->outlook());
+        return sprintf('%d of the %d cards asked for. Another needs %s. %s%s', $made, $solve->cards, $stop->wants(), $stop->outlook(), $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.');
     }
 }

@@ -40,7 +40,7 @@ final readonly class Stock
         foreach ($this->pull($component, $count, $reason, $note) as $sheet) {
             $sheet->update(['state' => SheetState::Spoiled]);
         }
-        $this->plans->refresh([$component->id]);
+        $this->planAgain($component, $component);
     }
 
     /**
@@ -55,7 +55,15 @@ final readonly class Stock
             $sheet->update(['component_id' => $to->id, 'number' => $last + $n + 1]);
         }
         $this->enter($to, $count, $here, '');
-        $this->plans->refresh([$from->id, $to->id]);
+        $this->planAgain($from, $to);
+    }
+
+    /** @throws NotEnough when what has gone from one component leaves its cards short */
+    private function planAgain(Component $from, Component $to): void
+    {
+        if (in_array($from->id, $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]), true)) {
+            throw NotEnough::of($from->name);
+        }
     }
 
     /** @return list<Sheet> the whole sheets to go, where it comes in sheets: those nothing is to be cut from first */

@@ -21,6 +21,6 @@ final class FindBonusCards implements ShouldQueue
 
     public function handle(BonusCards $bonus): void
     {
-        $bonus->search(Kit::query()->findOrFail($this->kit));
+        $bonus->find(Kit::query()->findOrFail($this->kit));
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Models\Card;
 use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Kit;
@@ -17,43 +18,91 @@ use KeepShare\Core\Cut\LowerBound;
 use KeepShare\Core\Cut\Node;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Share\Picture;
+use KeepShare\Core\Sketch\FormKind;
+use KeepShare\Core\Sketch\Part;
 
 /** Every sheet that is cut, with its cuts in order and its parts by card. */
 final readonly class CutPage
 {
-    /** @param  Collection<int, Taking>  $takings by id */
-    private function __construct(private TableState $state, private Collection $takings)
+    /**
+     * @param  Collection<int, Taking>  $takings by id
+     * @param  list<string>|null  $only  ids of the takings that are cut for; null for all
+     */
+    private function __construct(private TableState $state, private Collection $takings, private ?array $only)
     {
     }
 
     /**
      * @param  int|null  $wanted  the sheet to lay in the middle, or the next that is not cut
+     * @param  Card|null  $card  where only one card is cut for
      * @return array<string, mixed>
      */
-    public static function of(Kit $kit, ?int $wanted): array
+    public static function of(Kit $kit, ?int $wanted, ?Card $card = null): array
     {
         $state = TableState::of($kit);
+        $only = $card === null ? null : array_values($state->takings->where('card_id', $card->id)->map(static fn (Taking $taking): string => (string) $taking->id)->all());
 
-        return (new self($state, $state->takings->keyBy('id')))->page($wanted);
+        return [...(new self($state, $state->takings->keyBy('id'), $only))->page($wanted), 'card' => $card?->id];
+    }
+
+    /** What a piece is for: "card 4, strip". */
+    public static function labelOf(Kit $kit, int $taking): string
+    {
+        $found = Taking::query()->with('card.kit')->find($taking);
+
+        return $found === null ? '?' : ($found->card->kit_id === $kit->id ? '' : "{$found->card->kit->name} ")."card {$found->card->number}, {$found->partName()}";
     }
 
     /** @return array<string, mixed> */
     private function page(?int $wanted): array
     {
         $plans = KitFrame::plansOf($this->state->kit)->with('sheet.component')->get()
-            ->filter(fn (CutPlan $plan): bool => $this->state->components->has($plan->sheet->component_id))
-            ->sortBy(fn (CutPlan $plan): array => [(int) $this->state->components->keys()->search($plan->sheet->component_id), ! $plan->sheet->is_whole, $plan->sheet_id])
+            ->filter(fn (CutPlan $plan): bool => $this->state->components->has($plan->sheet->component_id) && ($this->only === null || ($plan->cut_at === null && $this->isWanted($plan->toCore()->root))))
+            ->sortBy(fn (CutPlan $plan): array => [(int) $this->state->components->keys()->search($plan->sheet->component_id), ! ($plan->sheet->is_whole || $plan->sheet->in_hand_id !== null), $plan->sheet->in_hand_id ?? $plan->sheet_id, $plan->sheet_id])
             ->values();
-        $current = $plans->firstWhere('sheet_id', $wanted) ?? $plans->first(static fn (CutPlan $plan): bool => $plan->cut_at === null) ?? $plans->last();
+        // A sheet with the parts of it that are in hand is one line; the part to cut next stands for it.
+        $lines = $plans->groupBy(static fn (CutPlan $plan): int => $plan->sheet->in_hand_id ?? $plan->sheet_id)->values();
+        $begun = $plans->first(static fn (CutPlan $plan): bool => $plan->cut_at === null && $plan->sheet->in_hand_id !== null);
+        $current = $plans->firstWhere('sheet_id', $wanted) ?? $begun ?? $plans->first(static fn (CutPlan $plan): bool => $plan->cut_at === null) ?? $plans->last();
 
         return [
-            'sheets' => $plans->map(fn (CutPlan $plan): array => $this->entry($plan))->all(),
+            'sheets' => $lines->map(fn (Collection $parts): array => $this->line($parts))->all(),
             'sheet' => $current === null ? null : $this->sheet($current),
+            'bags' => $this->bags(),
             'goods' => GoodView::all($this->state->core),
             'bound' => $this->bound($plans),
             'hasCards' => $this->state->cards->isNotEmpty(),
         ];
+    }
+
+    /**
+     * @param  Collection<int, CutPlan>  $parts  the plan of a sheet and of its parts in hand
+     * @return array<string, mixed>
+     */
+    private function line(Collection $parts): array
+    {
+        $next = $parts->first(static fn (CutPlan $plan): bool => $plan->cut_at === null) ?? $parts->firstOrFail();
+        $isBegun = $parts->contains(static fn (CutPlan $plan): bool => $plan->cut_at !== null);
+
+        return [...$this->entry($next), 'isBegun' => $isBegun && $next->cut_at === null];
+    }
+
+    /** @return list<array<string, mixed>> the pieces of each card, cut and still to cut */
+    private function bags(): array
+    {
+        return array_values($this->state->cards->map(function (Card $card): array {
+            $pieces = $this->state->takings->where('card_id', $card->id)->whereNotNull('width');
+
+            return [
+                'card' => $card->id,
+                'number' => $card->number,
+                'all' => $pieces->count(),
+                'cut' => array_values($pieces->whereNotNull('sheet_id')->map(fn (Taking $taking): array => ['id' => $taking->id, 'part' => $taking->partName(), 'size' => $taking->size()?->format($this->unit()) ?? ''])->all()),
+            ];
+        })->all());
     }
 
     /** @return array<string, mixed> */
@@ -70,8 +119,8 @@ final readonly class CutPage
 
     private function which(Sheet $sheet): string
     {
-        return $sheet->is_whole
-            ? sprintf('sheet %d of %d', $sheet->number, $this->state->sheetsHere($sheet->component))
+        return $sheet->is_whole || $sheet->in_hand_id !== null
+            ? sprintf('sheet %d of %d', $sheet->number, max($sheet->number, $this->state->sheetsHere($sheet->component)))
             : sprintf('offcut %s of sheet %d', $sheet->size()->format($this->state->kit->unit), $sheet->number);
     }
 
@@ -82,6 +131,9 @@ final readonly class CutPage
         $turned = false;
         $cuts = [];
         foreach ($core->cuts() as $cut) {
+            if (! $this->isWanted($cut->split)) {
+                continue;
+            }
             $quarter = $cut->direction() === Direction::Down;
             $cuts[] = $this->cut($cut, $quarter !== $turned);
             $turned = $quarter;
@@ -94,7 +146,35 @@ final readonly class CutPage
             'parts' => array_map($this->part(...), $core->leaves()),
             'cuts' => $cuts,
             'settings' => $core->settings(),
+            'isPart' => $plan->sheet->in_hand_id !== null,
+            'blemishes' => array_map(static fn (Rect $at): array => ['x' => $at->x->units, 'y' => $at->y->units, ...GoodView::size($at->size)], $plan->sheet->blemishes()),
+            'afterwards' => array_values(array_filter(array_map($this->afterwards(...), $core->pieces()))),
         ];
+    }
+
+    /** Whether a part holds a piece that is cut for. */
+    private function isWanted(Node $part): bool
+    {
+        return $this->only === null || array_intersect($part->pieces(), $this->only) !== [];
+    }
+
+    /** What is done to a piece when the straight cuts are made: circles, openings, fishtails. */
+    private function afterwards(Leaf $leaf): ?string
+    {
+        $taking = $this->takings->get((int) $leaf->piece);
+        if ($taking?->part === 'focal' && $this->isWanted($leaf)) {
+            $die = $this->state->takings->where('card_id', $taking->card_id)->firstWhere('part', Picture::DIE);
+
+            return $die === null ? null : sprintf('Card %s, focal point: cut it with %s.', $this->owner((string) $leaf->piece), lcfirst($this->state->nameOf($die->component_id)));
+        }
+        $part = $taking === null ? null : array_values(array_filter($taking->card->toSketch()->parts, static fn (Part $part): bool => $part->id === $taking->part))[0] ?? null;
+        if ($taking === null || $part === null || $part->form->kind === FormKind::Plain || ! $this->isWanted($leaf)) {
+            return null;
+        }
+        $card = $taking->card->loadMissing('takings')->toCore();
+        $done = $part->form->afterwards($leaf->rect()->size, $card->lengthsOf($part, $card->layout($this->unit()), $this->unit()), $this->unit());
+
+        return $done === null ? null : sprintf('Card %s, %s: %s.', $this->owner((string) $leaf->piece), $taking->partName(), $done);
     }
 
     /** @return array<string, mixed> */

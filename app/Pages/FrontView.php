@@ -9,7 +9,6 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\CardFront;
 use KeepShare\Core\Share\Layer;
-use KeepShare\Core\Sketch\Sketches;
 
 /** A card's front as the interface draws it. */
 final class FrontView
@@ -25,10 +24,11 @@ final class FrontView
         return [
             'number' => $card->number,
             'occasion' => $card->occasion->label(),
-            'sketch' => Sketches::all()[$card->sketch]->name,
+            'sketch' => $card->sketch->name,
             'size' => GoodView::size($front->size),
             'base' => self::baseColour($card, $components),
             'layers' => array_map(self::layer(...), $front->layers),
+            'fold' => $card->fold->value,
             'lacks' => $front->lacks,
         ];
     }
@@ -43,6 +43,7 @@ final class FrontView
             'x' => $layer->rect->x->units,
             'y' => $layer->rect->y->units,
             ...GoodView::size($layer->rect->size),
+            'd' => $layer->outline->isRect ? null : OutlineView::path($layer->outline),
         ];
     }
 

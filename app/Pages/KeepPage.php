@@ -9,6 +9,7 @@ use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
 use KeepShare\Core\Keep\Grade;
+use KeepShare\Core\Share\Addition;
 use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ShareOut;
@@ -90,7 +91,7 @@ final readonly class KeepPage
     {
         $found = $this->bonus->found($kit);
         if ($found === null) {
-            return ['isLooking' => true, 'soFar' => $this->bonus->soFar($kit)];
+            return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar()];
         }
         $bound = Bound::on($table, Wishes::asManyAsPossible($kit->uses_stash));
 
@@ -107,10 +108,14 @@ final readonly class KeepPage
         ];
     }
 
-    /** @return array{wants: string, outlook: string}|null */
+    /** @return array{wants: string, outlook: string, additions: list<string>}|null */
     private static function stop(ShareOut $found): ?array
     {
-        return $found->stop === null ? null : ['wants' => $found->stop->wants(), 'outlook' => $found->stop->outlook()];
+        return $found->stop === null ? null : [
+            'wants' => $found->stop->wants(),
+            'outlook' => $found->stop->outlook(),
+            'additions' => array_map(static fn (Addition $addition): string => $addition->says(), $found->stop->additions),
+        ];
     }
 
     private static function uses(Taking $taking, TableState $state): string

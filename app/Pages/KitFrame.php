@@ -18,7 +18,7 @@ use KeepShare\Core\Measure\Unit;
 final readonly class KitFrame
 {
     /** The pages that belong to a stage besides its own. */
-    private const VIEWS = ['unpack' => ['count', 'add', 'about', 'looks'], 'share-out' => ['sketches', 'measures', 'cards']];
+    private const VIEWS = ['unpack' => ['count', 'add', 'about', 'looks'], 'cut' => ['class'], 'share-out' => ['sketches', 'folds', 'measures', 'cards']];
 
     public function __construct(private BonusCards $bonus)
     {
@@ -96,9 +96,11 @@ final readonly class KitFrame
 
     private function cut(Kit $kit): string
     {
-        $plans = self::plansOf($kit);
+        $plans = self::plansOf($kit)->with('sheet:id,in_hand_id')->get(['id', 'sheet_id', 'cut_at']);
+        $inHand = $plans->groupBy(static fn (CutPlan $plan): int => $plan->sheet->in_hand_id ?? $plan->sheet_id);
+        $done = $inHand->filter(static fn ($parts): bool => $parts->every(static fn (CutPlan $plan): bool => $plan->cut_at !== null));
 
-        return sprintf('%d of %s', (clone $plans)->whereNotNull('cut_at')->count(), Wording::plural($plans->count(), 'sheet'));
+        return sprintf('%d of %s', $done->count(), Wording::plural($inHand->count(), 'sheet'));
     }
 
     /**

@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Models\Kit;
 use Closure;
 use KeepShare\Core\Fold\BaseYield;
+use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
@@ -26,7 +27,7 @@ final class MeasuresPage
     }
 
     /**
-     * @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string}  $typed
+     * @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string, layer: string, layerWidth: string}  $typed
      * @return array<string, mixed>
      */
     public static function of(Kit $kit, array $typed): array
@@ -34,10 +35,11 @@ final class MeasuresPage
         $page = new self($kit->unit);
         $front = $page->size('front', $typed['width'], $typed['height']) ?? $kit->front();
         $ladder = $page->ladder($front, $typed['reveals']);
+        $ladder = $ladder === null ? null : $page->changed($ladder, $typed);
 
         return [
-            'typed' => $typed,
-            'layers' => array_map(static fn (Size $size): array => ['inch' => $size->format(Unit::Inch), 'metric' => $size->format(Unit::Millimetre), ...GoodView::size($size)], $ladder->layers ?? []),
+            'typed' => [...$typed, 'reveals' => $ladder === null || $typed['layer'] === '' ? $typed['reveals'] : implode(', ', array_map(static fn (Length $reveal): string => $reveal->exact($kit->unit), $ladder->reveals)), 'layer' => '', 'layerWidth' => ''],
+            'layers' => array_map(static fn (Size $size): array => ['inch' => $size->format(Unit::Inch), 'metric' => $size->format(Unit::Millimetre), 'wide' => $size->width->exact($kit->unit), ...GoodView::size($size)], $ladder->layers ?? []),
             'place' => $ladder === null ? null : $page->place($ladder, $typed),
             'bases' => $page->bases($front),
             'faults' => (object) $page->faults,
@@ -52,8 +54,31 @@ final class MeasuresPage
                 throw BadMeasure::unreadable(count($parts).' reveals');
             }
 
-            return Ladder::of($front, array_map(fn (string $reveal): Length => Length::parse($reveal, $this->unit), $parts));
+            return Ladder::of($front, array_map(fn (string $reveal): Length => Length::parse($reveal, $this->unit), $parts), $this->unit);
         });
+    }
+
+    /**
+     * The ladder with one layer made of the width that is typed, or so many marks wider or narrower.
+     *
+     * @param  array{layer: string, layerWidth: string, ...}  $typed
+     */
+    private function changed(Ladder $ladder, array $typed): Ladder
+    {
+        $layer = (int) $typed['layer'];
+        if ($layer < 1 || $layer >= count($ladder->layers)) {
+            return $ladder;
+        }
+
+        return $this->read("layer$layer", function () use ($ladder, $layer, $typed): Ladder {
+            // A mark on either side is two on the width.
+            $steps = preg_match('/^([+-]\d{1,2}) marks$/', $typed['layerWidth'], $found) === 1 ? 2 * (int) $found[1] : null;
+            $width = $steps === null
+                ? Length::parse($typed['layerWidth'], $this->unit)
+                : Length::ofUnits(max(1, $ladder->layers[$layer]->width->units + $steps * $this->unit->mark()->units));
+
+            return $ladder->withWidth($layer, $width, $this->unit);
+        }) ?? $ladder;
     }
 
     private function size(string $field, string $width, string $height): ?Size
@@ -61,7 +86,7 @@ final class MeasuresPage
         return $this->read($field, fn (): Size => Size::parse($width, $height, $this->unit));
     }
 
-    /** @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string}  $typed */
+    /** @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string, layer: string, layerWidth: string}  $typed */
     private function place(Ladder $ladder, array $typed): ?string
     {
         if (trim($typed['pieceWidth'].$typed['pieceHeight']) === '') {
@@ -87,22 +112,18 @@ final class MeasuresPage
     /** @return list<array<string, mixed>> */
     private function bases(Size $front): array
     {
-        $sheets = ['8 1/2 × 11 in' => Size::parse('8 1/2', '11', Unit::Inch), '12 × 12 in' => Size::parse('12', '12', Unit::Inch), 'A4, 210 × 297 mm' => Size::parse('210', '297', Unit::Millimetre)];
         $bases = [];
-        foreach ($sheets as $name => $sheet) {
+        foreach (FoldsPage::stock() as $name => $sheet) {
             foreach (FoldEdge::cases() as $fold) {
-                $yield = BaseYield::of($sheet, $front, $fold);
-                $cuts = [];
-                foreach ($yield->plan->sheets === [] ? [] : $yield->plan->sheets[0]->cuts() as $cut) {
-                    $cuts[] = $cut->at()->format($this->unit).($cut->direction()->value === 'down' ? ' from the left' : ' from the top');
-                }
+                $blank = Blank::for($front, $fold);
+                $yield = BaseYield::of($sheet, $blank->size);
                 $bases[] = [
                     'sheet' => $name,
                     'fold' => $fold->value,
-                    'blank' => $yield->blank->size->format($this->unit),
-                    'score' => $yield->blank->score->format($this->unit),
+                    'blank' => $blank->size->format($this->unit),
+                    'score' => $blank->score->format($this->unit),
                     'count' => $yield->count,
-                    'cuts' => $cuts,
+                    'cuts' => FoldsPage::cuts($yield, $this->unit),
                 ];
             }
         }

@@ -3,14 +3,24 @@
 namespace App\Pages;
 
 use App\Actions\BonusCards;
+use App\Actions\Grid;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\Solution;
+use App\Models\SolutionKind;
 use App\Models\Solve;
 use App\Models\SolveState;
 use App\Models\Taking;
 use App\Table\Kept;
 use App\Table\TableState;
+use Illuminate\Support\Collection;
+use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\WayOut;
 
 /** The grid of components and cards, with what is kept. */
 final readonly class ShareOutPage
@@ -25,6 +35,8 @@ final readonly class ShareOutPage
         $state = TableState::of($kit);
         $kept = Kept::byComponent($state);
         $findings = Findings::on($state);
+        $shorts = $state->shorts();
+        $shortCards = collect($shorts)->flatten()->pluck('id', 'card_id');
         $rows = $state->components->filter(fn (Component $component): bool => $component->kind->value !== 'tool' && self::concerns($component, $state));
 
         return [
@@ -32,17 +44,43 @@ final readonly class ShareOutPage
                 'id' => $card->id,
                 'isBonus' => $card->is_bonus,
                 'isBegun' => $card->isBegun(),
+                'isPinned' => $card->is_pinned,
+                'isShort' => $shortCards->has($card->id),
                 'findings' => $findings->standing($card),
                 'front' => FrontView::of($card->toCore(), $state->core, $kit->unit),
             ])->all()),
             'groups' => array_map(static fn (array $group): array => [
                 'title' => $group['title'],
-                'lines' => array_map(static fn (Component $component): array => self::row($component, $state, $kept), $group['lines']),
+                'lines' => array_map(static fn (Component $component): array => self::row($component, $state, $kept, $shorts[$component->id] ?? new Collection), $group['lines']),
             ], Wording::grouped($rows, static fn (Component $component): Component => $component)),
             'goods' => GoodView::all($state->core),
             'outlook' => $this->outlook($kit, $state),
             'wishes' => self::wishes($kit, $state),
             'solve' => self::solve($kit),
+            'taste' => self::taste($kit),
+            'gaps' => $findings->gaps(),
+            'asides' => array_values($kit->solutions->where('kind', SolutionKind::Aside)->map(static fn (Solution $aside): array => ['id' => $aside->id, 'name' => $aside->name])->all()),
+            'proposal' => self::proposal($kit, $state),
+        ];
+    }
+
+    /** @return array<string, mixed>|null what the last solve found, as long as the table is as it was then */
+    private static function proposal(Kit $kit, TableState $state): ?array
+    {
+        $proposal = $kit->solutions->where('kind', SolutionKind::Proposed)->last();
+        if ($proposal === null || $proposal->revision !== $kit->revision) {
+            return null;
+        }
+        $stays = array_values($state->cards->only($proposal->stays)->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        $now = array_values($state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        $then = [...$stays, ...$proposal->toCore()];
+        usort($then, static fn (CoreCard $a, CoreCard $b): int => $a->number <=> $b->number);
+
+        return [
+            'id' => $proposal->id,
+            'changes' => SolutionView::changes($now, $then, $state),
+            'now' => SolutionView::of($now, $state),
+            'then' => SolutionView::of($then, $state),
         ];
     }
 
@@ -65,7 +103,7 @@ final readonly class ShareOutPage
             'done' => $solve->done,
             'wanted' => $solve->cards,
             // What an older share-out had to say does not hold for the table as it is now.
-            'message' => $solve->state->isUnderWay() || $solve->revision + 1 === $kit->revision || $solve->state->value === 'failed' ? $solve->message : null,
+            'message' => $solve->state->isUnderWay() || in_array($kit->revision - $solve->revision, [0, 1], true) || $solve->state->value === 'failed' ? $solve->message : null,
         ];
     }
 
@@ -94,21 +132,39 @@ final readonly class ShareOutPage
         ];
     }
 
-    /** @return array{cards: int, stash: bool, hasStash: bool} */
+    /** @return array<string, mixed> */
     private static function wishes(Kit $kit, TableState $state): array
     {
         return [
+            'repeat' => $kit->wishes['repeat'] ?? false,
             'cards' => max($state->cards->count(), $kit->promised, 1),
             'stash' => $kit->uses_stash,
             'hasStash' => $state->components->contains(static fn (Component $component): bool => $component->kit_id !== $kit->id),
         ];
     }
 
+    /** @return array<string, mixed> */
+    private static function taste(Kit $kit): array
+    {
+        $occasions = [...array_map(static fn (Occasion $one): array => ['key' => $one->value, 'label' => $one->label()], Occasion::cases()), ['key' => SpreadGaps::MAN, 'label' => 'for a man']];
+
+        return [
+            'frame' => $kit->frame === null ? '' : Length::ofUnits($kit->frame)->exact($kit->unit),
+            'set' => $kit->wishes['set'] ?? 1,
+            'insides' => $kit->wishes['insides'] ?? false,
+            'trimmer' => isset($kit->wishes['trimmer']) ? Length::ofUnits($kit->wishes['trimmer'])->exact($kit->unit) : '',
+            'savesOne' => $kit->wishes['saves_one'] ?? false,
+            'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
+            'wanted' => array_map(static fn (array $one): array => [...$one, 'many' => $kit->wanted[$one['key']] ?? 0], $occasions),
+        ];
+    }
+
     /**
      * @param  array<int, list<Kept>>  $kept  by component
+     * @param  Collection<int, Taking>  $shorts  what is short of this one
      * @return array<string, mixed>
      */
-    private static function row(Component $component, TableState $state, array $kept): array
+    private static function row(Component $component, TableState $state, array $kept, Collection $shorts): array
     {
         $core = $state->core[$component->coreId()];
         $unit = $state->kit->unit;
@@ -125,13 +181,25 @@ final readonly class ShareOutPage
             'have' => Wording::count($core, $here, $unit),
             'cells' => (object) $takings->filter(fn (Taking $taking): bool => $state->cards->has($taking->card_id))
                 ->groupBy('card_id')
-                ->map(static fn ($own): array => array_values($own->map(static fn (Taking $taking): array => self::cell($taking, $state))->all()))
+                ->map(static fn ($own): array => array_values($own->map(static fn (Taking $taking): array => self::cell($taking, $state, $shorts))->all()))
                 ->all(),
             'keep' => $keep,
-            'short' => ! $isSheets && ! $core->isEndless() && $left < 0 ? Wording::count($core, -$left, $unit) : null,
+            'use' => Wanted::tryFrom($state->kit->wishes['uses'][$component->coreId()] ?? '')->value ?? Wanted::AsItComes->value,
+            'short' => match (true) {
+                $isSheets && $shorts->isNotEmpty() => Wording::plural($shorts->count(), 'piece'),
+                ! $isSheets && ! $core->isEndless() && $left < 0 => Wording::count($core, -$left, $unit),
+                default => null,
+            },
+            'shortfalls' => array_values($shorts->map(static fn (Taking $taking): array => [
+                'card' => $taking->card_id,
+                'part' => $taking->part,
+                'says' => "Card {$taking->card->number} is without its {$taking->partName()}".($taking->size() === null ? '' : ", {$taking->size()->label($unit)}").'.',
+                'ways' => array_map(static fn (WayOut $way): array => ['kind' => $way->kind, 'says' => $way->says], Grid::waysOut($state, $taking)),
+            ])->all()),
             'balance' => match (true) {
                 $core->isEndless() => 'It is never used up.',
                 $isSheets => sprintf('Kept of %s: %s.', Wording::plural($here, 'sheet'), $keep),
+                $left < 0 => sprintf('%s more than the %s there are.', Wording::count($core, -$left, $unit), Wording::count($core, $here, $unit)),
                 default => sprintf('Kept: %s of %s.', $keep, Wording::count($core, $here, $unit)),
             },
         ];
@@ -147,8 +215,11 @@ final readonly class ShareOutPage
         return $said === [] ? 'nothing' : implode(', ', $said);
     }
 
-    /** @return array<string, mixed> */
-    private static function cell(Taking $taking, TableState $state): array
+    /**
+     * @param  Collection<int, Taking>  $shorts
+     * @return array<string, mixed>
+     */
+    private static function cell(Taking $taking, TableState $state, Collection $shorts): array
     {
         $size = $taking->size();
         $part = $taking->partName();
@@ -161,6 +232,8 @@ final readonly class ShareOutPage
             'size' => $size === null ? null : GoodView::size($size),
             'face' => $taking->face,
             'isCut' => $taking->sheet_id !== null,
+            'isPinned' => $taking->is_pinned,
+            'isShort' => $shorts->contains('id', $taking->id),
         ];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Prints;
 
+use App\Pages\OutlineView;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
@@ -43,7 +44,7 @@ final class CardSvg
             $good instanceof Applied => $good->printed()->colours[0]->hex,
             default => '#dddddd',
         };
-        [$x, $y, $w, $h] = array_map(self::mm(...), [$layer->rect->x, $layer->rect->y, $layer->rect->size->width, $layer->rect->size->height]);
+        [$x, $y] = [self::mm($layer->rect->x), self::mm($layer->rect->y)];
         $text = $layer->part === 'embellishment' ? '' : sprintf(
             '<text x="%s" y="%s" font-family="sans-serif" font-size="2.6" fill="#1d2b33" stroke="#ffffff" stroke-width="0.6" paint-order="stroke">%s</text>',
             (float) $x + 1,
@@ -51,7 +52,7 @@ final class CardSvg
             htmlspecialchars("$layer->name ".$layer->rect->size->format($unit), ENT_XML1),
         );
 
-        return "<rect x=\"$x\" y=\"$y\" width=\"$w\" height=\"$h\" fill=\"$colour\" stroke=\"#1d2b33\" stroke-width=\"0.2\"/>$text";
+        return '<path d="'.OutlineView::path($layer->outline)."\" fill=\"$colour\" fill-rule=\"evenodd\" stroke=\"#1d2b33\" stroke-width=\"0.2\"/>$text";
     }
 
     /** Exact millimetres. */

@@ -3,12 +3,14 @@
 namespace App\Http\Controllers;
 
 use App\Models\Kit;
+use App\Pages\FoldsPage;
+use App\Pages\FrontChoice;
 use App\Pages\MeasuresPage;
 use App\Pages\SketchesPage;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use KeepShare\Core\Fold\StandardFront;
+use KeepShare\Core\Fold\FoldKind;
 
 /** Sketches on any front, and the measures a maker works out beside them. */
 final class DesignController
@@ -17,9 +19,18 @@ final class DesignController
     {
         return Inertia::render('Sketches', SketchesPage::of(
             $kit,
-            StandardFront::tryFrom($request->string('front')->toString()),
-            $request->boolean('lying'),
+            FrontChoice::of($kit, $request),
             $request->string('sketch')->toString() ?: null,
+            $request->has('covered') ? $request->boolean('covered') : $kit->frame === 0,
+        ));
+    }
+
+    public function folds(Kit $kit, Request $request): Response
+    {
+        return Inertia::render('Folds', FoldsPage::of(
+            $kit,
+            FoldKind::tryFrom($request->string('fold')->toString()) ?? FoldKind::Gatefold,
+            FrontChoice::of($kit, $request),
         ));
     }
 
@@ -33,6 +44,8 @@ final class DesignController
             'reveals' => $text('reveals', $kit->unit->value === 'in' ? '1/8, 1/8' : '3, 3'),
             'pieceWidth' => $text('pieceWidth', ''),
             'pieceHeight' => $text('pieceHeight', ''),
+            'layer' => $text('layer', ''),
+            'layerWidth' => $text('layerWidth', ''),
         ]));
     }
 }

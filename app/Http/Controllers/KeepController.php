@@ -26,7 +26,7 @@ final class KeepController
 
     public function stop(Kit $kit, BonusCards $bonus): RedirectResponse
     {
-        $bonus->stop($kit);
+        BonusCards::search($kit)->stop();
 
         return to_route('kits.keep', $kit);
     }

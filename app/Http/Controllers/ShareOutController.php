@@ -4,13 +4,22 @@ namespace App\Http\Controllers;
 
 use App\Actions\ShareOutKit;
 use App\Http\Requests\ShareOutRequest;
+use App\Journal\Journal;
 use App\Journal\StaleTable;
+use App\Models\Card;
+use App\Models\CardRecord;
 use App\Models\Kit;
+use App\Models\Solution;
+use App\Models\SolutionKind;
 use App\Models\Solve;
+use App\Pages\ComparePage;
 use App\Pages\ShareOutPage;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use KeepShare\Core\Refusal;
 
 final class ShareOutController
 {
@@ -25,10 +34,68 @@ final class ShareOutController
             throw StaleTable::since($kit);
         }
         if (Solve::query()->where('kit_id', $kit->id)->latest('id')->first()?->isUnderWay() !== true) {
-            $shareOut->request($kit, $request->wishes());
+            try {
+                $shareOut->request($kit, $request->integer('cards'), $request->boolean('stash'), $request->boolean('repeat'), $request->boolean('anew'));
+            } catch (Refusal $refused) {
+                throw ValidationException::withMessages(['cards' => $refused->getMessage()]);
+            }
         }
 
         return to_route('kits.share-out', $kit);
+    }
+
+    public function accept(Kit $kit, Solution $solution, Request $request, ShareOutKit $shareOut): RedirectResponse
+    {
+        abort_unless($solution->kind === SolutionKind::Proposed, 404);
+        $shareOut->accept($kit, $solution, $request->integer('revision'));
+
+        return to_route('kits.share-out', $kit);
+    }
+
+    /** What was proposed is left. */
+    public function leave(Kit $kit, Solution $solution): RedirectResponse
+    {
+        abort_unless($solution->kind === SolutionKind::Proposed, 404);
+        $solution->delete();
+
+        return to_route('kits.share-out', $kit);
+    }
+
+    public function compare(Kit $kit): Response
+    {
+        return Inertia::render('Compare', ComparePage::of($kit));
+    }
+
+    /** Keeps the present share-out under a name. */
+    public function keep(Kit $kit, Request $request, Journal $journal): RedirectResponse
+    {
+        $name = $request->validate(['name' => ['required', 'string', 'max:60']], ['name.*' => 'Write a name of up to 60 letters to know it by.'])['name'];
+        $journal->act($kit, "Keep the share-out as \"$name\"", $request->integer('revision'), static fn () => Solution::query()->create([
+            'kit_id' => $kit->id,
+            'kind' => SolutionKind::Kept,
+            'name' => $name,
+            'cards' => array_values($kit->cards()->with('takings')->get()->map(static fn (Card $card): array => CardRecord::of($card))->all()),
+            'stays' => [],
+            'revision' => $kit->revision,
+        ]));
+
+        return to_route('kits.compare', $kit);
+    }
+
+    public function takeUp(Kit $kit, Solution $solution, Request $request, ShareOutKit $shareOut): RedirectResponse
+    {
+        abort_unless($solution->kind === SolutionKind::Kept, 404);
+        $shareOut->takeUp($kit, $solution, $request->integer('revision'));
+
+        return to_route('kits.share-out', $kit);
+    }
+
+    public function forget(Kit $kit, Solution $solution, Request $request, Journal $journal): RedirectResponse
+    {
+        abort_unless($solution->kind === SolutionKind::Kept, 404);
+        $journal->act($kit, "Forget the share-out \"$solution->name\"", $request->integer('revision'), static fn () => $solution->delete());
+
+        return to_route('kits.compare', $kit);
     }
 
     public function stop(Kit $kit, ShareOutKit $shareOut): RedirectResponse

@@ -14,17 +14,21 @@ final class ShareOutRequest extends FormRequest
             'cards' => ['required', 'integer', 'between:1,'.Wishes::MOST_CARDS],
             'stash' => ['required', 'boolean'],
             'repeat' => ['required', 'boolean'],
+            'anew' => ['boolean'],
         ];
+    }
+
+    /** "As many as possible" is as many as can be asked for. */
+    protected function prepareForValidation(): void
+    {
+        if (strtolower($this->string('cards')->trim()->toString()) === 'max') {
+            $this->merge(['cards' => Wishes::MOST_CARDS]);
+        }
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['cards.*' => sprintf('Write how many cards, from 1 to %d.', Wishes::MOST_CARDS)];
-    }
-
-    public function wishes(): Wishes
-    {
-        return Wishes::cards($this->integer('cards'), $this->boolean('stash'), $this->boolean('repeat'));
+        return ['cards.*' => sprintf('Write how many cards, from 1 to %d, or max for as many as possible.', Wishes::MOST_CARDS)];
     }
 }

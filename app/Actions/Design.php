@@ -1,0 +1,236 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Taking;
+use App\Table\TableState;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Refusal;
+use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Share\Insides;
+use KeepShare\Core\Share\Picture;
+use KeepShare\Core\Share\Refit;
+use KeepShare\Core\Share\Supplies;
+use KeepShare\Core\Share\Taking as CoreTaking;
+use KeepShare\Core\Sketch\Dim;
+use KeepShare\Core\Sketch\Part;
+use KeepShare\Core\Sketch\Sketch;
+
+/** Changes the design of one card: what it is laid on, how it is measured, what fills its parts. */
+final readonly class Design
+{
+    public function __construct(private Journal $journal, private CutPlans $plans)
+    {
+    }
+
+    /** @throws Refusal|NotEnough */
+    public function sketch(Card $card, Sketch $sketch, ?int $revision): void
+    {
+        $this->refit($card, "Lay card $card->number on $sketch->name", $revision, $sketch, $card->toFront(), self::frameOf($card), $card->fold);
+    }
+
+    /** The other way up. */
+    public function turn(Card $card, ?int $revision): void
+    {
+        $this->refit($card, "Turn card $card->number", $revision, $card->toSketch(), $card->toFront()->turned(), self::frameOf($card), $card->fold);
+    }
+
+    /** @param  Length|null  $frame nothing for a front covered to the edge; null as the sketch has it */
+    public function frame(Card $card, ?Length $frame, ?int $revision): void
+    {
+        $name = $frame?->isZero() === true ? "Cover card $card->number to the edge" : "Frame card $card->number";
+        $this->refit($card, $name, $revision, $card->toSketch(), $card->toFront(), $frame, $card->fold);
+    }
+
+    public function fold(Card $card, FoldKind $fold, ?int $revision): void
+    {
+        $this->refit($card, "Make card $card->number a {$fold->label()}", $revision, $card->toSketch(), $card->toFront(), self::frameOf($card), $fold);
+    }
+
+    public function measure(Card $card, Part $part, string $measure, Dim $dim, ?int $revision): void
+    {
+        $sketch = $card->toSketch()->with($part->id, $measure, $dim);
+        // The frame of a card is the reveal of what lies on its front: changing the one changes the other.
+        $isFrame = $measure === 'reveal' && $part->relation->isFrame();
+        $this->refit($card, "Change the $part->name of card $card->number", $revision, $sketch, $card->toFront(), $isFrame ? null : self::frameOf($card), $card->fold);
+    }
+
+    /**
+     * Fills one part from another component; where there is none left of it that row goes short.
+     *
+     * @throws NotEnough when the part is cut already
+     */
+    public function fill(Card $card, string $part, string $component, int $face, ?int $revision): void
+    {
+        $state = TableState::of($card->kit);
+        $good = $state->core[$component] ?? abort(422);
+        $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use ($card, $part, $good, $face): void {
+            $old = $card->takings->firstWhere('part', $part);
+            if ($old?->sheet_id !== null) {
+                throw NotEnough::isCut($card->partName($part));
+            }
+            if (! $good->good instanceof SheetGood) {
+                $this->stick($card, $part, $good, $old);
+
+                return;
+            }
+            $size = $old?->size() ?? self::sizeOf($card, $part) ?? abort(422);
+            $with = CoreTaking::piece($good->id, $part, $size, $face, ! ($good->good->faces()[$face] ?? abort(422))->directional);
+            $this->write($card, [$with], array_filter([$old]));
+        });
+    }
+
+    /** One more or one fewer of what is counted. */
+    public function quantity(Card $card, Taking $taking, int $quantity, ?int $revision): void
+    {
+        $state = TableState::of($card->kit);
+        $core = $state->core[Component::coreIdOf($taking->component_id)];
+        $this->journal->act($card->kit, "Take $quantity $core->name for card $card->number", $revision, static function () use ($taking, $quantity): void {
+            $taking->update(['quantity' => $quantity]);
+        });
+    }
+
+    /** A part goes without what it had. */
+    public function leaveOff(Card $card, Taking $taking, ?int $revision): void
+    {
+        $this->journal->within($card->kit, "Take the {$card->partName($taking->part)} off card $card->number", $revision, function () use ($card, $taking): void {
+            if ($taking->sheet_id !== null) {
+                throw NotEnough::isCut($card->partName($taking->part));
+            }
+            $label = $taking->part === 'sentiment' ? $card->takings->first(static fn (Taking $other): bool => $other->part === 'sentiment-label' && $other->sheet_id === null) : null;
+            $this->write($card, [], array_filter([$taking, $label]));
+        });
+    }
+
+    /** Makes it a set of so many of the same, each with papers and a base of its own. */
+    public function copies(Card $card, int $copies, ?int $revision): void
+    {
+        $kit = $card->kit;
+        $this->journal->act($kit, "Make card $card->number a set of $copies", $revision, function () use ($card, $kit, $copies): void {
+            $core = $card->toCore();
+            $set = $card->set ?? $card->id;
+            $others = $kit->cards()->where('set', $set)->whereKeyNot($card->id)->orderByDesc('number')->get();
+            $card->update(['set' => $copies > 1 ? $set : null]);
+            foreach ($others->slice(0, max(0, $others->count() + 1 - $copies)) as $spare) {
+                $this->takeApart($spare);
+            }
+            for ($have = min($others->count() + 1, $copies); $have < $copies; $have++) {
+                $number = $kit->nextNumber();
+                $this->mustHave($core, TableState::of($kit));
+                $copy = $card->replicate(['number'])->fill(['number' => $number, 'set' => $set]);
+                $copy->save();
+                $this->write($copy, $core->takings, []);
+            }
+        });
+    }
+
+    private function refit(Card $card, string $name, ?int $revision, Sketch $sketch, Size $front, ?Length $frame, FoldKind $fold): void
+    {
+        $this->journal->act($card->kit, $name, $revision, function () use ($card, $sketch, $front, $frame, $fold): void {
+            $old = $card->toCore();
+            $wanted = CoreCard::of($card->number, $sketch, $front, $card->occasion, $old->takings, $frame, $fold, $card->set);
+            $new = Refit::on(TableState::of($card->kit)->tableWithout($card))->card($wanted, $card->cutParts());
+            $card->update([...Card::keeps($sketch), 'front_width' => $front->width->units, 'front_height' => $front->height->units, 'frame' => $frame?->units, 'fold' => $fold]);
+            $gone = $card->takings->filter(static fn (Taking $taking): bool => $taking->sheet_id === null && $taking->toCore() != $new->taking($taking->part));
+            $this->write($card, array_filter($new->takings, static fn (CoreTaking $taking): bool => $taking != $old->taking($taking->part)), $gone->all());
+        });
+    }
+
+    /**
+     * Writes takings in place of others, and plans anew what is cut.
+     *
+     * @param  iterable<CoreTaking>  $takings
+     * @param  iterable<Taking>  $gone
+     */
+    private function write(Card $card, iterable $takings, iterable $gone): void
+    {
+        $touched = [];
+        foreach ($gone as $taking) {
+            $touched[$taking->component_id] = $taking->component_id;
+            $taking->delete();
+        }
+        foreach ($takings as $taking) {
+            $record = Taking::query()->create(['card_id' => $card->id, ...Taking::keeps($taking)]);
+            $touched[$record->component_id] = $record->component_id;
+        }
+        $this->plans->refresh($touched);
+        $card->unsetRelation('takings');
+    }
+
+    /** A picture, words, gems, a base or an envelope in place of what there was. */
+    private function stick(Card $card, string $part, CoreComponent $good, ?Taking $old): void
+    {
+        $quantity = $good->isEndless() ? 0 : max(1, $old->quantity ?? 1);
+        $gone = array_filter([$old]);
+        $new = [CoreTaking::some($good->id, $part, $quantity)];
+        if ($part === 'focal') {
+            // A die that cut the old one has nothing to do any more.
+            $gone = array_filter([$old, $card->takings->firstWhere('part', Picture::DIE)]);
+        }
+        if ($part === 'sentiment') {
+            $label = $card->takings->firstWhere('part', 'sentiment-label');
+            $gone = array_filter([$old, $label?->sheet_id === null ? $label : null]);
+            $stamp = $good->good instanceof Stamp ? $good->good : null;
+            $stock = $label?->toCore();
+            if ($stamp !== null && $stock !== null) {
+                $new[] = CoreTaking::piece($stock->component, 'sentiment-label', Supplies::labelFor($stamp, $card->kit->unit), $stock->face, true);
+            }
+        }
+        $this->write($card, $new, $gone);
+    }
+
+    /** @throws NotEnough naming the first good there is too little of */
+    private function mustHave(CoreCard $card, TableState $state): void
+    {
+        $free = $state->table()->free;
+        foreach ($card->takings as $taking) {
+            $core = $state->core[$taking->component];
+            if ($taking->size === null && ! $core->isEndless() && ($free[$core->id] ?? 0) < $taking->quantity) {
+                throw NotEnough::left($core->name, $free[$core->id] ?? 0);
+            }
+        }
+    }
+
+    /**
+     * Within an act.
+     *
+     * @throws NotEnough when something is cut for it
+     */
+    public function takeApart(Card $card): void
+    {
+        if ($card->isBegun()) {
+            throw NotEnough::isBegun($card->number);
+        }
+        $card->waivers()->get()->each->delete();
+        $this->write($card, [], $card->takings);
+        $card->delete();
+    }
+
+    private static function sizeOf(Card $card, string $part): ?Size
+    {
+        $core = $card->toCore();
+        if ($part === Insides::PART) {
+            return $core->layout($card->kit->unit)->inside;
+        }
+        if ($part === 'base') {
+            return $core->construction($card->kit->unit)->blank->size;
+        }
+
+        return str_starts_with($part, 'fold-')
+            ? $core->construction($card->kit->unit)->part(substr($part, 5))?->size
+            : $core->layout($card->kit->unit)->part($part)?->cut;
+    }
+
+    private static function frameOf(Card $card): ?Length
+    {
+        return $card->frame === null ? null : Length::ofUnits($card->frame);
+    }
+}

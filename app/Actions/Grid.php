@@ -1,0 +1,287 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Card;
+use App\Models\CardRecord;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\Solution;
+use App\Models\SolutionKind;
+use App\Models\Taking;
+use App\Table\TableState;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Share\Outlook;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Taking as CoreTaking;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\WayOut;
+use KeepShare\Core\Share\WaysOut;
+use KeepShare\Core\Share\Why;
+use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Sketch\Dim;
+use KeepShare\Core\Sketch\Laid;
+
+/** What is done in the grid: to one cell, to a whole card, to a row. Rows may go short; what is cut stays where it is. */
+final readonly class Grid
+{
+    public function __construct(private Journal $journal, private Design $design, private PlaceCards $cards)
+    {
+    }
+
+    /** One more or one fewer of a component on a card. */
+    public function more(Card $card, Component $component, int $by, ?int $revision): void
+    {
+        $taking = $this->taking($card, $component);
+        $core = $component->toCore();
+        $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless();
+        if ($taking !== null && $isCounted && ($by > 0 || $taking->quantity > 1)) {
+            $step = $core->kind() === Kind::Ribbon ? Length::inches(1)->units : 1;
+            $this->design->quantity($card, $taking, max(1, $taking->quantity + $by * $step), $revision);
+
+            return;
+        }
+        if ($by < 0) {
+            $this->take($card, $taking ?? throw NotEnough::notOn($core->name, $card->number), $revision);
+
+            return;
+        }
+        $part = $this->openPart($card, $core) ?? throw NotEnough::noPlace($core->name, $card->number);
+        $this->design->fill($card, $part, $core->id, 0, $revision);
+    }
+
+    /** The next best in the place of what a card takes from a component. */
+    public function swap(Card $card, Component $component, ?int $revision): void
+    {
+        $taking = $this->taking($card, $component) ?? throw NotEnough::notOn($component->name, $card->number);
+        $next = $this->why($card, $taking->part)->next ?? throw NotEnough::nothingElse($card->partName($taking->part));
+        $this->design->fill($card, $taking->part, $next->component, $next->face, $revision);
+    }
+
+    public function why(Card $card, string $part): Why
+    {
+        return Why::of(TableState::of($card->kit)->tableWithout($card), $card->toCore(), $part, $card->cutParts());
+    }
+
+    /**
+     * Takes something off one card and gives it to another; what that one had in its place goes the other way.
+     *
+     * @param  Card|null  $from  null for what is kept
+     * @param  Card|null  $to  null to keep it
+     */
+    public function move(Kit $kit, Component $component, ?Card $from, ?Card $to, ?int $revision): void
+    {
+        $core = $component->toCore();
+        $source = $from === null ? null : ($this->taking($from, $component) ?? throw NotEnough::notOn($core->name, $from->number));
+        $name = sprintf('Move %s from %s to %s', $core->name, $from === null ? 'Keep' : "card $from->number", $to === null ? 'Keep' : "card $to->number");
+        $this->journal->within($kit, $name, $revision, function () use ($core, $source, $from, $to): void {
+            if ($from !== null && $source !== null) {
+                $this->take($from, $source, null);
+            }
+            if ($to === null) {
+                return;
+            }
+            $part = $this->partOn($to, $core, $source?->part) ?? throw NotEnough::noPlace($core->name, $to->number);
+            $old = $to->takings->firstWhere('part', $part);
+            $this->design->fill($to, $part, $core->id, $source->face ?? 0, null);
+            if ($source !== null && $old !== null && $old->component_id !== $source->component_id) {
+                $this->design->fill($source->card()->with(['takings', 'kit'])->firstOrFail(), $source->part, Component::coreIdOf($old->component_id), $old->face, null);
+            }
+        });
+    }
+
+    /** A whole card, or what it takes from one component, is not taken apart by a share-out; or may be again. */
+    public function pin(Card $card, ?Component $component, ?int $revision): void
+    {
+        if ($component === null) {
+            $this->journal->act($card->kit, ($card->is_pinned ? 'Unpin' : 'Pin')." card $card->number", $revision, static fn () => $card->update(['is_pinned' => ! $card->is_pinned]));
+
+            return;
+        }
+        $takings = $card->takings->where('component_id', $component->id);
+        $isPinned = $takings->contains('is_pinned', true);
+        if ($takings->isEmpty()) {
+            throw NotEnough::notOn($component->name, $card->number);
+        }
+        $this->journal->act($card->kit, ($isPinned ? 'Unpin' : 'Pin')." $component->name on card $card->number", $revision, static fn () => $takings->each(static fn (Taking $taking) => $taking->update(['is_pinned' => ! $isPinned])));
+    }
+
+    /** How willingly share-outs take from a component: the next of as it comes, use up, save, never. */
+    public function use(Kit $kit, Component $component, ?int $revision): void
+    {
+        $uses = $kit->wishes['uses'] ?? [];
+        $turn = [Wanted::AsItComes, Wanted::UseUp, Wanted::Save, Wanted::Never];
+        $at = (int) array_search(Wanted::tryFrom($uses[$component->coreId()] ?? '') ?? Wanted::AsItComes, $turn, true);
+        $next = $turn[($at + 1) % count($turn)];
+        $this->journal->act($kit, ucfirst($next->value).": $component->name", $revision, static fn () => $kit->update(['wishes' => [...$kit->wishes, 'uses' => [...$uses, $component->coreId() => $next->value]]]));
+    }
+
+    /**
+     * @return int its number
+     *
+     * @throws NotEnough saying what stops it
+     */
+    public function add(Kit $kit, ?int $revision): int
+    {
+        $table = TableState::of($kit)->table();
+        $wishes = Wishes::cards(1, $kit->uses_stash, $kit->wishes['repeat'] ?? false);
+        $card = Sharer::most($table, $wishes)[0] ?? null;
+        if ($card === null) {
+            throw NotEnough::forCard(Outlook::beyond($table, $wishes)?->wants() ?? 'something else');
+        }
+        $this->journal->act($kit, "Add card $card->number", $revision, fn () => $this->cards->place($kit, [$card], false));
+
+        return $card->number;
+    }
+
+    /** The same card once more; where there is not enough for it rows go short. */
+    public function duplicate(Card $card, ?int $revision): void
+    {
+        $kit = $card->kit;
+        $record = [...CardRecord::of($card), 'number' => $kit->nextNumber(), 'set' => null, 'is_pinned' => false];
+        $this->journal->act($kit, "Duplicate card $card->number", $revision, fn () => $this->cards->put($kit, [$record]));
+    }
+
+    /** Off the table, with its design kept; what it took is free for the others. */
+    public function setAside(Card $card, ?int $revision): void
+    {
+        $kit = $card->kit;
+        $this->journal->act($kit, "Set card $card->number aside", $revision, function () use ($card, $kit): void {
+            Solution::query()->create(['kit_id' => $kit->id, 'kind' => SolutionKind::Aside, 'name' => "Card $card->number", 'cards' => [CardRecord::of($card)], 'stays' => [], 'revision' => $kit->revision]);
+            $this->takeApart($card);
+        });
+    }
+
+    public function putBack(Kit $kit, Solution $aside, ?int $revision): void
+    {
+        $this->journal->act($kit, "Put {$aside->name} back", $revision, function () use ($kit, $aside): void {
+            $record = $aside->cards[0] ?? [];
+            $number = is_int($record['number'] ?? null) ? $record['number'] : 1;
+            $this->cards->put($kit, [[...$record, 'number' => $kit->nextNumber($number)]]);
+            $aside->delete();
+        });
+    }
+
+    public function remove(Card $card, ?int $revision): void
+    {
+        $this->journal->act($card->kit, "Remove card $card->number", $revision, fn () => $this->takeApart($card));
+    }
+
+    /** @return list<WayOut> */
+    public static function waysOut(TableState $state, Taking $taking): array
+    {
+        $card = $state->cards->get($taking->card_id);
+
+        return $card === null ? [] : WaysOut::of($state->tableWithout($card), $card->toCore(), $taking->part, $card->cutParts());
+    }
+
+    /** Takes a way out that was shown; where the table has changed since it is not taken. */
+    public function wayOut(Card $card, Taking $taking, string $says, ?int $revision): void
+    {
+        foreach (self::waysOut(TableState::of($card->kit), $taking) as $way) {
+            if ($way->says !== $says) {
+                continue;
+            }
+            match (true) {
+                $way->taking !== null => $this->instead($card, $taking, $way->taking, $revision),
+                $way->reveal !== null => $this->smaller($card, $taking, $way->reveal, $revision),
+                $way->kind === 'drop the card' => $this->remove($card, $revision),
+                default => $this->take($card, $taking, $revision),
+            };
+
+            return;
+        }
+        throw NotEnough::wayIsGone();
+    }
+
+    private function instead(Card $card, Taking $old, CoreTaking $new, ?int $revision): void
+    {
+        if (Component::coreIdOf($old->component_id) === $new->component && $new->size === null) {
+            $this->design->quantity($card, $old, $new->quantity, $revision);
+
+            return;
+        }
+        $this->design->fill($card, $new->part, $new->component, $new->face, $revision);
+    }
+
+    private function smaller(Card $card, Taking $taking, Length $reveal, ?int $revision): void
+    {
+        $part = collect($card->toSketch()->parts)->firstWhere('id', $taking->part) ?? abort(422);
+        $this->design->measure($card, $part, 'reveal', Dim::exactly($reveal), $revision);
+    }
+
+    private function take(Card $card, Taking $taking, ?int $revision): void
+    {
+        $this->design->leaveOff($card, $taking, $revision);
+    }
+
+    private function takeApart(Card $card): void
+    {
+        $this->design->takeApart($card);
+    }
+
+    /** What a card takes from a component and is not cut, the last of it; cut pieces stay. */
+    private function taking(Card $card, Component $component): ?Taking
+    {
+        $own = $card->takings->where('component_id', $component->id);
+
+        return $own->whereNull('sheet_id')->last() ?? ($own->isEmpty() ? null : throw NotEnough::isCut($card->partName($own->last()->part)));
+    }
+
+    /** Where a component could go on a card: the same part, an open one, or the one that holds its like. */
+    private function partOn(Card $card, CoreComponent $core, ?string $part): ?string
+    {
+        $has = $part !== null && ($card->takings->contains('part', $part) || in_array($part, $this->openParts($card), true));
+
+        return $has ? $part : $this->openPart($card, $core) ?? $this->like($card, $core);
+    }
+
+    private function openPart(Card $card, CoreComponent $core): ?string
+    {
+        foreach ($this->openParts($card) as $part) {
+            if ($this->suits($card, $core, $part)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    private function like(Card $card, CoreComponent $core): ?string
+    {
+        return $card->takings->whereNull('sheet_id')->first(fn (Taking $taking): bool => $this->suits($card, $core, $taking->part))?->part;
+    }
+
+    /** @return list<string> */
+    private function openParts(Card $card): array
+    {
+        // A sketch also has parts that only hold others and are not cut: they are no places for paper.
+        $laid = $card->toCore()->layout($card->kit->unit)->parts;
+        $parts = [...array_map(static fn (Laid $one): string => $one->part->id, $laid), 'focal', 'sentiment', 'embellishment', 'bow', 'foam', 'base', 'envelope'];
+
+        return array_values(array_diff($parts, $card->takings->pluck('part')->all()));
+    }
+
+    private function suits(Card $card, CoreComponent $core, string $part): bool
+    {
+        $sketched = collect($card->toSketch()->parts)->firstWhere('id', $part);
+        if ($sketched !== null) {
+            return $core->good instanceof SheetGood && $sketched->role->isPaper() === $core->kind()->isPrintedPaper();
+        }
+
+        return match ($part) {
+            'focal' => $core->isFocalPoint(),
+            'sentiment' => $core->words() !== null,
+            'embellishment' => $core->kind() === Kind::Embellishment,
+            'bow' => $core->kind() === Kind::Ribbon,
+            'foam' => $core->kind() === Kind::Foam,
+            'base' => $core->kind() === Kind::Base,
+            'envelope' => $core->kind() === Kind::Envelope,
+            default => false,
+        };
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Actions;
+
+use App\Jobs\FindNextCards;
+use App\Journal\Journal;
+use App\Journal\StaleTable;
+use App\Models\Kit;
+use App\Models\KitWishes;
+use App\Table\TableState;
+use KeepShare\Core\Share\Option;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Wishes;
+
+/** Card by card: the best next cards from where the table is now, each with how many cards stay possible after it. */
+final readonly class NextCards
+{
+    private const OFFERED = 5;
+
+    public function __construct(private Journal $journal, private PlaceCards $cards)
+    {
+    }
+
+    /** @return list<Option>|null null until they are found */
+    public function found(Kit $kit): ?array
+    {
+        $found = self::search($kit)->found();
+
+        return is_array($found) ? array_values(array_filter($found, static fn (mixed $one): bool => $one instanceof Option)) : null;
+    }
+
+    public function look(Kit $kit): void
+    {
+        if (self::search($kit)->mayBegin()) {
+            FindNextCards::dispatch($kit->id);
+        }
+    }
+
+    public static function search(Kit $kit): Search
+    {
+        return Search::for('next', $kit);
+    }
+
+    public function find(Kit $kit): void
+    {
+        $search = self::search($kit);
+        $goOn = $search->progress();
+        $table = TableState::of($kit)->table();
+        $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
+        $found = [];
+        foreach (Sharer::on($table, $wishes)->options(self::OFFERED, 1) as $card) {
+            if (! $goOn(count($found))) {
+                break;
+            }
+            $found[] = Option::of($card, count(Sharer::most($table->after($card), $wishes)));
+        }
+        usort($found, static fn (Option $a, Option $b): int => $b->leaves <=> $a->leaves);
+        $search->remember($found);
+    }
+
+    /** @throws StaleTable when the kit has changed since they were found */
+    public function take(Kit $kit, int $nth, ?int $revision): int
+    {
+        $card = ($this->found($kit)[$nth] ?? throw StaleTable::since($kit))->card;
+        $this->journal->act($kit, "Add card $card->number", $revision, fn () => $this->cards->place($kit, [$card], false));
+
+        return $card->number;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Actions\Grid;
+use App\Actions\PlaceCards;
+use App\Console\Bench\OwnTable;
+use App\Console\Bench\PadKit;
+use App\Console\Bench\RandomKit;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\Taking;
+use App\Table\TableState;
+use Database\Demo\Demo;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\Merit;
+use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Wishes;
+
+/** How well kits are shared out, and how long it takes: the first answer, the settled one, a move in the grid. */
+final class ShareBenchCommand extends Command
+{
+    protected $signature = 'bench:share {--kits=50 : made-up kits for the number of cards}';
+
+    protected $description = 'Share kits out; says how long it takes and how near the number of cards is to the bound';
+
+    public function handle(): int
+    {
+        $harbour = (string) file_get_contents(database_path('demo/harbour-lanterns.json'));
+        $small = Table::unpacked(Demo::file('harbour-lanterns'));
+        $twelve = Table::of($small->unit, $small->front, $small->components, [...$small->free, 'base' => 12, 'envelope' => 12], $small->stock);
+        $this->table(['kit', 'cards', 'first s', 'settled s', 'go together, first', 'settled', 'sheets opened, first', 'settled'], [
+            ['Harbour Lanterns', ...$this->shared($twelve, 12)],
+            ['Forty sheets, 150 components', ...$this->shared(Table::unpacked(PadKit::like($harbour)), 24)],
+        ]);
+        $this->counts();
+        OwnTable::with($this->moves(...));
+
+        return 0;
+    }
+
+    /** @return list<string> */
+    private function shared(Table $table, int $wanted): array
+    {
+        $wishes = Wishes::cards($wanted);
+        $start = hrtime(true);
+        $first = Sharer::most($table, $wishes);
+        $firstTime = (hrtime(true) - $start) / 1e9;
+        $settled = Settle::down($table, $wishes, $first, config()->integer('share-out.steps'));
+        $time = (hrtime(true) - $start) / 1e9;
+        [$was, $is] = [Merit::of($table, $first, $wishes), Merit::of($table, $settled, $wishes)];
+
+        return [
+            count($first) === count($settled) ? (string) count($first) : count($first).' → '.count($settled),
+            sprintf('%.2f', $firstTime),
+            sprintf('%.2f', $time),
+            (string) intdiv($was->together, max(1, $was->complete)),
+            (string) intdiv($is->together, max(1, $is->complete)),
+            (string) -$was->kept,
+            (string) -$is->kept,
+        ];
+    }
+
+    private function counts(): void
+    {
+        [$equal, $below, $better, $worse] = [0, 0, 0, 0];
+        $kits = max(1, (int) $this->option('kits'));
+        for ($seed = 1; $seed <= $kits; $seed++) {
+            $table = Table::unpacked(RandomKit::of($seed));
+            $wishes = Wishes::asManyAsPossible();
+            $first = Sharer::most($table, $wishes);
+            $settled = Settle::down($table, $wishes, $first, 30);
+            $gap = Bound::on($table, $wishes)->cards - count($settled);
+            $equal += (int) ($gap === 0);
+            $below += (int) ($gap === 1);
+            $merit = Merit::of($table, $settled, $wishes)->compare(Merit::of($table, $first, $wishes));
+            $better += (int) ($merit > 0);
+            $worse += (int) ($merit < 0);
+        }
+        $this->line("$kits made-up kits, as many cards as possible: $equal at the upper bound, $below one below it; settling made $better better and $worse worse.");
+    }
+
+    /** A move and the page after it, on a table of its own. */
+    private function moves(): void
+    {
+        $kit = Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();
+        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(), Wishes::cards(10)), false);
+        $times = [];
+        for ($n = 0; $n < 10; $n++) {
+            [$one, $two] = Taking::query()->where('part', $n % 2 === 0 ? 'focal' : 'sentiment')->with('card.takings', 'card.kit')->orderBy('card_id')->skip($n % 8)->take(2)->get()->all();
+            $start = hrtime(true);
+            app(Grid::class)->move($kit, Component::query()->findOrFail($one->component_id), $one->card, $two->card, null);
+            app(Kernel::class)->handle(Request::create("/kits/$kit->id/share-out"));
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+        $this->line(sprintf('A move in the grid and the page after it: %.0f ms, the longest of ten %.0f ms.', $times[5], max($times)));
+    }
+}

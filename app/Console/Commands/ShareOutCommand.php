@@ -1,0 +1,95 @@
+<?php
+
+namespace App\Console\Commands;
+
+use Illuminate\Console\Command;
+use KeepShare\Core\Kit\BadKit;
+use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Refusal;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\File\ShareOutFile;
+use KeepShare\Core\Share\Outlook;
+use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\Wishes;
+
+final class ShareOutCommand extends Command
+{
+    protected $signature = 'share:out
+        {file : a keepshare/kit JSON file}
+        {--cards=max : how many cards, or max}
+        {--occasion=* : so many of an occasion, such as birthday=4; may be given several times}
+        {--set=1 : 2 or 4 of each design}
+        {--repeat : the same words may go on more than one card}
+        {--save-one : one of everything of which there are two or more stays}
+        {--use-up=* : the id of a component}
+        {--save=* : the id of a component}
+        {--never=* : the id of a component}
+        {--steps=48 : cards that are taken off and made anew, at most; never worse for more}
+        {--json : answer as a keepshare/share-out}';
+
+    protected $description = 'Share a kit out over cards; exit code 2 and one line a fault when the kit or the wishes are refused';
+
+    public function handle(): int
+    {
+        $file = (string) $this->argument('file');
+        try {
+            $json = is_file($file) ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1) : throw BadKit::at('file', "there is no $file that can be read.");
+            $kit = KitFile::read($json);
+            $table = Table::unpacked($kit);
+            $wishes = $this->wishes($table);
+        } catch (Refusal $refused) {
+            $this->getOutput()->getErrorStyle()->writeln($refused->getMessage());
+
+            return 2;
+        }
+        $cards = Settle::down($table, $wishes, Sharer::most($table, $wishes), max(0, (int) $this->option('steps')));
+        $bound = Bound::on($table, $wishes);
+        $isMost = $this->option('cards') === 'max';
+        $stop = $isMost || count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes->wanting([])->forCards(1)) : null;
+        $answer = ShareOutFile::write($kit->name, $table, $cards, ['cards' => $bound->cards, 'binds' => $bound->need->value], $stop);
+        if ($this->option('json')) {
+            $this->getOutput()->write(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+
+            return 0;
+        }
+        $this->table(['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'], array_slice(ShareOutFile::lines($table, $cards), 1));
+        $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
+        if ($stop !== null) {
+            $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
+            foreach ($stop->additions as $addition) {
+                $this->line("  {$addition->says()}");
+            }
+        }
+
+        return 0;
+    }
+
+    /** @throws Refusal */
+    private function wishes(Table $table): Wishes
+    {
+        $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
+        $occasions = [];
+        foreach ($this->texts('occasion') as $text) {
+            [$occasion, $many] = [...explode('=', $text, 2), '1'];
+            $occasions[$occasion] = (int) $many;
+        }
+        $uses = [];
+        foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
+            foreach ($this->texts($option) as $component) {
+                $uses[$component] = isset($table->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
+            }
+        }
+        $wishes = Wishes::cards($cards, false, (bool) $this->option('repeat'))->wanting($occasions)->inSetsOf((int) $this->option('set'))->using($uses);
+
+        return $this->option('save-one') ? $wishes->savingOne() : $wishes;
+    }
+
+    /** @return list<string> */
+    private function texts(string $option): array
+    {
+        return array_values(array_map(strval(...), (array) $this->option($option)));
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\CutPlans;
+use App\Http\Requests\CardRequest;
+use App\Journal\Journal;
+use App\Models\Kit;
+use App\Models\OwnSketch;
+use Illuminate\Http\RedirectResponse;
+use KeepShare\Core\Check\Check;
+use KeepShare\Core\Check\Checks;
+use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Share\CannotShare;
+
+/** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
+final readonly class TasteController
+{
+    public function __construct(private Journal $journal, private CutPlans $plans)
+    {
+    }
+
+    public function store(Kit $kit, CardRequest $request): RedirectResponse
+    {
+        $request->validate(
+            ['frame' => ['nullable', 'string', 'max:20'], 'wanted' => ['array'], 'wanted.*' => ['nullable', 'integer', 'between:0,60'], 'set' => ['integer', 'in:1,2,4'], 'savesOne' => ['boolean'], 'insides' => ['boolean'], 'stashCards' => ['nullable', 'integer', 'between:0,60'], 'trimmer' => ['nullable', 'string', 'max:20']],
+            ['wanted.*' => 'Write how many cards, from 0 to 60.', 'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.'],
+        );
+        $text = $request->text('frame');
+        $frame = $request->at('frame', static fn (): ?Length => $text === '' ? null : Length::parse($text, $kit->unit));
+        $request->at('frame', static fn () => $frame === null || $frame->isZero() ? $kit->front() : $kit->front()->shorter()->minus($frame->times(4)));
+        $keys = [...array_column(Occasion::cases(), 'value'), SpreadGaps::MAN];
+        $wanted = array_filter(array_map(intval(...), array_intersect_key($request->array('wanted'), array_flip($keys))));
+        $track = $request->text('trimmer');
+        $trimmer = $request->at('trimmer', static fn (): ?Length => $track === '' ? null : Length::parse($track, $kit->unit));
+        $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw CannotShare::trimmer() : null);
+        $wishes = [
+            ...$kit->wishes,
+            'set' => max(1, $request->integer('set', 1)),
+            'saves_one' => $request->boolean('savesOne'),
+            'insides' => $request->boolean('insides'),
+            'trimmer' => $trimmer?->units,
+            'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,
+        ];
+        $this->journal->act($kit, 'Change what is wished for', $request->revision(), function () use ($kit, $frame, $wanted, $wishes): void {
+            $isOther = ($kit->wishes['trimmer'] ?? null) !== $wishes['trimmer'];
+            $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes]);
+            if ($isOther) {
+                // What the trimmer is too short for goes short; what it can cut is planned for it.
+                $this->plans->refresh($kit->components()->pluck('id', 'id')->all());
+            }
+        });
+
+        return back();
+    }
+
+    /** Share-outs of this kit lay no card on a sketch any more, or may again. */
+    public function sketch(Kit $kit, CardRequest $request): RedirectResponse
+    {
+        $key = $request->text('sketch');
+        $sketch = OwnSketch::shelf()[$key] ?? abort(422);
+        $off = $kit->wishes['sketches_off'] ?? [];
+        $isOff = in_array($key, $off, true);
+        $wishes = [...$kit->wishes, 'sketches_off' => $isOff ? array_values(array_diff($off, [$key])) : [...$off, $key]];
+        $this->journal->act($kit, $isOff ? "Share out on $sketch->name again" : "Share nothing out on $sketch->name", $request->revision(), static fn () => $kit->update(['wishes' => $wishes]));
+
+        return back();
+    }
+
+    /** Switches a kind of hint off for this kit, or on again. */
+    public function mute(Kit $kit, CardRequest $request): RedirectResponse
+    {
+        $keys = array_map(static fn (Check $check): string => $check->key(), Checks::all());
+        $request->validate(['check' => ['required', 'in:'.implode(',', $keys)]]);
+        $check = $request->text('check');
+        $isOff = in_array($check, $kit->muted, true);
+        $muted = $isOff ? array_values(array_diff($kit->muted, [$check])) : [...$kit->muted, $check];
+        $this->journal->act($kit, $isOff ? 'Switch a hint on' : 'Switch a hint off', $request->revision(), static fn () => $kit->update(['muted' => $muted]));
+
+        return back();
+    }
+}

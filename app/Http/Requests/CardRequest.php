@@ -1,0 +1,39 @@
+<?php
+
+namespace App\Http\Requests;
+
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Refusal;
+
+/** A change to one card; what the core refuses is told at the field it came from. */
+final class CardRequest extends FormRequest
+{
+    public function revision(): int
+    {
+        return $this->integer('revision');
+    }
+
+    public function text(string $key): string
+    {
+        return $this->string($key)->trim()->toString();
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     *
+     * @throws ValidationException with the refusal at the field
+     */
+    public function at(string $field, Closure $do): mixed
+    {
+        try {
+            return $do();
+        } catch (Refusal $refused) {
+            throw ValidationException::withMessages([$field => $refused->getMessage()]);
+        }
+    }
+}

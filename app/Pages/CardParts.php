@@ -1,0 +1,188 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Card;
+use App\Models\Component as Record;
+use App\Table\TableState;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Pair\Fit;
+use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Share\Refit;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Part;
+use KeepShare\Core\Sketch\Role;
+use KeepShare\Core\Sketch\Visibility;
+
+/** The parts of a card: their measures, what fills them, and what else could. */
+final readonly class CardParts
+{
+    /** How many surfaces are offered for a part, the best first. */
+    private const OFFERED = 24;
+
+    /**
+     * @param  list<string>  $cut
+     * @param  Table  $others  without what the card takes
+     */
+    private function __construct(private TableState $state, private CoreCard $card, private Layout $layout, private Refit $refit, private array $cut, private Table $others, private Unit $unit)
+    {
+    }
+
+    public static function of(Card $card, CoreCard $core, Layout $layout, TableState $state): self
+    {
+        $others = $state->tableWithout($card);
+
+        return new self($state, $core, $layout, Refit::on($others), $card->cutParts(), $others, $state->kit->unit);
+    }
+
+    /** @return list<array<string, mixed>> the parts of the sketch, from the base up */
+    public function sketched(): array
+    {
+        $visibility = Visibility::of($this->layout);
+        $main = $this->others->mainOf($this->card);
+
+        return array_map(fn (Laid $laid): array => [
+            ...$this->filled($laid->part->id, $laid->part->name),
+            'size' => $laid->cut->format($this->unit),
+            'options' => $this->surfaces($laid->part->role, $laid, $main),
+            'measures' => $this->measures($laid->part),
+            'shown' => $visibility->shownPercent($laid->part->id),
+            'spare' => $visibility->spareOf($laid->part->id)?->label($this->unit),
+        ], $this->layout->parts);
+    }
+
+    /** @return list<array<string, mixed>> what the fold is built of besides */
+    public function folded(): array
+    {
+        $parts = [];
+        foreach ($this->card->construction($this->unit)->parts as $part) {
+            if (! $part->isFace) {
+                $parts[] = [...$this->filled("fold-$part->id", $part->name), 'size' => $part->size->format($this->unit), 'from' => $part->stuff->value, 'note' => $part->note];
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return list<array<string, mixed>> picture, words and trimmings, base and envelope */
+    public function stuck(): array
+    {
+        $parts = ['focal' => 'focal point', 'sentiment' => 'sentiment', 'embellishment' => 'embellishments', 'foam' => 'foam', 'bow' => 'bow', 'base' => 'base', 'envelope' => 'envelope'];
+        $stuck = [];
+        foreach ($parts as $id => $name) {
+            $taking = $this->card->taking($id);
+            $isAsked = $taking === null ? in_array($id, ['focal', 'sentiment', 'base', 'envelope'], true) : ($taking->size === null || $id === 'focal');
+            if ($isAsked) {
+                $core = $this->state->core[$taking->component ?? ''] ?? null;
+                $isCounted = in_array($id, ['embellishment', 'foam'], true) && $core?->isEndless() === false;
+                $stuck[] = [
+                    ...$this->filled($id, $name),
+                    'amount' => $core === null ? '' : $taking?->size?->format($this->unit) ?? Wording::taken($core, $taking->quantity ?? 0, $this->unit),
+                    'quantity' => $isCounted ? $taking->quantity ?? 0 : null,
+                    'options' => $this->components($id),
+                ];
+            }
+        }
+
+        return $stuck;
+    }
+
+    /** @return list<array<string, mixed>> the guides of the sketch: measured from, not cut */
+    public function guides(): array
+    {
+        $guides = array_filter($this->card->sketch->parts, static fn (Part $part): bool => $part->role === Role::Guide);
+
+        return array_values(array_map(fn (Part $part): array => ['id' => $part->id, 'name' => $part->name, 'measures' => $this->measures($part)], $guides));
+    }
+
+    /** @return array<string, mixed> */
+    private function filled(string $id, string $name): array
+    {
+        $taking = $this->card->taking($id);
+
+        return [
+            'id' => $id,
+            'name' => $name,
+            'filling' => $taking === null ? '' : "$taking->component/$taking->face",
+            'good' => $taking === null ? null : $this->state->nameOf(Record::idOfCore($taking->component)),
+            'isCut' => in_array($id, $this->cut, true),
+        ];
+    }
+
+    /**
+     * Every measure of a part as it is on this card.
+     *
+     * @return list<array{name: string, value: string, share: string|null}>
+     */
+    private function measures(Part $part): array
+    {
+        $measures = [];
+        foreach ($this->card->lengthsOf($part, $this->layout, $this->unit) as $name => $length) {
+            $written = ($part->measures()[$name] ?? null)?->write() ?? '';
+            $measures[] = ['name' => $name, 'value' => $length->exact($this->unit), 'share' => str_contains($written, ' of it') ? $written : null];
+        }
+
+        return $measures;
+    }
+
+    /** @return list<array{key: string, label: string}> */
+    private function surfaces(Role $role, Laid $laid, ?Surface $main): array
+    {
+        $beside = $main !== null && $this->card->taking($laid->part->id)?->component === $main->component ? null : $main;
+
+        return array_map(fn (Surface $surface): array => [
+            'key' => $surface->key(),
+            'label' => $this->state->nameOf(Record::idOfCore($surface->component)).(count($this->faces($surface)) > 1 ? ', '.$surface->face->name : '').($beside === null ? '' : ' · goes '.Fit::figure($beside->face, $surface->face)),
+        ], array_slice($this->refit->surfacesFor($role, $laid->cut, $beside), 0, self::OFFERED));
+    }
+
+    /** @return array<int, mixed> */
+    private function faces(Surface $surface): array
+    {
+        $good = $this->state->core[$surface->component]->good;
+
+        return $good instanceof SheetGood ? $good->faces() : [];
+    }
+
+    /** @return list<array{key: string, label: string}> what there is left of, for one of the loose parts */
+    private function components(string $part): array
+    {
+        $mine = $this->card->taking($part)?->component;
+        $fits = static fn (Component $core): bool => match ($part) {
+            'focal' => $core->isFocalPoint(),
+            'sentiment' => $core->words() !== null,
+            'embellishment' => $core->kind() === Kind::Embellishment,
+            'foam' => $core->kind() === Kind::Foam,
+            'bow' => $core->kind() === Kind::Ribbon,
+            'base' => $core->kind() === Kind::Base,
+            default => $core->kind() === Kind::Envelope,
+        };
+        $options = [];
+        $own = $this->card->taking($part);
+        if ($own?->size !== null) {
+            // Cut from a scrap with a die: it stays a choice.
+            $options[] = ['key' => "$own->component/$own->face", 'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component))];
+        }
+        foreach ($this->state->core as $core) {
+            $left = $this->others->free[$core->id] ?? 0;
+            if ($fits($core) && ($core->id === $mine || $core->isEndless() || $left > 0)) {
+                $options[] = ['key' => "$core->id/0", 'label' => $this->state->nameOf(Record::idOfCore($core->id)).($core->isEndless() || $core->kind()->isByLength() ? '' : " · $left left")];
+            }
+        }
+
+        return $options;
+    }
+
+    /** "1.5 mm up" for what stands above the base. */
+    public static function height(Length $height): string
+    {
+        return ltrim($height->label(Unit::Millimetre), '≈ ');
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Pages;
+
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Outline;
+
+/** An outline as the path of a drawing in millimetres. */
+final class OutlineView
+{
+    public static function path(Outline $outline): string
+    {
+        return implode('', array_map(static fn (array $ring): string => 'M'.implode('L', array_map(
+            static fn (array $point): string => self::mm($point[0]).' '.self::mm($point[1]),
+            $ring,
+        )).'Z', $outline->rings));
+    }
+
+    private static function mm(int $units): string
+    {
+        return Length::ofUnits($units)->exact(Unit::Millimetre);
+    }
+}
