@@ -3,19 +3,20 @@ import { router } from '@inertiajs/svelte'
 /**
  * Asks for one prop again and again for as long as something is under way, then for the whole page once.
  *
- * Only that prop: an answer that was on its way while the maker acted must not bring back the table as it was before.
+ * What was refused stays to be read meanwhile. Only that prop: an answer that was on its way while the maker acted must
+ * not bring back the table as it was before.
  */
 export function poll(prop: string, isUnderWay: () => boolean): void {
     let wasUnderWay = false
     $effect(() => {
         if (isUnderWay()) {
             wasUnderWay = true
-            const timer = setInterval(() => router.reload({ only: [prop], showProgress: false }), 400)
+            const timer = setInterval(() => router.reload({ only: [prop], showProgress: false, preserveErrors: true }), 400)
             return () => clearInterval(timer)
         }
         if (wasUnderWay) {
             wasUnderWay = false
-            router.reload({ showProgress: false })
+            router.reload({ showProgress: false, preserveErrors: true })
         }
     })
 }

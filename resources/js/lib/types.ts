@@ -39,12 +39,15 @@ export interface Layer extends Box {
     part: string
     component: string | null
     face: number
+    /** Its outline in millimetres, where it is not its plain rectangle. */
+    d: string | null
 }
 
 export interface Front {
     number: number
     occasion: string
     sketch: string
+    fold: string
     size: Extent
     base: string
     layers: Layer[]
@@ -96,4 +99,9 @@ export interface About {
     bought_on: string
     theme: string
     instructions: string
+}
+
+export interface Choice {
+    key: string
+    label: string
 }

@@ -23,7 +23,7 @@
         isLooking: boolean
         soFar?: number
         cards?: { number: number; front: Front; uses: string[] }[]
-        stop?: { wants: string; outlook: string } | null
+        stop?: { wants: string; outlook: string; additions: string[] } | null
         bound?: number
         boundBy?: string
     }
@@ -86,6 +86,12 @@
                         <p class="stop">
                             <strong>{cards.length ? 'The one after needs' : 'The next needs'} {bonus.stop.wants}.</strong>
                             {bonus.stop.outlook}
+                            {#if bonus.stop.additions.length}
+                                What to add: {#each bonus.stop.additions as addition, n (addition)}{n ? '; ' : ''}<Measure
+                                        text={addition}
+                                        wraps
+                                    />{/each}.
+                            {/if}
                         </p>
                     {/if}
                     <p class="soft">By count alone there can be no more than {bonus.bound}: that is how far the {bonus.boundBy} go.</p>

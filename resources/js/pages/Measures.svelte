@@ -3,13 +3,22 @@
     import { untrack } from 'svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import MeasureField from '@/parts/MeasureField.svelte'
     import ShareNav from '@/parts/ShareNav.svelte'
     import { mm } from '@/lib/format'
     import type { Extent, KitFrame } from '@/lib/types'
 
     interface Props {
-        typed: { width: string; height: string; reveals: string; pieceWidth: string; pieceHeight: string }
-        layers: (Extent & { inch: string; metric: string })[]
+        typed: {
+            width: string
+            height: string
+            reveals: string
+            pieceWidth: string
+            pieceHeight: string
+            layer: string
+            layerWidth: string
+        }
+        layers: (Extent & { inch: string; metric: string; wide: string })[]
         place: string | null
         bases: { sheet: string; fold: string; blank: string; score: string; count: number; cuts: string[] }[]
         faults: Record<string, string>
@@ -25,6 +34,21 @@
         if (layers.length) last = layers
     })
     const scale = $derived(last[0] ? 230 / Math.max(mm(last[0].width), mm(last[0].height)) : 1)
+
+    /** One layer made wider or narrower: its reveal changes, and those on it follow. */
+    function change(layer: number, layerWidth: string): void {
+        router.get(
+            `${frame.url}/measures`,
+            { ...now, layer, layerWidth },
+            {
+                preserveState: true,
+                preserveScroll: true,
+                replace: true,
+                showProgress: false,
+                onSuccess: () => (now.reveals = typed.reveals),
+            },
+        )
+    }
 
     let wait: ReturnType<typeof setTimeout>
     function work(): void {
@@ -80,6 +104,18 @@
                             <span>{i === 0 ? 'front' : `layer ${i}`}</span>
                             <b><Measure text={frame.unit === 'in' ? `${layer.inch} in` : `${layer.metric} mm`} /></b>
                             <small><Measure text={frame.unit === 'in' ? `${layer.metric} mm` : `${layer.inch} in`} /></small>
+                            {#if i > 0}
+                                <span class="wide">
+                                    <MeasureField
+                                        label="width"
+                                        about="layer {i}"
+                                        value={layer.wide}
+                                        fault={faults[`layer${i}`] ?? null}
+                                        ontyped={(text) => change(i, text)}
+                                        onsteps={(steps) => change(i, `${steps > 0 ? '+' : ''}${steps} marks`)}
+                                    />
+                                </span>
+                            {/if}
                         </li>
                     {/each}
                 </ol>
@@ -184,6 +220,10 @@
     }
 
     li small {
+        grid-column: 2;
+    }
+
+    li .wide {
         grid-column: 2;
     }
 

@@ -7,9 +7,13 @@
     import ShareNav from '@/parts/ShareNav.svelte'
     import ShareGrid, { type GridCard, type Row } from '@/parts/ShareGrid.svelte'
     import Solving, { type Solve } from '@/parts/Solving.svelte'
+    import ProposedShareOut, { type ProposedCards } from '@/parts/ProposedShareOut.svelte'
+    import Taste, { type Wished } from '@/parts/Taste.svelte'
+    import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
+    import { useSender } from '@/lib/send.svelte'
     import type { Goods, Group, KitFrame } from '@/lib/types'
 
     interface Props {
@@ -17,11 +21,15 @@
         groups: Group<Row>[]
         goods: Goods
         outlook: { cards: number; promised: number; bonus: number | null; wants: string | null; isLooking: boolean }
-        wishes: { cards: number; stash: boolean; hasStash: boolean }
+        wishes: { cards: number; stash: boolean; hasStash: boolean; repeat: boolean }
         solve: Solve | null
+        taste: Wished
+        gaps: string[]
+        asides: { id: number; name: string }[]
+        proposal: ProposedCards | null
     }
 
-    let { cards, groups, goods, outlook, wishes, solve }: Props = $props()
+    let { cards, groups, goods, outlook, wishes, solve, taste, gaps, asides, proposal }: Props = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -29,21 +37,32 @@
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
     let stash = $state(untrack(() => wishes.stash))
-    let repeat = $state(false)
+    let repeat = $state(untrack(() => wishes.repeat))
+    let anew = $state(false)
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
         router.post(
             `${frame.url}/share-out`,
-            { cards: wanted, stash, repeat, revision: frame.revision },
+            { cards: wanted, stash, repeat, anew, revision: frame.revision },
             { preserveState: true, preserveScroll: true },
         )
     }
 
+    const sender = useSender()
+
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
+    // Many rows at once, for whoever wants the whole kit before her; it stays chosen.
+    let isDense = $state(untrack(() => localStorage.getItem('dense') === 'yes'))
+    function turnDense(): void {
+        isDense = !isDense
+        localStorage.setItem('dense', isDense ? 'yes' : 'no')
+    }
+
     useKeys(() => [
+        { key: 'v', shown: 'V', says: 'Thirty rows at once, or large ones', run: turnDense },
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
         { key: 'n', shown: 'N', says: 'Say how many cards', run: () => field?.select() },
     ])
@@ -68,6 +87,9 @@
             <label class="tick"><input type="checkbox" bind:checked={stash} /> and the stash, where the kit runs out</label>
         {/if}
         <label class="tick"><input type="checkbox" bind:checked={repeat} /> same words twice</label>
+        {#if cards.length}<label class="tick" title="Also the cards that lack nothing; pinned and begun ones stay"
+                ><input type="checkbox" bind:checked={anew} /> all anew</label
+            >{/if}
         <Button main key="S" type="submit" disabled={solve?.isUnderWay}>{cards.length ? 'Share out again' : 'Share out'}</Button>
         {#if errors['cards']}<p id="cards-fault" class="fault" role="alert">{errors['cards']}</p>{/if}
     </form>
@@ -84,11 +106,12 @@
             </p>
             {@render asking()}
             {#if solve}<Solving {solve} />{/if}
+            <Taste {taste} hasStash={wishes.hasStash} />
         </Empty>
     {:else}
         <div class="place">
             <ShareNav />
-            <div class="top">
+            <div class="top" class:isDense>
                 <p class="answer">
                     <strong>{count(outlook.cards, 'card')}</strong> from a kit for {outlook.promised}.
                     {#if outlook.isLooking}
@@ -101,10 +124,31 @@
                         </span>
                     {/if}
                 </p>
-                {@render asking()}
+                {#if isDense}<TextButton onclick={turnDense}>Large rows, and the wishes</TextButton>{:else}{@render asking()}{/if}
             </div>
             {#if solve}<Solving {solve} />{/if}
-            <ShareGrid {cards} {groups} {goods} url={frame.url} />
+            {#if gaps.length}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
+            {#if !isDense}<Taste {taste} hasStash={wishes.hasStash} />{/if}
+            {#if asides.length}
+                <p class="asides">
+                    Set aside:
+                    {#each asides as aside (aside.id)}
+                        <TextButton onclick={() => sender.send(`share-out/solutions/${aside.id}/put-back`, {})}
+                            >put {aside.name.toLowerCase()} back</TextButton
+                        >
+                    {/each}
+                </p>
+            {/if}
+            {#if proposal}
+                <ProposedShareOut
+                    {proposal}
+                    {goods}
+                    onaccept={() => sender.send(`share-out/solutions/${proposal.id}/accept`, {})}
+                    onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
+                />
+            {:else}
+                <ShareGrid {cards} {groups} {goods} {isDense} url={frame.url} send={sender.send} />
+            {/if}
         </div>
     {/if}
 </Frame>
@@ -125,9 +169,25 @@
         padding: 0.5rem 1.25rem;
     }
 
+    .top.isDense {
+        padding-block: 0;
+    }
+
+    .top.isDense .answer {
+        font-size: var(--body);
+    }
+
     .answer {
         flex: 1 1 20rem;
         font-size: var(--large);
+    }
+
+    .asides {
+        display: flex;
+        align-items: center;
+        gap: 0.75rem;
+        padding: 0 1.25rem;
+        color: var(--ink-soft);
     }
 
     .answer span {
@@ -144,6 +204,12 @@
 
     .top form {
         flex-wrap: nowrap;
+    }
+
+    @media (width < 62rem) {
+        .top form {
+            flex-wrap: wrap;
+        }
     }
 
     label {

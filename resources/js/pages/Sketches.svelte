@@ -1,37 +1,56 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
+    import FrontPicker, { type FrontChoice, type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import ShareNav from '@/parts/ShareNav.svelte'
     import SketchDrawing, { type Drawn } from '@/parts/SketchDrawing.svelte'
     import { useKeys } from '@/lib/keys.svelte'
+    import { useSender } from '@/lib/send.svelte'
     import type { KitFrame } from '@/lib/types'
 
     interface Line {
         name: string
         from: string
-        role: string
+        wants: string
+        turns: boolean
+        form: string | null
         size: string
         reveals: string
         shown: number
+        height: string | null
         spare: string | null
     }
 
     interface Props {
-        fronts: { key: string; label: string }[]
-        front: { key: string; label: string; isLying: boolean }
+        front: FrontChoice
+        isCovered: boolean
         shelf: Drawn[]
-        chosen: Drawn & { lines: Line[] }
+        chosen: Drawn & { lines: Line[]; inside: string | null }
+        scales: (Drawn & { label: string })[]
+        own: number | null
+        /** Keys of the sketches that share-outs leave alone. */
+        off: string[]
     }
 
-    let { fronts, front, shelf, chosen }: Props = $props()
+    let { front, isCovered, shelf, chosen, scales, own, off }: Props = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
+    const sender = useSender()
+    const isOff = $derived(off.includes(chosen.key))
+    const enable = (): void => sender.send('sketches/enable', { sketch: chosen.key })
 
-    function show(change: { sketch?: string; front?: string; lying?: boolean }): void {
-        const now = { sketch: chosen.key, front: front.key, lying: front.isLying, ...change }
-        router.get(`${frame.url}/sketches`, { ...now, lying: now.lying ? 1 : 0 }, { preserveState: true, preserveScroll: true })
+    function show(change: Partial<FrontQuery> & { sketch?: string; covered?: 0 | 1 }): void {
+        const now = {
+            sketch: chosen.key,
+            front: front.key,
+            lying: front.isLying ? 1 : 0,
+            width: front.width,
+            height: front.height,
+            covered: isCovered ? 1 : 0,
+        }
+        router.get(`${frame.url}/sketches`, { ...now, ...change }, { preserveState: true, preserveScroll: true })
     }
 
     function go(step: number): void {
@@ -42,8 +61,17 @@
     useKeys(() => [
         { key: 'ArrowRight', shown: '→', says: 'Next sketch', run: () => go(1) },
         { key: 'ArrowLeft', shown: '←', says: 'Sketch before', run: () => go(-1) },
-        { key: 'l', shown: 'L', says: 'Upright or lying', run: () => show({ lying: !front.isLying }) },
+        { key: 'l', shown: 'L', says: 'Upright or lying', run: () => show({ lying: front.isLying ? 0 : 1 }) },
+        { key: 'c', shown: 'C', says: 'Framed, or covered to the edge', run: () => show({ covered: isCovered ? 0 : 1 }) },
+        { key: 'x', shown: 'X', says: 'Share cards out on this sketch, or leave it alone', run: enable },
+        { key: 'e', shown: 'E', says: 'Copy the sketch and change it', run: () => router.visit(copyUrl) },
     ])
+
+    const copyUrl = $derived(own === null ? `${frame.url}/sketches/new?from=${chosen.key}` : `${frame.url}/sketches/${own}/change`)
+
+    function throwAway(): void {
+        router.delete(`${frame.url}/sketches/${own}`, { data: { revision: frame.revision } })
+    }
 </script>
 
 <Frame title="Sketches">
@@ -52,16 +80,11 @@
         <section aria-labelledby="shelf-title">
             <div class="head">
                 <h1 id="shelf-title">{shelf.length} sketches on <Measure text={front.label} /></h1>
-                <label>
-                    Front
-                    <select value={front.key} onchange={(event) => show({ front: event.currentTarget.value })}>
-                        <option value="">that of the kit</option>
-                        {#each fronts as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
-                    </select>
-                </label>
-                <Button key="L" aria-pressed={front.isLying} onclick={() => show({ lying: !front.isLying })}
-                    >{front.isLying ? 'Lying' : 'Upright'}</Button
+                <FrontPicker {front} onpick={show} />
+                <Button key="C" aria-pressed={isCovered} onclick={() => show({ covered: isCovered ? 0 : 1 })}
+                    >{isCovered ? 'Covered to the edge' : 'Framed'}</Button
                 >
+                <Button href="{frame.url}/sketches/new">Write one</Button>
             </div>
             <ul>
                 {#each shelf as sketch (sketch.key)}
@@ -73,7 +96,10 @@
                         >
                             <SketchDrawing drawn={sketch} side={132} />
                             <b>{sketch.name}</b>
-                            <span>{sketch.fault ?? `${sketch.parts.length} parts, about ${sketch.minutes} min`}</span>
+                            <span
+                                >{sketch.fault ??
+                                    `${sketch.parts.length} parts, about ${sketch.minutes} min${off.includes(sketch.key) ? ' · left alone' : ''}`}</span
+                            >
                         </button>
                     </li>
                 {/each}
@@ -81,20 +107,40 @@
         </section>
         <aside aria-label={chosen.name}>
             <h2>{chosen.name}</h2>
+            <Button key="X" aria-pressed={!isOff} onclick={enable}>{isOff ? 'Share-outs leave it alone' : 'Share-outs use it'}</Button>
             {#if chosen.fault}<p class="fault" role="alert"><Measure text={chosen.fault} /></p>{/if}
-            <SketchDrawing drawn={chosen} side={240} />
+            <div class="drawn">
+                <SketchDrawing drawn={chosen} side={240} />
+                <div class="scales">
+                    {#each scales as scale (scale.label)}
+                        <figure>
+                            {#if scale.fault}<p class="fault">{scale.fault}</p>{:else}<SketchDrawing drawn={scale} side={62} />{/if}
+                            <figcaption>{scale.label}</figcaption>
+                        </figure>
+                    {/each}
+                </div>
+            </div>
             <ol>
                 {#each chosen.lines as line (line.name)}
                     <li>
                         <p class="size"><Measure text={line.size} /> <small>{frame.unit}</small></p>
                         <p>
                             <b>{line.name}</b>, {line.from}<br />
-                            <Measure text={line.reveals} /> shows round it; {line.shown} % of it shows.
+                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' shows round it'}; {line.shown} % of it shows.
+                            {#if line.form}<br />{line.form}{/if}
+                            <br />wants {line.wants}; {line.turns ? 'may be turned' : 'a print with an up must stand'}{line.height
+                                ? `; lies ${line.height} up`
+                                : ''}
                             {#if line.spare}<br />The middle <Measure text={line.spare} /> can be cut out and used: no one sees it.{/if}
                         </p>
                     </li>
                 {/each}
             </ol>
+            {#if chosen.inside}<p>Inside, a panel to write on: <Measure text={chosen.inside} />.</p>{/if}
+            <div class="acts">
+                <Button key="E" href={copyUrl}>{own === null ? 'Copy and change it' : 'Change it'}</Button>
+                {#if own !== null}<Button onclick={throwAway}>Throw it away</Button>{/if}
+            </div>
             <p class="soft">
                 Hatched: patterned paper, busy or calm. Pale: a calm paper or a label. Grey: cardstock. Dashed: where the picture and the
                 words go.
@@ -122,10 +168,6 @@
     h1,
     h2 {
         font-size: var(--title);
-    }
-
-    label {
-        font-weight: 600;
     }
 
     ul,
@@ -185,5 +227,36 @@
         font-size: 1.375rem;
         font-weight: 650;
         line-height: 1.2;
+    }
+
+    .drawn {
+        display: flex;
+        align-items: start;
+        gap: 1.25rem;
+    }
+
+    .drawn > :global(svg) {
+        flex: none;
+    }
+
+    .drawn .scales {
+        gap: 0.5rem 0.75rem;
+    }
+
+    .scales,
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: end;
+        gap: 0.75rem;
+    }
+
+    figure {
+        margin: 0;
+    }
+
+    figcaption {
+        color: var(--ink-soft);
+        font-size: var(--small);
     }
 </style>

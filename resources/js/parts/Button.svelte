@@ -44,6 +44,11 @@
         border-color: var(--here);
     }
 
+    .button[aria-pressed='true'] {
+        border-color: var(--here);
+        background: var(--here-soft);
+    }
+
     .button.main {
         background: var(--here);
         border-color: var(--here);

@@ -25,7 +25,7 @@
         {@const w = mm(layer.width)}
         {@const h = mm(layer.height)}
         {#if !thing || !layer.component}
-            <rect class="missing" {x} {y} width={w} height={h} />
+            {#if layer.d}<path class="missing" d={layer.d} />{:else}<rect class="missing" {x} {y} width={w} height={h} />{/if}
         {:else if layer.part === 'bow'}
             <path
                 class="bow"
@@ -35,14 +35,20 @@
         {:else if layer.part === 'embellishment'}
             <circle class="gem" cx={x + w / 2} cy={y + h / 2} r={w / 2} fill={thing.colours[0]} />
         {:else if thing.faces.length}
-            <g transform="translate({x} {y})"><rect class="piece" width={w} height={h} fill={surfaceFill(layer.component, layer.face)} /></g
-            >
+            {#if layer.d}
+                <path class="piece" d={layer.d} fill-rule="evenodd" fill={surfaceFill(layer.component, layer.face)} />
+            {:else}
+                <g transform="translate({x} {y})"
+                    ><rect class="piece" width={w} height={h} fill={surfaceFill(layer.component, layer.face)} /></g
+                >
+            {/if}
         {:else if thing.shape}
             <g class="raised"><Silhouette good={thing} {x} {y} width={w} height={h} /></g>
         {:else if thing.words}
             <text x={x + w / 2} y={y + h / 2} font-size={Math.min(h * 0.5, (w * 1.72) / thing.words.length)}>{thing.words}</text>
         {/if}
     {/each}
+    {#if front.fold === 'gatefold'}<path class="meet" d="M{width / 2} 0V{height}" />{/if}
 </svg>
 
 <style>
@@ -72,6 +78,11 @@
         fill: none;
         stroke-width: 1.6;
         stroke-linecap: round;
+    }
+
+    .meet {
+        stroke: rgb(29 43 51 / 60%);
+        stroke-width: 0.5;
     }
 
     .missing {

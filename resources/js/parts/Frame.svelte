@@ -29,8 +29,8 @@
     let showsKeys = $state(false)
     let isBusy = $state(false)
 
-    /** Pressed while something else was under way: done as soon as that is. */
-    let waiting: 'undo' | 'redo' | null = null
+    /** Pressed while something else was under way: done as soon as that is, one after the other. */
+    const waiting: ('undo' | 'redo')[] = []
 
     $effect(() => {
         const stops = [
@@ -38,8 +38,7 @@
             router.on('finish', ({ detail: { visit } }) => {
                 if (!visit.showProgress) return
                 isBusy = false
-                const act = waiting
-                waiting = null
+                const act = waiting.shift()
                 if (act) void tick().then(() => takeBack(act))
             }),
         ]
@@ -47,7 +46,7 @@
     })
 
     function takeBack(act: 'undo' | 'redo'): void {
-        if (isBusy) waiting = act
+        if (isBusy) waiting.push(act)
         else if (acts[act]) router.post(`${frame?.url ?? ''}/${act}`, frame ? { revision: frame.revision } : {}, { preserveScroll: true })
     }
 

@@ -1,16 +1,16 @@
 <script lang="ts">
-    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". */
-    let { text }: { text: string } = $props()
+    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". A sentence may wrap. */
+    let { text, wraps = false }: { text: string; wraps?: boolean } = $props()
 
     const pieces = $derived(text.split(/(\d+\/\d+)/))
 </script>
 
-<span class="measure"
+<span class:whole={!wraps}
     >{#each pieces as piece, i (i)}{#if i % 2}<span class="fraction">{piece}</span>{:else}{piece}{/if}{/each}</span
 >
 
 <style>
-    .measure {
+    .whole {
         white-space: nowrap;
     }
 

@@ -9,6 +9,15 @@
         size: Extent | null
         face: number
         isCut: boolean
+        isPinned: boolean
+        isShort: boolean
+    }
+
+    export interface Shortfall {
+        card: number
+        part: string
+        says: string
+        ways: { kind: string; says: string }[]
     }
 
     export interface Row {
@@ -18,6 +27,9 @@
         cells: Record<string, Taking[]>
         keep: string
         short: string | null
+        shortfalls: Shortfall[]
+        /** How willingly share-outs take from it. */
+        use: string
         /** What is kept, as a sentence. */
         balance: string
     }
@@ -26,35 +38,136 @@
         id: number
         isBonus: boolean
         isBegun: boolean
+        isPinned: boolean
+        isShort: boolean
         findings: number
         front: Front
     }
+
+    /** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
+    const places: Record<string, { row: number; card: number }> = {}
 </script>
 
 <script lang="ts">
-    import { Link } from '@inertiajs/svelte'
+    import { Link, page } from '@inertiajs/svelte'
+    import Pin from '@lucide/svelte/icons/pin'
+    import { tick, untrack } from 'svelte'
     import { mm } from '@/lib/format'
+    import { useKeys } from '@/lib/keys.svelte'
+    import type { Sender } from '@/lib/send.svelte'
     import { smallFill } from '@/lib/surfaces'
-    import type { Good, Goods, Group } from '@/lib/types'
+    import type { Good, Goods, Group, KitFrame } from '@/lib/types'
     import CardFront from './CardFront.svelte'
     import Measure from './Measure.svelte'
+    import GridActs, { type Act } from './GridActs.svelte'
     import Silhouette from './Silhouette.svelte'
 
+    interface Props {
+        cards: GridCard[]
+        groups: Group<Row>[]
+        goods: Goods
+        url: string
+        isDense: boolean
+        send: Sender['send']
+    }
+
     /** Components down, cards across, Keep last: what each card takes from each component, and what is left. */
-    let { cards, groups, goods, url }: { cards: GridCard[]; groups: Group<Row>[]; goods: Goods; url: string } = $props()
+    let { cards, groups, goods, url, isDense, send }: Props = $props()
 
     const rows = $derived(groups.flatMap((group) => group.lines))
-    let at = $state({ row: 0, card: 0 })
+    let at = $state(untrack(() => places[url] ?? { row: 0, card: 0 }))
+    $effect(() => {
+        places[url] = { ...at }
+    })
     const row = $derived(rows[Math.min(at.row, rows.length - 1)])
-    const card = $derived(cards[Math.min(at.card, cards.length - 1)])
+    /** None in the last column, which is what is kept. */
+    const card = $derived(cards[at.card])
     let table: HTMLTableElement
+
+    /** What has been picked up, to be put down on another card or on Keep. */
+    let held: { component: string; from: number | null } | null = $state(null)
+    let why = $state('')
+    // An answer holds for its cell, and for the table as it was.
+    const asked = $derived(`${at.row}/${at.card}/${(page.props['frame'] as KitFrame).revision}`)
+    $effect(() => {
+        if (asked) why = ''
+    })
+
+    const short = $derived(row?.shortfalls.find((one) => !card || one.card === card.id) ?? row?.shortfalls[0])
+    const WAYS = ['f', 'g', 'h', 'j', 'k', 'l', 'i']
+
+    function onCell(path: string, data: Record<string, string | number> = {}): void {
+        if (row && card) send(`grid/${path}`, { component: row.id, card: card.id, ...data })
+    }
+    function onCard(path: string): void {
+        if (card) send(`grid/${path}`, { card: card.id })
+    }
+    function pickUpOrPutDown(): void {
+        if (!row) return
+        if (!held) {
+            held = { component: row.id, from: card?.id ?? null }
+            return
+        }
+        if (held.from !== (card?.id ?? null)) send('grid/move', { component: held.component, from: held.from, to: card?.id ?? null })
+        held = null
+    }
+    async function ask(): Promise<void> {
+        if (!row || !card) return
+        const answer = await fetch(`${url}/grid/why?component=${row.id}&card=${card.id}`, { headers: { accept: 'application/json' } })
+        why = answer.ok ? ((await answer.json()) as { says: string }).says : 'That could not be looked up. Try again.'
+    }
+
+    const acts = $derived<Act[]>([
+        { key: '+', says: 'One more', of: 'cell', run: () => onCell('more', { by: 1 }) },
+        { key: '-', shown: '−', says: 'One fewer', of: 'cell', run: () => onCell('more', { by: -1 }) },
+        { key: 'x', shown: 'X', says: 'Swap for the next best', of: 'cell', run: () => onCell('swap') },
+        { key: 'm', shown: 'M', says: held ? 'Put it down here' : 'Pick it up to move it', of: 'cell', run: pickUpOrPutDown },
+        { key: 'p', shown: 'P', says: 'Pin what this card takes here', of: 'cell', run: () => onCell('pin') },
+        { key: 'y', shown: 'Y', says: 'Why this?', of: 'cell', run: () => void ask() },
+        {
+            key: 'u',
+            shown: 'U',
+            says: 'Use up, save, never use, as it comes',
+            of: 'row',
+            run: () => row && send('grid/use', { component: row.id }),
+        },
+        { key: 'a', shown: 'A', says: 'Add a card', of: 'card', run: () => send('grid/add', {}) },
+        { key: 'd', shown: 'D', says: 'Duplicate this card', of: 'card', run: () => onCard('duplicate') },
+        { key: 'o', shown: 'O', says: 'Set this card aside', of: 'card', run: () => onCard('aside') },
+        { key: 'Delete', shown: 'Del', says: 'Remove this card', of: 'card', run: () => onCard('remove') },
+        { key: 'P', shown: 'Shift P', says: 'Pin this card', of: 'card', run: () => onCard('pin') },
+    ])
+    useKeys(() => [
+        ...acts,
+        ...(held ? [{ key: 'Escape', shown: 'Esc', says: 'Leave it where it was', run: () => (held = null) }] : []),
+        ...(short?.ways ?? []).slice(0, WAYS.length).map((way, n) => ({
+            key: WAYS[n] ?? '',
+            shown: WAYS[n]?.toUpperCase() ?? '',
+            says: `Way out: ${way.says}`,
+            run: () => takeWay(way.says),
+        })),
+        { key: 'c', shown: 'C', says: 'Go to the cells of the grid', run: () => void focus() },
+    ])
+    function takeWay(says: string): void {
+        if (short) send('grid/way', { card: short.card, part: short.part, says })
+    }
+    async function focus(): Promise<void> {
+        await tick()
+        table.querySelector<HTMLElement>(`[data-cell="${at.row}/${at.card}"]`)?.focus()
+    }
+    // A card that is removed, or a row that is gone, must not leave the keys without a cell.
+    $effect(() => {
+        if (at.row >= rows.length || at.card > cards.length) {
+            at = { row: Math.min(at.row, rows.length - 1), card: Math.min(at.card, cards.length) }
+        }
+    })
 
     const good = (line: Row): Good => goods[line.id] as Good
 
     /** Pixels to a millimetre, so that the whole sheet of a row would be as high as its cell. */
     function scale(line: Row): number {
         const size = good(line).size
-        return size ? 26 / mm(Math.max(size.width, size.height)) : 0
+        return size ? (isDense ? 15 : 26) / mm(Math.max(size.width, size.height)) : 0
     }
 
     function move(event: KeyboardEvent): void {
@@ -72,7 +185,7 @@
         if (!step) return
         event.preventDefault()
         const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most))
-        at = { row: clamp(at.row + step[0], rows.length - 1), card: clamp(at.card + step[1], cards.length - 1) }
+        at = { row: clamp(at.row + step[0], rows.length - 1), card: clamp(at.card + step[1], cards.length) }
         table.querySelector<HTMLElement>(`[data-cell="${at.row}/${at.card}"]`)?.focus()
     }
 
@@ -90,7 +203,7 @@
     const position = (line: Row): number => rows.indexOf(line)
 </script>
 
-<div class="scroll">
+<div class="scroll" class:isDense>
     <table bind:this={table} role="grid" aria-label="Share-out: components and cards" onkeydown={move}>
         <thead>
             <tr>
@@ -98,13 +211,15 @@
                 {#each cards as one, c (one.id)}
                     <th scope="col" class:here={c === at.card}>
                         <div class="head">
-                            <CardFront front={one.front} {goods} side={74} />
+                            <CardFront front={one.front} {goods} side={isDense ? 34 : 74} />
                             <Link href="{url}/cards/{one.id}" aria-label="Card {one.front.number}, {one.front.occasion}: open it"
                                 ><b>{one.front.number}</b> {one.front.occasion}</Link
                             >
                             {#if one.findings}<em class="lacks">{one.findings} to look at</em>{/if}
                             {#if one.isBonus}<em>bonus</em>{/if}
                             {#if one.isBegun}<em>begun</em>{/if}
+                            {#if one.isPinned}<em><Pin size={11} aria-hidden="true" /> pinned</em>{/if}
+                            {#if one.isShort}<em class="lacks">short</em>{/if}
                             {#if one.front.lacks.length}<em class="lacks">lacks {one.front.lacks.join(', ')}</em>{/if}
                         </div>
                     </th>
@@ -151,6 +266,7 @@
                                 {/each}
                                 <span class="name" title={good(line).name}>{good(line).name}</span>
                                 {#if line.isStash}<em>stash</em>{/if}
+                                {#if line.use !== 'as it comes'}<em>{line.use}</em>{/if}
                                 <span class="have"><Measure text={line.have} /></span>
                             </div>
                         </th>
@@ -163,8 +279,11 @@
                                 class:column={c === at.card}
                                 aria-label={said(line, one)}
                                 onfocus={() => (at = { row: r, card: c })}
-                                onclick={(event) => event.currentTarget.focus()}
+                                class:isShort={takings.some((taking) => taking.isShort)}
+                                onclick={(event) => (event.currentTarget.focus(), held && pickUpOrPutDown())}
+                                ondblclick={pickUpOrPutDown}
                             >
+                                {#if takings.some((taking) => taking.isPinned)}<Pin size={12} aria-hidden="true" class="pin" />{/if}
                                 {#each takings as taking, i (i)}
                                     {#if taking.size}
                                         {@const w = Math.max(3, mm(taking.size.width) * scale(line))}
@@ -188,7 +307,16 @@
                                 {/each}
                             </td>
                         {/each}
-                        <td class="keep">
+                        <td
+                            class="keep"
+                            role="gridcell"
+                            data-cell="{r}/{cards.length}"
+                            tabindex={r === at.row && at.card === cards.length ? 0 : -1}
+                            aria-label="Keep: {line.balance}"
+                            onfocus={() => (at = { row: r, card: cards.length })}
+                            onclick={(event) => (event.currentTarget.focus(), held && pickUpOrPutDown())}
+                            ondblclick={pickUpOrPutDown}
+                        >
                             {#if line.short}
                                 <strong class="shortfall">{line.short} short</strong>
                             {:else}
@@ -201,13 +329,30 @@
         {/each}
     </table>
 </div>
-<footer aria-live="polite">
-    {#if row && card}
-        <p>
-            <strong><Measure text={said(row, card)} /></strong>
-            <span>{faceOf(row, card)} <Measure text={row.balance} /></span>
+<footer aria-live="polite" class:isDense>
+    {#if row}
+        <p class="said">
+            {#if held}
+                <strong>In hand: {goods[held.component]?.name}. Go to a card, or to Keep, and press M.</strong>
+            {:else if why}
+                <strong>{why}</strong>
+            {:else}
+                <strong><Measure text={card ? said(row, card) : `Keep: ${good(row).name}`} wraps /></strong>
+                <span>{card ? faceOf(row, card) : ''} <Measure text={row.balance} wraps /></span>
+            {/if}
         </p>
-        <p class="keys"><kbd>←</kbd><kbd>↑</kbd><kbd>↓</kbd><kbd>→</kbd> move <kbd>?</kbd> all keys</p>
+        {#if short}
+            <div class="ways" role="group" aria-label="Ways out">
+                <span><b>{row.short} short.</b> <Measure text={short.says} wraps /></span>
+                {#each short.ways as way, n (way.says)}
+                    <button type="button" onclick={() => takeWay(way.says)}
+                        ><small>{way.kind}</small>
+                        <Measure text={way.says} />{#if WAYS[n]}<kbd>{WAYS[n].toUpperCase()}</kbd>{/if}</button
+                    >
+                {/each}
+            </div>
+        {/if}
+        <GridActs {acts} card={card?.front.number ?? null} name={good(row).name} />
     {/if}
 </footer>
 
@@ -405,9 +550,10 @@
 
     footer {
         display: flex;
+        flex-wrap: wrap;
         align-items: center;
         justify-content: space-between;
-        gap: 1rem;
+        gap: 0.25rem 1rem;
         min-height: 3.75rem;
         padding: 0.375rem 1.25rem;
         border-top: 2px solid var(--ink);
@@ -418,13 +564,48 @@
         font-size: 1.0625rem;
     }
 
-    footer span,
-    .keys {
+    .said {
+        flex: 1 1 24rem;
+    }
+
+    footer span {
         color: var(--ink-soft);
     }
 
-    .keys {
-        white-space: nowrap;
+    .ways {
+        display: flex;
+        flex: 1 0 100%;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.375rem 0.5rem;
+        order: 3;
+    }
+
+    .ways span {
+        flex-basis: 100%;
+        color: var(--madder);
+    }
+
+    .ways button {
+        min-height: var(--target);
+        padding: 0 0.75rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        cursor: pointer;
+    }
+
+    .ways small {
+        color: var(--ink-soft);
+    }
+
+    .isShort {
+        background: repeating-linear-gradient(135deg, var(--madder-soft) 0 5px, transparent 5px 10px);
+    }
+
+    td :global(.pin) {
+        margin-right: 2px;
+        vertical-align: middle;
     }
 
     kbd {
@@ -434,6 +615,53 @@
         border-radius: 3px;
         font: inherit;
         font-size: var(--small);
+    }
+
+    .isDense {
+        font-size: 0.75rem;
+        line-height: 1;
+    }
+
+    .isDense tbody th.component,
+    .isDense td {
+        height: 1rem;
+    }
+
+    footer.isDense {
+        min-height: 0;
+        padding-block: 0.125rem;
+        line-height: 1.3;
+    }
+
+    .isDense strong {
+        font-size: var(--body);
+    }
+
+    .isDense .name {
+        line-height: 1.25;
+    }
+
+    .isDense .group th {
+        padding-block: 1px;
+        font-size: 0.6875rem;
+    }
+
+    .isDense .component svg,
+    .isDense td svg {
+        max-height: 0.9375rem;
+    }
+
+    .isDense .component svg {
+        width: 0.8125rem;
+        height: 0.8125rem;
+    }
+
+    .isDense thead th {
+        padding-top: 0.125rem;
+    }
+
+    .isDense .head b {
+        font-size: 0.75rem;
     }
 
     @media (pointer: coarse) {

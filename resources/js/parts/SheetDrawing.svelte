@@ -27,11 +27,12 @@
         /** The cut in hand, counted from 0; none when the sheet is cut already. */
         current: number | null
         directional: boolean
+        blemishes?: Box[]
         choose: (cut: number) => void
     }
 
     /** A sheet to scale with its parts and its cuts numbered in order. */
-    let { size, component, parts, cuts, current, directional, choose }: Props = $props()
+    let { size, component, parts, cuts, current, directional, blemishes = [], choose }: Props = $props()
 
     let room = $state({ width: 600, height: 560 })
     const MARGIN = 34
@@ -50,6 +51,12 @@
             <rect width={mm(size.width)} height={mm(size.height)} fill={surfaceFill(component, 0)} />
             {#each parts as part, i (i)}
                 {#if part.isKept}<rect class="kept" x={mm(part.x)} y={mm(part.y)} width={mm(part.width)} height={mm(part.height)} />{/if}
+            {/each}
+            {#each blemishes as at, i (i)}
+                <g class="blemish">
+                    <rect x={mm(at.x)} y={mm(at.y)} width={mm(at.width)} height={mm(at.height)} />
+                    <path d="M{mm(at.x)} {mm(at.y)}l{mm(at.width)} {mm(at.height)}m0 {-mm(at.height)}l{-mm(at.width)} {mm(at.height)}" />
+                </g>
             {/each}
             {#each cuts as cut, i (cut.number)}
                 <line
@@ -92,6 +99,12 @@
 </div>
 
 <style>
+    .blemish {
+        fill: var(--sheet);
+        stroke: var(--madder);
+        stroke-width: 0.8;
+    }
+
     .room {
         display: grid;
         place-items: center;

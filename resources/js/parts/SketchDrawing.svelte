@@ -1,7 +1,9 @@
 <script module lang="ts">
-    import type { Box, Extent } from '@/lib/types'
+    import type { Extent } from '@/lib/types'
 
-    export interface RoleBox extends Box {
+    /** A path in millimetres. */
+    export interface RolePath {
+        d: string
         role: string
     }
 
@@ -11,8 +13,8 @@
         minutes: number
         front: Extent
         fault: string | null
-        parts: RoleBox[]
-        places: RoleBox[]
+        parts: RolePath[]
+        places: RolePath[]
     }
 </script>
 
@@ -37,18 +39,16 @@
     </defs>
     <rect class="base" {width} {height} />
     {#each drawn.parts as part, i (i)}
-        <rect
+        <path
             class={part.role}
             class:paper={isPaper(part.role)}
-            x={mm(part.x)}
-            y={mm(part.y)}
-            width={mm(part.width)}
-            height={mm(part.height)}
+            d={part.d}
+            fill-rule="evenodd"
             fill={part.role === 'background' || part.role === 'accent' ? `url(#hatch-${id})` : undefined}
         />
     {/each}
     {#each drawn.places as place, i (i)}
-        <rect class="place" x={mm(place.x)} y={mm(place.y)} width={mm(place.width)} height={mm(place.height)} />
+        <path class="place" d={place.d} />
     {/each}
 </svg>
 
@@ -58,7 +58,8 @@
         box-shadow: var(--shadow);
     }
 
-    rect {
+    rect,
+    path {
         stroke: #1d2b33;
         stroke-width: 0.4;
     }
@@ -78,7 +79,7 @@
         fill: #f2efe4;
     }
 
-    .ground {
+    defs .ground {
         stroke: none;
     }
 

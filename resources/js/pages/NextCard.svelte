@@ -1,0 +1,132 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte'
+    import Button from '@/parts/Button.svelte'
+    import CardFront from '@/parts/CardFront.svelte'
+    import Empty from '@/parts/Empty.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import ShareNav from '@/parts/ShareNav.svelte'
+    import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
+    import { poll } from '@/lib/poll.svelte'
+    import type { Front, Goods, KitFrame } from '@/lib/types'
+
+    interface Props {
+        goods: Goods
+        cards: number
+        options: { front: Front; leaves: number; takes: string[]; usesUp: string[] }[]
+        looking: { isUnderWay: boolean; done: number }
+    }
+
+    /** Card by card: the best next ones, each with what it uses up and how many stay possible. */
+    let { goods, cards, options, looking }: Props = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+    const KEYS = ['f', 'g', 'h', 'j', 'k']
+    let isSending = $state(false)
+
+    poll('looking', () => looking.isUnderWay)
+
+    function take(nth: number): void {
+        if (isSending || !options[nth]) return
+        router.post(
+            `${frame.url}/share-out/next`,
+            { nth, revision: frame.revision },
+            { onStart: () => (isSending = true), onFinish: () => (isSending = false) },
+        )
+    }
+
+    useKeys(() =>
+        options.map((option, n) => ({
+            key: KEYS[n] ?? '',
+            shown: KEYS[n]?.toUpperCase() ?? '',
+            says: `Make the ${option.front.occasion} card, ${option.front.sketch.toLowerCase()}`,
+            run: () => take(n),
+        })),
+    )
+
+    const count = (n: number): string => (n === 1 ? '1 card' : `${n} cards`)
+</script>
+
+<Frame title="Card by card">
+    <SurfaceDefs {goods} />
+    <ShareNav />
+    {#if looking.isUnderWay}
+        <p class="head" role="status">
+            Looking at what each card would leave: {looking.done} of 5…
+            <Button onclick={() => router.post(`${frame.url}/share-out/next/stop`, {}, { preserveState: true })}
+                >Stop, show what there is</Button
+            >
+        </p>
+    {:else if options.length === 0}
+        <Empty title={cards ? 'No further card can be made' : 'No card can be made from what is here'}>
+            <p>The share-out says what stops the next one, and what to add for one, three or six more.</p>
+            <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to the cards</Button>
+        </Empty>
+    {:else}
+        <p class="head"><strong>{count(cards)} on the table.</strong> Which one next? Each says how many more stay possible after it.</p>
+        <ul class="options">
+            {#each options as option, n (option.front.sketch)}
+                <li>
+                    <CardFront front={option.front} {goods} side={200} />
+                    <h2>{option.front.occasion}</h2>
+                    <p>{option.front.sketch}</p>
+                    <p class="leaves"><b>{option.leaves}</b> more possible after it</p>
+                    <p class="up">{option.usesUp.length ? `Uses up ${option.usesUp.join(', ')}.` : 'Uses nothing up.'}</p>
+                    <p class="takes">
+                        {#each option.takes as taking, i (i)}<span><Measure text={taking} /></span>{/each}
+                    </p>
+                    <Button main key={KEYS[n]?.toUpperCase() ?? ''} disabled={isSending} onclick={() => take(n)}>Make this one</Button>
+                </li>
+            {/each}
+        </ul>
+    {/if}
+</Frame>
+
+<style>
+    .head {
+        display: flex;
+        align-items: center;
+        gap: 1rem;
+        padding: 0.75rem 1.25rem;
+        font-size: var(--large);
+    }
+
+    .options {
+        display: grid;
+        grid-template-columns: repeat(5, minmax(13rem, 1fr));
+        grid-template-rows: auto auto auto auto auto 1fr auto;
+        gap: 0.25rem 1.25rem;
+        margin: 0;
+        padding: 0.5rem 1.25rem 1.25rem;
+        overflow: auto;
+        list-style: none;
+    }
+
+    li {
+        display: grid;
+        grid-row: span 7;
+        grid-template-rows: subgrid;
+        align-items: end;
+    }
+
+    h2 {
+        font-size: var(--large);
+    }
+
+    .leaves b {
+        font-size: var(--title);
+    }
+
+    .up,
+    .takes {
+        color: var(--ink-soft);
+    }
+
+    .takes {
+        display: grid;
+        align-self: start;
+        padding: 0.5rem 0;
+        font-size: var(--small);
+    }
+</style>

@@ -1,0 +1,96 @@
+<script module lang="ts">
+    export interface Bag {
+        card: number
+        number: number
+        all: number
+        cut: { id: number; part: string; size: string }[]
+    }
+</script>
+
+<script lang="ts">
+    import Button from './Button.svelte'
+    import Measure from './Measure.svelte'
+    import TextButton from './TextButton.svelte'
+
+    /** The numbered bags, one a card, as they fill with pieces; a piece that turned out wrong is taken out again. */
+    let { bags, labels, onspoiled, onprint }: { bags: Bag[]; labels: string; onspoiled: (taking: number) => void; onprint: () => void } =
+        $props()
+
+    const all = $derived(bags.reduce((sum, bag) => sum + bag.all, 0))
+    const cut = $derived(bags.reduce((sum, bag) => sum + bag.cut.length, 0))
+</script>
+
+<details>
+    <summary><b>Bags</b> {cut} of {all} pieces cut</summary>
+    <ul>
+        {#each bags as bag (bag.number)}
+            <li>
+                <p class:full={bag.cut.length === bag.all}>
+                    <b>{bag.number}</b>
+                    {bag.cut.length} of {bag.all}{bag.cut.length === bag.all ? ', full' : ''}
+                </p>
+                {#each bag.cut as piece (piece.id)}
+                    <p class="piece">
+                        <span>{piece.part}, <Measure text={piece.size} /></span>
+                        <TextButton onclick={() => onspoiled(piece.id)} aria-label="Card {bag.number}, {piece.part}: it is spoiled"
+                            >spoiled</TextButton
+                        >
+                    </p>
+                {/each}
+            </li>
+        {/each}
+    </ul>
+    <p class="prints">
+        <Button href={labels}>Labels (PDF)</Button>
+        <Button onclick={onprint}>To the label printer</Button>
+    </p>
+</details>
+
+<style>
+    details {
+        flex: none;
+        max-height: 50%;
+        padding: 0 1rem 0.75rem 1.25rem;
+        border-top: 1px solid var(--line);
+        overflow: auto;
+    }
+
+    summary {
+        min-height: var(--target);
+        padding-top: 0.75rem;
+        cursor: pointer;
+    }
+
+    ul {
+        margin: 0 0 0.75rem;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        padding: 0.25rem 0;
+        border-bottom: 1px solid var(--line);
+    }
+
+    p {
+        margin: 0;
+    }
+
+    .prints {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+    }
+
+    .full {
+        color: var(--good);
+    }
+
+    .piece {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+</style>

@@ -1,0 +1,61 @@
+<script module lang="ts">
+    export interface Proposed {
+        says: string[]
+        path: string
+        data: Record<string, string>
+    }
+</script>
+
+<script lang="ts">
+    import Button from './Button.svelte'
+    import Measure from './Measure.svelte'
+
+    /** What would change if the table were planned again from what is really there. */
+    let { proposal, disabled, onaccept, onleave }: { proposal: Proposed; disabled: boolean; onaccept: () => void; onleave: () => void } =
+        $props()
+</script>
+
+<div role="status">
+    <h2>The plan from here</h2>
+    <ul>
+        {#each proposal.says as line (line)}<li><Measure text={line} wraps /></li>{/each}
+    </ul>
+    <p class="soft">What is done is not touched. The sheets on the left and in the middle are as they would be.</p>
+    <p class="acts">
+        <Button main key="A" {disabled} onclick={onaccept}>Accept it</Button>
+        <Button key="Esc" {disabled} onclick={onleave}>Leave it as it was</Button>
+    </p>
+</div>
+
+<style>
+    div {
+        display: grid;
+        gap: 0.75rem;
+        padding: 1rem;
+        border-left: 4px solid var(--here);
+        background: var(--here-soft);
+    }
+
+    h2 {
+        font-size: var(--title);
+    }
+
+    ul {
+        display: grid;
+        gap: 0.5rem;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+        font-size: var(--large);
+    }
+
+    .soft {
+        color: var(--ink-soft);
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+    }
+</style>

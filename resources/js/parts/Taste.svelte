@@ -1,0 +1,128 @@
+<script module lang="ts">
+    export interface Wished {
+        frame: string
+        wanted: { key: string; label: string; many: number }[]
+        set: number
+        savesOne: boolean
+        insides: boolean
+        stashCards: string
+        /** The longest cut it makes. */
+        trimmer: string
+    }
+</script>
+
+<script lang="ts">
+    import { page } from '@inertiajs/svelte'
+    import { untrack } from 'svelte'
+    import { useSender } from '@/lib/send.svelte'
+    import type { KitFrame } from '@/lib/types'
+    import Button from './Button.svelte'
+
+    /** How new cards of the kit are to be: framed or covered to the edge, and the spread that is wanted. */
+    let { taste, hasStash }: { taste: Wished; hasStash: boolean } = $props()
+
+    const frame = $derived(page.props['frame'] as KitFrame)
+    const errors = $derived(page.props.errors as Record<string, string>)
+    const usual = $derived(frame.unit === 'in' ? '1/8' : '3')
+    const sender = useSender()
+
+    let width = $derived(taste.frame)
+    let many = $state(untrack(() => Object.fromEntries(taste.wanted.map((one) => [one.key, one.many ? String(one.many) : '']))))
+
+    let set = $derived(taste.set)
+    let savesOne = $derived(taste.savesOne)
+    let insides = $derived(taste.insides)
+    let stashCards = $derived(taste.stashCards)
+    let trimmer = $derived(taste.trimmer)
+
+    const keep = (): void => sender.send('taste', { frame: width, wanted: { ...many }, set, savesOne, insides, stashCards, trimmer })
+    const says = $derived(
+        [
+            taste.frame === '0' ? 'covered to the edge' : `framed, ${taste.frame || usual} ${frame.unit} showing`,
+            ...(taste.set > 1 ? [`sets of ${taste.set}`] : []),
+            ...(taste.insides ? ['a panel inside'] : []),
+            ...(taste.savesOne ? ['one of each saved'] : []),
+            ...(taste.stashCards ? [`the stash for up to ${taste.stashCards}`] : []),
+            ...taste.wanted.filter((one) => one.many).map((one) => `${one.many} ${one.label}`),
+        ].join(' · '),
+    )
+</script>
+
+<details>
+    <summary>Wishes for new cards: {says}</summary>
+    <form onsubmit={(event) => (event.preventDefault(), keep())}>
+        <div role="group" aria-label="The front" class="school">
+            <Button aria-pressed={width !== '0'} onclick={() => ((width = ''), keep())}>Framed</Button>
+            <Button aria-pressed={width === '0'} onclick={() => ((width = '0'), keep())}>Covered to the edge</Button>
+            {#if width !== '0'}
+                <label>frame <input bind:value={width} placeholder={usual} size="5" aria-invalid={!!errors['frame']} /> {frame.unit}</label>
+            {/if}
+        </div>
+        {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
+        <div role="group" aria-label="How often" class="school">
+            {#each [1, 2, 4] as many (many)}
+                <Button aria-pressed={set === many} onclick={() => ((set = many), keep())}
+                    >{many === 1 ? 'Each card once' : `Sets of ${many}`}</Button
+                >
+            {/each}
+            <Button aria-pressed={savesOne} onclick={() => ((savesOne = !savesOne), keep())}>Save one of each</Button>
+            <Button aria-pressed={insides} onclick={() => ((insides = !insides), keep())}>Panels inside</Button>
+            {#if hasStash}
+                <label
+                    >the stash for up to <input
+                        bind:value={stashCards}
+                        size="2"
+                        inputmode="numeric"
+                        placeholder="all"
+                        aria-invalid={!!errors['stashCards']}
+                    /> cards</label
+                >
+            {/if}
+        </div>
+        <label
+            >my trimmer cuts up to <input bind:value={trimmer} size="5" placeholder="any" aria-invalid={!!errors['trimmer']} />
+            {frame.unit}</label
+        >
+        {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
+        {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
+        <p>At least so many of a kind, and you are told while one is missing:</p>
+        <div class="wanted">
+            {#each taste.wanted as one (one.key)}
+                <label
+                    >{one.label}
+                    <input bind:value={many[one.key]} size="2" inputmode="numeric" aria-invalid={!!errors[`wanted.${one.key}`]} /></label
+                >
+                {#if errors[`wanted.${one.key}`]}<p class="fault" role="alert">{errors[`wanted.${one.key}`]}</p>{/if}
+            {/each}
+        </div>
+        <Button type="submit">Keep these wishes</Button>
+    </form>
+</details>
+
+<style>
+    details {
+        padding: 0 1.25rem;
+    }
+
+    summary {
+        min-height: var(--target);
+        padding-top: 0.625rem;
+        color: var(--ink-soft);
+        cursor: pointer;
+    }
+
+    form {
+        display: grid;
+        justify-items: start;
+        gap: 0.5rem;
+        padding-bottom: 0.75rem;
+    }
+
+    .school,
+    .wanted {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.5rem 1rem;
+    }
+</style>
