@@ -19,6 +19,9 @@ use Tests\Browser\Support\Table;
 /** A person at a table of her own: clicks, types and looks at the page. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** Seconds that a page may take on a busy machine. */
+    protected const PATIENCE = 30;
+
     private static ?Process $driver = null;
 
     private static int $driverPort;
@@ -121,7 +124,7 @@ abstract class BrowserTestCase extends TestCase
     protected function see(string $text): void
     {
         try {
-            $this->browser->wait(15, 100)->until(fn (): bool => str_contains($this->text(), $text));
+            $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_contains($this->text(), $text));
         } catch (TimeoutException) {
             self::fail("The page does not show \"$text\" but: ".mb_substr($this->text(), 0, 1_500));
         }
@@ -131,7 +134,7 @@ abstract class BrowserTestCase extends TestCase
     /** The database comes to hold this, once the act under way is done. */
     protected function holds(int $expected, string $sql): void
     {
-        $this->browser->wait(15, 100)->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
         $this->addToAssertionCount(1);
     }
 
@@ -152,7 +155,7 @@ abstract class BrowserTestCase extends TestCase
 
     private function wait(WebDriverBy $by): RemoteWebElement
     {
-        $found = $this->browser->wait(15, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), 'Not on the page: '.$by->getValue());
+        $found = $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), 'Not on the page: '.$by->getValue());
         self::assertInstanceOf(RemoteWebElement::class, $found);
 
         return $found;

@@ -72,7 +72,7 @@ final class LookTest extends BrowserTestCase
         $this->see('What is kept gives 3 more cards');
 
         self::assertGreaterThanOrEqual(44, $this->element('td[role=gridcell]')->getSize()->getHeight());
-        foreach (['unpack', 'count', 'add', 'about', 'pair', 'share-out', 'sketches', 'measures', 'cut', 'keep', 'tally'] as $page) {
+        foreach (['unpack', 'count', 'add', 'about', 'pair', 'share-out', 'sketches', 'sketches/new', 'folds', 'cards/1', 'measures', 'cut', 'class', 'keep', 'tally'] as $page) {
             $this->open("/kits/1/$page");
             $this->see('10 cards promised');
             self::assertLessThanOrEqual(1024, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'), $page);

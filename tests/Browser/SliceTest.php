@@ -26,9 +26,10 @@ final class SliceTest extends BrowserTestCase
 
         $this->click('a', 'Cut');
         $this->see('Wave, sheet 1 of 2');
-        $this->see('Right part: keep.');
+        $this->see('Cut 1 of');
         $this->click('button', 'Cut 2');
-        $this->see('Upper part: write 1 on its back.');
+        $this->see('Cut 2 of');
+        $this->see('write 1 on its back.');
         $this->click('button', 'Sheet is cut');
         $this->see("1 of {$this->sheets()} cut.");
         self::assertSame(1, (int) $this->table->value("select count(*) from sheets where state = 'cut'"));
@@ -116,7 +117,7 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->typeInto('#cards', 'two');
         $this->click('button', 'Share out');
-        $this->see('Write how many cards, from 1 to 60.');
+        $this->see('Write how many cards, from 1 to 60, or max');
 
         self::assertSame('two', $this->element('#cards')->getAttribute('value'));
         self::assertSame('cards-fault', $this->element('#cards')->getAttribute('aria-describedby'));
@@ -160,7 +161,7 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->press('s');
         $this->see('What is kept gives 3 more cards');
-        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/sketches', '/kits/1/measures', '/kits/1/share-out', '/kits/1/cut', '/kits/1/keep', '/kits/1/tally'] as $path) {
+        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/sketches', '/kits/1/sketches/new', '/kits/1/folds', '/kits/1/measures', '/kits/1/share-out', '/kits/1/cut', '/kits/1/class', '/kits/1/keep', '/kits/1/tally'] as $path) {
             $this->open($path);
             $this->see('Undo');
             $small = $this->browser->executeScript(<<<'JS'

@@ -18,7 +18,7 @@ final class CardTest extends FeatureTestCase
         self::assertSame($card->takings()->whereNotNull('width')->count(), count($page['cuts']));
         self::assertSame($card->takings()->whereNull('width')->count(), count($page['stuck']));
         self::assertSame('4 × 5 1/4', $page['cuts'][0]['size']);
-        self::assertSame(['1/8', true], [$page['stack'][0]['reveal'], $page['stack'][0]['isEven']]);
+        self::assertSame(['1/8 all round', '0 mm'], [$page['stack'][0]['reveal'], $page['stack'][0]['height']]);
         self::assertSame([], $page['front']['lacks']);
     }
 
@@ -61,6 +61,11 @@ final class CardTest extends FeatureTestCase
             self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), "card $card->number fits on one page");
         }
         $card = Card::query()->firstOrFail();
+        foreach (['fold' => ['fold' => 'shaker'], 'sketch' => ['sketch' => 'six-tiles'], 'notes' => ['notes' => str_repeat('Mind the foam. ', 100), 'isForAMan' => false]] as $what => $with) {
+            $this->act($card->kit, "cards/$card->id/$what", $with)->assertSessionHasNoErrors();
+        }
+        $pdf = (string) $this->get("/kits/$card->kit_id/cards/$card->id/plan.pdf")->assertOk()->getContent();
+        self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), 'also with many parts, a fold of many pieces and long notes');
         $svg = simplexml_load_string((string) $this->get("/kits/$card->kit_id/cards/$card->id/front.svg")->assertOk()->getContent());
         self::assertNotFalse($svg);
         self::assertSame(['107.95mm', '139.7mm', '0 0 107.95 139.7'], [(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']]);

@@ -95,7 +95,7 @@ final class RecordTest extends FeatureTestCase
         $planned = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet->component;
         $this->countLine($planned, '0', $planned->listed)->assertSessionHasErrors('table');
 
-        self::assertStringContainsString("The cards need more of $planned->name", (string) session('errors')?->first('table'));
+        self::assertStringContainsString("There is not enough of $planned->name", (string) session('errors')?->first('table'));
         $this->assertInBalance($kit);
     }
 

@@ -229,7 +229,7 @@ final class SliceTest extends FeatureTestCase
     {
         $kit = $this->harbour();
 
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => 'Write how many cards, from 1 to 60.']);
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => 'Write how many cards, from 1 to 60, or max for as many as possible.']);
         self::assertSame(0, Solve::query()->count());
     }
 

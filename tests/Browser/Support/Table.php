@@ -16,12 +16,17 @@ final class Table
 
     private Process $post;
 
+    private Process $tools;
+
     private readonly int $postPort;
+
+    public readonly int $toolsPort;
 
     private function __construct(private readonly string $directory)
     {
         $this->port = Process::freePort();
         $this->postPort = Process::freePort();
+        $this->toolsPort = Process::freePort();
         $this->start();
     }
 
@@ -74,6 +79,7 @@ final class Table
     {
         $env = [
             'APP_ENV' => 'production',
+            'SHARE_OUT_STEPS' => '0',
             'DB_DATABASE' => "$this->directory/table.sqlite",
             'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
             'CACHE_STORE' => 'file',
@@ -81,14 +87,17 @@ final class Table
             'QUEUE_CONNECTION' => 'database',
             'PHP_CLI_SERVER_WORKERS' => '4',
             'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
+            'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
         ];
         $php = [PHP_BINARY, '-d', 'variables_order=EGPCS'];
         $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $this->server = new Process([...$php, '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$this->port", $server], self::root().'/public', $env, "$this->directory/server.log");
         $this->worker = new Process([...$php, 'artisan', 'queue:work', '--sleep=0.1', '--tries=1'], self::root(), $env, "$this->directory/worker.log");
         $this->post = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->postPort", 'standins/kit-post.php'], self::root(), [], "$this->directory/kit-post.log");
+        $this->tools = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->toolsPort", 'standins/table-tools.php'], self::root(), [], "$this->directory/table-tools.log");
         Process::await($this->port);
         Process::await($this->postPort);
+        Process::await($this->toolsPort);
     }
 
     /** As when the service is down. */
@@ -102,6 +111,7 @@ final class Table
         $this->server->stop();
         $this->worker->stop();
         $this->post->stop();
+        $this->tools->stop();
     }
 
     /** A migrated database with the demo, made once a run. */
@@ -109,7 +119,8 @@ final class Table
     {
         static $template = null;
         if (! is_string($template)) {
-            $template = self::root().'/build/browser/template.sqlite';
+            // One for each of the processes that test side by side.
+            $template = self::root().'/build/browser/template'.getenv('TEST_TOKEN').'.sqlite';
             @mkdir(dirname($template), 0777, true);
             array_map(unlink(...), glob("$template*") ?: []);
             foreach (['migrate --force', 'demo:lay'] as $command) {

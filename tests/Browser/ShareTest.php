@@ -1,0 +1,151 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Sharing out by keyboard: the grid, what goes short, pins over a solve, card by card, bonus cards, comparing. */
+final class ShareTest extends BrowserTestCase
+{
+    public function test_cells_are_changed_moved_and_explained_by_keyboard(): void
+    {
+        $this->shareOut();
+        $this->toRow('Lantern');
+        $this->press('y');
+        $this->see('Next best:');
+        $this->press('m', WebDriverKeys::ARROW_RIGHT);
+        $this->see('In hand: Lantern.');
+        $this->press('m');
+        $this->holds(2, "select c.number from takings t join cards c on c.id = t.card_id join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->see('Card 2 takes its focal point from Lantern');
+
+        $this->press('x');
+        $this->holds(0, "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->press('z');
+        $this->holds(1, "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->press('-');
+        $this->see('lacks focal point');
+        $this->press('+');
+        $this->holds(2, "select c.number from takings t join cards c on c.id = t.card_id join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->press('y');
+        $this->see('Next best:');
+        $this->press('z');
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Next best:'), 'The answer outlives the table it was given for.');
+        $this->assertQuiet();
+    }
+
+    public function test_a_shortfall_is_resolved_by_one_key(): void
+    {
+        $this->shareOut();
+        $this->press('c', 'd');
+        $this->see('11 cards from a kit for 10');
+        $this->toRow('A2 base, ivory');
+        $this->see('1 short. Card 11 is without its base.');
+        $this->see('cut one from Heavy white, from the stash');
+        $this->press('f');
+        $this->holds(1, "select count(*) from takings where part = 'base' and width is not null");
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Card 11 is without its base.'));
+        $this->press('v');
+        $this->see('Large rows, and the wishes');
+        $this->assertQuiet();
+    }
+
+    public function test_pins_are_kept_over_a_solve_that_is_seen_before_it_replaces_anything(): void
+    {
+        $this->shareOut();
+        $this->press('c', 'P');
+        $this->see('pinned');
+        $pinned = $this->table->value('select group_concat(component_id || part) from takings where card_id = (select id from cards where number = 1) order by id');
+        $this->typeInto('#cards', '7');
+        $this->browser->executeScript("[...document.querySelectorAll('.top .tick')].find((one) => one.innerText.includes('anew')).querySelector('input').click()");
+        $this->element('.top form button')->click();
+        $this->see('of 10 cards would change');
+        $this->see('Card by card 1 stays as it is');
+        $this->holds(10, 'select count(*) from cards');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->see('component, how many');
+        $this->holds(0, 'select count(*) from solutions');
+
+        $this->element('.top form button')->click();
+        $this->see('of 10 cards would change');
+        $this->press('a');
+        $this->see('7 cards from a kit for 10');
+        $this->holds(7, 'select count(*) from cards');
+        self::assertSame($pinned, $this->table->value('select group_concat(component_id || part) from takings where card_id = (select id from cards where number = 1) order by id'));
+        $this->assertQuiet();
+    }
+
+    public function test_card_by_card_to_the_last_and_bonus_cards_until_something_stops(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->typeInto('#cards', '11');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('11 cards from a kit for 10');
+        $this->open('/kits/1/share-out/next');
+        for ($cards = 12; $cards <= 13; $cards++) {
+            $this->see('Which one next?');
+            $this->see((13 - $cards).' more possible after it');
+            $this->press('f');
+            $this->holds($cards, 'select count(*) from cards');
+        }
+        $this->see('No further card can be made');
+        $this->open('/kits/1/keep');
+        $this->see('The next needs one more envelope.');
+        $this->assertQuiet();
+    }
+
+    public function test_two_share_outs_are_compared_and_one_is_taken_up_again(): void
+    {
+        $this->shareOut();
+        $this->open('/kits/1/share-out/compare');
+        $this->typeInto('#keep-as', 'All ten');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('All ten');
+        $this->open('/kits/1/share-out');
+        $this->press('c', WebDriverKeys::DELETE);
+        $this->see('9 cards from a kit for 10');
+        $this->open('/kits/1/share-out/compare');
+        $this->see('On the table now');
+        $this->click('button', 'Lay it on the table');
+        $this->see('10 cards from a kit for 10');
+        $this->holds(10, 'select count(*) from cards');
+        $this->assertQuiet();
+    }
+
+    public function test_the_later_of_two_tabs_is_told_and_loses_nothing(): void
+    {
+        $this->shareOut();
+        $first = $this->browser->getWindowHandle();
+        $this->browser->switchTo()->newWindow();
+        $this->open('/kits/1/share-out');
+        $this->press('c', WebDriverKeys::DELETE);
+        $this->see('9 cards from a kit for 10');
+        $this->browser->switchTo()->window($first);
+        $this->press('c', 'd');
+        $this->see('The table has changed since this page was opened');
+        $this->holds(9, 'select count(*) from cards');
+        $this->see('9 cards from a kit for 10');
+    }
+
+    private function shareOut(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->see('What is kept gives');
+    }
+
+    /** Goes down the first column to a row. */
+    private function toRow(string $name): void
+    {
+        $this->press('c');
+        for ($n = 0; $n < 80; $n++) {
+            $label = (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label');
+            if (str_ends_with($label, "from $name")) {
+                return;
+            }
+            $this->press(WebDriverKeys::ARROW_DOWN);
+        }
+        self::fail("There is no row for $name.");
+    }
+}
