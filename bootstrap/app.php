@@ -3,19 +3,21 @@
 use App\Actions\NotEnough;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecureHeaders;
+use App\Http\Middleware\StartSession;
 use App\Journal\CannotUndo;
 use App\Journal\StaleTable;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->encryptCookies(except: ['theme']);
-        $middleware->web(append: [SecureHeaders::class, HandleInertiaRequests::class]);
+        $middleware->web(append: [SecureHeaders::class, HandleInertiaRequests::class], replace: [FrameworkSession::class => StartSession::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.

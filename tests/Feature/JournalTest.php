@@ -41,6 +41,19 @@ final class JournalTest extends FeatureTestCase
         self::assertSame([3, 'One'], [$kit->refresh()->revision, $kit->name]);
     }
 
+    public function test_what_is_refused_is_told_to_the_tab_that_asked_however_the_other_looks_on(): void
+    {
+        $kit = $this->harbour();
+        $this->rename($kit, 'Renamed elsewhere');
+        $page = "/kits/$kit->id/share-out";
+        $this->from($page)->post("/kits/$kit->id/grid/add", ['revision' => 0])->assertRedirect($page);
+        $other = $this->get($page, ['X-Looking-On' => 'yes'])->viewData('page')['props'];
+
+        self::assertSame([], (array) $other['errors']);
+        self::assertStringContainsString('The table has changed since this page was opened', $this->props($page)['errors']['table']);
+        self::assertSame([], $this->props($page)['errors']);
+    }
+
     public function test_acts_are_taken_back_last_first_and_done_again_first_first(): void
     {
         $kit = $this->harbour();

@@ -19,7 +19,13 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             'frame' => fn (): ?array => $kit instanceof Kit ? app(KitFrame::class)->of($kit->refresh()) : null,
-            'notice' => fn () => $request->session()->get('notice'),
+            'notice' => fn () => StartSession::isLookingOn($request) ? null : $request->session()->get('notice'),
         ];
+    }
+
+    /** What is refused is told to the tab that asked for it, and stays there while that tab looks on. */
+    public function resolveValidationErrors(Request $request): object
+    {
+        return StartSession::isLookingOn($request) ? (object) [] : parent::resolveValidationErrors($request);
     }
 }

@@ -5,6 +5,7 @@
     import Measure from '@/parts/Measure.svelte'
     import UnpackNav from '@/parts/UnpackNav.svelte'
     import { useKeys } from '@/lib/keys.svelte'
+    import { LOOKING_ON } from '@/lib/poll.svelte'
     import type { KitFrame } from '@/lib/types'
 
     interface Reading {
@@ -32,7 +33,7 @@
         const wait = setTimeout(() => {
             fetch(`${frame.url}/add/read?line=${encodeURIComponent(line)}`, {
                 signal: asked.signal,
-                headers: { Accept: 'application/json' },
+                headers: { Accept: 'application/json', ...LOOKING_ON },
             })
                 .then((answer) => answer.json())
                 .then((answer: Reading) => (reading = answer))

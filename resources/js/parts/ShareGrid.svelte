@@ -54,6 +54,7 @@
     import { tick, untrack } from 'svelte'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
+    import { LOOKING_ON } from '@/lib/poll.svelte'
     import type { Sender } from '@/lib/send.svelte'
     import { smallFill } from '@/lib/surfaces'
     import type { Good, Goods, Group, KitFrame } from '@/lib/types'
@@ -113,7 +114,9 @@
     }
     async function ask(): Promise<void> {
         if (!row || !card) return
-        const answer = await fetch(`${url}/grid/why?component=${row.id}&card=${card.id}`, { headers: { accept: 'application/json' } })
+        const answer = await fetch(`${url}/grid/why?component=${row.id}&card=${card.id}`, {
+            headers: { accept: 'application/json', ...LOOKING_ON },
+        })
         why = answer.ok ? ((await answer.json()) as { says: string }).says : 'That could not be looked up. Try again.'
     }
 
