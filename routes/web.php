@@ -130,6 +130,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/cut/{sheet}/wrong', [CutController::class, 'wrong']);
     Route::get('/keep', [KeepController::class, 'show'])->name('kits.keep');
     Route::post('/keep', [KeepController::class, 'store']);
+    Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);
     Route::get('/tally', [KitController::class, 'tally'])->name('kits.tally');
     Route::post('/undo', [ActController::class, 'undo']);

@@ -6,6 +6,7 @@ use App\Jobs\FindBonusCards;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Table\TableState;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ShareOut;
@@ -21,7 +22,7 @@ final readonly class BonusCards
     /** More would fill the page, and the maker adds them one at a time. */
     private const MOST = 12;
 
-    public function __construct(private Journal $journal, private PlaceCards $cards)
+    public function __construct(private Journal $journal, private PlaceCards $cards, private TakeApart $apart)
     {
     }
 
@@ -48,7 +49,14 @@ final readonly class BonusCards
     public function find(Kit $kit): void
     {
         $search = self::search($kit);
-        $search->remember(Sharer::share(TableState::of($kit)->table(), Wishes::cards(self::MOST, $kit->uses_stash), $search->progress()));
+        $wishes = self::wishes($kit);
+        $search->remember(Sharer::share(TableState::of($kit)->table()->sparesApart($wishes), $wishes, $search->progress()));
+    }
+
+    /** The wishes that stand with the kit; what was asked for in numbers is for the share-out. */
+    public static function wishes(Kit $kit): Wishes
+    {
+        return KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->wanting([])->inSetsOf(1)->forCards(self::MOST);
     }
 
     /**
@@ -59,6 +67,6 @@ final readonly class BonusCards
     public function add(Kit $kit, int $number, ?int $revision): void
     {
         $card = array_values(array_filter($this->found($kit)->cards ?? [], static fn (Card $card): bool => $card->number === $number))[0] ?? throw StaleTable::since($kit);
-        $this->journal->act($kit, "Add bonus card $number", $revision, fn () => $this->cards->place($kit, [$card], true));
+        $this->journal->act($kit, "Add bonus card $number", $revision, fn () => $this->cards->place($kit, [$this->apart->forCard($kit, $card)], true));
     }
 }

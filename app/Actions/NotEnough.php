@@ -32,6 +32,11 @@ final class NotEnough extends RuntimeException
         return new self("There is not enough of $component for all the cards that take it. Use something else, or take a card back first.");
     }
 
+    public static function apart(string $component): self
+    {
+        return new self("There is nothing in $component that could be used apart.");
+    }
+
     public static function forCard(string $wants): self
     {
         return new self("No further card can be made: it needs $wants.");

@@ -13,6 +13,7 @@ use KeepShare\Core\Share\Addition;
 use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ShareOut;
+use KeepShare\Core\Share\Spare;
 use KeepShare\Core\Share\Table;
 use KeepShare\Core\Share\Taking;
 use KeepShare\Core\Share\Wishes;
@@ -29,6 +30,8 @@ final readonly class KeepPage
     {
         $state = TableState::of($kit);
         $table = $state->table();
+        $wishes = BonusCards::wishes($kit);
+        $apart = $table->sparesApart($wishes);
         $parts = array_map(static fn (Kept $part): array => self::part($part, $state), array_filter(
             Kept::of($state),
             static fn (Kept $part): bool => ! $part->isWhole && $state->components->get($part->component)?->kit_id === $kit->id,
@@ -46,8 +49,9 @@ final readonly class KeepPage
                 'parts' => array_values(array_filter($parts, static fn (array $part): bool => $part['grade'] === $grade->value)),
             ], Grade::cases()),
             'counts' => self::counts($state, $table),
-            'goods' => GoodView::all($state->core),
-            'bonus' => $hasCards ? $this->found($kit, $state, $table) : null,
+            'spares' => self::spares($table, $wishes),
+            'goods' => GoodView::all($apart->components),
+            'bonus' => $hasCards ? $this->found($kit, $apart, $wishes) : null,
         ];
     }
 
@@ -86,21 +90,37 @@ final readonly class KeepPage
         return $counts;
     }
 
-    /** @return array<string, mixed> */
-    private function found(Kit $kit, TableState $state, Table $table): array
+    /** @return list<array<string, mixed>> what no card can need as it is, and what it gives when it is taken apart */
+    private static function spares(Table $table, Wishes $wishes): array
+    {
+        return array_map(static fn (Spare $spare): array => [
+            'id' => $spare->component->id,
+            'gives' => $spare->idApart(),
+            'name' => $spare->component->name,
+            'count' => $spare->count,
+            'each' => $spare->apart->each,
+            'size' => $spare->apart->good->size()->label($table->unit),
+        ], Spare::on($table, $wishes));
+    }
+
+    /**
+     * @param  Table  $table  with the spares taken apart
+     * @return array<string, mixed>
+     */
+    private function found(Kit $kit, Table $table, Wishes $wishes): array
     {
         $found = $this->bonus->found($kit);
         if ($found === null) {
             return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar()];
         }
-        $bound = Bound::on($table, Wishes::asManyAsPossible($kit->uses_stash));
+        $bound = Bound::on($table, $wishes->forCards(Wishes::MOST_CARDS));
 
         return [
             'isLooking' => false,
             'cards' => array_map(static fn (Card $card): array => [
                 'number' => $card->number,
-                'front' => FrontView::of($card, $state->core, $kit->unit),
-                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $state), $card->takings),
+                'front' => FrontView::of($card, $table->components, $kit->unit),
+                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $table), $card->takings),
             ], $found->cards),
             'stop' => self::stop($found),
             'bound' => $bound->cards,
@@ -118,19 +138,16 @@ final readonly class KeepPage
         ];
     }
 
-    private static function uses(Taking $taking, TableState $state): string
+    private static function uses(Taking $taking, Table $table): string
     {
-        $component = $state->components->get(Component::idOfCore($taking->component));
-        $name = $component->name ?? '';
-        $stash = $component !== null && $component->kit_id !== $state->kit->id ? ' (stash)' : '';
-        $core = $state->core[$taking->component];
+        $component = $table->components[$taking->component];
         $amount = match (true) {
-            $taking->size !== null => ' '.$taking->size->format($state->kit->unit),
-            $core->kind()->isByLength() => ' '.Wording::count($core, $taking->quantity, $state->kit->unit),
+            $taking->size !== null => ' '.$taking->size->format($table->unit),
+            $component->kind()->isByLength() => ' '.Wording::count($component, $taking->quantity, $table->unit),
             $taking->quantity > 1 => ' × '.$taking->quantity,
             default => '',
         };
 
-        return $name.$amount.$stash;
+        return $component->name.$amount.(isset($table->stash[$taking->component]) ? ' (stash)' : '');
     }
 }

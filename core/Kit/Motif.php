@@ -44,4 +44,10 @@ enum Motif: string
     {
         return in_array($this, [self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star], true);
     }
+
+    /** A view, which is a picture when it is not repeated over a sheet. */
+    public function isScene(): bool
+    {
+        return $this === self::Hills;
+    }
 }

@@ -29,6 +29,12 @@ final readonly class Panel implements SheetGood
         return $this->size;
     }
 
+    /** Its front is a picture that the eye of a card can rest on, not a pattern. */
+    public function isPicture(): bool
+    {
+        return $this->front->motif->isPicture() || $this->front->motif->isScene();
+    }
+
     public function faces(): array
     {
         return [$this->front, $this->back];

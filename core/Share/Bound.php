@@ -11,6 +11,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Tool;
 
@@ -75,7 +76,8 @@ final readonly class Bound
             }
             $own = array_sum(array_map(static fn (Stock $stock): int => $stock->size->exactArea(), $table->stock[$component->id] ?? []));
             $area += $own;
-            $isPicture = $component->kind()->isPrintedPaper() && $good instanceof SheetGood && array_filter($good->faces(), static fn (Face $face): bool => $face->motif->isPicture()) !== [];
+            $isPicture = ($good instanceof Panel && $good->isPicture())
+                || ($component->kind()->isPrintedPaper() && $good instanceof SheetGood && array_filter($good->faces(), static fn (Face $face): bool => $face->motif->isPicture()) !== []);
             $motifs += $isPicture ? intdiv($own, Picture::motifSize($table->unit)->exactArea()) : 0;
         }
 

@@ -10,7 +10,9 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Embellishment;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -187,7 +189,29 @@ final readonly class Designer
             }
         }
 
+        $pictures = [...$pictures, ...$this->panels($layout)];
+
         return $pictures === [] ? $this->fromScraps($layout) : $pictures;
+    }
+
+    /** @return list<Picture> printed panels with a picture, cut down to the place where they are larger */
+    private function panels(Layout $layout): array
+    {
+        $pictures = [];
+        foreach ($this->supplies->papers() as $surface) {
+            $panel = $this->table->components[$surface->component]->good;
+            $size = $surface->index === 0 && $panel instanceof Panel && $panel->isPicture() ? Picture::ofPanel($panel->size(), $layout->focal->size, $this->table->unit) : null;
+            if ($size !== null && $this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
+                $pictures[] = Picture::printedOn($size, $surface, $this->likingOf($size, $surface, $layout));
+            }
+        }
+
+        return $pictures;
+    }
+
+    private function likingOf(Size $size, Surface $surface, Layout $layout): int
+    {
+        return self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->wishes->useOf($surface->component)->worth();
     }
 
     /** @return list<Picture> */
@@ -201,7 +225,7 @@ final readonly class Designer
             }
             foreach ([...$this->supplies->papers(), ...$this->supplies->cardstocks()] as $surface) {
                 if ($this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
-                    $pictures[] = Picture::cut($die, $size, $surface, self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->wishes->useOf($surface->component)->worth());
+                    $pictures[] = Picture::cut($die, $size, $surface, $this->likingOf($size, $surface, $layout));
                 }
             }
         }
@@ -209,7 +233,7 @@ final readonly class Designer
         $size = Picture::motifSize($this->table->unit);
         foreach ($size->fitsIn($layout->focal->size) ? $this->supplies->papers() : [] as $surface) {
             if ($surface->face->motif->isPicture() && $this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
-                $pictures[] = Picture::motif($size, $surface, self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) + $this->wishes->useOf($surface->component)->worth());
+                $pictures[] = Picture::printedOn($size, $surface, $this->likingOf($size, $surface, $layout));
             }
         }
 

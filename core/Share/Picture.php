@@ -9,11 +9,14 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** What could be the focal point of a card: a printed piece, a shape cut from a scrap with a die one owns, or a
- * motif cut out of a paper. */
+/**
+ * What could be the focal point of a card: a printed piece or panel, a shape cut from a scrap with a die one owns, or a
+ * motif cut out of a paper.
+ */
 final readonly class Picture
 {
     /** The part under which the die stands that cuts the focal point. */
@@ -30,8 +33,21 @@ final readonly class Picture
         return new self([Taking::some($component->id, 'focal', 1)], $printed->colours[0], $component->kind() === Kind::DieCut, $liking);
     }
 
-    /** A square of a paper, with its motif on it. */
-    public static function motif(Size $size, Surface $surface, int $liking): self
+    /**
+     * What of a printed panel finds room in a place, or null where too little of it is left to be a picture.
+     *
+     * @param  Size  $panel  as it stands upright
+     */
+    public static function ofPanel(Size $panel, Size $place, Unit $unit): ?Size
+    {
+        $least = static fn (Length $a, Length $b): Length => $a->isLongerThan($b) ? $b : $a;
+        $size = Size::of($least($panel->width, $place->width), $least($panel->height, $place->height));
+
+        return self::motifSize($unit)->fitsIn($size) && 2 * $size->exactArea() >= $panel->exactArea() ? $size : null;
+    }
+
+    /** A piece of a paper with its motif on it, or of a panel with its picture. */
+    public static function printedOn(Size $size, Surface $surface, int $liking): self
     {
         return new self([Taking::piece($surface->component, 'focal', $size, $surface->index, ! $surface->face->directional)], $surface->face->colours[1] ?? $surface->face->ground(), true, $liking);
     }

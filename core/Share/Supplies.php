@@ -145,11 +145,20 @@ final readonly class Supplies
         return $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
     }
 
-    /** @return list<Surface> of cardstock that takes ink, the lightest first; what bases can be cut from is spared */
+    /**
+     * @return list<Surface> of cardstock that takes ink, the light ones first, of those the smaller: the back of a label is
+     *                       good for nothing else. What bases can be cut from is spared
+     */
     public function labelStocks(): array
     {
         $stocks = $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->takesInk());
-        usort($stocks, fn (Surface $a, Surface $b): int => [$this->makesBases($a), $b->face->ground()->lab()->lightness] <=> [$this->makesBases($b), $a->face->ground()->lab()->lightness]);
+        $rank = function (Surface $surface): array {
+            $lightness = $surface->face->ground()->lab()->lightness;
+            $good = $this->table->components[$surface->component]->good;
+
+            return [$this->makesBases($surface), -intdiv((int) $lightness, 10), $good instanceof SheetGood ? $good->size()->exactArea() : 0, -$lightness];
+        };
+        usort($stocks, static fn (Surface $a, Surface $b): int => $rank($a) <=> $rank($b));
 
         return $stocks;
     }

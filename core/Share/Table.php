@@ -88,7 +88,7 @@ final readonly class Table
     /** The same table, cut with another trimmer. */
     public function cutWith(Trimmer $trimmer): self
     {
-        return new self($this->unit, $this->front, $this->components, $this->free, $this->stock, $this->promised, $this->stash, $this->cards, $this->sketches, $this->frame, new Plans(Terms::usual()->with($trimmer)));
+        return $this->with(plans: new Plans(Terms::usual()->with($trimmer)));
     }
 
     /** The table with these cards on it too, each with all it takes. */
@@ -107,7 +107,7 @@ final readonly class Table
             }
         }
 
-        return new self($this->unit, $this->front, $this->components, $free, $this->stock, $promised, $this->stash, [...$this->cards, ...array_values($cards)], $this->sketches, $this->frame, $this->plans);
+        return $this->with(free: $free, promised: $promised, cards: [...$this->cards, ...array_values($cards)]);
     }
 
     /** The table without one of everything of which two or more are there: a whole sheet, or a piece. */
@@ -127,7 +127,33 @@ final readonly class Table
             }
         }
 
-        return new self($this->unit, $this->front, $this->components, $free, $stock, $this->promised, $this->stash, $this->cards, $this->sketches, $this->frame, $this->plans->anew());
+        return $this->with(free: $free, stock: $stock, plans: $this->plans->anew());
+    }
+
+    /** The table with all that no card can need as it is taken apart: liners, halves of bases, backs of words. */
+    public function sparesApart(Wishes $wishes): self
+    {
+        [$components, $free, $stock] = [$this->components, $this->free, $this->stock];
+        foreach (Spare::on($this, $wishes) as $spare) {
+            $apart = $spare->apart->component($spare->idApart(), $spare->count);
+            $components[$apart->id] = $apart;
+            $free[$spare->component->id] -= $spare->count;
+            $stock[$apart->id] = array_map(static fn (int $n): Stock => Stock::offcut("$apart->id/$n", $spare->apart->good->size()), range(1, $apart->count));
+        }
+
+        return $this->with($components, $free, $stock, plans: $this->plans->anew());
+    }
+
+    /**
+     * @param  array<string, Component>|null  $components
+     * @param  array<string, int>|null  $free
+     * @param  array<string, list<Stock>>|null  $stock
+     * @param  array<string, list<Piece>>|null  $promised
+     * @param  list<Card>|null  $cards
+     */
+    private function with(?array $components = null, ?array $free = null, ?array $stock = null, ?array $promised = null, ?array $cards = null, ?Plans $plans = null): self
+    {
+        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $this->sketches, $this->frame, $plans ?? $this->plans);
     }
 
     /**

@@ -42,6 +42,12 @@ final readonly class Taking
         return new self($component, $part, 1, $size, $face, $mayTurn);
     }
 
+    /** The same, from another component. */
+    public function from(string $component): self
+    {
+        return new self($component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn);
+    }
+
     public function toPiece(string $id): ?Piece
     {
         return $this->size === null ? null : Piece::of($id, $this->size, $this->mayTurn);

@@ -198,13 +198,13 @@ final class RecordTest extends BrowserTestCase
         $this->open('/kits/1/measures');
         $this->see('3 3/4 × 5 in');
         $this->typeInto('form label:nth-of-type(3) input', '1/4');
-        $this->see('3 3/4 × 5 in');
+        $this->see('layer 1 3 3/4 × 5 in');
         $this->typeInto('form label:nth-of-type(3) input', '1/16, 1/16');
-        $this->see('4 × 5 1/4 in');
+        $this->see('layer 2 4 × 5 1/4 in');
         // Over what stands there: cleared first, the ladder of no reveals would be the last good one.
         $this->element('form label:nth-of-type(3) input')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('3');
         $this->see('Nothing is left of layer 1');
-        $this->see('4 × 5 1/4 in');
+        $this->see('layer 2 4 × 5 1/4 in');
 
         $this->click('a', 'Sketches');
         $this->see('34 sketches on A2');

@@ -215,7 +215,10 @@ final class ShareTest extends TestCase
         foreach ($table->components as $id => $component) {
             $gone[$id] = $component->isFocalPoint() ? 0 : ($table->free[$id] ?? 0);
         }
-        $bare = Table::of($table->unit, $table->front, $table->components, array_intersect_key($gone ?? [], $table->free), $table->stock);
+        $free = array_intersect_key($gone ?? [], $table->free);
+        [$card] = Sharer::most(Table::of($table->unit, $table->front, $table->components, $free, $table->stock), Wishes::cards(1));
+        self::assertSame('Harbour view', $table->surfaceOf($card->taking('focal'))?->face->name, 'a printed panel with a picture comes first');
+        $bare = Table::of($table->unit, $table->front, $table->components, $free, ['harbour-views' => []] + $table->stock);
         $cards = Sharer::most($bare, Wishes::cards(4));
         self::assertCount(4, $cards);
         self::assertHolds($bare, $cards);
@@ -232,11 +235,11 @@ final class ShareTest extends TestCase
             $round++;
         }
         self::assertGreaterThan(0, $round);
-        $noDie = Table::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $bare->free, $table->stock);
+        $noDie = Table::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $free, $bare->stock);
         [$card] = Sharer::most($noDie, Wishes::cards(1));
         $paper = $table->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
         self::assertTrue($paper->face->motif->isPicture(), 'without the die a motif is cut out');
-        self::assertSame(0, Bound::on(Table::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $bare->free, $table->stock), Wishes::cards(4))->cards, 'without both there is none');
+        self::assertSame(0, Bound::on(Table::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $free, $table->stock), Wishes::cards(4))->cards, 'without both there is none');
     }
 
     public function test_why_says_how_well_it_goes_and_what_the_next_best_was(): void

@@ -3,6 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Actions\BonusCards;
+use App\Actions\TakeApart;
+use App\Models\Component;
 use App\Models\Kit;
 use App\Pages\KeepPage;
 use Illuminate\Http\RedirectResponse;
@@ -22,6 +24,14 @@ final class KeepController
         $bonus->add($kit, $request->integer('number'), $request->integer('revision'));
 
         return to_route('kits.keep', $kit)->with('notice', "Card {$request->integer('number')} is in the share-out.");
+    }
+
+    public function apart(Kit $kit, Request $request, TakeApart $apart): RedirectResponse
+    {
+        $component = $kit->components()->findOrFail(Component::idOfCore($request->string('component')->toString()));
+        $apart->take($kit, $component, 1, $request->integer('revision'));
+
+        return to_route('kits.keep', $kit)->with('notice', "One $component->name is taken apart.");
     }
 
     public function stop(Kit $kit, BonusCards $bonus): RedirectResponse

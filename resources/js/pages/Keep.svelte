@@ -9,6 +9,7 @@
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
+    import { useSender } from '@/lib/send.svelte'
     import { surfaceFill } from '@/lib/surfaces'
     import type { Extent, Front, Goods, KitFrame } from '@/lib/types'
 
@@ -32,11 +33,12 @@
         hasCards: boolean
         tray: { grade: string; label: string; parts: Offcut[] }[]
         counts: { id: string; left: string; isGone: boolean }[]
+        spares: { id: string; gives: string; name: string; count: number; each: number; size: string }[]
         goods: Goods
         bonus: Bonus | null
     }
 
-    let { hasCards, tray, counts, goods, bonus }: Props = $props()
+    let { hasCards, tray, counts, spares, goods, bonus }: Props = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const cards = $derived(bonus?.cards ?? [])
@@ -56,6 +58,8 @@
             { preserveScroll: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) },
         )
     }
+
+    const sender = useSender()
 
     useKeys(() => [{ key: 'a', shown: 'A', says: 'Add the first bonus card to the share-out', run: () => add(cards[0]?.number) }])
 </script>
@@ -152,6 +156,28 @@
                     {/if}
                 {/each}
                 <p class="soft">A dashed edge: still part of a sheet that is to be cut.</p>
+                {#if spares.length}
+                    <h2>No card needs these as they are</h2>
+                    <ul class="spares">
+                        {#each spares as spare (spare.id)}
+                            <li>
+                                <svg width="34" height="34" viewBox="0 0 34 34" aria-hidden="true"
+                                    ><rect class="edge" width="34" height="34" fill={surfaceFill(spare.gives, 0)} /></svg
+                                >
+                                <span
+                                    >{spare.count} × {spare.name}: each gives {spare.each === 1 ? '' : `${spare.each} × `}<Measure
+                                        text={spare.size}
+                                    /></span
+                                >
+                                <Button
+                                    aria-label="Take one {spare.name} apart"
+                                    onclick={() => sender.send('keep/apart', { component: spare.id })}>Take one apart</Button
+                                >
+                            </li>
+                        {/each}
+                    </ul>
+                    <p class="soft">Bonus cards count with them; one that is added takes apart what it needs.</p>
+                {/if}
                 <h2>Left of the rest</h2>
                 <ul class="counts">
                     {#each counts as line (line.id)}
@@ -276,6 +302,19 @@
         stroke: var(--kraft-ink);
         stroke-width: 1.5px;
         stroke-dasharray: 4 3;
+    }
+
+    .spares li {
+        display: grid;
+        grid-template-columns: auto 1fr auto;
+        align-items: center;
+        gap: 0.75rem;
+        padding: 0.25rem 0;
+        font-size: var(--small);
+    }
+
+    .spares .edge {
+        stroke: var(--paper-edge);
     }
 
     .counts {

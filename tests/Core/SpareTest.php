@@ -1,0 +1,99 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Keep\Apart;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Share\Remains;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Spare;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Wishes;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+
+/** What is not needed for what it is, and what it gives taken apart. */
+final class SpareTest extends TestCase
+{
+    public function test_envelopes_bases_and_words_give_a_liner_two_halves_and_a_blank_label(): void
+    {
+        $kit = Kits::demo();
+        $gives = [];
+        foreach ($kit->components as $component) {
+            $apart = Apart::of($component);
+            if ($apart !== null) {
+                $gives[$component->id] = [$apart->good->size()->format($kit->unit), $apart->each, $apart->good->faces()[0]->name];
+            }
+        }
+        self::assertSame(['3 7/8 × 5 1/4', 1, 'Liner'], $gives['envelope']);
+        self::assertSame(['4 1/4 × 5 1/2', 2, 'front'], $gives['base']);
+        self::assertArrayNotHasKey('lantern', $gives, 'a picture has no back of use');
+        $sentiment = array_values(array_filter($kit->components, static fn (Component $one): bool => $one->words() !== null && isset($gives[$one->id])))[0];
+        self::assertSame("Back of $sentiment->name", Apart::of($sentiment)?->name);
+    }
+
+    public function test_only_what_is_beyond_the_most_cards_there_can_be_is_spare(): void
+    {
+        $wishes = Wishes::asManyAsPossible();
+        self::assertArrayNotHasKey('envelope', self::spares(self::harbour([]), $wishes), 'ten bases, ten envelopes');
+        $spares = self::spares(self::harbour(['base' => 7, 'envelope' => 10]), $wishes);
+        self::assertSame(3, $spares['envelope']);
+        self::assertArrayNotHasKey('base', $spares);
+        $words = array_filter(self::spares(self::harbour([]), $wishes), static fn (string $id): bool => ! in_array($id, ['base', 'envelope'], true), ARRAY_FILTER_USE_KEY);
+        self::assertSame([1], array_values(array_unique($words)), 'of words that come in twos one is spare, as they are said once');
+        self::assertSame([], array_diff_key(self::spares(self::harbour([]), Wishes::asManyAsPossible(false, true)), ['base' => 0, 'envelope' => 0]), 'said twice, none is');
+    }
+
+    public function test_where_the_paper_is_gone_bonus_cards_are_made_of_liners_and_halves(): void
+    {
+        $table = self::harbour(['base' => 3, 'envelope' => 9]);
+        $papers = array_filter($table->components, static fn (Component $one): bool => $one->kind()->isPrintedPaper());
+        $bare = Table::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($papers), []) + $table->stock);
+        $wishes = Wishes::cards(3);
+        self::assertCount(0, Sharer::most($bare, $wishes));
+        $apart = $bare->sparesApart($wishes);
+        $cards = Sharer::most($apart, $wishes);
+
+        self::assertCount(3, $cards);
+        self::assertArrayHasKey('envelope~', Remains::piecesOf($cards[0]));
+        self::assertSame([], CardFront::of($cards[0], $apart->components, $table->unit)->lacks);
+        self::assertSame('envelope', Spare::sourceOf('envelope~'));
+        self::assertNull(Spare::sourceOf('envelope'));
+    }
+
+    public function test_taking_spares_apart_never_costs_a_card(): void
+    {
+        $wishes = Wishes::asManyAsPossible();
+        for ($seed = 1; $seed <= 30; $seed++) {
+            $table = Table::unpacked(Kits::random($seed));
+            $table = $table->after(...Sharer::most($table, Wishes::cards(1 + $seed % 3)));
+            $apart = $table->sparesApart($wishes);
+            self::assertGreaterThanOrEqual(Bound::on($table, $wishes)->cards, Bound::on($apart, $wishes)->cards);
+            self::assertGreaterThanOrEqual(count(Sharer::most($table, $wishes)), count(Sharer::most($apart, $wishes)), "kit $seed");
+            foreach ($apart->free as $id => $left) {
+                self::assertTrue($left >= 0 || $apart->components[$id]->isEndless());
+            }
+        }
+    }
+
+    /** @return array<string, int> by component */
+    private static function spares(Table $table, Wishes $wishes): array
+    {
+        $spares = [];
+        foreach (Spare::on($table, $wishes) as $spare) {
+            $spares[$spare->component->id] = $spare->count;
+        }
+
+        return $spares;
+    }
+
+    /** @param  array<string, int>  $free  instead of what comes in the kit */
+    private static function harbour(array $free): Table
+    {
+        $table = Table::unpacked(Kits::demo());
+
+        return Table::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+    }
+}
