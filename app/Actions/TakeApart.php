@@ -39,7 +39,7 @@ final readonly class TakeApart
             $source = Spare::sourceOf($id);
             if ($source !== null) {
                 $component = Component::query()->findOrFail(Component::idOfCore($source));
-                $sheets = $table->plan($id, $pieces)->sheetsOpened();
+                $sheets = count($table->plan($id, $pieces)->sheets);
                 $each = Apart::of($component->toCore())->each ?? 1;
                 $given[$id] = $this->parts($component, intdiv($sheets + $each - 1, $each))->coreId();
             }
