@@ -56,7 +56,7 @@ final readonly class BonusCards
     /** The wishes that stand with the kit; what was asked for in numbers is for the share-out. */
     public static function wishes(Kit $kit): Wishes
     {
-        return KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->wanting([])->inSetsOf(1)->forCards(self::MOST);
+        return KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->wanting([])->folding([])->following([])->inSetsOf(1)->forCards(self::MOST);
     }
 
     /**

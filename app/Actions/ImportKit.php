@@ -10,6 +10,7 @@ use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Kit as CoreKit;
+use KeepShare\Core\Kit\KitDesigns;
 use KeepShare\Core\Kit\KitFile;
 
 /** Brings a kit in from a keepshare/kit file: all of it, or nothing. */
@@ -69,6 +70,7 @@ final readonly class ImportKit
             'theme' => $kit->theme,
             'bought_on' => $kit->boughtOn,
             'instructions' => $kit->instructions,
+            'designs' => KitDesigns::write($kit->designs),
         ]);
         foreach ($kit->components as $position => $component) {
             $this->unpack($record, $component, $position);

@@ -48,7 +48,9 @@ final readonly class NextCards
         $table = TableState::of($kit)->table();
         $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
         $found = [];
-        foreach (Sharer::on($table, $wishes)->options(self::OFFERED, 1) as $card) {
+        $sharer = Sharer::on($table, $wishes);
+        $cards = [...array_filter([$sharer->designed() ?? $sharer->folded()]), ...$sharer->options(self::OFFERED, 1)];
+        foreach (array_slice($cards, 0, self::OFFERED) as $card) {
             if (! $goOn(count($found))) {
                 break;
             }

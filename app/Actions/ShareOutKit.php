@@ -135,24 +135,12 @@ final readonly class ShareOutKit
         $table = $table->after(...$pinned);
         $goOn = self::progress($solve, count($stays) + count($pinned));
         $room = $wanted - count($pinned);
-        $found = $room < 1 ? [] : Sharer::share($table, self::asFar($wishes, $room), $goOn)->cards;
-        $cards = $room < 1 ? [] : Settle::down($table, self::asFar($wishes, $room), $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
+        $found = $room < 1 ? [] : Sharer::share($table, $wishes->asFarAs($room), $goOn)->cards;
+        $cards = $room < 1 ? [] : Settle::down($table, $wishes->asFarAs($room), $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
         $cards = ($state->kit->wishes['insides'] ?? false) ? Insides::lined($table, $cards, $wishes) : $cards;
         $after = $table->after(...$cards);
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, self::asFar($wishes, 1)) : null];
-    }
-
-    /** The wishes for so many of the cards; no more of an occasion are asked for than there are to be cards. */
-    private static function asFar(Wishes $wishes, int $cards): Wishes
-    {
-        $left = $cards;
-        $occasions = [];
-        foreach ($wishes->occasions as $occasion => $many) {
-            $left -= $occasions[$occasion] = min($left, $many);
-        }
-
-        return $wishes->wanting([])->forCards($cards)->wanting($occasions);
+        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, $wishes->asFarAs(1)) : null];
     }
 
     /**

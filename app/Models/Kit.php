@@ -7,8 +7,13 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Kit\BadKit;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\Fields;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit as CoreKit;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Kit\KitDesigns;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -34,7 +39,8 @@ use KeepShare\Core\Sketch\Sketch;
  * @property string $instructions
  * @property int|null $frame how much of the base shows round a new front; null as the sketches have it
  * @property list<string> $muted keys of the hints that are switched off
- * @property array{stash_cards?: int|null, repeat?: bool, set?: int, saves_one?: bool, insides?: bool, sketches_off?: list<string>, trimmer?: int|null, uses?: array<string, string>} $wishes what is asked of a share-out
+ * @property array{stash_cards?: int|null, repeat?: bool, set?: int, saves_one?: bool, insides?: bool, follows?: bool, folds?: array<string, int>, sketches_off?: list<string>, trimmer?: int|null, uses?: array<string, string>} $wishes what is asked of a share-out
+ * @property list<array<string, mixed>> $designs the cards its maker shows, as a kit file has them
  * @property array<string, int> $wanted how many cards of an occasion are asked for
  * @property Collection<int, Component> $papers
  */
@@ -44,7 +50,7 @@ final class Kit extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean', 'muted' => 'array', 'wanted' => 'array', 'wishes' => 'array'];
+    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean', 'muted' => 'array', 'wanted' => 'array', 'wishes' => 'array', 'designs' => 'array'];
 
     /** The one stash, where there is one yet. */
     public static function stash(): ?self
@@ -114,7 +120,36 @@ final class Kit extends Model
     {
         $components = array_values($this->components()->get()->map(static fn (Component $component) => $component->toList())->all());
 
-        return CoreKit::of($this->name, $this->unit, $this->front(), $this->promised, $this->price(), $components, $this->theme, $this->bought_on, $this->instructions);
+        return CoreKit::of($this->name, $this->unit, $this->front(), $this->promised, $this->price(), $components, $this->theme, $this->bought_on, $this->instructions, self::designsOf($this->designs, $components));
+    }
+
+    /** @return list<KitDesign> the cards its maker shows, of the components that are still in the kit, by the ids the core knows */
+    public function designs(): array
+    {
+        $components = $this->components()->get();
+        $ids = $components->mapWithKeys(static fn (Component $one): array => [$one->key => $one->coreId()])->all();
+        $designs = self::designsOf($this->designs, array_values($components->map(static fn (Component $one) => $one->toList())->all()));
+
+        return array_values(array_filter(array_map(static fn (KitDesign $design): ?KitDesign => $design->renamed($ids), $designs)));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $written
+     * @param  list<CoreComponent>  $components
+     * @return list<KitDesign> those of which no component has left the kit
+     */
+    private static function designsOf(array $written, array $components): array
+    {
+        $designs = [];
+        foreach ($written as $design) {
+            try {
+                array_push($designs, ...KitDesigns::read(Fields::of(['designs' => [$design]], '', null), $components));
+            } catch (BadKit) {
+                continue;
+            }
+        }
+
+        return $designs;
     }
 
     /** A kit that has been deleted is found on the shelf's undo only. */

@@ -16,6 +16,8 @@ final class KitWishes
         $kept = $kit->wishes;
         $wishes = Wishes::cards($cards, $stash, $repeat)
             ->wanting(array_intersect_key($kit->wanted, array_flip(array_column(Occasion::cases(), 'value'))))
+            ->folding($kept['folds'] ?? [])
+            ->following(($kept['follows'] ?? false) ? $kit->designs() : [])
             ->inSetsOf($kept['set'] ?? 1)
             ->using(array_filter(array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? [])));
         if (isset($kept['stash_cards'])) {

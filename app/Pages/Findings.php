@@ -59,6 +59,6 @@ final readonly class Findings
     /** @return list<string> what is missing in the spread of all cards */
     public function gaps(): array
     {
-        return SpreadGaps::of(array_values($this->cards), $this->state->cards->where('is_for_a_man', true)->count(), $this->state->kit->wanted);
+        return SpreadGaps::of(array_values($this->cards), $this->state->cards->where('is_for_a_man', true)->count(), [...$this->state->kit->wanted, ...$this->state->kit->wishes['folds'] ?? []]);
     }
 }

@@ -16,6 +16,8 @@ use App\Table\Kept;
 use App\Table\TableState;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Share\Card as CoreCard;
@@ -152,10 +154,13 @@ final readonly class ShareOutPage
             'frame' => $kit->frame === null ? '' : Length::ofUnits($kit->frame)->exact($kit->unit),
             'set' => $kit->wishes['set'] ?? 1,
             'insides' => $kit->wishes['insides'] ?? false,
+            'follows' => $kit->wishes['follows'] ?? false,
+            'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
             'trimmer' => isset($kit->wishes['trimmer']) ? Length::ofUnits($kit->wishes['trimmer'])->exact($kit->unit) : '',
             'savesOne' => $kit->wishes['saves_one'] ?? false,
             'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
             'wanted' => array_map(static fn (array $one): array => [...$one, 'many' => $kit->wanted[$one['key']] ?? 0], $occasions),
+            'folds' => array_map(static fn (FoldKind $fold): array => ['key' => $fold->value, 'label' => $fold->label(), 'many' => $kit->wishes['folds'][$fold->value] ?? 0], FoldKind::onWish()),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
 
 /** What lies across a flap and what it opens from would shut the card. */
 final class GluedShut implements Check
@@ -17,7 +18,7 @@ final class GluedShut implements Check
 
     public function look(CardInHand $card): array
     {
-        $across = array_keys(array_filter(self::pieces($card), static fn (Rect $rect): bool => self::isAcross($rect, $card)));
+        $across = array_keys(array_filter(self::pieces($card), static fn (Rect $rect): bool => self::isAcross($rect, $card->card->front, $card->card->fold)));
         if ($across === []) {
             return [];
         }
@@ -47,11 +48,12 @@ final class GluedShut implements Check
         return $pieces;
     }
 
-    private static function isAcross(Rect $rect, CardInHand $card): bool
+    /** Whether something there would hold the flaps of a fold together. */
+    public static function isAcross(Rect $rect, Size $front, FoldKind $fold): bool
     {
-        $middle = intdiv($card->card->front->width->units, 2);
+        $middle = intdiv($front->width->units, 2);
 
-        return match ($card->card->fold) {
+        return match ($fold) {
             FoldKind::Gatefold => $rect->x->units < $middle && $rect->right()->units > $middle,
             // The point of the flap comes down half the width.
             FoldKind::EnvelopeFlap => $rect->y->units < $middle && $rect->bottom()->units > $middle,

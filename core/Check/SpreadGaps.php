@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Share\Card;
 
@@ -16,21 +17,35 @@ final class SpreadGaps
     /**
      * @param  list<Card>  $cards
      * @param  int  $forMen  how many of them would do for a man
-     * @param  array<string, int>  $wanted  how many of each occasion, and for a man
+     * @param  array<string, int>  $wanted  how many of each occasion and fold, and for a man
      * @return list<string> each a sentence
      */
     public static function of(array $cards, int $forMen, array $wanted): array
     {
         $gaps = [];
         foreach ($wanted as $what => $many) {
-            $occasion = Occasion::tryFrom($what);
-            $have = $occasion === null ? $forMen : count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion));
-            $for = $occasion?->label() ?? 'a man';
+            [$of, $have] = self::have($cards, $forMen, $what);
             if ($have < $many) {
-                $gaps[] = $have === 0 ? "Nothing for $for, and you asked for $many." : "For $for only $have of the $many you asked for.";
+                $gaps[] = $have === 0 ? "Nothing $of, and you asked for $many." : ucfirst("$of only $have of the $many you asked for.");
             }
         }
 
         return $gaps;
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @return array{string, int} how it is said, and how many there are
+     */
+    private static function have(array $cards, int $forMen, string $what): array
+    {
+        $occasion = Occasion::tryFrom($what);
+        $fold = FoldKind::tryFrom($what);
+
+        return match (true) {
+            $occasion !== null => ["for {$occasion->label()}", count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion))],
+            $fold !== null => ["with a {$fold->label()}", count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold))],
+            default => ['for a man', $forMen],
+        };
     }
 }

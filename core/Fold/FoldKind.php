@@ -45,6 +45,27 @@ enum FoldKind: string
         return $edge === FoldEdge::Side ? self::Side : self::Top;
     }
 
+    /** The same base lying the other way: what was folded at the side is folded at the top. */
+    public function turned(): self
+    {
+        return match ($this) {
+            self::Side => self::Top,
+            self::Top => self::Side,
+            default => $this,
+        };
+    }
+
+    /**
+     * The folds a share-out can be asked for, beside the plain ones that bases have. Mini cards and tags are cards of
+     * another size; for a shaker the maker looks out a clear sheet and a filling herself.
+     *
+     * @return list<self>
+     */
+    public static function onWish(): array
+    {
+        return [self::Gatefold, self::ShortFront, self::EnvelopeFlap, self::Slider, self::Pocket, self::DoubleCard];
+    }
+
     /** Made from a base that has its score already; the others are scored elsewhere and need a blank of their own. */
     public function fitsReadyBase(): bool
     {

@@ -13,6 +13,7 @@ final readonly class Kit
     /**
      * @param  int  $promised  the cards its maker promises, 0 where none are
      * @param  list<Component>  $components
+     * @param  list<KitDesign>  $designs  the cards its maker shows
      */
     private function __construct(
         public string $name,
@@ -24,20 +25,22 @@ final readonly class Kit
         public string $theme,
         public ?string $boughtOn,
         public string $instructions,
+        public array $designs,
     ) {
     }
 
     public function named(string $name): self
     {
-        return new self($name, $this->unit, $this->front, $this->promised, $this->price, $this->components, $this->theme, $this->boughtOn, $this->instructions);
+        return new self($name, $this->unit, $this->front, $this->promised, $this->price, $this->components, $this->theme, $this->boughtOn, $this->instructions, $this->designs);
     }
 
     /**
      * @param  list<Component>  $components  each with an id of its own
      * @param  string|null  $boughtOn  a day, YYYY-MM-DD
+     * @param  list<KitDesign>  $designs  of these components
      */
-    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components, string $theme = '', ?string $boughtOn = null, string $instructions = ''): self
+    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components, string $theme = '', ?string $boughtOn = null, string $instructions = '', array $designs = []): self
     {
-        return new self($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions);
+        return new self($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions, $designs);
     }
 }

@@ -79,6 +79,7 @@ final class KitFile
             ...$price,
             ...array_filter(['theme' => $kit->theme, 'bought' => $kit->boughtOn, 'instructions' => $kit->instructions]),
             'components' => $components,
+            ...array_filter(['designs' => KitDesigns::write($kit->designs)]),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 
@@ -96,9 +97,10 @@ final class KitFile
         $boughtOn = $fields->has('bought') ? $fields->day('bought') : null;
         $instructions = $fields->text('instructions', '', 10_000);
         $components = self::components($fields, $unit);
+        $designs = $fields->has('designs') ? KitDesigns::read($fields, $components) : [];
         $fields->nothingElse();
 
-        return Kit::of($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions);
+        return Kit::of($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions, $designs);
     }
 
     private static function price(Fields $fields): Price

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -79,6 +80,11 @@ final readonly class Card
         return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $set);
     }
 
+    public function onFold(FoldKind $fold): self
+    {
+        return new self($this->number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $fold, $this->set);
+    }
+
     /**
      * The same card with other takings.
      *
@@ -87,6 +93,19 @@ final readonly class Card
     public function fitted(array $takings): self
     {
         return new self($this->number, $this->sketch, $this->front, $this->occasion, $takings, $this->frame, $this->fold, $this->set);
+    }
+
+    /** It is on the sketch of a design and takes what that takes. */
+    public function follows(KitDesign $design): bool
+    {
+        foreach ($design->takes as $part => $take) {
+            $taking = $this->taking($part);
+            if ($taking === null || $taking->component !== $take['component'] || $taking->face !== $take['face']) {
+                return false;
+            }
+        }
+
+        return $this->sketch->key === $design->sketch->key;
     }
 
     public function isInSetWith(self $other): bool

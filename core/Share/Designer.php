@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Embellishment;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Panel;
+use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
@@ -51,16 +54,55 @@ final readonly class Designer
     public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most, bool $everyPicture = false): array
     {
         $drafts = [];
-        foreach ($this->foundations($lifted) as [$front, $takings]) {
+        foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
             foreach ($this->sketches($most) as $sketch) {
-                foreach ([$front, $front->turned()] as $way) {
-                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->frame)));
+                foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
+                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->frame, $folded)));
                 }
             }
         }
         usort($drafts, static fn (Draft $a, Draft $b): int => $b->goodness <=> $a->goodness);
 
         return $drafts;
+    }
+
+    /**
+     * A card as the kit's maker shows it, with its own papers, picture and words only; null where its front, base or
+     * envelope cannot be had, or something does not find room.
+     */
+    public function following(KitDesign $design, int $number): ?Card
+    {
+        foreach ($this->foundations([]) as [$upright, $fold, $takings]) {
+            [$front, $folded] = $design->isLying ? [$upright->turned(), $fold->turned()] : [$upright, $fold];
+            $layout = $this->layouts->of($design->sketch, $front);
+            $component = fn (string $place): ?Component => $this->table->components[$design->takes[$place]['component'] ?? ''] ?? null;
+            $focal = $component(KitDesign::FOCAL);
+            $words = $layout === null ? null : $this->words($component(KitDesign::SENTIMENT), $layout);
+            if ($layout === null || $words === null || ! $focal?->good instanceof Applied || ! $focal->good->printed()->size->fitsIn($layout->focal->size)) {
+                continue;
+            }
+            $picture = Picture::printed($focal, $focal->good->printed(), 0);
+
+            return Card::of($number, $design->sketch, $front, $design->occasion, [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)], $this->table->frame, $folded);
+        }
+
+        return null;
+    }
+
+    /** @return list<Taking> the parts a design fills itself */
+    private function given(KitDesign $design, Layout $layout): array
+    {
+        $takings = [];
+        foreach ($layout->parts as $laid) {
+            $take = $design->takes[$laid->part->id] ?? null;
+            $good = $take === null ? null : ($this->table->components[$take['component']] ?? null)?->good;
+            $face = $take !== null && $good instanceof SheetGood ? $good->faces()[$take['face']] ?? null : null;
+            if ($take !== null && $face !== null) {
+                $takings[] = Taking::piece($take['component'], $laid->part->id, $laid->cut, $take['face'], ! $face->directional);
+            }
+        }
+
+        return $takings;
     }
 
     /** @return list<Sketch> those used least, in the order of the shelf */
@@ -79,23 +121,23 @@ final readonly class Designer
     }
 
     /**
-     * Fronts with the base and the envelope for each.
+     * Fronts, as they stand upright, with the fold, the base and the envelope of each.
      *
      * @param  list<Need>  $lifted
-     * @return list<array{Size, list<Taking>}>
+     * @return list<array{Size, FoldKind, list<Taking>}>
      */
     private function foundations(array $lifted): array
     {
         $bases = $this->supplies->bases();
         if ($bases === [] && in_array(Need::Base, $lifted, true)) {
             $front = $this->table->front;
-            $bases = [[Size::of($front->shorter(), $front->longer()), null]];
+            $bases = [[Size::of($front->shorter(), $front->longer()), FoldKind::Side, null]];
         }
         $foundations = [];
-        foreach ($bases as [$front, $base]) {
+        foreach ($bases as [$front, $fold, $base]) {
             $envelope = $this->supplies->envelope($front);
             if ($envelope !== null || in_array(Need::Envelope, $lifted, true)) {
-                $foundations[] = [$front, array_values(array_filter([$base, $envelope]))];
+                $foundations[] = [$front, $fold, array_values(array_filter([$base, $envelope]))];
             }
         }
 

@@ -34,7 +34,7 @@ final class EveryShareOut
 
     public static function isFor(Table $table, Wishes $wishes): bool
     {
-        return $wishes->cards <= self::MOST_CARDS && $wishes->set === 1 && count($table->components) <= self::MOST_COMPONENTS;
+        return $wishes->cards <= self::MOST_CARDS && $wishes->set === 1 && $wishes->designs === [] && $wishes->folds === [] && count($table->components) <= self::MOST_COMPONENTS;
     }
 
     /** @return list<Card>|null null where there are too many to look at, or not so many cards can be made */

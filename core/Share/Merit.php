@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use Closure;
 use KeepShare\Core\Pair\Fit;
 
 /**
- * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions asked for; nothing a
+ * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
  * practised eye would stop at; how well things go together, in steps that can be seen; variety; sheets left whole and
  * things saved or used up as wished; little from the stash.
  *
@@ -21,6 +22,7 @@ final readonly class Merit
     private function __construct(
         public int $complete,
         public int $occasionsMissing,
+        public int $foldsMissing,
         public int $findings,
         public int $together,
         public int $repeats,
@@ -44,7 +46,7 @@ final readonly class Merit
      */
     public static function summed(Table $table, array $cards, Wishes $wishes, array $sums): self
     {
-        return new self($sums['complete'], self::missing([...$table->cards, ...$cards], $wishes), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards, $wishes), $sums['fromStash']);
+        return new self($sums['complete'], self::missing($wishes->occasions, [...$table->cards, ...$cards], static fn (Card $card): string => $card->occasion->value), self::missing($wishes->folds, [...$table->cards, ...$cards], static fn (Card $card): string => $card->fold->value), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards, $wishes), $sums['fromStash']);
     }
 
     /** Below 0 where this is the worse of the two, above 0 where it is the better. */
@@ -78,6 +80,7 @@ final readonly class Merit
         return [
             $this->complete,
             -$this->occasionsMissing,
+            -$this->foldsMissing,
             -$this->findings,
             intdiv($this->together, max(1, self::SEEN * $this->complete)),
             -$this->repeats,
@@ -87,12 +90,17 @@ final readonly class Merit
         ];
     }
 
-    /** @param  list<Card>  $cards */
-    private static function missing(array $cards, Wishes $wishes): int
+    /**
+     * @param  array<string, int>  $wanted  how many of each
+     * @param  list<Card>  $cards
+     * @param  Closure(Card): string  $of  what a card is of
+     */
+    private static function missing(array $wanted, array $cards, Closure $of): int
     {
+        $have = array_count_values(array_map($of, $cards));
         $missing = 0;
-        foreach ($wishes->occasions as $occasion => $many) {
-            $missing += max(0, $many - count(array_filter($cards, static fn (Card $card): bool => $card->occasion->value === $occasion)));
+        foreach ($wanted as $what => $many) {
+            $missing += max(0, $many - ($have[$what] ?? 0));
         }
 
         return $missing;

@@ -9,7 +9,7 @@ use Closure;
 /**
  * Makes a share-out better card by card: one is taken off the table and the best that could stand in its place is put
  * there, first where that gives one card more, then wherever it is the better by Merit; until nothing changes in a
- * whole round, the steps are spent, or it is told to stop.
+ * whole round, the steps are spent, or it is told to stop. What follows a design of the kit stays.
  *
  * On a table so small that every share-out can be looked at, the best of all is taken. Never worse for more steps;
  * deterministic.
@@ -68,6 +68,9 @@ final class Settle
             foreach (array_keys($this->cards) as $n) {
                 if ($this->steps++ >= $this->most || ! ($this->goOn)($this->steps)) {
                     return;
+                }
+                if ($this->wishes->follows($this->cards[$n])) {
+                    continue;
                 }
                 $isChanged = $this->placeTwo($n) || $this->replace($n) || $isChanged;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 
@@ -28,6 +29,9 @@ final class Sharer
     /** How many drafts that can be cut are compared by the sheets they open. */
     private const COMPARED = 5;
 
+    /** How many cards are tried on a fold before it is given up. */
+    private const FOLDED = 25;
+
     /** What opening one more whole sheet costs, in goodness. */
     private const OPENING = 5;
 
@@ -41,6 +45,15 @@ final class Sharer
 
     /** @var array<int, true> */
     private array $numbers = [];
+
+    /** @var list<Card> the cards made so far */
+    private array $made = [];
+
+    /** @var array<int, true> designs of the kit that there is not enough left for */
+    private array $undesigned = [];
+
+    /** @var array<string, true> folds that cannot be had any more */
+    private array $unfoldable = [];
 
     /** How many cards take from the stash. */
     private int $fromStash = 0;
@@ -92,7 +105,7 @@ final class Sharer
     {
         $cards = [];
         while (count($cards) < $wanted) {
-            $card = $this->next([]);
+            $card = $this->designed() ?? $this->folded() ?? $this->next([]);
             if ($card === null) {
                 break;
             }
@@ -146,6 +159,7 @@ final class Sharer
     {
         $this->remains->take($card);
         $this->variety->add($card);
+        $this->made[] = $card;
         $this->fromStash += (int) $this->takesFromStash($card);
         $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
@@ -161,6 +175,63 @@ final class Sharer
     private function takesFromStash(Card $card): bool
     {
         return array_filter($card->takings, fn (Taking $taking): bool => isset($this->table->stash[$taking->component])) !== [];
+    }
+
+    /** The next card of the kit's own designs, where those are followed and there is enough for one. */
+    public function designed(): ?Card
+    {
+        foreach ($this->wishes->designs as $n => $design) {
+            $there = count(array_filter([...$this->table->cards, ...$this->made], static fn (Card $card): bool => $card->follows($design)));
+            if ($there >= $design->makes || isset($this->undesigned[$n])) {
+                continue;
+            }
+            $card = $this->designer->following($design, $this->number());
+            $whole = $card === null ? null : Refit::on($this->table->after(...$this->made), $this->wishes)->card($card, []);
+            if ($whole !== null && $whole->follows($design) && CardFront::of($whole, $this->table->components, $this->table->unit)->lacks === [] && $this->isThere($whole)) {
+                return $whole;
+            }
+            $this->undesigned[$n] = true;
+        }
+
+        return null;
+    }
+
+    /** The next card of a fold that is asked for and not had yet, or null where there is none to make. */
+    public function folded(): ?Card
+    {
+        foreach ($this->variety->foldsMissing($this->wishes->folds) as $fold) {
+            $card = isset($this->unfoldable[$fold->value]) ? null : $this->onFold($fold);
+            if ($card !== null) {
+                return $card;
+            }
+            $this->unfoldable[$fold->value] = true;
+        }
+
+        return null;
+    }
+
+    private function onFold(FoldKind $fold): ?Card
+    {
+        $folding = Folding::on($this->table->after(...$this->made), $this->wishes, $fold);
+        if (! $folding->hasBase()) {
+            return null;
+        }
+        $designer = Designer::at($this->table->onSketches($folding->sketches()), $this->remains, $this->variety, $this->wishes, $this->layouts);
+        $tried = 0;
+        foreach ($this->themes([]) as [$occasion, $sentiment]) {
+            $plain = array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));
+            foreach (array_slice(array_filter($plain, $folding->takes(...)), 0, self::COMPARED) as $card) {
+                $folded = $folding->of($card);
+                if ($folded !== null && $this->opened($folded, []) !== null) {
+                    return $folded;
+                }
+                if (++$tried === self::FOLDED) {
+                    return null;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** Whether the pieces that a card takes from a component can be cut with all that are promised. */

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\Blank;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
@@ -52,7 +53,7 @@ final readonly class Supplies
      *
      * A ready-made base comes before one cut from heavy cardstock, and the kit's own front before any other.
      *
-     * @return list<array{Size, Taking}> front, as it stands upright, and what it takes
+     * @return list<array{Size, FoldKind, Taking}> front, as it stands upright, how it is folded then, and what it takes
      */
     public function bases(): array
     {
@@ -60,13 +61,13 @@ final readonly class Supplies
         foreach ($this->ofKind(Kind::Base) as $component) {
             if ($component->good instanceof CardBase) {
                 $front = self::upright($component->good->front);
-                $bases[self::key($front)] ??= [$front, Taking::some($component->id, 'base', 1)];
+                $bases[self::key($front)] ??= [$front, self::foldOf($component->good), Taking::some($component->id, 'base', 1)];
             }
         }
         $front = self::upright($this->table->front);
         $cut = isset($bases[self::key($front)]) ? null : $this->cutBase($front);
         if ($cut !== null) {
-            $bases[self::key($front)] = [$front, $cut];
+            $bases[self::key($front)] = [$front, ...$cut];
         }
         uksort($bases, static fn (string $a, string $b): int => ($b === self::key($front)) <=> ($a === self::key($front)));
 
@@ -177,7 +178,8 @@ final readonly class Supplies
         return $stamp->size->grown($unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3));
     }
 
-    private function cutBase(Size $front): ?Taking
+    /** @return array{FoldKind, Taking}|null */
+    private function cutBase(Size $front): ?array
     {
         foreach ($this->components as $component) {
             if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
@@ -186,12 +188,20 @@ final readonly class Supplies
             foreach (FoldEdge::cases() as $fold) {
                 $taking = $this->blank($component, Blank::for($front, $fold)->size);
                 if ($taking !== null) {
-                    return $taking;
+                    return [FoldKind::ofEdge($fold), $taking];
                 }
             }
         }
 
         return null;
+    }
+
+    /** How a ready base is folded when its front stands upright. */
+    private static function foldOf(CardBase $base): FoldKind
+    {
+        $fold = FoldKind::ofEdge($base->fold);
+
+        return $base->front->width->isLongerThan($base->front->height) ? $fold->turned() : $fold;
     }
 
     private function blank(Component $component, Size $blank): ?Taking

@@ -91,6 +91,22 @@ final readonly class Table
         return $this->with(plans: new Plans(Terms::usual()->with($trimmer)));
     }
 
+    /** The same table, with so much of the base showing round the fronts of new cards; null as it was. */
+    public function framed(?Length $frame): self
+    {
+        return $this->with(frame: $frame);
+    }
+
+    /**
+     * The same table, with new cards on these sketches only.
+     *
+     * @param  list<Sketch>  $sketches
+     */
+    public function onSketches(array $sketches): self
+    {
+        return $this->with(sketches: $sketches);
+    }
+
     /** The table with these cards on it too, each with all it takes. */
     public function after(Card ...$cards): self
     {
@@ -150,10 +166,11 @@ final readonly class Table
      * @param  array<string, list<Stock>>|null  $stock
      * @param  array<string, list<Piece>>|null  $promised
      * @param  list<Card>|null  $cards
+     * @param  list<Sketch>|null  $sketches
      */
-    private function with(?array $components = null, ?array $free = null, ?array $stock = null, ?array $promised = null, ?array $cards = null, ?Plans $plans = null): self
+    private function with(?array $components = null, ?array $free = null, ?array $stock = null, ?array $promised = null, ?array $cards = null, ?array $sketches = null, ?Plans $plans = null, ?Length $frame = null): self
     {
-        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $this->sketches, $this->frame, $plans ?? $this->plans);
+        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $sketches ?? $this->sketches, $frame ?? $this->frame, $plans ?? $this->plans);
     }
 
     /**

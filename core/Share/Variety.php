@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
@@ -43,6 +44,7 @@ final class Variety
         $this->lastSketch = $card->sketch->key;
         $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
         $this->count("sketch:{$card->sketch->key}");
+        $this->count("fold:{$card->fold->value}");
         $this->count($card->front->width->isLongerThan($card->front->height) ? 'way:lying' : 'way:upright');
         foreach ($card->takings as $taking) {
             $this->count("component:$taking->component");
@@ -100,6 +102,19 @@ final class Variety
         usort($occasions, static fn (Occasion $a, Occasion $b): int => [$missing($b), $behind($b)] <=> [$missing($a), $behind($a)]);
 
         return $occasions;
+    }
+
+    /**
+     * The folds asked for and not had.
+     *
+     * @param  array<string, int>  $wanted  how many cards of each
+     * @return list<FoldKind>
+     */
+    public function foldsMissing(array $wanted): array
+    {
+        $missing = array_filter($wanted, fn (int $many, string $fold): bool => ($this->used["fold:$fold"] ?? 0) < $many, ARRAY_FILTER_USE_BOTH);
+
+        return array_map(FoldKind::from(...), array_keys($missing));
     }
 
     private function count(string $key): void

@@ -149,7 +149,7 @@ final readonly class WaysOut
     {
         $ways = [];
         $blank = $this->card->construction($this->table->unit)->blank->size;
-        $takings = array_column(array_filter($this->all->bases(), fn (array $base): bool => $base[0]->matches($this->card->front)), 1);
+        $takings = array_column(array_filter($this->all->bases(), fn (array $base): bool => $base[0]->matches($this->card->front)), 2);
         foreach ([...$takings, $this->kit->baseOf($blank), $this->all->baseOf($blank)] as $taking) {
             if ($taking === null) {
                 continue;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Refusal;
@@ -18,6 +20,8 @@ final readonly class Wishes
      * @param  list<string>|null  $palette  keys of surfaces: component/face
      * @param  array<string, int>  $occasions  how many cards of an occasion are wanted, by its value
      * @param  int  $set  how many of each design are made
+     * @param  array<string, int>  $folds  how many cards of a fold are wanted, by its value
+     * @param  list<KitDesign>  $designs  of the kit, made before any others
      * @param  array<string, Wanted>  $uses  what is to be used up, saved or never used, by component
      */
     private function __construct(
@@ -30,6 +34,8 @@ final readonly class Wishes
         public int $set = 1,
         public array $uses = [],
         public bool $savesOne = false,
+        public array $folds = [],
+        public array $designs = [],
     ) {
     }
 
@@ -55,6 +61,12 @@ final readonly class Wishes
     public function forCards(int $cards): self
     {
         return $this->with(['cards' => $cards]);
+    }
+
+    /** The wishes for so many of the cards; no more of an occasion or a fold are asked for than there are to be cards. */
+    public function asFarAs(int $cards): self
+    {
+        return $this->with(['cards' => $cards, 'occasions' => self::capped($this->occasions, $cards), 'folds' => self::capped($this->folds, $cards)]);
     }
 
     /**
@@ -90,6 +102,33 @@ final readonly class Wishes
         return array_sum($known) > $this->cards ? throw CannotShare::occasions(array_sum($known), $this->cards) : $this->with(['occasions' => $known]);
     }
 
+    /**
+     * @param  array<string, int>  $folds  how many cards of each, by the value of the fold
+     *
+     * @throws Refusal when more are asked for than there are to be cards
+     */
+    public function folding(array $folds): self
+    {
+        $known = array_filter(array_intersect_key($folds, array_flip(array_column(FoldKind::onWish(), 'value'))), static fn (int $many): bool => $many > 0);
+
+        return array_sum($known) > $this->cards ? throw CannotShare::folds(array_sum($known), $this->cards) : $this->with(['folds' => $known]);
+    }
+
+    /**
+     * The kit's own designs are made first, as far as there is enough for them.
+     *
+     * @param  list<KitDesign>  $designs
+     */
+    public function following(array $designs): self
+    {
+        return $this->with(['designs' => $designs]);
+    }
+
+    public function follows(Card $card): bool
+    {
+        return array_filter($this->designs, $card->follows(...)) !== [];
+    }
+
     /** Every design is made so many times, two or four, where there is enough for it. */
     public function inSetsOf(int $set): self
     {
@@ -118,7 +157,7 @@ final readonly class Wishes
         return $this->uses[$component] ?? Wanted::AsItComes;
     }
 
-    /** @param  array{cards?: int, stash?: bool, stashCards?: int, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool}  $changes */
+    /** @param  array{cards?: int, stash?: bool, stashCards?: int, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool, folds?: array<string, int>, designs?: list<KitDesign>}  $changes */
     private function with(array $changes): self
     {
         return new self(
@@ -131,6 +170,23 @@ final readonly class Wishes
             $changes['set'] ?? $this->set,
             $changes['uses'] ?? $this->uses,
             $changes['savesOne'] ?? $this->savesOne,
+            $changes['folds'] ?? $this->folds,
+            $changes['designs'] ?? $this->designs,
         );
+    }
+
+    /**
+     * @param  array<string, int>  $many
+     * @return array<string, int> the first of them, no more than $most in all
+     */
+    private static function capped(array $many, int $most): array
+    {
+        $capped = [];
+        foreach ($many as $what => $count) {
+            $capped[$what] = min($count, $most);
+            $most -= $capped[$what];
+        }
+
+        return array_filter($capped);
     }
 }

@@ -23,7 +23,7 @@ final class Sketches
                 self::panelAndStrip(), self::fourTiles(), self::uprightStrips(), self::fieldBetweenColumns(), self::inlaidPanel(), self::lowSeam(),
                 self::stripDown(), self::plainWithBand(), self::doubleFrame(), self::halfAndHalf(), self::fiveTiles(), self::labelBand(),
                 self::roundFocus(), self::tagOnPanel(), self::threeBanners(), self::windowPanel(), self::diagonalBand(), self::raysBehind(),
-                self::twoTriangles(), self::roundedPanel(), self::scallopBorder(), self::sixTiles(),
+                self::twoTriangles(), self::roundedPanel(), self::scallopBorder(), self::sixTiles(), self::twoDoors(), self::lowPicture(),
             ];
             foreach ($sketches as $sketch) {
                 $all[$sketch->key] = $sketch;
@@ -408,6 +408,27 @@ final class Sketches
             Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(7, 16))),
             Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(5, 8))),
         ], Inset::in('middle', self::sixteenth()), self::lower('below', 5, 16), 20);
+    }
+
+    /** Made for a gatefold: nothing lies across the middle. */
+    private static function twoDoors(): Sketch
+    {
+        return Sketch::of('two-doors', 'Two doors', [
+            Part::guide('body', Inset::in('front')),
+            Part::of('left', 'left panel', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(15, 32))),
+            Part::of('right', 'right panel', Role::Field, Slice::along(Edge::Right, 'body', Dim::share(15, 32))),
+            Part::guide('upper', Slice::along(Edge::Top, 'right', Dim::share(3, 4))),
+        ], Inset::in('upper', self::sixteenth()), self::lower('right', 1, 4), 12);
+    }
+
+    /** Made for a flap that comes down from the top: picture and words lie below its point. */
+    private static function lowPicture(): Sketch
+    {
+        return Sketch::of('low-picture', 'Picture below', [
+            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+            Part::guide('below', Slice::along(Edge::Bottom, 'panel', Dim::share(9, 16))),
+            Part::guide('middle', Slice::along(Edge::Top, 'below', Dim::share(3, 4))),
+        ], Inset::in('middle', self::sixteenth()), self::lower('below', 1, 4), 10);
     }
 
     private static function lower(string $of, int $over, int $under, ?Dim $start = null): Relation

@@ -3,8 +3,11 @@
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\File\ShareOutFile;
@@ -21,6 +24,9 @@ final class ShareOutCommand extends Command
         {file : a keepshare/kit JSON file}
         {--cards=max : how many cards, or max}
         {--occasion=* : so many of an occasion, such as birthday=4; may be given several times}
+        {--fold=* : so many of a fold, such as gatefold=1; may be given several times}
+        {--follow : the designs in the kit file first}
+        {--frame= : how much of the base shows round the front, such as "1/8"; 0 for fronts covered to the edge}
         {--set=1 : 2 or 4 of each design}
         {--repeat : the same words may go on more than one card}
         {--save-one : one of everything of which there are two or more stays}
@@ -38,8 +44,9 @@ final class ShareOutCommand extends Command
         try {
             $json = is_file($file) ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1) : throw BadKit::at('file', "there is no $file that can be read.");
             $kit = KitFile::read($json);
-            $table = Table::unpacked($kit);
-            $wishes = $this->wishes($table);
+            $frame = $this->option('frame') === null ? null : Length::parse((string) $this->option('frame'), $kit->unit);
+            $table = Table::unpacked($kit)->framed($frame);
+            $wishes = $this->wishes($table)->following($this->option('follow') ? $kit->designs : []);
         } catch (Refusal $refused) {
             $this->getOutput()->getErrorStyle()->writeln($refused->getMessage());
 
@@ -48,7 +55,7 @@ final class ShareOutCommand extends Command
         $cards = Settle::down($table, $wishes, Sharer::most($table, $wishes), max(0, (int) $this->option('steps')));
         $bound = Bound::on($table, $wishes);
         $isMost = $this->option('cards') === 'max';
-        $stop = $isMost || count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes->wanting([])->forCards(1)) : null;
+        $stop = $isMost || count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes->asFarAs(1)) : null;
         $answer = ShareOutFile::write($kit->name, $table, $cards, ['cards' => $bound->cards, 'binds' => $bound->need->value], $stop);
         if ($this->option('json')) {
             $this->getOutput()->write(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
@@ -71,20 +78,32 @@ final class ShareOutCommand extends Command
     private function wishes(Table $table): Wishes
     {
         $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
-        $occasions = [];
-        foreach ($this->texts('occasion') as $text) {
-            [$occasion, $many] = [...explode('=', $text, 2), '1'];
-            $occasions[$occasion] = (int) $many;
-        }
         $uses = [];
         foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
             foreach ($this->texts($option) as $component) {
                 $uses[$component] = isset($table->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
             }
         }
-        $wishes = Wishes::cards($cards, false, (bool) $this->option('repeat'))->wanting($occasions)->inSetsOf((int) $this->option('set'))->using($uses);
+        $wishes = Wishes::cards($cards, false, (bool) $this->option('repeat'))->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))->inSetsOf((int) $this->option('set'))->using($uses);
 
         return $this->option('save-one') ? $wishes->savingOne() : $wishes;
+    }
+
+    /**
+     * @param  list<string>  $known
+     * @return array<string, int>
+     *
+     * @throws Refusal
+     */
+    private function counts(string $option, array $known): array
+    {
+        $counts = [];
+        foreach ($this->texts($option) as $text) {
+            [$what, $many] = [...explode('=', $text, 2), '1'];
+            $counts[$what] = in_array($what, $known, true) ? (int) $many : throw BadKit::at("--$option", "there is no $option \"$what\"; there are ".implode(', ', $known).'.');
+        }
+
+        return $counts;
     }
 
     /** @return list<string> */

@@ -11,6 +11,7 @@ use Illuminate\Http\RedirectResponse;
 use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Share\CannotShare;
@@ -25,8 +26,8 @@ final readonly class TasteController
     public function store(Kit $kit, CardRequest $request): RedirectResponse
     {
         $request->validate(
-            ['frame' => ['nullable', 'string', 'max:20'], 'wanted' => ['array'], 'wanted.*' => ['nullable', 'integer', 'between:0,60'], 'set' => ['integer', 'in:1,2,4'], 'savesOne' => ['boolean'], 'insides' => ['boolean'], 'stashCards' => ['nullable', 'integer', 'between:0,60'], 'trimmer' => ['nullable', 'string', 'max:20']],
-            ['wanted.*' => 'Write how many cards, from 0 to 60.', 'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.'],
+            ['frame' => ['nullable', 'string', 'max:20'], 'wanted' => ['array'], 'wanted.*' => ['nullable', 'integer', 'between:0,60'], 'folds' => ['array'], 'folds.*' => ['nullable', 'integer', 'between:0,60'], 'set' => ['integer', 'in:1,2,4'], 'savesOne' => ['boolean'], 'insides' => ['boolean'], 'follows' => ['boolean'], 'stashCards' => ['nullable', 'integer', 'between:0,60'], 'trimmer' => ['nullable', 'string', 'max:20']],
+            ['wanted.*' => 'Write how many cards, from 0 to 60.', 'folds.*' => 'Write how many cards, from 0 to 60.', 'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.'],
         );
         $text = $request->text('frame');
         $frame = $request->at('frame', static fn (): ?Length => $text === '' ? null : Length::parse($text, $kit->unit));
@@ -38,9 +39,11 @@ final readonly class TasteController
         $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw CannotShare::trimmer() : null);
         $wishes = [
             ...$kit->wishes,
+            'folds' => array_filter(array_map(intval(...), array_intersect_key($request->array('folds'), array_flip(array_column(FoldKind::onWish(), 'value'))))),
             'set' => max(1, $request->integer('set', 1)),
             'saves_one' => $request->boolean('savesOne'),
             'insides' => $request->boolean('insides'),
+            'follows' => $request->boolean('follows'),
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,
         ];

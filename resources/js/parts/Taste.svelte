@@ -2,9 +2,13 @@
     export interface Wished {
         frame: string
         wanted: { key: string; label: string; many: number }[]
+        folds: { key: string; label: string; many: number }[]
         set: number
         savesOne: boolean
         insides: boolean
+        follows: boolean
+        /** The cards that the maker of the kit shows. */
+        designs: string[]
         stashCards: string
         /** The longest cut it makes. */
         trimmer: string
@@ -27,26 +31,53 @@
     const sender = useSender()
 
     let width = $derived(taste.frame)
-    let many = $state(untrack(() => Object.fromEntries(taste.wanted.map((one) => [one.key, one.many ? String(one.many) : '']))))
+    const written = (ones: Wished['wanted']) => Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))
+    let many = $state(untrack(() => written(taste.wanted)))
+    let folds = $state(untrack(() => written(taste.folds)))
 
     let set = $derived(taste.set)
     let savesOne = $derived(taste.savesOne)
     let insides = $derived(taste.insides)
+    let follows = $derived(taste.follows)
     let stashCards = $derived(taste.stashCards)
     let trimmer = $derived(taste.trimmer)
 
-    const keep = (): void => sender.send('taste', { frame: width, wanted: { ...many }, set, savesOne, insides, stashCards, trimmer })
+    const keep = (): void =>
+        sender.send('taste', {
+            frame: width,
+            wanted: { ...many },
+            folds: { ...folds },
+            set,
+            savesOne,
+            insides,
+            follows,
+            stashCards,
+            trimmer,
+        })
     const says = $derived(
         [
             taste.frame === '0' ? 'covered to the edge' : `framed, ${taste.frame || usual} ${frame.unit} showing`,
             ...(taste.set > 1 ? [`sets of ${taste.set}`] : []),
+            ...(taste.follows && taste.designs.length ? ['the kit’s own designs first'] : []),
             ...(taste.insides ? ['a panel inside'] : []),
             ...(taste.savesOne ? ['one of each saved'] : []),
             ...(taste.stashCards ? [`the stash for up to ${taste.stashCards}`] : []),
-            ...taste.wanted.filter((one) => one.many).map((one) => `${one.many} ${one.label}`),
+            ...[...taste.wanted, ...taste.folds].filter((one) => one.many).map((one) => `${one.many} ${one.label}`),
         ].join(' · '),
     )
 </script>
+
+{#snippet counts(ones: Wished['wanted'], typed: Record<string, string>, field: string)}
+    <div class="wanted">
+        {#each ones as one (one.key)}
+            <label
+                >{one.label}
+                <input bind:value={typed[one.key]} size="2" inputmode="numeric" aria-invalid={!!errors[`${field}.${one.key}`]} /></label
+            >
+            {#if errors[`${field}.${one.key}`]}<p class="fault" role="alert">{errors[`${field}.${one.key}`]}</p>{/if}
+        {/each}
+    </div>
+{/snippet}
 
 <details>
     <summary>Wishes for new cards: {says}</summary>
@@ -67,6 +98,11 @@
             {/each}
             <Button aria-pressed={savesOne} onclick={() => ((savesOne = !savesOne), keep())}>Save one of each</Button>
             <Button aria-pressed={insides} onclick={() => ((insides = !insides), keep())}>Panels inside</Button>
+            {#if taste.designs.length}
+                <Button aria-pressed={follows} title={taste.designs.join(', ')} onclick={() => ((follows = !follows), keep())}
+                    >Follow the kit’s {taste.designs.length} designs</Button
+                >
+            {/if}
             {#if hasStash}
                 <label
                     >the stash for up to <input
@@ -86,15 +122,9 @@
         {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
         {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
         <p>At least so many of a kind, and you are told while one is missing:</p>
-        <div class="wanted">
-            {#each taste.wanted as one (one.key)}
-                <label
-                    >{one.label}
-                    <input bind:value={many[one.key]} size="2" inputmode="numeric" aria-invalid={!!errors[`wanted.${one.key}`]} /></label
-                >
-                {#if errors[`wanted.${one.key}`]}<p class="fault" role="alert">{errors[`wanted.${one.key}`]}</p>{/if}
-            {/each}
-        </div>
+        {@render counts(taste.wanted, many, 'wanted')}
+        <p>And so many with another fold than the bases have:</p>
+        {@render counts(taste.folds, folds, 'folds')}
         <Button type="submit">Keep these wishes</Button>
     </form>
 </details>
