@@ -32,7 +32,7 @@ final readonly class CountComponent
         $this->journal->act($kit, "Count $component->name: $counted", null, function () use ($component, $counted, $here, $reason, $note): void {
             $component->update(['is_counted' => true]);
             if ($counted < $here) {
-                $this->stock->take($component, $here - $counted, $reason, $note);
+                $this->stock->lose($component, $here - $counted, $reason, $note);
             }
             if ($counted > $here) {
                 $this->stock->add($component, $counted - $here, LedgerReason::Found, $note);

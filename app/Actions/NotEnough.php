@@ -32,6 +32,12 @@ final class NotEnough extends RuntimeException
         return new self("There is not enough of $component for all the cards that take it. Use something else, or take a card back first.");
     }
 
+    /** More sheets are to go than have not been cut. */
+    public static function cut(string $component, int $tooMany): self
+    {
+        return new self(sprintf('%s of %s already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again.', $tooMany === 1 ? '1 sheet' : "$tooMany sheets", $component.($tooMany === 1 ? ' is' : ' are')));
+    }
+
     public static function apart(string $component): self
     {
         return new self("There is nothing in $component that could be used apart.");

@@ -17,6 +17,8 @@ use App\Pages\Wording;
 use App\Table\TableState;
 use Closure;
 use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Share\Bound;
+use KeepShare\Core\Share\CannotShare;
 use KeepShare\Core\Share\Card as CoreCard;
 use KeepShare\Core\Share\CardFront;
 use KeepShare\Core\Share\ForAMan;
@@ -45,7 +47,7 @@ final readonly class ShareOutKit
      */
     public function request(Kit $kit, int $cards, bool $stash, bool $repeat, bool $isAnew): Solve
     {
-        KitWishes::of($kit, $cards, $stash, $repeat);
+        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $repeat));
         $solve = Solve::query()->create([
             'kit_id' => $kit->id,
             'cards' => $cards,
@@ -58,6 +60,22 @@ final readonly class ShareOutKit
         SolveShareOut::dispatch($solve->id);
 
         return $solve;
+    }
+
+    /** @throws CannotShare when what is pinned is gone, or there is nothing to make a first card of */
+    private function check(TableState $state, Wishes $wishes): void
+    {
+        foreach ($state->shorts() as $component => $takings) {
+            foreach ($takings as $taking) {
+                if ($taking->is_pinned || $state->cards->get($taking->card_id)?->is_pinned === true) {
+                    throw CannotShare::pinned($taking->card->number, $taking->partName(), $state->nameOf($component));
+                }
+            }
+        }
+        $bound = Bound::on($state->table(true), $wishes);
+        if ($state->cards->isEmpty() && $bound->cards === 0) {
+            throw CannotShare::nothing($bound->need, Bound::on($state->table(true), $wishes->withStash())->cards);
+        }
     }
 
     /** Stops the share-out under way; the cards found so far are kept. */

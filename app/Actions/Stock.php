@@ -44,6 +44,19 @@ final readonly class Stock
     }
 
     /**
+     * Takes off the table what is not there any more: cards that wanted it go short.
+     *
+     * @throws NotEnough when more is gone than has not been cut
+     */
+    public function lose(Component $component, int $count, LedgerReason $reason, string $note = ''): void
+    {
+        foreach ($this->pull($component, $count, $reason, $note) as $sheet) {
+            $sheet->update(['state' => SheetState::Spoiled]);
+        }
+        $this->plans->refresh([$component->id => $component->id]);
+    }
+
+    /**
      * Hands things over from one component to another of the same good.
      *
      * @throws NotEnough when cards need what would go
@@ -61,7 +74,9 @@ final readonly class Stock
     /** @throws NotEnough when what has gone from one component leaves its cards short */
     private function planAgain(Component $from, Component $to): void
     {
-        if (in_array($from->id, $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]), true)) {
+        $short = $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]);
+        $left = (int) LedgerEntry::query()->where('component_id', $from->id)->sum('delta') - (int) Taking::query()->where('component_id', $from->id)->sum('quantity');
+        if (in_array($from->id, $short, true) || (! $from->kind->isSheets() && $left < 0)) {
             throw NotEnough::of($from->name);
         }
     }
@@ -71,14 +86,12 @@ final readonly class Stock
     {
         $this->enter($component, -$count, $reason, $note);
         if (! $component->kind->isSheets()) {
-            $left = (int) LedgerEntry::query()->where('component_id', $component->id)->sum('delta') - (int) Taking::query()->where('component_id', $component->id)->sum('quantity');
-
-            return $left < 0 ? throw NotEnough::of($component->name) : [];
+            return [];
         }
         $sheets = Sheet::query()->where('component_id', $component->id)->where('is_whole', true)->where('state', SheetState::Open)->with('plan')->get()
             ->sortByDesc(static fn (Sheet $sheet): array => [$sheet->plan === null, $sheet->number])->take($count);
         if ($sheets->count() < $count) {
-            throw NotEnough::of($component->name);
+            throw NotEnough::cut($component->name, $count - $sheets->count());
         }
         $sheets->each(static fn (Sheet $sheet) => $sheet->plan?->delete());
 

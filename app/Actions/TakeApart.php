@@ -52,11 +52,11 @@ final readonly class TakeApart
     private function parts(Component $component, int $count): Component
     {
         $apart = Apart::of($component->toCore()) ?? throw NotEnough::apart($component->name);
-        $this->stock->take($component, $count, LedgerReason::Used, 'taken apart');
+        $this->stock->take($component, $count, LedgerReason::TakenApart);
         $component->update(['listed' => max(0, $component->listed - $count)]);
         $parts = $this->component($component->kit, $apart);
         $parts->update(['listed' => $parts->listed + $apart->each * $count]);
-        $this->stock->add($parts, $apart->each * $count, LedgerReason::Found, "from $component->name");
+        $this->stock->add($parts, $apart->each * $count, LedgerReason::TakenApart, "from $component->name");
 
         return $parts;
     }

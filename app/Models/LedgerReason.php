@@ -13,4 +13,5 @@ enum LedgerReason: string
     case ToStash = 'to-stash';
     case FromStash = 'from-stash';
     case GivenBack = 'given-back';
+    case TakenApart = 'taken-apart';
 }

@@ -181,14 +181,15 @@ final class Sharer
     public function designed(): ?Card
     {
         foreach ($this->wishes->designs as $n => $design) {
-            $there = count(array_filter([...$this->table->cards, ...$this->made], static fn (Card $card): bool => $card->follows($design)));
-            if ($there >= $design->makes || isset($this->undesigned[$n])) {
+            $there = array_values(array_filter([...$this->table->cards, ...$this->made], static fn (Card $card): bool => $card->follows($design)));
+            if (count($there) >= $design->makes || isset($this->undesigned[$n])) {
                 continue;
             }
             $card = $this->designer->following($design, $this->number());
             $whole = $card === null ? null : Refit::on($this->table->after(...$this->made), $this->wishes)->card($card, []);
             if ($whole !== null && $whole->follows($design) && CardFront::of($whole, $this->table->components, $this->table->unit)->lacks === [] && $this->isThere($whole)) {
-                return $whole;
+                // What its maker means to be made twice is a set, not a repeat.
+                return $design->makes === 1 ? $whole : $whole->again($whole->number, $there[0]->set ?? $there[0]->number ?? $whole->number);
             }
             $this->undesigned[$n] = true;
         }

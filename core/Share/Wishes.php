@@ -85,6 +85,11 @@ final readonly class Wishes
         return $this->with(['stashCards' => $cards]);
     }
 
+    public function withStash(): self
+    {
+        return $this->with(['stash' => true]);
+    }
+
     public function kitOnly(): self
     {
         return $this->with(['stash' => false]);

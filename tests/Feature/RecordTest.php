@@ -87,15 +87,32 @@ final class RecordTest extends FeatureTestCase
         self::assertSame(1, (int) $this->line('wave')->ledger()->sum('delta'));
     }
 
-    public function test_a_count_below_what_cards_need_is_refused_with_the_way_out(): void
+    public function test_a_count_below_what_cards_need_lets_rows_go_short_and_says_so(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 10);
-        $this->countLine($this->line('base'), '3', 10)->assertSessionHasErrors('table');
+        $this->countLine($this->line('base'), '8', 10)->assertSessionHasNoErrors()->assertSessionHas('notice', '2 cards are without A2 base, ivory now: its row on Share out has the ways out.');
         $planned = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet->component;
-        $this->countLine($planned, '0', $planned->listed)->assertSessionHasErrors('table');
+        $this->countLine($planned, '0', $planned->listed)->assertSessionHasNoErrors();
+        self::assertStringContainsString("without $planned->name now", (string) session('notice'));
+        $this->assertInBalance($kit, true);
+        $rows = array_column(array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')), null, 'id');
+        self::assertSame('2', $rows[$this->line('base')->coreId()]['short']);
+        self::assertNotSame([], $rows[$planned->coreId()]['shortfalls'][0]['ways']);
+        $this->act($kit, 'undo');
+        $this->act($kit, 'undo');
+        $this->assertInBalance($kit);
+    }
 
-        self::assertStringContainsString("There is not enough of $planned->name", (string) session('errors')?->first('table'));
+    public function test_a_count_below_what_is_cut_is_a_conflict_and_says_what_to_do(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $plan = CutPlan::query()->with('sheet.component')->firstOrFail();
+        $component = $plan->sheet->component;
+        $this->act($kit, "cut/$plan->sheet_id")->assertSessionHasNoErrors();
+        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors(['table' => "1 sheet of $component->name is already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again."]);
+        self::assertSame($component->listed - 1, $component->sheets()->where('state', 'open')->where('is_whole', true)->count(), 'nothing was taken');
         $this->assertInBalance($kit);
     }
 

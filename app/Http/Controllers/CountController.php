@@ -8,6 +8,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
 use App\Pages\CountPage;
+use App\Table\TableState;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -37,7 +38,9 @@ final class CountController
         ], ['counted.*' => sprintf('Write how many there are, in figures: 0 to %d.', self::most($component)), 'note.*' => 'The note is longer than 200 characters.']);
         $count->count($component, $request->integer('counted'), $request->integer('was'), LedgerReason::from($request->string('reason', LedgerReason::Lost->value)->toString()), $request->string('note')->toString());
 
-        return back();
+        $short = TableState::of($kit)->shorts()[$component->id] ?? null;
+
+        return $short === null ? back() : back()->with('notice', sprintf('%s without %s now: its row on Share out has the ways out.', $short->pluck('card_id')->unique()->count() === 1 ? '1 card is' : $short->pluck('card_id')->unique()->count().' cards are', $component->name));
     }
 
     private static function most(Component $component): int

@@ -1,0 +1,108 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use Illuminate\Support\Facades\Artisan;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\Kind;
+
+/** What is asked of a share-out, and what is said where it cannot be had. */
+final class WishesTest extends FeatureTestCase
+{
+    public function test_folds_that_are_asked_for_are_made_and_what_is_missing_is_said(): void
+    {
+        $kit = $this->harbour();
+        $this->taste($kit, ['folds' => ['short-front' => '2', 'gatefold' => '1', 'mini' => '3']])->assertSessionHasNoErrors();
+        $this->shareOut($kit, 6);
+        $this->assertInBalance($kit);
+
+        self::assertSame(2, $kit->cards()->where('fold', FoldKind::ShortFront)->count());
+        $page = $this->props("/kits/$kit->id/share-out");
+        self::assertSame(['Nothing with a gatefold, and you asked for 1.'], $page['gaps'], 'no blank can be cut for it from the kit alone');
+        self::assertSame(['gatefold' => 1, 'short-front' => 2], array_filter(array_column($page['taste']['folds'], 'many', 'key')));
+        $this->shareOut($kit, 6, true);
+        self::assertSame(1, $kit->cards()->where('fold', FoldKind::Gatefold)->count(), 'with the stash there is one');
+        $this->assertInBalance($kit);
+        $this->taste($kit, ['folds' => ['gatefold' => 'many']])->assertSessionHasErrors('folds.gatefold');
+    }
+
+    public function test_the_kits_own_designs_are_followed_where_that_is_wished(): void
+    {
+        $kit = $this->harbour();
+        self::assertSame(['Light in the window', 'Gull over the quay', 'Down the slipway', 'Calm water'], $this->props("/kits/$kit->id/share-out")['taste']['designs']);
+        $this->shareOut($kit, 6);
+        self::assertSame(0, $this->followed($kit));
+        $this->taste($kit, ['follows' => true])->assertSessionHasNoErrors();
+        $this->shareOut($kit, 6);
+        self::assertSame(5, $this->followed($kit));
+        self::assertSame([0], array_values(array_unique(array_column(array_slice($this->props("/kits/$kit->id/share-out")['cards'], 0, 2), 'findings'))), 'two of one design are a set, no repeat');
+        $this->assertInBalance($kit);
+
+        Component::query()->where('kit_id', $kit->id)->where('key', 'gull')->update(['key' => 'renamed']);
+        self::assertNotContains('Gull over the quay', $this->props("/kits/$kit->id/share-out")['taste']['designs'], 'a design of what has left the kit is none');
+    }
+
+    public function test_a_kit_of_which_no_card_can_be_made_is_refused_with_the_nearest(): void
+    {
+        $kit = $this->harbour();
+        $base = Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Base)->firstOrFail();
+        $this->act($kit, "count/$base->id", ['counted' => 0, 'was' => 10])->assertSessionHasNoErrors();
+        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => 'No card can be made: there is no base left to take. With the stash there can be up to 12: tick it.']);
+        self::assertSame(0, $kit->cards()->count());
+        $this->shareOut($kit, 2, true);
+        self::assertSame(2, $kit->cards()->count());
+    }
+
+    public function test_a_pin_on_what_is_gone_is_said_and_the_share_out_stays(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 6);
+        $card = $kit->cards()->with('takings')->where('number', 3)->firstOrFail();
+        $focal = $card->takings->firstWhere('part', 'focal') ?? self::fail('There is a focal point.');
+        $component = Component::query()->findOrFail($focal->component_id);
+        $this->act($kit, 'grid/pin', ['component' => $component->coreId(), 'card' => $card->id])->assertSessionHasNoErrors();
+        $this->act($kit, "count/$component->id", ['counted' => 0, 'was' => $component->listed])->assertSessionHasNoErrors();
+        $before = Card::query()->with('takings')->orderBy('id')->get()->toArray();
+
+        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'repeat' => false, 'anew' => true])->assertSessionHasErrors(['cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. Take the pin off, or take a way out in its row; nothing was changed."]);
+        self::assertSame($before, Card::query()->with('takings')->orderBy('id')->get()->toArray());
+        $this->act($kit, 'grid/pin', ['component' => $component->coreId(), 'card' => $card->id]);
+        $this->shareOut($kit, 6);
+        $this->assertInBalance($kit);
+    }
+
+    public function test_the_command_line_follows_folds_and_covers(): void
+    {
+        $file = base_path('database/demo/harbour-lanterns.json');
+        Artisan::call('share:out', ['file' => $file, '--cards' => '4', '--follow' => true, '--frame' => '0', '--steps' => 0, '--json' => true]);
+        $cards = json_decode(Artisan::output(), true)['cards'];
+        self::assertSame(['Stacked mats', 'Stacked mats', 'Two papers, seam strip', 'Band across'], array_column($cards, 'sketch'));
+        $covered = array_column($cards[3]['takings'], null, 'part')['panel'];
+        self::assertSame(['5 1/2', '4 1/4'], [$covered['width'], $covered['height']]);
+
+        Artisan::call('share:out', ['file' => $file, '--cards' => '3', '--fold' => ['envelope-flap'], '--steps' => 2, '--json' => true]);
+        self::assertContains('fold-flap', array_merge(...array_map(static fn (array $card): array => array_column($card['takings'], 'part'), json_decode(Artisan::output(), true)['cards'])));
+        foreach (['--fold' => 'origami=2', '--occasion' => 'brithday=1', '--frame' => 'wide'] as $option => $wrong) {
+            self::assertSame(2, Artisan::call('share:out', ['file' => $file, $option => $option === '--frame' ? $wrong : [$wrong]]), $option);
+        }
+    }
+
+    private function followed(Kit $kit): int
+    {
+        $kit->refresh();
+
+        return $kit->cards()->with('takings')->get()->filter(static fn (Card $card): bool => array_filter($kit->designs(), $card->toCore()->follows(...)) !== [])->count();
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function taste(Kit $kit, array $with): \Illuminate\Testing\TestResponse
+    {
+        return $this->act($kit, 'taste', ['frame' => '', 'wanted' => [], 'set' => 1, ...$with]);
+    }
+}
