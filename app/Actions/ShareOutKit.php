@@ -90,7 +90,7 @@ final readonly class ShareOutKit
         Solve::query()->whereKey($solve->id)->where('state', SolveState::Waiting)->update(['state' => SolveState::Running]);
         $state = TableState::of($kit);
         $stays = self::staying($state, $solve);
-        [$cards, $stop] = $this->find($state, $stays, $solve);
+        [$cards, $stop, $bound] = $this->find($state, $stays, $solve);
         try {
             $records = self::records($kit, $cards, self::forMen($state, $cards, $stays));
             if ($state->cards->isEmpty()) {
@@ -98,7 +98,7 @@ final readonly class ShareOutKit
             } else {
                 $this->propose($solve, $records, $stays);
             }
-            $solve->update(['state' => SolveState::Done, 'done' => count($stays) + count($cards), 'message' => self::shortfall($solve, count($stays) + count($cards), $stop)]);
+            $solve->update(['state' => SolveState::Done, 'done' => count($stays) + count($cards), 'message' => self::shortfall($solve, count($stays) + count($cards), $stop, $bound)]);
         } catch (StaleTable $stale) {
             $solve->update(['state' => SolveState::Failed, 'message' => $stale->getMessage()]);
         }
@@ -139,14 +139,14 @@ final readonly class ShareOutKit
 
     /**
      * @param  list<int>  $stays
-     * @return array{list<CoreCard>, Stop|null}
+     * @return array{list<CoreCard>, Stop|null, Bound|null} what stops the next card, and how many more there could be at most
      */
     private function find(TableState $state, array $stays, Solve $solve): array
     {
         $table = $state->tableWith($stays);
         $wanted = $solve->cards - count($stays);
         if ($wanted < 1) {
-            return [[], null];
+            return [[], null, null];
         }
         $wishes = $solve->wishes($solve->cards);
         $pinned = array_slice($this->pinned($state, $stays, $wishes), 0, $wanted);
@@ -158,7 +158,7 @@ final readonly class ShareOutKit
         $cards = ($state->kit->wishes['insides'] ?? false) ? Insides::lined($table, $cards, $wishes) : $cards;
         $after = $table->after(...$cards);
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, $wishes->asFarAs(1)) : null];
+        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, $wishes->asFarAs(1)) : null, Bound::on($after, $wishes)];
     }
 
     /**
@@ -285,13 +285,13 @@ final readonly class ShareOutKit
         }, $cards);
     }
 
-    private static function shortfall(Solve $solve, int $made, ?Stop $stop): ?string
+    private static function shortfall(Solve $solve, int $made, ?Stop $stop, ?Bound $bound): ?string
     {
-        if ($stop === null || $made >= $solve->cards) {
+        if ($stop === null || $bound === null || $made >= $solve->cards) {
             return null;
         }
         $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 
-        return sprintf('%d of the %d cards asked for. Another needs %s. %s%s', $made, $solve->cards, $stop->wants(), $stop->outlook(), $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.');
+        return sprintf('%d of the %d cards asked for. %s Another needs %s. %s%s', $made, $solve->cards, $bound->says(), $stop->wants(), $stop->outlook(), $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.');
     }
 }

@@ -24,7 +24,7 @@ final readonly class TakeApart
 
     public function take(Kit $kit, Component $component, int $count, int $revision): void
     {
-        $this->journal->act($kit, "Take $component->name apart", $revision, fn () => $this->parts($component, $count));
+        $this->journal->act($kit, ucfirst(Apart::of($component->toCore())->how ?? 'take apart')." one $component->name", $revision, fn () => $this->parts($component, $count));
     }
 
     /**

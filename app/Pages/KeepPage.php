@@ -98,6 +98,7 @@ final readonly class KeepPage
             'gives' => $spare->idApart(),
             'name' => $spare->component->name,
             'count' => $spare->count,
+            'how' => $spare->apart->how,
             'each' => $spare->apart->each,
             'size' => $spare->apart->good->size()->label($table->unit),
         ], Spare::on($table, $wishes));
@@ -113,7 +114,7 @@ final readonly class KeepPage
         if ($found === null) {
             return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar()];
         }
-        $bound = Bound::on($table, $wishes->forCards(Wishes::MOST_CARDS));
+        $bound = Bound::on($table->after(...$found->cards), $wishes);
 
         return [
             'isLooking' => false,
@@ -123,8 +124,7 @@ final readonly class KeepPage
                 'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $table), $card->takings),
             ], $found->cards),
             'stop' => self::stop($found),
-            'bound' => $bound->cards,
-            'boundBy' => $bound->need->plural(),
+            'bound' => $found->stop === null ? null : $bound->says(),
         ];
     }
 

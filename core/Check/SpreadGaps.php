@@ -44,7 +44,7 @@ final class SpreadGaps
 
         return match (true) {
             $occasion !== null => ["for {$occasion->label()}", count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion))],
-            $fold !== null => ["with a {$fold->label()}", count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold))],
+            $fold !== null => [(str_starts_with($fold->label(), 'e') ? 'with an ' : 'with a ').$fold->label(), count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold))],
             default => ['for a man', $forMen],
         };
     }

@@ -22,7 +22,11 @@ use KeepShare\Core\Kit\Weight;
  */
 final readonly class Apart
 {
-    private function __construct(public string $name, public SheetGood $good, public int $each)
+    /**
+     * @param  int  $each  how many of it one gives
+     * @param  string  $how  what is done with one, such as "turn over"
+     */
+    private function __construct(public string $name, public SheetGood $good, public int $each, public string $how)
     {
     }
 
@@ -34,7 +38,7 @@ final readonly class Apart
         return match (true) {
             $good instanceof Envelope => self::liner($component->name, $good),
             $good instanceof CardBase => self::halves($component->name, $good),
-            $good instanceof DieCut && $good->printed()->serves === Serves::Sentiment => new self("Back of $component->name", Cardstock::of($good->printed()->size, Colour::fromHex('#ffffff')), 1),
+            $good instanceof DieCut && $good->printed()->serves === Serves::Sentiment => new self("Back of $component->name", Cardstock::of($good->printed()->size, Colour::fromHex('#ffffff')), 1, 'turn over'),
             default => null,
         };
     }
@@ -50,7 +54,7 @@ final readonly class Apart
         $liner = $envelope->liner;
         $size = $liner?->panelOf($envelope->size);
 
-        return $liner === null || $size === null ? null : new self("Liner of $name", Panel::of($size, $liner->face, Face::plain('outside', $envelope->colour)), 1);
+        return $liner === null || $size === null ? null : new self("Liner of $name", Panel::of($size, $liner->face, Face::plain('outside', $envelope->colour)), 1, 'take apart');
     }
 
     /** The fold line flattens: each half is a panel as large as the front. It is no blank for a base any more. */
@@ -58,6 +62,6 @@ final readonly class Apart
     {
         return new self("Half of $name", $base->printed === null
             ? Cardstock::of($base->front, $base->colour, null, weight: Weight::Medium)
-            : Panel::of($base->front, $base->printed, Face::plain('back', $base->colour)), 2);
+            : Panel::of($base->front, $base->printed, Face::plain('back', $base->colour)), 2, 'cut on the fold');
     }
 }

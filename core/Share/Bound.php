@@ -38,6 +38,14 @@ final readonly class Bound
         return $best ?? new self(0, Need::Base);
     }
 
+    /** How sure it is that no more cards can be made, of a table on which no search has found another. */
+    public function says(): string
+    {
+        return $this->cards === 0
+            ? "No more can be made at all: there is no {$this->need->value} left."
+            : sprintf('No way to another was found, which is no proof: by count alone there could be %d more, as far as the %s go.', $this->cards, $this->need->plural());
+    }
+
     /** @return array<string, int> how many cards each need is enough for */
     private static function counts(Table $table, Wishes $wishes): array
     {

@@ -14,7 +14,6 @@ use App\Models\SolveState;
 use App\Models\Taking;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
-use KeepShare\Core\Kit\Kind;
 
 /** The main job from the share-out to the tally, on records. */
 final class SliceTest extends FeatureTestCase
@@ -121,7 +120,7 @@ final class SliceTest extends FeatureTestCase
         $keep = $this->props("/kits/$kit->id/keep");
         self::assertSame([11, 12, 13], array_column($keep['bonus']['cards'], 'number'));
         self::assertSame('one more envelope', $keep['bonus']['stop']['wants']);
-        self::assertSame([3, 'envelopes'], [$keep['bonus']['bound'], $keep['bonus']['boundBy']]);
+        self::assertSame('No more can be made at all: there is no envelope left.', $keep['bonus']['bound']);
 
         $this->act($kit, 'keep', ['number' => 11])->assertSessionHasNoErrors();
         self::assertSame([11], $kit->cards()->where('is_bonus', true)->pluck('number')->all());
@@ -161,20 +160,7 @@ final class SliceTest extends FeatureTestCase
         $this->shareOut($kit, 30);
 
         self::assertSame(10, $kit->cards()->count());
-        self::assertStringContainsString('10 of the 30 cards asked for. Another needs one more base and one more envelope.', $this->props("/kits/$kit->id/share-out")['solve']['message']);
-    }
-
-    public function test_a_kit_with_no_bases_is_brought_in_and_says_so(): void
-    {
-        $kit = $this->harbour();
-        foreach ($kit->components()->where('kind', Kind::Base)->get() as $base) {
-            $base->ledger()->get()->each->delete();
-            $base->delete();
-        }
-        $this->shareOut($kit, 10);
-
-        self::assertSame(0, $kit->cards()->count());
-        self::assertStringContainsString('Another needs one more base', $this->props("/kits/$kit->id/share-out")['solve']['message']);
+        self::assertStringContainsString('10 of the 30 cards asked for. No more can be made at all: there is no base left. Another needs one more base and one more envelope.', $this->props("/kits/$kit->id/share-out")['solve']['message']);
     }
 
     public function test_a_share_out_runs_in_the_background_and_can_be_stopped(): void

@@ -65,6 +65,7 @@ final class ShareOutCommand extends Command
         $this->table(['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'], array_slice(ShareOutFile::lines($table, $cards), 1));
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
         if ($stop !== null) {
+            $this->line(Bound::on($table->after(...$cards), $wishes)->says());
             $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
             foreach ($stop->additions as $addition) {
                 $this->line("  {$addition->says()}");

@@ -31,7 +31,7 @@ final class KeepController
         $component = $kit->components()->findOrFail(Component::idOfCore($request->string('component')->toString()));
         $apart->take($kit, $component, 1, $request->integer('revision'));
 
-        return to_route('kits.keep', $kit)->with('notice', "One $component->name is taken apart.");
+        return to_route('kits.keep', $kit)->with('notice', "One $component->name less; what it gives lies with the papers.");
     }
 
     public function stop(Kit $kit, BonusCards $bonus): RedirectResponse

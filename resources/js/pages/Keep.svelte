@@ -25,15 +25,15 @@
         soFar?: number
         cards?: { number: number; front: Front; uses: string[] }[]
         stop?: { wants: string; outlook: string; additions: string[] } | null
-        bound?: number
-        boundBy?: string
+        /** How sure it is that there are no more. */
+        bound?: string | null
     }
 
     interface Props {
         hasCards: boolean
         tray: { grade: string; label: string; parts: Offcut[] }[]
         counts: { id: string; left: string; isGone: boolean }[]
-        spares: { id: string; gives: string; name: string; count: number; each: number; size: string }[]
+        spares: { id: string; gives: string; name: string; count: number; how: string; each: number; size: string }[]
         goods: Goods
         bonus: Bonus | null
     }
@@ -98,7 +98,7 @@
                             {/if}
                         </p>
                     {/if}
-                    <p class="soft">By count alone there can be no more than {bonus.bound}: that is how far the {bonus.boundBy} go.</p>
+                    {#if bonus.bound}<p class="soft">{bonus.bound}</p>{/if}
                     <ul class="cards">
                         {#each cards as card, i (card.number)}
                             <li>
@@ -165,18 +165,18 @@
                                     ><rect class="edge" width="34" height="34" fill={surfaceFill(spare.gives, 0)} /></svg
                                 >
                                 <span
-                                    >{spare.count} × {spare.name}: each gives {spare.each === 1 ? '' : `${spare.each} × `}<Measure
+                                    >{spare.count} × {spare.name}<br />each gives {spare.each === 1 ? '' : `${spare.each} × `}<Measure
                                         text={spare.size}
                                     /></span
                                 >
                                 <Button
-                                    aria-label="Take one {spare.name} apart"
-                                    onclick={() => sender.send('keep/apart', { component: spare.id })}>Take one apart</Button
+                                    aria-label="{spare.name}: {spare.how} one"
+                                    onclick={() => sender.send('keep/apart', { component: spare.id })}>{spare.how}</Button
                                 >
                             </li>
                         {/each}
                     </ul>
-                    <p class="soft">Bonus cards count with them; one that is added takes apart what it needs.</p>
+                    <p class="soft">Bonus cards count on them; one that is added takes what it needs.</p>
                 {/if}
                 <h2>Left of the rest</h2>
                 <ul class="counts">
@@ -304,12 +304,18 @@
         stroke-dasharray: 4 3;
     }
 
+    .spares {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 0.25rem 1.5rem;
+        margin-top: 0.5rem;
+    }
+
     .spares li {
         display: grid;
         grid-template-columns: auto 1fr auto;
         align-items: center;
-        gap: 0.75rem;
-        padding: 0.25rem 0;
+        gap: 0.625rem;
         font-size: var(--small);
     }
 

@@ -182,6 +182,13 @@
         font-size: var(--large);
     }
 
+    .gaps {
+        margin: 0 1.25rem;
+        padding: 0.5rem 0.75rem;
+        border-left: 4px solid var(--madder);
+        background: var(--madder-soft);
+    }
+
     .asides {
         display: flex;
         align-items: center;

@@ -35,6 +35,13 @@
     let many = $state(untrack(() => written(taste.wanted)))
     let folds = $state(untrack(() => written(taste.folds)))
 
+    /** Closed again once they are kept: the cards are what is looked at. A refusal opens it. */
+    let isOpen = $state(false)
+    $effect(() => {
+        if (['frame', 'trimmer', 'stashCards'].some((field) => errors[field]) || Object.keys(errors).some((field) => field.includes('.')))
+            isOpen = true
+    })
+
     let set = $derived(taste.set)
     let savesOne = $derived(taste.savesOne)
     let insides = $derived(taste.insides)
@@ -79,15 +86,19 @@
     </div>
 {/snippet}
 
-<details>
+<details bind:open={isOpen}>
     <summary>Wishes for new cards: {says}</summary>
-    <form onsubmit={(event) => (event.preventDefault(), keep())}>
+    <form onsubmit={(event) => (event.preventDefault(), keep(), (isOpen = false))}>
         <div role="group" aria-label="The front" class="school">
             <Button aria-pressed={width !== '0'} onclick={() => ((width = ''), keep())}>Framed</Button>
             <Button aria-pressed={width === '0'} onclick={() => ((width = '0'), keep())}>Covered to the edge</Button>
             {#if width !== '0'}
                 <label>frame <input bind:value={width} placeholder={usual} size="5" aria-invalid={!!errors['frame']} /> {frame.unit}</label>
             {/if}
+            <label
+                >my trimmer cuts up to <input bind:value={trimmer} size="5" placeholder="any" aria-invalid={!!errors['trimmer']} />
+                {frame.unit}</label
+            >
         </div>
         {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
         <div role="group" aria-label="How often" class="school">
@@ -115,10 +126,6 @@
                 >
             {/if}
         </div>
-        <label
-            >my trimmer cuts up to <input bind:value={trimmer} size="5" placeholder="any" aria-invalid={!!errors['trimmer']} />
-            {frame.unit}</label
-        >
         {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
         {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
         <p>At least so many of a kind, and you are told while one is missing:</p>
