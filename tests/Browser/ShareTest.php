@@ -94,6 +94,40 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    public function test_folds_and_the_kits_own_designs_are_asked_for_and_made(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->click('summary', 'Wishes for new cards');
+        $this->click('button', 'Follow the kit’s 4 designs');
+        $this->see('the kit’s own designs first');
+        $this->typeInto('.wanted:last-of-type label:nth-of-type(2) input', '2');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('2 short front');
+        $this->typeInto('#cards', '7');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('7 cards from a kit for 10');
+        $this->holds(2, "select count(*) from cards where fold = 'short-front'");
+        $this->holds(2, "select count(*) from cards where sketch = 'stacked-mats' and number < 3");
+        $this->see('What is kept gives');
+        $this->click('a', 'Card 6,');
+        $this->see('short front');
+        $this->see('inside strip');
+        $this->assertQuiet();
+    }
+
+    public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
+    {
+        $this->shareOut();
+        $this->open('/kits/1/keep');
+        $this->see('No card needs these as they are');
+        $this->click('button', 'many thanks: turn over one');
+        $this->holds(1, "select count(*) from components where name = 'Back of many thanks'");
+        $this->see('what it gives lies with the papers');
+        $this->press('z');
+        $this->holds(0, "select count(*) from components where name = 'Back of many thanks'");
+        $this->assertQuiet();
+    }
+
     public function test_two_share_outs_are_compared_and_one_is_taken_up_again(): void
     {
         $this->shareOut();

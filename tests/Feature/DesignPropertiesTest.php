@@ -3,10 +3,8 @@
 namespace Tests\Feature;
 
 use App\Models\Act;
-use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Sheet;
-use App\Models\Taking;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Sketch\Sketches;
@@ -93,15 +91,5 @@ final class DesignPropertiesTest extends FeatureTestCase
             };
             $this->act($kit, $act, $said);
         }
-    }
-
-    /** @return list<list<mixed>> what cards take and what lies on the table, known by what they are and not by when they were written */
-    private function records(Kit $kit): array
-    {
-        $cards = Card::query()->where('kit_id', $kit->id)->orderBy('id')->get()->map(static fn (Card $card): array => [$card->id, $card->number, $card->sketch, $card->design, $card->front_width, $card->frame, $card->fold->value, $card->set, $card->occasion->value])->all();
-        $takings = Taking::query()->orderBy('id')->get()->map(static fn (Taking $taking): array => [$taking->id, $taking->card_id, $taking->component_id, $taking->part, $taking->quantity, $taking->width, $taking->height, $taking->face, $taking->may_turn, $taking->sheet_id])->all();
-        $sheets = Sheet::query()->orderBy('id')->with('plan')->get()->map(static fn (Sheet $sheet): array => [$sheet->id, $sheet->state->value, $sheet->width, $sheet->height, $sheet->in_hand_id, $sheet->plan?->tree])->all();
-
-        return [array_values($cards), array_values($takings), array_values($sheets)];
     }
 }

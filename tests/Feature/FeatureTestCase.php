@@ -77,6 +77,16 @@ abstract class FeatureTestCase extends TestCase
         }
     }
 
+    /** @return list<list<mixed>> what cards take and what lies on the table, known by what they are and not by when they were written */
+    protected function records(Kit $kit): array
+    {
+        $cards = Card::query()->where('kit_id', $kit->id)->orderBy('id')->get()->map(static fn (Card $card): array => [$card->id, $card->number, $card->sketch, $card->design, $card->front_width, $card->frame, $card->fold->value, $card->set, $card->occasion->value, $card->is_pinned])->all();
+        $takings = Taking::query()->orderBy('id')->get()->map(static fn (Taking $taking): array => [$taking->id, $taking->card_id, $taking->component_id, $taking->part, $taking->quantity, $taking->width, $taking->height, $taking->face, $taking->may_turn, $taking->sheet_id, $taking->is_pinned])->all();
+        $sheets = Sheet::query()->orderBy('id')->with('plan')->get()->map(static fn (Sheet $sheet): array => [$sheet->id, $sheet->state->value, $sheet->width, $sheet->height, $sheet->in_hand_id, $sheet->plan?->tree])->all();
+
+        return [array_values($cards), array_values($takings), array_values($sheets)];
+    }
+
     private function assertSheetsInBalance(Component $component, bool $mayBeShort): void
     {
         $sheets = Sheet::query()->where('component_id', $component->id)->with('plan')->get();
