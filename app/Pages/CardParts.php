@@ -138,7 +138,7 @@ final readonly class CardParts
         $beside = $main !== null && $this->card->taking($laid->part->id)?->component === $main->component ? null : $main;
 
         return array_map(fn (Surface $surface): array => [
-            'key' => $surface->key(),
+            'key' => $surface->key,
             'label' => $this->state->nameOf(Record::idOfCore($surface->component)).(count($this->faces($surface)) > 1 ? ', '.$surface->face->name : '').($beside === null ? '' : ' · goes '.Fit::figure($beside->face, $surface->face)),
         ], array_slice($this->refit->surfacesFor($role, $laid->cut, $beside), 0, self::OFFERED));
     }

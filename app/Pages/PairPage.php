@@ -50,7 +50,7 @@ final class PairPage
         foreach ($components as $component) {
             foreach ($component->good instanceof SheetGood ? $component->good->faces() : [] as $index => $face) {
                 $surface = Surface::of($component->id, $index, $face, $component->kind()->isPrintedPaper());
-                $surfaces[$surface->key()] = $surface;
+                $surfaces[$surface->key] = $surface;
             }
         }
 

@@ -7,17 +7,13 @@ namespace KeepShare\Core\Kit;
 /** A face of a sheet good, as something a part may be cut from. */
 final readonly class Surface
 {
-    private function __construct(public string $component, public int $index, public Face $face, public bool $isPaper)
+    /** @param  string  $key  component/face */
+    private function __construct(public string $component, public int $index, public Face $face, public bool $isPaper, public string $key)
     {
     }
 
     public static function of(string $component, int $index, Face $face, bool $isPaper): self
     {
-        return new self($component, $index, $face, $isPaper);
-    }
-
-    public function key(): string
-    {
-        return "$this->component/$this->index";
+        return new self($component, $index, $face, $isPaper, "$component/$index");
     }
 }

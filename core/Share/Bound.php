@@ -13,12 +13,14 @@ use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
 
 /**
  * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out.
  *
- * Bases cut from cardstock are bounded by area, so the true number may be lower, never higher.
+ * Bases cut from cardstock are bounded by area, so the true number may be lower, never higher. Stamped words count only
+ * where there is a stock to stamp their label on.
  */
 final readonly class Bound
 {
@@ -51,6 +53,7 @@ final readonly class Bound
     {
         $counts = array_fill_keys([Need::Base->value, Need::Envelope->value, Need::FocalPoint->value, Need::Sentiment->value], 0);
         $words = [];
+        $takesInk = self::takesInk($table, $wishes);
         foreach ($table->components as $component) {
             if (! $table->offers($component->id, $wishes)) {
                 continue;
@@ -59,7 +62,7 @@ final readonly class Bound
             $counts[Need::Base->value] += $component->kind() === Kind::Base ? $left : self::basesFrom($component, $table);
             $counts[Need::Envelope->value] += $component->kind() === Kind::Envelope ? $left : 0;
             $counts[Need::FocalPoint->value] += $component->isFocalPoint() ? $left : 0;
-            $text = $component->words()?->text;
+            $text = $component->good instanceof Stamp && ! $takesInk ? null : $component->words()?->text;
             if ($text !== null && ($left > 0 || $component->isEndless())) {
                 $words[mb_strtolower($text)] = ($words[mb_strtolower($text)] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
             }
@@ -99,11 +102,24 @@ final readonly class Bound
         }
         $bases = 0;
         $blank = Blank::for($table->front, FoldEdge::Side)->size;
+        $other = Blank::for($table->front, FoldEdge::Top)->size;
         foreach ($table->stock[$component->id] ?? [] as $stock) {
-            $bases += intdiv($stock->size->exactArea(), $blank->exactArea());
+            $bases += $blank->fitsIn($stock->size, true) || $other->fitsIn($stock->size, true) ? intdiv($stock->size->exactArea(), $blank->exactArea()) : 0;
         }
 
         return $bases;
+    }
+
+    /** There is a stock that the label of a stamped sentiment can be cut from. */
+    private static function takesInk(Table $table, Wishes $wishes): bool
+    {
+        foreach ($table->components as $component) {
+            if ($component->good instanceof Cardstock && $component->good->takesInk() && $table->offers($component->id, $wishes) && ($table->stock[$component->id] ?? []) !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return array<string, true> the words that cards on the table have */

@@ -30,15 +30,15 @@ use KeepShare\Core\Sketch\Sketch;
  */
 final readonly class Designer
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Variety $variety, private Layouts $layouts, private Wishes $wishes)
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Variety $variety, private Wishes $wishes)
     {
     }
 
-    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes, Layouts $layouts): self
+    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
     {
         $supplies = Supplies::of($table, $remains, $variety, $wishes);
 
-        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes), $variety, $layouts, $wishes);
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes), $variety, $wishes);
     }
 
     /**
@@ -74,7 +74,7 @@ final readonly class Designer
     {
         foreach ($this->foundations([]) as [$upright, $fold, $takings]) {
             [$front, $folded] = $design->isLying ? [$upright->turned(), $fold->turned()] : [$upright, $fold];
-            $layout = $this->layouts->of($design->sketch, $front);
+            $layout = $this->table->layouts->of($design->sketch, $front);
             $component = fn (string $place): ?Component => $this->table->components[$design->takes[$place]['component'] ?? ''] ?? null;
             $focal = $component(KitDesign::FOCAL);
             $words = $layout === null ? null : $this->words($component(KitDesign::SENTIMENT), $layout);
@@ -151,7 +151,7 @@ final readonly class Designer
      */
     private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, bool $everyPicture, Closure $card): array
     {
-        $layout = $this->layouts->of($sketch, $front);
+        $layout = $this->table->layouts->of($sketch, $front);
         if ($layout === null) {
             return [];
         }

@@ -30,7 +30,7 @@ final readonly class Fill
     public function shows(Surface $surface): bool
     {
         foreach ($this->surfaces as $used) {
-            if ($used !== null && $used->key() === $surface->key()) {
+            if ($used !== null && $used->key === $surface->key) {
                 return true;
             }
         }

@@ -6,7 +6,6 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
@@ -14,9 +13,6 @@ use KeepShare\Core\Sketch\Role;
 /** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
 final class Filler
 {
-    /** @var array<string, int> */
-    private array $harmonies = [];
-
     /** @var array<string, list<Fill>> what has been found already: it is asked for again for every occasion */
     private array $found = [];
 
@@ -49,20 +45,27 @@ final class Filler
     {
         $fills = [Fill::nothing()];
         foreach (self::largestPaperFirst($layout) as $laid) {
-            $next = [];
             $carrier = $layout->carriedBy($laid)->part->id ?? '';
             $isAslant = $laid->part->form->kind->isAslant();
+            $ways = [];
+            $goodness = [];
             foreach ($this->surfacesFor($laid, $lifted) as $surface) {
-                $goodness = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
+                $own = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
                 foreach ($fills as $fill) {
                     // One print twice on a front is a mistake; one mat colour twice is a ladder.
                     if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
-                        $next[] = $fill->with($laid->part->id, $surface, $goodness + $this->harmony($fill->main, $surface) - ($surface === null ? 0 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant)));
+                        $added = $own + $this->harmony($fill->main, $surface) - ($surface === null ? 0 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant));
+                        $ways[] = [$fill, $surface, $added];
+                        $goodness[] = $fill->goodness + $added;
                     }
                 }
             }
-            usort($next, static fn (Fill $a, Fill $b): int => $b->goodness <=> $a->goodness);
-            $fills = array_slice($next, 0, $breadth);
+            arsort($goodness, SORT_NUMERIC);
+            $fills = [];
+            foreach (array_slice($goodness, 0, $breadth, true) as $n => $_) {
+                [$fill, $surface, $added] = $ways[$n];
+                $fills[] = $fill->with($laid->part->id, $surface, $added);
+            }
         }
 
         return $fills;
@@ -76,7 +79,7 @@ final class Filler
     public function ranked(Role $role, Size $cut, ?Surface $main, ?Surface $below = null, bool $isAslant = false): array
     {
         $surfaces = $this->surfaces($role, $cut);
-        $goodness = array_map(fn (Surface $surface): int => $this->goodness($role, $surface) - self::badPlace($surface, $below, $isAslant) + ($main !== null && $main->key() === $surface->key() ? -30 : $this->harmony($main, $surface)), $surfaces);
+        $goodness = array_map(fn (Surface $surface): int => $this->goodness($role, $surface) - self::badPlace($surface, $below, $isAslant) + ($main !== null && $main->key === $surface->key ? -30 : $this->harmony($main, $surface)), $surfaces);
         array_multisort($goodness, SORT_DESC, SORT_NUMERIC, array_keys($surfaces), SORT_ASC, $surfaces);
 
         return $surfaces;
@@ -114,7 +117,7 @@ final class Filler
     /** Cardstock on the same cardstock does not show, and a print with an up leans over on a part that lies aslant. */
     private static function badPlace(Surface $surface, ?Surface $below, bool $isAslant): int
     {
-        return ($below?->key() === $surface->key() ? 60 : 0) + ($isAslant && $surface->face->directional ? 60 : 0);
+        return ($below?->key === $surface->key ? 60 : 0) + ($isAslant && $surface->face->directional ? 60 : 0);
     }
 
     private function goodness(Role $role, Surface $surface): int
@@ -141,6 +144,6 @@ final class Filler
             return 0;
         }
 
-        return $this->harmonies[$main->key().'|'.$surface->key()] ??= intdiv(Fit::figure($main->face, $surface->face), 4);
+        return intdiv($this->table->harmonies->of($main, $surface), 4);
     }
 }

@@ -72,8 +72,11 @@ final readonly class Folding
     private function suits(Sketch $sketch, Size $front): bool
     {
         try {
-            $layout = $sketch->resolve($this->fold->construct($front, $this->table->unit)->face, $this->table->unit, $this->table->frame);
-        } catch (CannotResolve|CannotFold) {
+            $layout = $this->table->layouts->of($sketch, $this->fold->construct($front, $this->table->unit)->face);
+        } catch (CannotFold) {
+            return false;
+        }
+        if ($layout === null) {
             return false;
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
@@ -15,13 +17,14 @@ final class Layouts
     /** @var array<string, Layout|null> */
     private array $laid = [];
 
-    private function __construct(private readonly Table $table)
+    private function __construct(private readonly Unit $unit, private readonly ?Length $frame)
     {
     }
 
-    public static function on(Table $table): self
+    /** @param  Length|null  $frame  how much of the base shows round a front; null as the sketches have it */
+    public static function with(Unit $unit, ?Length $frame): self
     {
-        return new self($table);
+        return new self($unit, $frame);
     }
 
     /** Null where the sketch does not fit the front. */
@@ -30,7 +33,7 @@ final class Layouts
         $key = "$sketch->key/{$front->width->units}x{$front->height->units}";
         if (! array_key_exists($key, $this->laid)) {
             try {
-                $this->laid[$key] = $sketch->resolve($front, $this->table->unit, $this->table->frame);
+                $this->laid[$key] = $sketch->resolve($front, $this->unit, $this->frame);
             } catch (CannotResolve) {
                 $this->laid[$key] = null;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
-use KeepShare\Core\Pair\Fit;
 
 /**
  * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
@@ -65,8 +64,8 @@ final readonly class Merit
             if ($surface === null) {
                 continue;
             }
-            if ($main !== null && $surface->key() !== $main->key()) {
-                $figures[] = Fit::figure($main->face, $surface->face);
+            if ($main !== null && $surface->key !== $main->key) {
+                $figures[] = $table->harmonies->of($main, $surface);
             }
             $main ??= $surface;
         }

@@ -39,8 +39,6 @@ final class Sharer
 
     private readonly Variety $variety;
 
-    private readonly Layouts $layouts;
-
     private Designer $designer;
 
     /** @var array<int, true> */
@@ -62,7 +60,6 @@ final class Sharer
     {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
-        $this->layouts = Layouts::on($table);
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
             $this->fromStash += (int) $this->takesFromStash($card);
@@ -169,7 +166,7 @@ final class Sharer
     {
         $isStashSpent = $this->wishes->stashCards !== null && $this->fromStash >= $this->wishes->stashCards;
 
-        return Designer::at($this->table, $this->remains, $this->variety, $isStashSpent ? $this->wishes->kitOnly() : $this->wishes, $this->layouts);
+        return Designer::at($this->table, $this->remains, $this->variety, $isStashSpent ? $this->wishes->kitOnly() : $this->wishes);
     }
 
     private function takesFromStash(Card $card): bool
@@ -217,7 +214,7 @@ final class Sharer
         if (! $folding->hasBase()) {
             return null;
         }
-        $designer = Designer::at($this->table->onSketches($folding->sketches()), $this->remains, $this->variety, $this->wishes, $this->layouts);
+        $designer = Designer::at($this->table->onSketches($folding->sketches()), $this->remains, $this->variety, $this->wishes);
         $tried = 0;
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
             $plain = array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));

@@ -22,12 +22,18 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** What may still be taken, sorted the way it is looked for: the kit's own before the stash's. */
-final readonly class Supplies
+final class Supplies
 {
     /** @var list<Component> */
-    private array $components;
+    private readonly array $components;
 
-    private function __construct(private Table $table, private Remains $remains, private Variety $variety, private Wishes $wishes)
+    /** @var list<Surface>|null once they are asked for */
+    private ?array $papers = null;
+
+    /** @var list<Surface>|null */
+    private ?array $cardstocks = null;
+
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Variety $variety, private readonly Wishes $wishes)
     {
         $components = array_values(array_filter($table->components, static fn (Component $c): bool => $table->offers($c->id, $wishes)));
         usort($components, static fn (Component $a, Component $b): int => isset($table->stash[$a->id]) <=> isset($table->stash[$b->id]));
@@ -137,13 +143,13 @@ final readonly class Supplies
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */
     public function papers(): array
     {
-        return $this->surfaces(static fn (Component $c): bool => $c->kind()->isPrintedPaper());
+        return $this->papers ??= $this->surfaces(static fn (Component $c): bool => $c->kind()->isPrintedPaper());
     }
 
     /** @return list<Surface> of cardstock that can lie under a paper or a picture */
     public function cardstocks(): array
     {
-        return $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
+        return $this->cardstocks ??= $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
     }
 
     /**

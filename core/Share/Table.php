@@ -44,7 +44,9 @@ final readonly class Table
         public array $cards,
         public array $sketches,
         public ?Length $frame,
-        private Plans $plans = new Plans,
+        private Plans $plans,
+        public Layouts $layouts,
+        public Harmonies $harmonies,
     ) {
     }
 
@@ -59,7 +61,7 @@ final readonly class Table
      */
     public static function of(Unit $unit, Size $front, array $components, array $free, array $stock, array $promised = [], array $stash = [], array $cards = [], ?array $sketches = null, ?Length $frame = null): self
     {
-        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $sketches ?? array_values(Sketches::all()), $frame);
+        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $sketches ?? array_values(Sketches::all()), $frame, new Plans, Layouts::with($unit, $frame), new Harmonies);
     }
 
     /** A kit just unpacked: everything there, nothing cut. */
@@ -170,7 +172,7 @@ final readonly class Table
      */
     private function with(?array $components = null, ?array $free = null, ?array $stock = null, ?array $promised = null, ?array $cards = null, ?array $sketches = null, ?Plans $plans = null, ?Length $frame = null): self
     {
-        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $sketches ?? $this->sketches, $frame ?? $this->frame, $plans ?? $this->plans);
+        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $sketches ?? $this->sketches, $frame ?? $this->frame, $plans ?? $this->plans, $frame === null ? $this->layouts : Layouts::with($this->unit, $frame), $this->harmonies);
     }
 
     /**

@@ -74,7 +74,7 @@ final class Variety
 
     public function ofSurface(Surface $surface): int
     {
-        return $this->used['surface:'.$surface->key()] ?? 0;
+        return $this->used['surface:'.$surface->key] ?? 0;
     }
 
     public function ofComponent(string $component): int

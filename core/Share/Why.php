@@ -30,7 +30,7 @@ final readonly class Why
         $main = $table->mainOf($card);
         $name = $table->components[$taking->component]->name;
         if ($surface !== null && $laid !== null) {
-            $says[] = $main === null || $main->key() === $surface->key()
+            $says[] = $main === null || $main->key === $surface->key
                 ? "$name is the largest paper: the others are chosen to go with it."
                 : self::fit($name, $table->components[$main->component]->name, Fit::between($main->face, $surface->face));
             if ($surface->face->busy) {
@@ -49,7 +49,7 @@ final readonly class Why
         $next = $ways[0] ?? null;
         if ($next?->taking !== null) {
             $other = $table->surfaceOf($next->taking);
-            $figure = $main !== null && $other !== null && $surface?->key() !== $main->key() ? ', '.Fit::figure($main->face, $other->face).' of 100' : '';
+            $figure = $main !== null && $other !== null && $surface?->key !== $main->key ? ', '.Fit::figure($main->face, $other->face).' of 100' : '';
             $says[] = "Next best: $next->says$figure.";
         } else {
             $says[] = 'Nothing else that is left would do in its place.';

@@ -154,7 +154,7 @@ final readonly class Wishes
 
     public function allows(Surface $surface): bool
     {
-        return $this->palette === null || in_array($surface->key(), $this->palette, true);
+        return $this->palette === null || in_array($surface->key, $this->palette, true);
     }
 
     public function useOf(string $component): Wanted

@@ -63,7 +63,7 @@ final class PairTest extends TestCase
         $white = Surface::of('white', 0, self::face('#e2edf0'), false);
         $partners = Pairing::partners($chosen, [$busyFront, $darkBack, $white, Surface::of('wave', 1, self::face('#3f87a0'), true)]);
 
-        self::assertSame(['net/1', 'white/0'], array_map(static fn (Partner $partner): string => $partner->surface->key(), $partners));
+        self::assertSame(['net/1', 'white/0'], array_map(static fn (Partner $partner): string => $partner->surface->key, $partners));
     }
 
     public function test_the_mat_parts_the_picture_from_the_paper(): void
