@@ -22,7 +22,8 @@ final class Insides
     public static function lined(Table $table, array $cards, Wishes $wishes): array
     {
         $remains = Remains::on($table->after(...$cards));
-        $supplies = Supplies::of($table, $remains, Variety::on($table), $wishes);
+        // Where only so many cards may take from the stash, no panel makes it one more.
+        $supplies = Supplies::of($table, $remains, Variety::on($table), $wishes->stashCards === null ? $wishes : $wishes->kitOnly());
         $lined = [];
         foreach ($cards as $card) {
             $panel = self::panel($card, $table, $remains, $supplies);

@@ -64,13 +64,19 @@ final readonly class Table
         return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $sketches ?? array_values(Sketches::all()), $frame, new Plans, Layouts::with($unit, $frame), new Harmonies);
     }
 
-    /** A kit just unpacked: everything there, nothing cut. */
-    public static function unpacked(Kit $kit): self
+    /**
+     * A kit just unpacked: everything there, nothing cut; beside it a stash, whose components are known by stash-id.
+     */
+    public static function unpacked(Kit $kit, ?Kit $stash = null): self
     {
         $components = [];
         $free = [];
         $stock = [];
-        foreach ($kit->components as $component) {
+        $besides = [];
+        foreach ($stash->components ?? [] as $component) {
+            $besides["stash-$component->id"] = Component::of("stash-$component->id", $component->name, $component->good, $component->count);
+        }
+        foreach ([...$kit->components, ...array_values($besides)] as $component) {
             $components[$component->id] = $component;
             $good = $component->good;
             if (! $good instanceof SheetGood) {
@@ -84,7 +90,7 @@ final readonly class Table
             }
         }
 
-        return self::of($kit->unit, $kit->front, $components, $free, $stock);
+        return self::of($kit->unit, $kit->front, $components, $free, $stock, stash: array_map(static fn (): true => true, $besides));
     }
 
     /** The same table, cut with another trimmer. */

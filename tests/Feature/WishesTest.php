@@ -85,6 +85,12 @@ final class WishesTest extends FeatureTestCase
 
         Artisan::call('share:out', ['file' => $file, '--cards' => '3', '--fold' => ['envelope-flap'], '--steps' => 2, '--json' => true]);
         self::assertContains('fold-flap', array_merge(...array_map(static fn (array $card): array => array_column($card['takings'], 'part'), json_decode(Artisan::output(), true)['cards'])));
+        Artisan::call('share:out', ['file' => $file, '--cards' => '12', '--stash' => base_path('database/demo/stash.json'), '--stash-cards' => '2', '--inside' => true, '--steps' => 0, '--json' => true]);
+        $cards = json_decode(Artisan::output(), true)['cards'];
+        $from = array_filter($cards, static fn (array $card): bool => array_filter($card['takings'], static fn (array $taking): bool => str_starts_with($taking['component'], 'stash-')) !== []);
+        self::assertSame([12, 2], [count($cards), count($from)]);
+        self::assertContains('inside', array_column($cards[0]['takings'], 'part'));
+        self::assertSame(2, Artisan::call('share:out', ['file' => $file, '--stash' => 'nowhere.json']));
         foreach (['--fold' => 'origami=2', '--occasion' => 'brithday=1', '--frame' => 'wide'] as $option => $wrong) {
             self::assertSame(2, Artisan::call('share:out', ['file' => $file, $option => $option === '--frame' ? $wrong : [$wrong]]), $option);
         }

@@ -5,12 +5,14 @@ namespace App\Console\Commands;
 use Illuminate\Console\Command;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\BadKit;
+use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\File\ShareOutFile;
+use KeepShare\Core\Share\Insides;
 use KeepShare\Core\Share\Outlook;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
@@ -27,13 +29,16 @@ final class ShareOutCommand extends Command
         {--fold=* : so many of a fold, such as gatefold=1; may be given several times}
         {--follow : the designs in the kit file first}
         {--frame= : how much of the base shows round the front, such as "1/8"; 0 for fronts covered to the edge}
+        {--stash= : another keepshare/kit file, taken from where the kit runs out}
+        {--stash-cards= : how many cards may take from the stash; any number where it is left out}
+        {--inside : a panel to write on in each card}
         {--set=1 : 2 or 4 of each design}
         {--repeat : the same words may go on more than one card}
         {--save-one : one of everything of which there are two or more stays}
         {--use-up=* : the id of a component}
         {--save=* : the id of a component}
         {--never=* : the id of a component}
-        {--steps=48 : cards that are taken off and made anew, at most; never worse for more}
+        {--steps=100 : cards that are taken off and made anew, at most; never worse for more}
         {--json : answer as a keepshare/share-out}';
 
     protected $description = 'Share a kit out over cards; exit code 2 and one line a fault when the kit or the wishes are refused';
@@ -42,10 +47,10 @@ final class ShareOutCommand extends Command
     {
         $file = (string) $this->argument('file');
         try {
-            $json = is_file($file) ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1) : throw BadKit::at('file', "there is no $file that can be read.");
-            $kit = KitFile::read($json);
+            $kit = self::kit($file);
+            $stash = $this->option('stash') === null ? null : self::kit((string) $this->option('stash'));
             $frame = $this->option('frame') === null ? null : Length::parse((string) $this->option('frame'), $kit->unit);
-            $table = Table::unpacked($kit)->framed($frame);
+            $table = Table::unpacked($kit, $stash)->framed($frame);
             $wishes = $this->wishes($table)->following($this->option('follow') ? $kit->designs : []);
         } catch (Refusal $refused) {
             $this->getOutput()->getErrorStyle()->writeln($refused->getMessage());
@@ -53,6 +58,7 @@ final class ShareOutCommand extends Command
             return 2;
         }
         $cards = Settle::down($table, $wishes, Sharer::most($table, $wishes), max(0, (int) $this->option('steps')));
+        $cards = $this->option('inside') ? Insides::lined($table, $cards, $wishes) : $cards;
         $bound = Bound::on($table, $wishes);
         $isMost = $this->option('cards') === 'max';
         $stop = $isMost || count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes->asFarAs(1)) : null;
@@ -76,6 +82,12 @@ final class ShareOutCommand extends Command
     }
 
     /** @throws Refusal */
+    private static function kit(string $file): Kit
+    {
+        return KitFile::read(is_file($file) ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1) : throw BadKit::at('file', "there is no $file that can be read."));
+    }
+
+    /** @throws Refusal */
     private function wishes(Table $table): Wishes
     {
         $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
@@ -85,7 +97,9 @@ final class ShareOutCommand extends Command
                 $uses[$component] = isset($table->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
             }
         }
-        $wishes = Wishes::cards($cards, false, (bool) $this->option('repeat'))->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))->inSetsOf((int) $this->option('set'))->using($uses);
+        $wishes = Wishes::cards($cards, $this->option('stash') !== null, (bool) $this->option('repeat'))->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))->inSetsOf((int) $this->option('set'))->using($uses);
+
+        $wishes = $this->option('stash-cards') === null ? $wishes : $wishes->stashFor(max(0, (int) $this->option('stash-cards')));
 
         return $this->option('save-one') ? $wishes->savingOne() : $wishes;
     }
