@@ -119,12 +119,14 @@ final readonly class Merit
                 continue;
             }
             $sets[$card->set ?? -$card->number] = true;
-            $seen[] = "sketch {$card->sketch->key}";
+            $own = ["sketch {$card->sketch->key}"];
             foreach ($card->takings as $taking) {
                 if ($taking->part === 'focal' || ($taking->size !== null && $taking->part !== 'base')) {
-                    $seen[] = "$taking->component/$taking->face";
+                    $own[] = "$taking->component/$taking->face";
                 }
             }
+            // One mat colour twice on a card is a ladder, no repeat.
+            array_push($seen, ...array_values(array_unique($own)));
         }
 
         return count($seen) - count(array_unique($seen));

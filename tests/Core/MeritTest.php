@@ -1,0 +1,124 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Pair\Fit;
+use KeepShare\Core\Share\Card;
+use KeepShare\Core\Share\ForAMan;
+use KeepShare\Core\Share\Merit;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Table;
+use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Share\Variety;
+use KeepShare\Core\Share\Wanted;
+use KeepShare\Core\Share\Wishes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+
+/** What makes a share-out the better one, and what the craft looks at in its spread. */
+final class MeritTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, int>, array<string, int>}> the better first */
+    public static function pairs(): iterable
+    {
+        yield 'one card more outweighs findings' => [['complete' => 5, 'findings' => 9, 'together' => 100, 'fromStash' => 9], ['complete' => 4, 'findings' => 0, 'together' => 400, 'fromStash' => 0]];
+        yield 'no finding outweighs how it goes together' => [['complete' => 4, 'findings' => 0, 'together' => 100, 'fromStash' => 9], ['complete' => 4, 'findings' => 1, 'together' => 400, 'fromStash' => 0]];
+        yield 'a difference that is seen outweighs the stash' => [['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 9], ['complete' => 4, 'findings' => 0, 'together' => 300, 'fromStash' => 0]];
+        yield 'one that no one sees does not' => [['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0], ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 1]];
+        yield 'and decides where all else is even' => [['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 0], ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0]];
+    }
+
+    /**
+     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $better
+     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $worse
+     */
+    #[DataProvider('pairs')]
+    public function test_figures_are_weighed_in_the_order_of_the_craft(array $better, array $worse): void
+    {
+        $one = Merit::summed(self::table(), [], Wishes::cards(5), $better);
+        $other = Merit::summed(self::table(), [], Wishes::cards(5), $worse);
+        self::assertGreaterThan(0, $one->compare($other));
+        self::assertLessThan(0, $other->compare($one));
+        self::assertSame(0, $one->compare($one));
+    }
+
+    public function test_occasions_and_folds_that_are_missing_weigh_more_than_findings(): void
+    {
+        $cards = Sharer::most(self::table(), Wishes::cards(3));
+        $birthdays = count(array_filter($cards, static fn (Card $card): bool => $card->occasion === Occasion::Birthday));
+        $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(self::table(), $cards, Wishes::cards(3)->wanting($occasions)->folding($folds), ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0]);
+
+        self::assertSame([0, 3 - $birthdays], [$merit(['birthday' => $birthdays], [], 0)->occasionsMissing, $merit(['birthday' => 3], [], 0)->occasionsMissing]);
+        self::assertGreaterThan(0, $merit(['birthday' => $birthdays], [], 5)->compare($merit(['birthday' => 3], [], 0)));
+        self::assertGreaterThan(0, $merit([], [], 5)->compare($merit([], ['gatefold' => 1], 0)));
+        self::assertGreaterThan(0, $merit([], ['gatefold' => 1], 0)->compare($merit(['birthday' => 3], [], 0)), 'occasions before folds');
+    }
+
+    public function test_repeats_count_sheets_opened_count_and_sets_count_once(): void
+    {
+        $table = self::table();
+        $wishes = Wishes::cards(2);
+        [$card] = Sharer::most($table, $wishes);
+        $twice = [$card->again(1, 1), $card->again(2, 1)];
+        $alike = [$card, Card::of(2, $card->sketch, $card->front, $card->occasion, $card->takings)];
+
+        self::assertSame(0, Merit::of($table, [$card], $wishes)->repeats);
+        self::assertSame(0, Merit::of($table, $twice, $wishes)->repeats, 'a set is a decision');
+        self::assertGreaterThan(2, Merit::of($table, $alike, $wishes)->repeats);
+        self::assertLessThanOrEqual(0, Merit::of($table, $alike, $wishes)->kept - Merit::of($table, [$card], $wishes)->kept);
+        $paper = array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->size !== null))[0]->component;
+        self::assertGreaterThan(Merit::of($table, [$card], $wishes)->kept, Merit::of($table, [$card], $wishes->using([$paper => Wanted::UseUp]))->kept);
+        self::assertLessThan(Merit::of($table, [$card], $wishes)->kept, Merit::of($table, [$card], $wishes->using([$paper => Wanted::Save]))->kept);
+    }
+
+    public function test_what_is_remembered_of_pairs_is_what_pairing_says(): void
+    {
+        $table = self::table();
+        $cards = Sharer::most($table, Wishes::cards(4));
+        foreach ($cards as $card) {
+            $main = $table->mainOf($card) ?? self::fail('A card has a paper.');
+            foreach ($card->takings as $taking) {
+                $surface = $table->surfaceOf($taking);
+                if ($surface !== null) {
+                    self::assertSame(Fit::figure($main->face, $surface->face), $table->harmonies->of($main, $surface));
+                    self::assertSame(Fit::figure($main->face, $surface->face), $table->harmonies->of($main, $surface), 'also the second time');
+                }
+            }
+        }
+    }
+
+    public function test_the_spread_puts_first_what_is_asked_for_then_what_is_furthest_behind(): void
+    {
+        $table = self::table();
+        $variety = Variety::on($table);
+        self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
+        self::assertSame(Occasion::Sympathy, $variety->occasionsByWant(['sympathy' => 1])[0]);
+        $cards = Sharer::most($table, Wishes::cards(2)->wanting(['sympathy' => 2]));
+        $with = Variety::on($table->after(...$cards));
+        self::assertSame(Occasion::Birthday, $with->occasionsByWant(['sympathy' => 2])[0], 'they are had');
+        self::assertSame(Occasion::Sympathy, $with->occasionsByWant([])[9]);
+    }
+
+    public function test_for_a_man_are_cards_without_frills(): void
+    {
+        $table = self::table();
+        $cards = Sharer::most($table, Wishes::cards(10));
+        $numbers = ForAMan::among($cards, $table, 3);
+        self::assertCount(3, $numbers);
+        $chosen = array_filter($cards, static fn (Card $card): bool => in_array($card->number, $numbers, true));
+        foreach ($chosen as $card) {
+            self::assertNotContains($card->occasion, [Occasion::Wedding, Occasion::NewBaby]);
+            self::assertNotSame('sea-holly/0', $table->mainOf($card)?->key, 'a sprig');
+        }
+        self::assertSame([], ForAMan::among($cards, $table, 0));
+    }
+
+    private static function table(): Table
+    {
+        static $table = null;
+
+        return $table ??= Table::unpacked(Kits::demo());
+    }
+}
