@@ -60,7 +60,7 @@ final readonly class Refit
         $main = null;
         $filled = [];
         foreach ($parts as $id => [$role, $size, $name, $carrier, $isAslant]) {
-            $wanted = fn (): array => $this->filler->ranked($role, $size, $main, $filled[$carrier] ?? null, $isAslant);
+            $wanted = fn (): array => self::unusedFirst($this->filler->ranked($role, $size, $main, $filled[$carrier] ?? null, $isAslant), $filled);
             $taking = $this->fitting($card, $id, $size, $name, $wanted, $promised, $cut);
             if ($taking === null) {
                 continue;
@@ -79,6 +79,21 @@ final readonly class Refit
         }
 
         return Card::of($card->number, $card->sketch, $card->front, $card->occasion, [...$takings, ...$this->foundation($card, $cut)], $card->frame, $card->fold, $card->set);
+    }
+
+    /**
+     * One print twice on a front is a mistake, unless there is no other; one mat colour twice is a ladder.
+     *
+     * @param  list<Surface>  $surfaces
+     * @param  array<string, Surface|null>  $filled
+     * @return list<Surface>
+     */
+    private static function unusedFirst(array $surfaces, array $filled): array
+    {
+        $isUsed = static fn (Surface $one): bool => $one->isPaper && array_filter($filled, static fn (?Surface $other): bool => $other?->key === $one->key) !== [];
+        usort($surfaces, static fn (Surface $a, Surface $b): int => $isUsed($a) <=> $isUsed($b));
+
+        return $surfaces;
     }
 
     /**
