@@ -234,8 +234,4 @@
         color: var(--ink-soft);
         font-size: var(--small);
     }
-
-    .soft {
-        color: var(--ink-soft);
-    }
 </style>

@@ -362,10 +362,6 @@
         margin-top: 1.5rem;
     }
 
-    .soft {
-        color: var(--ink-soft);
-    }
-
     ul {
         margin: 0;
         padding: 0;

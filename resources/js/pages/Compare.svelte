@@ -88,8 +88,6 @@
 
     .fault {
         flex-basis: 100%;
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .side-by-side {

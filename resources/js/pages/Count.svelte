@@ -292,8 +292,6 @@
 
     .fault {
         max-width: 18rem;
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .why,

@@ -400,10 +400,6 @@
     }
 
     nav small,
-    .soft {
-        color: var(--ink-soft);
-    }
-
     section {
         display: grid;
         grid-template-rows: auto auto 1fr;

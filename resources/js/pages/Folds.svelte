@@ -166,10 +166,6 @@
         margin-top: 1.5rem;
     }
 
-    .soft {
-        color: var(--ink-soft);
-    }
-
     .work {
         display: grid;
         grid-template-columns: auto minmax(15rem, 1fr);

@@ -233,10 +233,6 @@
     }
 
     small,
-    .soft {
-        color: var(--ink-soft);
-    }
-
     .stop {
         margin-bottom: 0.5rem;
         padding: 0.75rem 1rem;

@@ -275,8 +275,4 @@
         display: flex;
         gap: 0.5rem;
     }
-
-    .soft {
-        color: var(--ink-soft);
-    }
 </style>

@@ -251,8 +251,6 @@
 
     .fault {
         flex-basis: 100%;
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .top .fault {

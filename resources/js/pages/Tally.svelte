@@ -123,10 +123,6 @@
         line-height: 1.5;
     }
 
-    .soft {
-        color: var(--ink-soft);
-    }
-
     .occasions {
         display: grid;
         grid-template-rows: auto repeat(4, auto);

@@ -49,10 +49,6 @@
         font-size: var(--large);
     }
 
-    .soft {
-        color: var(--ink-soft);
-    }
-
     .acts {
         display: flex;
         flex-wrap: wrap;

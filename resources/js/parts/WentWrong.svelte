@@ -108,15 +108,6 @@
         gap: 0.5rem;
     }
 
-    .fault {
-        color: var(--madder);
-        font-weight: 600;
-    }
-
-    .soft {
-        color: var(--ink-soft);
-    }
-
     @media (pointer: coarse) {
         .choice {
             min-height: var(--target);
