@@ -22,6 +22,12 @@ router.on('finish', ({ detail: { visit } }) => {
     setTimeout(() => waitingForAll.splice(0).forEach((go) => go()))
 })
 
+/** Runs once nothing the maker started is under way any more: what is asked then is answered of the table as it is. */
+export function afterActs(run: () => void): void {
+    if (underWay > 0) waitingForAll.push(() => afterActs(run))
+    else run()
+}
+
 /** Sends acts on the kit one after the other, each from the revision the one before it made. */
 export function useSender(): Sender {
     const waiting: { path: string; data: Data; at: string }[] = []
@@ -31,7 +37,7 @@ export function useSender(): Sender {
     function next(): void {
         if (isBusy) return
         if (underWay > 0) {
-            waitingForAll.push(next)
+            afterActs(next)
             return
         }
         const act = waiting.shift()

@@ -55,7 +55,7 @@
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import { LOOKING_ON } from '@/lib/poll.svelte'
-    import type { Sender } from '@/lib/send.svelte'
+    import { afterActs, type Sender } from '@/lib/send.svelte'
     import { smallFill } from '@/lib/surfaces'
     import type { Good, Goods, Group, KitFrame } from '@/lib/types'
     import CardFront from './CardFront.svelte'
@@ -126,7 +126,7 @@
         { key: 'x', shown: 'X', says: 'Swap for the next best', of: 'cell', run: () => onCell('swap') },
         { key: 'm', shown: 'M', says: held ? 'Put it down here' : 'Pick it up to move it', of: 'cell', run: pickUpOrPutDown },
         { key: 'p', shown: 'P', says: 'Pin what this card takes here', of: 'cell', run: () => onCell('pin') },
-        { key: 'y', shown: 'Y', says: 'Why this?', of: 'cell', run: () => void ask() },
+        { key: 'y', shown: 'Y', says: 'Why this?', of: 'cell', run: () => afterActs(() => void ask()) },
         {
             key: 'u',
             shown: 'U',
