@@ -44,7 +44,7 @@ final readonly class Bound
     public function says(): string
     {
         return $this->cards === 0
-            ? "No more can be made at all: there is no {$this->need->value} left."
+            ? "Beyond these no more can be made at all: there is no {$this->need->value} left."
             : sprintf('No way to another was found, which is no proof: by count alone there could be %d more, as far as the %s go.', $this->cards, $this->need->plural());
     }
 

@@ -120,7 +120,7 @@ final class SliceTest extends FeatureTestCase
         $keep = $this->props("/kits/$kit->id/keep");
         self::assertSame([11, 12, 13], array_column($keep['bonus']['cards'], 'number'));
         self::assertSame('one more envelope', $keep['bonus']['stop']['wants']);
-        self::assertSame('No more can be made at all: there is no envelope left.', $keep['bonus']['bound']);
+        self::assertSame('Beyond these no more can be made at all: there is no envelope left.', $keep['bonus']['bound']);
 
         $this->act($kit, 'keep', ['number' => 11])->assertSessionHasNoErrors();
         self::assertSame([11], $kit->cards()->where('is_bonus', true)->pluck('number')->all());
@@ -160,7 +160,7 @@ final class SliceTest extends FeatureTestCase
         $this->shareOut($kit, 30);
 
         self::assertSame(10, $kit->cards()->count());
-        self::assertStringContainsString('10 of the 30 cards asked for. No more can be made at all: there is no base left. Another needs one more base and one more envelope.', $this->props("/kits/$kit->id/share-out")['solve']['message']);
+        self::assertStringContainsString('10 of the 30 cards asked for. Beyond these no more can be made at all: there is no base left. Another needs one more base and one more envelope.', $this->props("/kits/$kit->id/share-out")['solve']['message']);
     }
 
     public function test_a_share_out_runs_in_the_background_and_can_be_stopped(): void

@@ -396,10 +396,10 @@
     nav b,
     nav small {
         display: block;
+        color: var(--ink-soft);
         line-height: 1.3;
     }
 
-    nav small,
     section {
         display: grid;
         grid-template-rows: auto auto 1fr;

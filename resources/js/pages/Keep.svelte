@@ -232,7 +232,10 @@
         font-weight: 600;
     }
 
-    small,
+    small {
+        color: var(--ink-soft);
+    }
+
     .stop {
         margin-bottom: 0.5rem;
         padding: 0.75rem 1rem;
