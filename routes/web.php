@@ -97,6 +97,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         Route::post('/quantity', [DesignCardController::class, 'quantity']);
         Route::post('/copies', [DesignCardController::class, 'copies']);
         Route::post('/occasion', [DesignCardController::class, 'occasion']);
+        Route::post('/keep', [DesignCardController::class, 'keep']);
         Route::post('/notes', [DesignCardController::class, 'notes']);
     });
     Route::post('/taste', [TasteController::class, 'store']);

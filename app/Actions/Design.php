@@ -9,6 +9,8 @@ use App\Models\Taking;
 use App\Table\TableState;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Kit\KitDesigns;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Length;
@@ -130,6 +132,24 @@ final readonly class Design
                 $this->write($copy, $core->takings, []);
             }
         });
+    }
+
+    /**
+     * Keeps the card as one of the designs of its kit, or keeps it no longer.
+     *
+     * @throws NotEnough when the kit has not all it takes, or it is no design that can be followed
+     */
+    public function keepForKit(Card $card, ?int $revision): void
+    {
+        $kit = $card->kit;
+        $core = $card->toCore();
+        $others = array_values(array_filter($kit->designs(), static fn (KitDesign $design): bool => ! $core->follows($design)));
+        $isKept = count($others) < count($kit->designs());
+        $name = sprintf('%s on %s', Component::query()->find($card->takings->firstWhere('part', 'focal')?->component_id)->name ?? '', lcfirst($core->sketch->name));
+        $kept = $isKept ? [] : [$core->asDesign($name) ?? throw NotEnough::noDesign($card->number)];
+        $keys = $kit->components()->get()->mapWithKeys(static fn (Component $one): array => [$one->coreId() => $one->key])->all();
+        $designs = array_map(static fn (KitDesign $design): KitDesign => $design->renamed($keys) ?? throw NotEnough::noDesign($card->number), [...$others, ...$kept]);
+        $this->journal->act($kit, $isKept ? "Keep card $card->number as a design no longer" : "Keep card $card->number as a design of the kit", $revision, static fn () => $kit->update(['designs' => KitDesigns::write($designs)]));
     }
 
     private function refit(Card $card, string $name, ?int $revision, Sketch $sketch, Size $front, ?Length $frame, FoldKind $fold): void

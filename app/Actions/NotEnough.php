@@ -38,6 +38,11 @@ final class NotEnough extends RuntimeException
         return new self(sprintf('%s of %s already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again.', $tooMany === 1 ? '1 sheet' : "$tooMany sheets", $component.($tooMany === 1 ? ' is' : ' are')));
     }
 
+    public static function noDesign(int $card): self
+    {
+        return new self("Card $card cannot be kept as a design of the kit: one has a printed picture and words, lies on a sketch as it ships, and takes from the kit alone.");
+    }
+
     public static function apart(string $component): self
     {
         return new self("There is nothing in $component that could be used apart.");

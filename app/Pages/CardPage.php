@@ -83,6 +83,7 @@ final class CardPage
             'occasions' => array_map(static fn (Occasion $one): array => ['key' => $one->value, 'label' => $one->label()], Occasion::cases()),
             'copies' => max(1, count($set)),
             'set' => $set,
+            'isKitDesign' => array_filter($state->kit->designs(), $core->follows(...)) !== [],
             'isForAMan' => $card->is_for_a_man,
             'notes' => $card->notes,
         ];

@@ -15,6 +15,7 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
 
 /** One planned card: its design and all it takes. */
 final readonly class Card
@@ -106,6 +107,23 @@ final readonly class Card
         }
 
         return $this->sketch->key === $design->sketch->key;
+    }
+
+    /** As a design to be followed; null unless it lies on a sketch as it ships, with a printed picture and words. */
+    public function asDesign(string $name): ?KitDesign
+    {
+        $takes = [];
+        foreach ($this->takings as $taking) {
+            $isPart = $taking->size !== null && array_filter($this->sketch->parts, static fn (Part $part): bool => $part->id === $taking->part) !== [];
+            $isStuckOn = $taking->size === null && in_array($taking->part, [KitDesign::FOCAL, KitDesign::SENTIMENT], true);
+            if ($isPart || $isStuckOn) {
+                $takes[$taking->part] = ['component' => $taking->component, 'face' => $taking->face];
+            }
+        }
+        $sketch = Sketches::all()[$this->sketch->key] ?? null;
+        $isWhole = isset($takes[KitDesign::FOCAL], $takes[KitDesign::SENTIMENT]);
+
+        return $sketch === null || $sketch != $this->sketch || ! $isWhole ? null : KitDesign::of($name, $sketch, $this->front->width->isLongerThan($this->front->height), $this->occasion, 1, $takes);
     }
 
     public function isInSetWith(self $other): bool

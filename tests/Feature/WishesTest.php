@@ -45,6 +45,43 @@ final class WishesTest extends FeatureTestCase
         self::assertNotContains('Gull over the quay', $this->props("/kits/$kit->id/share-out")['taste']['designs'], 'a design of what has left the kit is none');
     }
 
+    public function test_a_card_is_kept_as_a_design_of_its_kit_and_made_again(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $card = $kit->cards()->with('takings.component')->where('number', 2)->firstOrFail();
+        $this->act($kit, "cards/$card->id/keep")->assertSessionHasNoErrors();
+        $focal = $card->takings->firstWhere('part', 'focal')->component->name ?? '';
+        self::assertContains("$focal on ".lcfirst($card->toSketch()->name), $this->props("/kits/$kit->id/share-out")['taste']['designs']);
+        self::assertTrue($this->props("/kits/$kit->id/cards/$card->id")['design']['isKitDesign']);
+
+        $kit->update(['designs' => array_slice($kit->refresh()->designs, -1)]);
+        $this->taste($kit, ['follows' => true]);
+        $this->shareOut($kit, 2);
+        self::assertSame(1, $this->followed($kit));
+        self::assertTrue($kit->cards()->with('takings')->orderBy('number')->firstOrFail()->toCore()->follows($kit->refresh()->designs()[0]), 'it comes first');
+        self::assertEquals($kit->toCore(), \KeepShare\Core\Kit\KitFile::read((string) $this->get("/kits/$kit->id/export")->getContent()), 'and goes along with the kit file');
+
+        $again = $kit->cards()->orderBy('number')->firstOrFail();
+        $this->act($kit, "cards/$again->id/keep")->assertSessionHasNoErrors();
+        self::assertSame([], $kit->refresh()->designs);
+        $this->act($kit, 'undo');
+        self::assertCount(1, $kit->refresh()->designs);
+    }
+
+    public function test_a_card_that_no_one_else_could_follow_is_no_design(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->orderBy('number')->firstOrFail();
+        $this->act($kit, "cards/$card->id/measure", ['part' => 'panel', 'measure' => 'reveal', 'value' => '1/2'])->assertSessionHasNoErrors();
+        $this->act($kit, "cards/$card->id/keep")->assertSessionHasErrors('table');
+        $other = $kit->cards()->with('takings')->where('number', 2)->firstOrFail();
+        $other->takings->firstWhere('part', 'sentiment')?->delete();
+        $this->act($kit, "cards/$other->id/keep")->assertSessionHasErrors('table');
+        self::assertCount(4, $kit->refresh()->designs);
+    }
+
     public function test_a_kit_of_which_no_card_can_be_made_is_refused_with_the_nearest(): void
     {
         $kit = $this->harbour();

@@ -103,6 +103,14 @@ final readonly class DesignCardController
         return back();
     }
 
+    /** It becomes a design of the kit, or is one no longer. */
+    public function keep(Kit $kit, Card $card, CardRequest $request): RedirectResponse
+    {
+        $this->design->keepForKit($card, $request->revision());
+
+        return back();
+    }
+
     public function occasion(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
         $request->validate(['occasion' => ['required', Rule::enum(Occasion::class)]]);

@@ -50,6 +50,7 @@
             occasion: string
             occasions: Choice[]
             copies: number
+            isKitDesign: boolean
             set: number[]
             isForAMan: boolean
             notes: string
@@ -225,6 +226,9 @@
                     <label class="tick"
                         ><input type="checkbox" checked={design.isForAMan} onchange={(event) => keepNotes(event.currentTarget.checked)} /> for
                         a man</label
+                    >
+                    <label class="tick" title="Share-outs that follow the kit’s own designs make it again"
+                        ><input type="checkbox" checked={design.isKitDesign} onchange={() => act('keep', {})} /> a design of the kit</label
                     >
                 </div>
                 <label
