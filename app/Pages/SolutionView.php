@@ -97,6 +97,13 @@ final readonly class SolutionView
         if ($old->occasion !== $new->occasion) {
             $says[] = "{$new->occasion->label()} in place of {$old->occasion->label()}";
         }
+        $isTurned = ! $old->front->equals($new->front);
+        if ($isTurned) {
+            $says[] = $new->front->width->isLongerThan($new->front->height) ? 'lying in place of upright' : 'upright in place of lying';
+        }
+        if ($old->fold !== $new->fold && ! ($isTurned && $old->fold->turned() === $new->fold)) {
+            $says[] = "{$new->fold->label()} in place of {$old->fold->label()}";
+        }
         $names = static fn (CoreCard $card): array => array_values(array_unique(array_map(static fn (Taking $taking): string => $state->core[$taking->component]->name, $card->takings)));
         $gone = array_diff($names($old), $names($new));
         $come = array_diff($names($new), $names($old));
@@ -106,6 +113,19 @@ final readonly class SolutionView
             $says[] = 'takes no '.implode(', ', $gone);
         }
 
+        if ($says === [] && self::takes($old) !== self::takes($new)) {
+            $says[] = 'other sides or places of the same papers';
+        }
+
         return ['number' => $new->number, 'kind' => $says === [] ? 'stays' : 'changed', 'says' => $says === [] ? 'stays as it is' : implode('; ', $says)];
+    }
+
+    /** @return list<string> what each part takes, whichever is written first */
+    private static function takes(CoreCard $card): array
+    {
+        $takes = array_map(static fn (Taking $taking): string => "$taking->part $taking->component/$taking->face $taking->quantity {$taking->size?->width->units} {$taking->size?->height->units}", $card->takings);
+        sort($takes);
+
+        return $takes;
     }
 }

@@ -2,13 +2,16 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Cut\LowerBound;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Bound;
@@ -70,6 +73,43 @@ final class BoundTest extends TestCase
         );
     }
 
+    public function test_stamped_words_count_only_where_a_label_can_be_cut_for_them(): void
+    {
+        $table = Table::unpacked(Kits::demo());
+        $noWords = [];
+        $noInk = [];
+        foreach ($table->components as $id => $component) {
+            $noWords[$id] = $component->words() !== null ? 0 : $table->free[$id] ?? 0;
+            $noInk[$id] = $component->good instanceof Cardstock ? [] : $table->stock[$id] ?? [];
+        }
+        $stampsAlone = Table::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), $table->stock);
+        $nothingToStampOn = Table::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), array_intersect_key($noInk, $table->stock));
+
+        self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone));
+        self::assertSame([0, Need::Sentiment], self::boundOn($nothingToStampOn));
+        self::assertCount(2, Sharer::most($stampsAlone, Wishes::asManyAsPossible()));
+    }
+
+    public function test_heavy_sheets_too_small_for_a_blank_give_no_base(): void
+    {
+        $kit = Kits::demo();
+        $heavy = static fn (string $width, string $height): Table => Table::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
+            ...array_filter($kit->components, static fn (Component $one): bool => $one->kind() !== Kind::Base),
+            Component::of('heavy', 'Heavy', Cardstock::of(Size::parse($width, $height, Unit::Inch), Colour::fromHex('#ffffff'), weight: Weight::Heavy), 3),
+        ]));
+
+        self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11')));
+        self::assertSame([0, Need::Base], self::boundOn($heavy('8', '8')), 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
+    }
+
+    public function test_it_says_whether_more_is_impossible_or_only_not_found(): void
+    {
+        $table = Table::unpacked(Kits::demo());
+        $wishes = Wishes::asManyAsPossible();
+        self::assertSame('No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.', Bound::on($table, $wishes)->says());
+        self::assertSame('Beyond these no more can be made at all: there is no base left.', Bound::on($table->after(...Sharer::most($table, $wishes)), $wishes)->says());
+    }
+
     public function test_no_search_beats_the_bound(): void
     {
         foreach (range(101, 115) as $seed) {
@@ -93,6 +133,14 @@ final class BoundTest extends TestCase
         }
         self::assertSame(Occasion::Wedding, $variety->occasionsByWant([])[count(Occasion::cases()) - 1]);
         self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
+    }
+
+    /** @return array{int, Need} */
+    private static function boundOn(Table $table): array
+    {
+        $bound = Bound::on($table, Wishes::asManyAsPossible());
+
+        return [$bound->cards, $bound->need];
     }
 
     /** @return array{int, Need} */

@@ -8,9 +8,13 @@ use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Solution;
 use App\Models\Taking;
+use App\Pages\SolutionView;
+use App\Table\TableState;
 use Illuminate\Support\Facades\Artisan;
 use KeepShare\Core\Cut\Direction;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Share\Card as CoreCard;
 use KeepShare\Core\Share\File\ShareOutFile;
 use Opis\JsonSchema\Validator;
 
@@ -200,6 +204,20 @@ final class GridTest extends FeatureTestCase
         self::assertNull($this->props("/kits/$kit->id/share-out")['proposal'], 'it was found for another table');
         $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasErrors();
         self::assertSame($ids, $kit->cards()->pluck('id')->all());
+    }
+
+    public function test_a_proposal_says_of_each_card_what_would_be_another(): void
+    {
+        $kit = $this->table();
+        $cards = array_values($kit->cards()->with('takings')->orderBy('number')->get()->map(static fn (Card $card) => $card->toCore())->all());
+        $says = fn (CoreCard $then): string => SolutionView::changes([$cards[0]], [$then], TableState::of($kit))[0]['says'];
+        self::assertSame('stays as it is', $says($cards[0]->fitted(array_reverse($cards[0]->takings))));
+        self::assertSame('gatefold in place of fold at the side', $says($cards[0]->onFold(FoldKind::Gatefold)));
+        $other = array_map(static fn ($taking) => $taking->part === 'panel' && $taking->size !== null ? \KeepShare\Core\Share\Taking::piece($taking->component, 'panel', $taking->size, 1 - $taking->face, true) : $taking, $cards[0]->takings);
+        self::assertSame('other sides or places of the same papers', $says($cards[0]->fitted($other)));
+        $turned = CoreCard::of(1, $cards[0]->sketch, $cards[0]->front->turned(), $cards[0]->occasion, $cards[0]->takings, $cards[0]->frame, FoldKind::Top);
+        self::assertSame('lying in place of upright', $says($turned), 'its fold goes with it');
+        self::assertSame('taken back', SolutionView::changes([$cards[0]], [], TableState::of($kit))[0]['says']);
     }
 
     public function test_what_was_asked_for_stays_with_the_kit_also_from_a_proposal(): void

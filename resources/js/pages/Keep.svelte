@@ -305,7 +305,7 @@
 
     .spares {
         display: grid;
-        grid-template-columns: 1fr 1fr;
+        grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
         gap: 0.25rem 1.5rem;
         margin-top: 0.5rem;
     }
