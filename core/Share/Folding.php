@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use Closure;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\GluedShut;
 use KeepShare\Core\Fold\CannotFold;
@@ -18,6 +19,11 @@ use KeepShare\Core\Sketch\Sketch;
 /** Lays cards on a fold that is asked for: with its base, its own parts, and nothing that would hold it shut. */
 final readonly class Folding
 {
+    /** How many cards of a theme, and in all, are tried on it before it is given up. */
+    private const EACH = 5;
+
+    private const ALL = 25;
+
     private function __construct(private Table $table, private Wishes $wishes, private FoldKind $fold)
     {
     }
@@ -28,8 +34,32 @@ final readonly class Folding
         return new self($table, $wishes, $fold);
     }
 
+    /**
+     * The first card that can be had on the fold.
+     *
+     * @param  Closure(Table): iterable<list<Card>>  $plain  cards as they are designed on the sketches of a table, by theme, the best first
+     * @param  Closure(Card): bool  $canBeCut
+     */
+    public function first(Closure $plain, Closure $canBeCut): ?Card
+    {
+        $tried = 0;
+        foreach ($this->hasBase() ? $plain($this->table->onSketches($this->sketches())) : [] as $cards) {
+            foreach (array_slice(array_filter($cards, fn (Card $card): bool => $this->suits($card->sketch, $card->front)), 0, self::EACH) as $card) {
+                $folded = $this->of($card);
+                if ($folded !== null && $canBeCut($folded)) {
+                    return $folded;
+                }
+                if (++$tried === self::ALL) {
+                    return null;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** Whether a base is left that it can be folded from. */
-    public function hasBase(): bool
+    private function hasBase(): bool
     {
         if ($this->fold->fitsReadyBase()) {
             return true;
@@ -45,13 +75,13 @@ final readonly class Folding
     }
 
     /** @return list<Sketch> those that can lie on the fold, one way at least */
-    public function sketches(): array
+    private function sketches(): array
     {
         return array_values(array_filter($this->table->sketches, fn (Sketch $sketch): bool => $this->suits($sketch, $this->table->front) || $this->suits($sketch, $this->table->front->turned())));
     }
 
     /** The card on that fold, or null where it cannot be had, or would lack something or be shut. */
-    public function of(Card $card): ?Card
+    private function of(Card $card): ?Card
     {
         try {
             $folded = Refit::on($this->table, $this->wishes)->card($card->onFold($this->fold), []);
@@ -63,12 +93,7 @@ final readonly class Folding
         return $hand->front->lacks === [] && $this->hasItsParts($folded) && (new GluedShut)->look($hand) === [] ? $folded : null;
     }
 
-    /** Whether the sketch of a card can lie on the fold at all, the way it does. */
-    public function takes(Card $card): bool
-    {
-        return $this->suits($card->sketch, $card->front);
-    }
-
+    /** Whether a sketch can lie on the fold at all, that way. */
     private function suits(Sketch $sketch, Size $front): bool
     {
         try {

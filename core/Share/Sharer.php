@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
-use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 
@@ -29,9 +28,6 @@ final class Sharer
     /** How many drafts that can be cut are compared by the sheets they open. */
     private const COMPARED = 5;
 
-    /** How many cards are tried on a fold before it is given up. */
-    private const FOLDED = 25;
-
     /** What opening one more whole sheet costs, in goodness. */
     private const OPENING = 5;
 
@@ -47,8 +43,7 @@ final class Sharer
     /** @var list<Card> the cards made so far */
     private array $made = [];
 
-    /** @var array<int, true> designs of the kit that there is not enough left for */
-    private array $undesigned = [];
+    private readonly Following $following;
 
     /** @var array<string, true> folds that cannot be had any more */
     private array $unfoldable = [];
@@ -60,6 +55,7 @@ final class Sharer
     {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
+        $this->following = Following::on($table, $wishes);
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
             $this->fromStash += (int) $this->takesFromStash($card);
@@ -177,28 +173,15 @@ final class Sharer
     /** The next card of the kit's own designs, where those are followed and there is enough for one. */
     public function designed(): ?Card
     {
-        foreach ($this->wishes->designs as $n => $design) {
-            $there = array_values(array_filter([...$this->table->cards, ...$this->made], static fn (Card $card): bool => $card->follows($design)));
-            if (count($there) >= $design->makes || isset($this->undesigned[$n])) {
-                continue;
-            }
-            $card = $this->designer->following($design, $this->number());
-            $whole = $card === null ? null : Refit::on($this->table->after(...$this->made), $this->wishes)->card($card, []);
-            if ($whole !== null && $whole->follows($design) && CardFront::of($whole, $this->table->components, $this->table->unit)->lacks === [] && $this->isThere($whole)) {
-                // What its maker means to be made twice is a set, not a repeat.
-                return $design->makes === 1 ? $whole : $whole->again($whole->number, $there[0]->set ?? $there[0]->number ?? $whole->number);
-            }
-            $this->undesigned[$n] = true;
-        }
-
-        return null;
+        return $this->following->next($this->designer, $this->made, $this->number(), $this->isThere(...));
     }
 
     /** The next card of a fold that is asked for and not had yet, or null where there is none to make. */
     public function folded(): ?Card
     {
         foreach ($this->variety->foldsMissing($this->wishes->folds) as $fold) {
-            $card = isset($this->unfoldable[$fold->value]) ? null : $this->onFold($fold);
+            $card = isset($this->unfoldable[$fold->value]) ? null : Folding::on($this->table->after(...$this->made), $this->wishes, $fold)
+                ->first($this->plain(...), fn (Card $card): bool => $this->opened($card, []) !== null);
             if ($card !== null) {
                 return $card;
             }
@@ -208,28 +191,17 @@ final class Sharer
         return null;
     }
 
-    private function onFold(FoldKind $fold): ?Card
+    /**
+     * The next cards as they are designed on the sketches of a table, for each theme the best first.
+     *
+     * @return iterable<list<Card>>
+     */
+    private function plain(Table $table): iterable
     {
-        $folding = Folding::on($this->table->after(...$this->made), $this->wishes, $fold);
-        if (! $folding->hasBase()) {
-            return null;
-        }
-        $designer = Designer::at($this->table->onSketches($folding->sketches()), $this->remains, $this->variety, $this->wishes);
-        $tried = 0;
+        $designer = Designer::at($table, $this->remains, $this->variety, $this->wishes);
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
-            $plain = array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));
-            foreach (array_slice(array_filter($plain, $folding->takes(...)), 0, self::COMPARED) as $card) {
-                $folded = $folding->of($card);
-                if ($folded !== null && $this->opened($folded, []) !== null) {
-                    return $folded;
-                }
-                if (++$tried === self::FOLDED) {
-                    return null;
-                }
-            }
+            yield array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));
         }
-
-        return null;
     }
 
     /** Whether the pieces that a card takes from a component can be cut with all that are promised. */
