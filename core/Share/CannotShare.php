@@ -15,12 +15,19 @@ final class CannotShare extends Refusal
 
     public static function occasions(int $wanted, int $cards): self
     {
-        return new self("$wanted cards of certain occasions are asked for, but only $cards cards in all. Ask for $wanted cards, or for fewer of the occasions.");
+        return self::of('occasions', $wanted, $cards);
     }
 
     public static function folds(int $wanted, int $cards): self
     {
-        return new self("$wanted cards of certain folds are asked for, but only $cards cards in all. Ask for $wanted cards, or for fewer of the folds.");
+        return self::of('folds', $wanted, $cards);
+    }
+
+    private static function of(string $what, int $wanted, int $cards): self
+    {
+        $nearest = $wanted > Wishes::MOST_CARDS ? "Ask for fewer of the $what." : "Ask for $wanted cards, or for fewer of the $what.";
+
+        return new self("$wanted cards of certain $what are asked for, but only $cards cards in all. $nearest");
     }
 
     /** @param  int  $withStash  how many cards the stash would allow */

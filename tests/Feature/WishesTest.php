@@ -27,6 +27,9 @@ final class WishesTest extends FeatureTestCase
         self::assertSame(1, $kit->cards()->where('fold', FoldKind::Gatefold)->count(), 'with the stash there is one');
         $this->assertInBalance($kit);
         $this->taste($kit, ['folds' => ['gatefold' => 'many']])->assertSessionHasErrors('folds.gatefold');
+        $this->taste($kit, ['wanted' => ['birthday' => '40', 'hello' => '30']])->assertSessionHasErrors(['wanted' => '70 cards of certain occasions are asked for, but only 60 cards in all. Ask for fewer of the occasions.']);
+        $this->taste($kit, ['folds' => ['gatefold' => '40', 'pocket' => '30']])->assertSessionHasErrors('wanted');
+        $this->get("/kits/$kit->id/keep")->assertOk();
     }
 
     public function test_the_kits_own_designs_are_followed_where_that_is_wished(): void

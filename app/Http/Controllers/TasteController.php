@@ -15,6 +15,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Share\CannotShare;
+use KeepShare\Core\Share\Wishes;
 
 /** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
 final readonly class TasteController
@@ -34,12 +35,14 @@ final readonly class TasteController
         $request->at('frame', static fn () => $frame === null || $frame->isZero() ? $kit->front() : $kit->front()->shorter()->minus($frame->times(4)));
         $keys = [...array_column(Occasion::cases(), 'value'), SpreadGaps::MAN];
         $wanted = array_filter(array_map(intval(...), array_intersect_key($request->array('wanted'), array_flip($keys))));
+        $folds = array_filter(array_map(intval(...), array_intersect_key($request->array('folds'), array_flip(array_column(FoldKind::onWish(), 'value')))));
+        $request->at('wanted', static fn () => Wishes::asManyAsPossible()->wanting($wanted)->folding($folds));
         $track = $request->text('trimmer');
         $trimmer = $request->at('trimmer', static fn (): ?Length => $track === '' ? null : Length::parse($track, $kit->unit));
         $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw CannotShare::trimmer() : null);
         $wishes = [
             ...$kit->wishes,
-            'folds' => array_filter(array_map(intval(...), array_intersect_key($request->array('folds'), array_flip(array_column(FoldKind::onWish(), 'value'))))),
+            'folds' => $folds,
             'set' => max(1, $request->integer('set', 1)),
             'saves_one' => $request->boolean('savesOne'),
             'insides' => $request->boolean('insides'),

@@ -38,7 +38,10 @@
     /** Closed again once they are kept: the cards are what is looked at. A refusal opens it. */
     let isOpen = $state(false)
     $effect(() => {
-        if (['frame', 'trimmer', 'stashCards'].some((field) => errors[field]) || Object.keys(errors).some((field) => field.includes('.')))
+        if (
+            ['frame', 'trimmer', 'stashCards', 'wanted'].some((field) => errors[field]) ||
+            Object.keys(errors).some((field) => field.includes('.'))
+        )
             isOpen = true
     })
 
@@ -130,6 +133,7 @@
         {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
         <p>At least so many of a kind, and you are told while one is missing:</p>
         {@render counts(taste.wanted, many, 'wanted')}
+        {#if errors['wanted']}<p class="fault" role="alert">{errors['wanted']}</p>{/if}
         <p>And so many with another fold than the bases have:</p>
         {@render counts(taste.folds, folds, 'folds')}
         <Button type="submit">Keep these wishes</Button>
