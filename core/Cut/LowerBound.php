@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut;
 
+use Closure;
 use KeepShare\Core\Measure\Size;
 
 /**
@@ -47,20 +48,35 @@ final class LowerBound
         }
         [$width, $height] = [$stock[0]->size->width->units, $stock[0]->size->height->units];
         $sheet = $stock[0]->size->exactArea();
-        foreach (self::thresholds($pieces, $width) as $p) {
-            foreach (self::thresholds($pieces, $height) as $q) {
+        $ways = array_map(static fn (Piece $piece): array => array_values(array_filter(self::ways($piece), static fn (Size $way): bool => $way->fitsIn($stock[0]->size))) ?: [$piece->size], $pieces);
+        $across = array_map(static fn (int $p): array => self::allCounted($ways, static fn (Size $way): int => $way->width->units, $width, $p), self::thresholds($pieces, $width));
+        $down = array_map(static fn (int $q): array => self::allCounted($ways, static fn (Size $way): int => $way->height->units, $height, $q), self::thresholds($pieces, $height));
+        foreach ($across as $widths) {
+            foreach ($down as $heights) {
                 $area = 0;
-                foreach ($pieces as $piece) {
-                    $area += min(array_map(
-                        static fn (Size $way): int => self::counted($way->width->units, $width, $p) * self::counted($way->height->units, $height, $q),
-                        array_values(array_filter(self::ways($piece), static fn (Size $way): bool => $way->fitsIn($stock[0]->size))) ?: [$piece->size],
-                    ));
+                foreach ($widths as $n => [$one, $two]) {
+                    $area += min($one * $heights[$n][0], $two * $heights[$n][1]);
                 }
                 $least = max($least, intdiv($area + $sheet - 1, $sheet));
             }
         }
 
         return min($least, count($stock));
+    }
+
+    /**
+     * One side of every piece as it counts under a threshold, the one way and the other.
+     *
+     * @param  list<non-empty-list<Size>>  $ways  of each piece: one or two
+     * @param  Closure(Size): int  $side
+     * @return list<array{int, int}>
+     */
+    private static function allCounted(array $ways, Closure $side, int $whole, int $threshold): array
+    {
+        return array_map(static fn (array $own): array => [
+            self::counted($side($own[0]), $whole, $threshold),
+            self::counted($side($own[1] ?? $own[0]), $whole, $threshold),
+        ], $ways);
     }
 
     /**
