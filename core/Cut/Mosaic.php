@@ -13,9 +13,7 @@ use KeepShare\Core\Measure\Rect;
  * For orders as tight as these a search by placing gets lost, while here hardly any two sides match by chance. The
  * number of boxes is limited, so nothing is proven by not finding a plan.
  *
- * A built box is the box and the set of its pieces, a bit each in two whole numbers.
- *
- * @phpstan-type Built array{Box, int, int}
+ * A box is known by a number. The set of its pieces is a bit each in two whole numbers, its low and its high.
  */
 final class Mosaic
 {
@@ -31,7 +29,22 @@ final class Mosaic
     /** Bits of a set in its first number. */
     private const HALF = 60;
 
-    /** @var array<int, list<Built>> by number of pieces */
+    /** @var list<int> the width of each box, and so on */
+    private array $widths = [];
+
+    /** @var list<int> */
+    private array $heights = [];
+
+    /** @var list<int> */
+    private array $lows = [];
+
+    /** @var list<int> */
+    private array $highs = [];
+
+    /** @var list<Box|array{int, int, Direction}> a piece, or the two boxes it is built of */
+    private array $made = [];
+
+    /** @var array<int, list<int>> the boxes by number of pieces */
     private array $levels = [];
 
     /** @var array<string, true> */
@@ -40,7 +53,7 @@ final class Mosaic
     /** How many pairs may still be looked at. */
     private int $pairs = self::MOST_PAIRS;
 
-    /** @var array<int, list<Built>> the boxes as large as a sheet, by each piece they take */
+    /** @var array<int, list<int>> the boxes as large as a sheet, by each piece they take */
     private array $full = [];
 
     /** @param  list<Piece>  $pieces */
@@ -94,11 +107,11 @@ final class Mosaic
         if ($cover !== null || $left <= 0) {
             return $cover;
         }
-        foreach ($search->rarest() as [$box, $low, $high]) {
-            $rest = array_values(array_filter($pieces, static fn (int $n): bool => ! self::takes($low, $high, $n), ARRAY_FILTER_USE_KEY));
+        foreach ($search->rarest() as $box) {
+            $rest = array_values(array_filter($pieces, static fn (int $n): bool => ! $search->takes($box, $n), ARRAY_FILTER_USE_KEY));
             $more = self::fill($width, $height, $rest, $left);
             if ($more !== null) {
-                return [$box, ...$more];
+                return [$search->box($box), ...$more];
             }
             if ($left <= 0) {
                 break;
@@ -108,7 +121,7 @@ final class Mosaic
         return null;
     }
 
-    /** @return list<Built> the boxes that take the piece which the fewest take */
+    /** @return list<int> the boxes that take the piece which the fewest take */
     private function rarest(): array
     {
         $rarest = [];
@@ -128,7 +141,7 @@ final class Mosaic
             foreach ($piece->mayTurn ? [false, true] : [false] as $turned) {
                 $box = Box::of($piece, $turned);
                 if ($box->fits($this->width, $this->height)) {
-                    $this->keep("$box->width/$n", 1, $box, $n < self::HALF ? 1 << $n : 0, $n < self::HALF ? 0 : 1 << ($n - self::HALF));
+                    $this->keep("$box->width/$n", 1, $box->width, $box->height, $n < self::HALF ? 1 << $n : 0, $n < self::HALF ? 0 : 1 << ($n - self::HALF), $box);
                 }
             }
         }
@@ -146,64 +159,86 @@ final class Mosaic
     }
 
     /**
-     * @param  list<Built>  $ones
-     * @param  list<Built>  $others
+     * @param  list<int>  $ones
+     * @param  list<int>  $others
      */
     private function join(int $level, array $ones, array $others): void
     {
         $byWidth = [];
         $byHeight = [];
         foreach ($others as $other) {
-            $byWidth[$other[0]->width][] = $other;
-            $byHeight[$other[0]->height][] = $other;
+            [$width, $height] = [$this->widths[$other], $this->heights[$other]];
+            $byWidth[$width][] = [$height, $this->lows[$other], $this->highs[$other], $other];
+            $byHeight[$height][] = [$width, $this->lows[$other], $this->highs[$other], $other];
         }
         foreach ($ones as $one) {
-            $this->joinWith($level, $one, $byHeight[$one[0]->height] ?? [], Direction::Down);
-            $this->joinWith($level, $one, $byWidth[$one[0]->width] ?? [], Direction::Across);
+            $this->joinWith($level, $one, $byHeight[$this->heights[$one]] ?? [], Direction::Down);
+            $this->joinWith($level, $one, $byWidth[$this->widths[$one]] ?? [], Direction::Across);
             if ($this->pairs <= 0 || count($this->seen) >= self::MOST_BOXES) {
                 return;
             }
         }
     }
 
-    /**
-     * @param  Built  $one
-     * @param  list<Built>  $others  with a side as long as one of its own
-     */
-    private function joinWith(int $level, array $one, array $others, Direction $parted): void
+    /** @param  list<array{int, int, int, int}>  $others  with a side as long as one of its own: the other side, the pieces, the box */
+    private function joinWith(int $level, int $one, array $others, Direction $parted): void
     {
-        [$box, $low, $high] = $one;
         $isDown = $parted === Direction::Down;
-        $room = $isDown ? $this->width - $box->width : $this->height - $box->height;
+        [$width, $height, $low, $high] = [$this->widths[$one], $this->heights[$one], $this->lows[$one], $this->highs[$one]];
+        $room = $isDown ? $this->width - $width : $this->height - $height;
         $this->pairs -= count($others);
-        foreach ($others as [$other, $itsLow, $itsHigh]) {
-            if (($low & $itsLow) !== 0 || ($high & $itsHigh) !== 0 || ($isDown ? $other->width : $other->height) > $room) {
+        foreach ($others as [$side, $itsLow, $itsHigh, $other]) {
+            if ($side > $room || ($low & $itsLow) !== 0 || ($high & $itsHigh) !== 0) {
                 continue;
             }
+            $both = $isDown ? $width + $side : $width;
             // A set of pieces has one area, so its width tells it from its other boxes.
-            $key = ($isDown ? $box->width + $other->width : $box->width).'/'.($low | $itsLow).'/'.($high | $itsHigh);
+            $key = $both.'/'.($low | $itsLow).'/'.($high | $itsHigh);
             if (! isset($this->seen[$key])) {
-                $this->keep($key, $level, $isDown ? Box::beside($box, $other) : Box::above($box, $other), $low | $itsLow, $high | $itsHigh);
+                $this->keep($key, $level, $both, $isDown ? $height : $height + $side, $low | $itsLow, $high | $itsHigh, [$one, $other, $parted]);
             }
         }
     }
 
-    private function keep(string $key, int $level, Box $box, int $low, int $high): void
+    /** @param  Box|array{int, int, Direction}  $made */
+    private function keep(string $key, int $level, int $width, int $height, int $low, int $high, Box|array $made): void
     {
         $this->seen[$key] = true;
-        if ($box->width < $this->width || $box->height < $this->height) {
-            $this->levels[$level][] = [$box, $low, $high];
+        $box = count($this->widths);
+        $this->widths[] = $width;
+        $this->heights[] = $height;
+        $this->lows[] = $low;
+        $this->highs[] = $high;
+        $this->made[] = $made;
+        if ($width < $this->width || $height < $this->height) {
+            $this->levels[$level][] = $box;
 
             return;
         }
         foreach (array_keys($this->pieces) as $n) {
-            if (self::takes($low, $high, $n)) {
-                $this->full[$n][] = [$box, $low, $high];
+            if ($this->takes($box, $n)) {
+                $this->full[$n][] = $box;
             }
         }
     }
 
-    private static function takes(int $low, int $high, int $n): bool
+    private function box(int $box): Box
+    {
+        $made = $this->made[$box];
+        if ($made instanceof Box) {
+            return $made;
+        }
+        [$one, $two] = [$this->box($made[0]), $this->box($made[1])];
+
+        return $made[2] === Direction::Down ? Box::beside($one, $two) : Box::above($one, $two);
+    }
+
+    private function takes(int $box, int $n): bool
+    {
+        return self::has($this->lows[$box], $this->highs[$box], $n);
+    }
+
+    private static function has(int $low, int $high, int $n): bool
     {
         return (($n < self::HALF ? $low >> $n : $high >> ($n - self::HALF)) & 1) === 1;
     }
@@ -228,7 +263,7 @@ final class Mosaic
             return [];
         }
         foreach ($this->full as $n => $boxes) {
-            if (self::takes($low, $high, $n)) {
+            if (self::has($low, $high, $n)) {
                 return $this->takeOneOf($boxes, $low, $high, $steps);
             }
         }
@@ -237,12 +272,13 @@ final class Mosaic
     }
 
     /**
-     * @param  list<Built>  $boxes
+     * @param  list<int>  $boxes
      * @return list<Box>|null
      */
     private function takeOneOf(array $boxes, int $low, int $high, int &$steps): ?array
     {
-        foreach ($boxes as [$box, $itsLow, $itsHigh]) {
+        foreach ($boxes as $box) {
+            [$itsLow, $itsHigh] = [$this->lows[$box], $this->highs[$box]];
             if (($itsLow & $low) !== $itsLow || ($itsHigh & $high) !== $itsHigh) {
                 continue;
             }
@@ -251,7 +287,7 @@ final class Mosaic
             }
             $rest = $this->take($low ^ $itsLow, $high ^ $itsHigh, $steps);
             if ($rest !== null) {
-                return [$box, ...$rest];
+                return [$this->box($box), ...$rest];
             }
         }
 
