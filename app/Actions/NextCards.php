@@ -8,6 +8,7 @@ use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
+use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\Option;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Wishes;
@@ -49,7 +50,9 @@ final readonly class NextCards
         $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
         $found = [];
         $sharer = Sharer::on($table, $wishes);
-        $cards = [...array_filter([$sharer->designed() ?? $sharer->folded()]), ...$sharer->options(self::OFFERED, 1)];
+        // What is asked for comes first; each of the others lies on a sketch of its own.
+        $asked = $sharer->designed() ?? $sharer->folded();
+        $cards = [...array_filter([$asked]), ...array_filter($sharer->options(self::OFFERED, 1), static fn (Card $card): bool => $card->sketch->key !== $asked?->sketch->key)];
         foreach (array_slice($cards, 0, self::OFFERED) as $card) {
             if (! $goOn(count($found))) {
                 break;

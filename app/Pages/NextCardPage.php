@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Actions\NextCards;
 use App\Models\Kit;
 use App\Table\TableState;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Share\Option;
 use KeepShare\Core\Share\Taking;
 
@@ -30,6 +31,7 @@ final readonly class NextCardPage
             'cards' => $state->cards->count(),
             'options' => array_map(static fn (Option $option): array => [
                 'front' => FrontView::of($option->card, $state->core, $kit->unit),
+                'fold' => in_array($option->card->fold, FoldKind::onWish(), true) ? $option->card->fold->label() : null,
                 'leaves' => $option->leaves,
                 'takes' => array_map(static fn (Taking $taking): string => $state->core[$taking->component]->name.($taking->size === null ? '' : ' '.$taking->size->format($kit->unit)), $option->card->takings),
                 'usesUp' => self::usesUp($option, $state),

@@ -72,6 +72,24 @@ final class WishesTest extends FeatureTestCase
         self::assertCount(1, $kit->refresh()->designs);
     }
 
+    public function test_card_by_card_what_is_asked_for_is_among_the_next_ones(): void
+    {
+        $kit = $this->harbour();
+        $this->taste($kit, ['folds' => ['short-front' => '1'], 'follows' => true])->assertSessionHasNoErrors();
+        $options = $this->props("/kits/$kit->id/share-out/next")['options'];
+        self::assertContains('Stacked mats', array_column(array_column($options, 'front'), 'sketch'), 'the first design of the kit');
+        self::assertCount(5, array_unique(array_column(array_column($options, 'front'), 'sketch')));
+
+        $this->taste($kit, ['folds' => ['short-front' => '1']]);
+        $options = $this->props("/kits/$kit->id/share-out/next")['options'];
+        $nth = array_search('short front', array_column($options, 'fold'), true);
+        self::assertIsInt($nth);
+        $this->act($kit, 'share-out/next', ['nth' => $nth])->assertSessionHasNoErrors();
+        self::assertSame(1, $kit->cards()->where('fold', FoldKind::ShortFront)->count());
+        self::assertNotContains('short front', array_column($this->props("/kits/$kit->id/share-out/next")['options'], 'fold'));
+        $this->assertInBalance($kit);
+    }
+
     public function test_a_card_that_no_one_else_could_follow_is_no_design(): void
     {
         $kit = $this->harbour();

@@ -14,7 +14,7 @@
     interface Props {
         goods: Goods
         cards: number
-        options: { front: Front; leaves: number; takes: string[]; usesUp: string[] }[]
+        options: { front: Front; fold: string | null; leaves: number; takes: string[]; usesUp: string[] }[]
         looking: { isUnderWay: boolean; done: number }
     }
 
@@ -66,11 +66,11 @@
     {:else}
         <p class="head"><strong>{count(cards)} on the table.</strong> Which one next? Each says how many more stay possible after it.</p>
         <ul class="options">
-            {#each options as option, n (option.front.sketch)}
+            {#each options as option, n (n)}
                 <li>
                     <CardFront front={option.front} {goods} side={200} />
                     <h2>{option.front.occasion}</h2>
-                    <p>{option.front.sketch}</p>
+                    <p>{option.front.sketch}{option.fold ? `, ${option.fold}` : ''}</p>
                     <p class="leaves"><b>{option.leaves}</b> more possible after it</p>
                     <p class="up">{option.usesUp.length ? `Uses up ${option.usesUp.join(', ')}.` : 'Uses nothing up.'}</p>
                     <p class="takes">

@@ -114,7 +114,7 @@
             <Button aria-pressed={insides} onclick={() => ((insides = !insides), keep())}>Panels inside</Button>
             {#if taste.designs.length}
                 <Button aria-pressed={follows} title={taste.designs.join(', ')} onclick={() => ((follows = !follows), keep())}
-                    >Follow the kit’s {taste.designs.length} designs</Button
+                    >Follow the kit’s {taste.designs.length === 1 ? 'design' : `${taste.designs.length} designs`}</Button
                 >
             {/if}
             {#if hasStash}
