@@ -47,6 +47,31 @@ final class RecordTest extends BrowserTestCase
         $this->holds(2, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'");
     }
 
+    public function test_a_count_below_what_cards_want_goes_short_and_below_what_is_cut_says_where_to_go(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->open('/kits/1/count');
+        $this->typeInto('[aria-label="A2 base, ivory: how many are there"]', '9');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('1 card is without A2 base, ivory now: its row on Share out has the ways out.');
+        $this->holds(9, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'base'");
+
+        $this->open('/kits/1/cut');
+        $this->press('c');
+        $this->holds(1, "select count(*) from sheets where is_whole and state = 'cut'");
+        $cut = $this->table->value("select c.id || ' ' || c.name from sheets s join components c on c.id = s.component_id where s.is_whole and s.state = 'cut'");
+        [$id, $name] = explode(' ', is_string($cut) ? $cut : '', 2);
+        $this->open('/kits/1/count');
+        $this->typeInto("#count-$id", '0');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see("1 sheet of $name is already cut");
+        $this->click('a', 'Go to Cut');
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/cut'));
+        $this->assertQuiet();
+    }
+
     public function test_two_tabs_counting_one_kit(): void
     {
         $this->open('/kits/1/count');

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { Link, page, router } from '@inertiajs/svelte'
     import Check from '@lucide/svelte/icons/check'
     import { tick, untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
@@ -39,6 +39,8 @@
     let notes = $state<Record<number, string | undefined>>({})
     let moving = $state<Record<number, string | undefined>>({})
     let faults = $state<Record<number, string | undefined>>({})
+    /** Where a refusal can be mended, by line. */
+    let ways = $state<Record<number, { to: string; says: string } | undefined>>({})
     let to = $state(untrack(() => others[0]?.id ?? 0))
     let copied = $state(false)
 
@@ -78,10 +80,12 @@
                 onSuccess: () => {
                     typed[line.id] = undefined
                     faults[line.id] = undefined
+                    ways[line.id] = undefined
                     notes[line.id] = undefined
                 },
                 onError: (errors) => {
                     faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['table'] ?? ''
+                    ways[line.id] = errors['table'] ? { to: 'cut', says: 'Go to Cut' } : undefined
                     typed[line.id] = counted
                     void tick().then(() => field(line)?.focus())
                 },
@@ -109,7 +113,10 @@
                 preserveState: true,
                 preserveScroll: true,
                 onSuccess: () => (moving[line.id] = undefined),
-                onError: (errors) => (faults[line.id] = errors['count'] ?? errors['table'] ?? ''),
+                onError: (errors) => {
+                    faults[line.id] = errors['count'] ?? errors['table'] ?? ''
+                    ways[line.id] = errors['table'] ? { to: 'share-out', says: 'Go to Share out' } : undefined
+                },
             },
         )
     }
@@ -181,7 +188,12 @@
                                     oninput={(event) => (typed[line.id] = event.currentTarget.value)}
                                     onkeydown={(event) => answer(event, line)}
                                 />
-                                {#if faults[line.id]}<p id="fault-{line.id}" class="fault" role="alert">{faults[line.id]}</p>{/if}
+                                {#if faults[line.id]}
+                                    <p id="fault-{line.id}" class="fault" role="alert">
+                                        {faults[line.id]}
+                                        {#if ways[line.id]}<Link href="{frame.url}/{ways[line.id]?.to}">{ways[line.id]?.says}</Link>{/if}
+                                    </p>
+                                {/if}
                             {/if}
                         </td>
                         <td class="why">
