@@ -111,7 +111,7 @@ final class RecordTest extends FeatureTestCase
         $plan = CutPlan::query()->with('sheet.component')->firstOrFail();
         $component = $plan->sheet->component;
         $this->act($kit, "cut/$plan->sheet_id")->assertSessionHasNoErrors();
-        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors(['table' => "1 sheet of $component->name is already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again."]);
+        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors(['cut' => "1 sheet of $component->name is already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again."]);
         self::assertSame($component->listed - 1, $component->sheets()->where('state', 'open')->where('is_whole', true)->count(), 'nothing was taken');
         $this->assertInBalance($kit);
     }

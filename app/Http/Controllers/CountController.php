@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\CountComponent;
 use App\Actions\MoveComponent;
+use App\Actions\NotEnough;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
@@ -36,7 +37,11 @@ final class CountController
             'reason' => [Rule::in([LedgerReason::Lost->value, LedgerReason::Spoiled->value])],
             'note' => ['nullable', 'string', 'max:200'],
         ], ['counted.*' => sprintf('Write how many there are, in figures: 0 to %d.', self::most($component)), 'note.*' => 'The note is longer than 200 characters.']);
-        $count->count($component, $request->integer('counted'), $request->integer('was'), LedgerReason::from($request->string('reason', LedgerReason::Lost->value)->toString()), $request->string('note')->toString());
+        try {
+            $count->count($component, $request->integer('counted'), $request->integer('was'), LedgerReason::from($request->string('reason', LedgerReason::Lost->value)->toString()), $request->string('note')->toString());
+        } catch (NotEnough $cut) {
+            throw ValidationException::withMessages(['cut' => $cut->getMessage()]);
+        }
 
         $short = TableState::of($kit)->shorts()[$component->id] ?? null;
 

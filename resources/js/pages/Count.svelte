@@ -84,8 +84,8 @@
                     notes[line.id] = undefined
                 },
                 onError: (errors) => {
-                    faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['table'] ?? ''
-                    ways[line.id] = errors['table'] ? { to: 'cut', says: 'Go to Cut' } : undefined
+                    faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['cut'] ?? errors['table'] ?? ''
+                    ways[line.id] = errors['cut'] ? { to: 'cut', says: 'Go to Cut' } : undefined
                     typed[line.id] = counted
                     void tick().then(() => field(line)?.focus())
                 },
