@@ -152,7 +152,7 @@ final readonly class Grid
         $kit = $card->kit;
         $this->journal->act($kit, "Set card $card->number aside", $revision, function () use ($card, $kit): void {
             Solution::query()->create(['kit_id' => $kit->id, 'kind' => SolutionKind::Aside, 'name' => "Card $card->number", 'cards' => [CardRecord::of($card)], 'stays' => [], 'revision' => $kit->revision]);
-            $this->takeApart($card);
+            $this->design->takeApart($card);
         });
     }
 
@@ -168,7 +168,7 @@ final readonly class Grid
 
     public function remove(Card $card, ?int $revision): void
     {
-        $this->journal->act($card->kit, "Remove card $card->number", $revision, fn () => $this->takeApart($card));
+        $this->journal->act($card->kit, "Remove card $card->number", $revision, fn () => $this->design->takeApart($card));
     }
 
     /** @return list<WayOut> */
@@ -217,11 +217,6 @@ final readonly class Grid
     private function take(Card $card, Taking $taking, ?int $revision): void
     {
         $this->design->leaveOff($card, $taking, $revision);
-    }
-
-    private function takeApart(Card $card): void
-    {
-        $this->design->takeApart($card);
     }
 
     /** What a card takes from a component and is not cut, the last of it; cut pieces stay. */

@@ -72,9 +72,10 @@ final readonly class ShareOutKit
                 }
             }
         }
-        $bound = Bound::on($state->table(true), $wishes);
-        if ($state->cards->isEmpty() && $bound->cards === 0) {
-            throw CannotShare::nothing($bound->need, Bound::on($state->table(true), $wishes->withStash())->cards);
+        $table = $state->table();
+        $bound = $state->cards->isEmpty() ? Bound::on($table, $wishes) : null;
+        if ($bound?->cards === 0) {
+            throw CannotShare::nothing($bound->need, Bound::on($table, $wishes->withStash())->cards);
         }
     }
 
@@ -153,7 +154,7 @@ final readonly class ShareOutKit
         $table = $table->after(...$pinned);
         $goOn = self::progress($solve, count($stays) + count($pinned));
         $room = $wanted - count($pinned);
-        $found = $room < 1 ? [] : Sharer::share($table, $wishes->asFarAs($room), $goOn)->cards;
+        $found = $room < 1 ? [] : Sharer::most($table, $wishes->asFarAs($room), $goOn);
         $cards = $room < 1 ? [] : Settle::down($table, $wishes->asFarAs($room), $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
         $cards = ($state->kit->wishes['insides'] ?? false) ? Insides::lined($table, $cards, $wishes) : $cards;
         $after = $table->after(...$cards);

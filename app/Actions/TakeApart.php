@@ -33,19 +33,20 @@ final readonly class TakeApart
      */
     public function forCard(Kit $kit, Card $card): Card
     {
-        $given = [];
+        $spares = array_filter(Remains::piecesOf($card), static fn (string $id): bool => Spare::sourceOf($id) !== null, ARRAY_FILTER_USE_KEY);
+        if ($spares === []) {
+            return $card;
+        }
         $table = TableState::of($kit)->table()->sparesApart(BonusCards::wishes($kit));
-        foreach (Remains::piecesOf($card) as $id => $pieces) {
-            $source = Spare::sourceOf($id);
-            if ($source !== null) {
-                $component = Component::query()->findOrFail(Component::idOfCore($source));
-                $sheets = count($table->plan($id, $pieces)->sheets);
-                $each = Apart::of($component->toCore())->each ?? 1;
-                $given[$id] = $this->parts($component, intdiv($sheets + $each - 1, $each))->coreId();
-            }
+        $given = [];
+        foreach ($spares as $id => $pieces) {
+            $component = Component::query()->findOrFail(Component::idOfCore((string) Spare::sourceOf($id)));
+            $sheets = count($table->plan($id, $pieces)->sheets);
+            $each = Apart::of($component->toCore())->each ?? 1;
+            $given[$id] = $this->parts($component, intdiv($sheets + $each - 1, $each))->coreId();
         }
 
-        return $given === [] ? $card : $card->fitted(array_map(static fn (Taking $taking): Taking => $taking->from($given[$taking->component] ?? $taking->component), $card->takings));
+        return $card->fitted(array_map(static fn (Taking $taking): Taking => $taking->from($given[$taking->component] ?? $taking->component), $card->takings));
     }
 
     /** Enters the parts in the kit, beside those of the same that were taken apart before. */

@@ -75,7 +75,7 @@ final class CardPage
             // A sketch that is no longer on the shelf stays with the card.
             'sketches' => array_map(static fn (Sketch $sketch): array => ['key' => $sketch->key, 'label' => $sketch->name], array_values([...$shelf, $core->sketch->key => $shelf[$core->sketch->key] ?? $core->sketch])),
             'isChanged' => $card->design !== null && isset($shelf[$core->sketch->key]) && Card::keeps($shelf[$core->sketch->key])['design'] != $card->design,
-            'isLying' => $core->front->width->isLongerThan($core->front->height),
+            'isLying' => $core->front->isLying(),
             'frame' => $core->frame?->exact($state->kit->unit),
             'fold' => $core->fold->value,
             'folds' => array_map(static fn (FoldKind $fold): array => ['key' => $fold->value, 'label' => $fold->label()], FoldKind::cases()),

@@ -25,7 +25,7 @@ final class SketchesPage
         $frame = $isCovered ? Length::zero() : ($kit->frame === null || $kit->frame === 0 ? null : Length::ofUnits($kit->frame));
         $sketches = OwnSketch::shelf();
         $sketch = $sketches[$chosen ?? ''] ?? array_values($sketches)[0];
-        $isLying = $front->size->width->isLongerThan($front->size->height);
+        $isLying = $front->size->isLying();
 
         return [
             'front' => $front->toArray(),

@@ -36,7 +36,7 @@ final readonly class SolutionView
         arsort($spread);
         $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), Remains::on($table->after(...$cards))->plans()));
         $together = $cards === [] ? 0 : intdiv(array_sum(array_map(static fn (CoreCard $card): int => Merit::togetherOn($card, $table), $cards)), count($cards));
-        $stash = array_sum(array_map(static fn (CoreCard $card): int => count(array_filter($card->takings, static fn (Taking $taking): bool => isset($table->stash[$taking->component]))), $cards));
+        $stash = array_sum(array_map($table->fromStash(...), $cards));
 
         return [
             ['name' => 'Cards', 'value' => (string) count($cards)],
@@ -99,7 +99,7 @@ final readonly class SolutionView
         }
         $isTurned = ! $old->front->equals($new->front);
         if ($isTurned) {
-            $says[] = $new->front->width->isLongerThan($new->front->height) ? 'lying in place of upright' : 'upright in place of lying';
+            $says[] = $new->front->isLying() ? 'lying in place of upright' : 'upright in place of lying';
         }
         if ($old->fold !== $new->fold && ! ($isTurned && $old->fold->turned() === $new->fold)) {
             $says[] = "{$new->fold->label()} in place of {$old->fold->label()}";

@@ -70,14 +70,10 @@ final readonly class TableState
         );
     }
 
-    /**
-     * The table for the core.
-     *
-     * @param  bool  $isNew  whether cards nothing has been cut for are taken apart, as for a new share-out
-     */
-    public function table(bool $isNew = false): Table
+    /** The table for the core. */
+    public function table(): Table
     {
-        return $this->lying($this->cards->filter(static fn (Card $card): bool => ! $isNew || $card->isBegun()));
+        return $this->lying($this->cards);
     }
 
     /** The table as it would be without what one card has been given and not yet cut. */

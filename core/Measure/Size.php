@@ -49,6 +49,12 @@ final readonly class Size
         return $this->equals($other) || $this->equals($other->turned());
     }
 
+    /** Wider than it is high. */
+    public function isLying(): bool
+    {
+        return $this->width->isLongerThan($this->height);
+    }
+
     public function fitsIn(self $other, bool $mayTurn = false): bool
     {
         $asItLies = ! $this->width->isLongerThan($other->width) && ! $this->height->isLongerThan($other->height);
@@ -64,12 +70,12 @@ final readonly class Size
 
     public function shorter(): Length
     {
-        return $this->width->isLongerThan($this->height) ? $this->height : $this->width;
+        return $this->isLying() ? $this->height : $this->width;
     }
 
     public function longer(): Length
     {
-        return $this->width->isLongerThan($this->height) ? $this->width : $this->height;
+        return $this->isLying() ? $this->width : $this->height;
     }
 
     /** Exact, in square units of 1/8 micrometre. Products of two of these overflow; area() is for those. */

@@ -123,7 +123,7 @@ final readonly class Card
         $sketch = Sketches::all()[$this->sketch->key] ?? null;
         $isWhole = isset($takes[KitDesign::FOCAL], $takes[KitDesign::SENTIMENT]);
 
-        return $sketch === null || $sketch != $this->sketch || ! $isWhole ? null : KitDesign::of($name, $sketch, $this->front->width->isLongerThan($this->front->height), $this->occasion, 1, $takes);
+        return $sketch === null || $sketch != $this->sketch || ! $isWhole ? null : KitDesign::of($name, $sketch, $this->front->isLying(), $this->occasion, 1, $takes);
     }
 
     public function isInSetWith(self $other): bool

@@ -52,7 +52,7 @@ final class Judge
             'complete' => (int) ($hand->front->lacks === []),
             'findings' => self::count(Checks::all(), $hand),
             'together' => Merit::togetherOn($card, $this->table),
-            'fromStash' => count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->table->stash[$taking->component]))),
+            'fromStash' => $this->table->fromStash($card),
         ];
     }
 

@@ -58,7 +58,7 @@ final class Sharer
         $this->following = Following::on($table, $wishes);
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
-            $this->fromStash += (int) $this->takesFromStash($card);
+            $this->fromStash += (int) ($this->table->fromStash($card) > 0);
         }
         $this->designer = $this->designer();
     }
@@ -83,11 +83,12 @@ final class Sharer
     /**
      * The cards that can be made, without a word about what stops the next.
      *
+     * @param  (Closure(int, int): bool)|null  $goOn  as of share()
      * @return list<Card>
      */
-    public static function most(Table $table, Wishes $wishes): array
+    public static function most(Table $table, Wishes $wishes, ?Closure $goOn = null): array
     {
-        return self::on($table, $wishes)->cards($wishes->cards, static fn (): bool => true);
+        return self::on($table, $wishes)->cards($wishes->cards, $goOn ?? static fn (): bool => true);
     }
 
     /**
@@ -98,7 +99,7 @@ final class Sharer
     {
         $cards = [];
         while (count($cards) < $wanted) {
-            $card = $this->designed() ?? $this->folded() ?? $this->next([]);
+            $card = $this->asked() ?? $this->next([]);
             if ($card === null) {
                 break;
             }
@@ -153,7 +154,7 @@ final class Sharer
         $this->remains->take($card);
         $this->variety->add($card);
         $this->made[] = $card;
-        $this->fromStash += (int) $this->takesFromStash($card);
+        $this->fromStash += (int) ($this->table->fromStash($card) > 0);
         $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
     }
@@ -165,19 +166,14 @@ final class Sharer
         return Designer::at($this->table, $this->remains, $this->variety, $isStashSpent ? $this->wishes->kitOnly() : $this->wishes);
     }
 
-    private function takesFromStash(Card $card): bool
+    /** The next card that is asked for by its design or its fold: the kit's own designs come before any others. */
+    public function asked(): ?Card
     {
-        return array_filter($card->takings, fn (Taking $taking): bool => isset($this->table->stash[$taking->component])) !== [];
-    }
-
-    /** The next card of the kit's own designs, where those are followed and there is enough for one. */
-    public function designed(): ?Card
-    {
-        return $this->following->next($this->designer, $this->made, $this->number(), $this->isThere(...));
+        return $this->following->next($this->designer, $this->made, $this->number(), $this->isThere(...)) ?? $this->folded();
     }
 
     /** The next card of a fold that is asked for and not had yet, or null where there is none to make. */
-    public function folded(): ?Card
+    private function folded(): ?Card
     {
         foreach ($this->variety->foldsMissing($this->wishes->folds) as $fold) {
             $card = isset($this->unfoldable[$fold->value]) ? null : Folding::on($this->table->after(...$this->made), $this->wishes, $fold)

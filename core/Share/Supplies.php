@@ -207,7 +207,7 @@ final class Supplies
     {
         $fold = FoldKind::ofEdge($base->fold);
 
-        return $base->front->width->isLongerThan($base->front->height) ? $fold->turned() : $fold;
+        return $base->front->isLying() ? $fold->turned() : $fold;
     }
 
     private function blank(Component $component, Size $blank): ?Taking

@@ -213,6 +213,12 @@ final readonly class Table
         return null;
     }
 
+    /** How many things a card takes from the stash. */
+    public function fromStash(Card $card): int
+    {
+        return count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->stash[$taking->component])));
+    }
+
     /** Whether a card may take from it under these wishes. */
     public function offers(string $component, Wishes $wishes): bool
     {

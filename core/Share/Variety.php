@@ -45,7 +45,7 @@ final class Variety
         $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
         $this->count("sketch:{$card->sketch->key}");
         $this->count("fold:{$card->fold->value}");
-        $this->count($card->front->width->isLongerThan($card->front->height) ? 'way:lying' : 'way:upright');
+        $this->count($card->front->isLying() ? 'way:lying' : 'way:upright');
         foreach ($card->takings as $taking) {
             $this->count("component:$taking->component");
             if ($taking->size !== null) {
@@ -67,7 +67,7 @@ final class Variety
     public function ofWay(Size $front): int
     {
         $lying = $this->used['way:lying'] ?? 0;
-        $isLying = $front->width->isLongerThan($front->height);
+        $isLying = $front->isLying();
 
         return $isLying === (3 * ($lying + 1) > $this->cards + 1) ? 12 : 0;
     }

@@ -109,9 +109,9 @@ final class FoldingTest extends TestCase
     {
         $table = self::withHeavyWhite();
         $wishes = Wishes::cards(5)->folding(['slider' => 1]);
-        $card = Sharer::on($table, $wishes)->folded() ?? self::fail('There is paper for a sleeve.');
+        $card = Sharer::on($table, $wishes)->asked() ?? self::fail('There is paper for a sleeve.');
         self::assertSame(FoldKind::Slider, $card->fold);
-        self::assertNull(Sharer::on($table->after($card), $wishes)->folded());
+        self::assertNull(Sharer::on($table->after($card), $wishes)->asked());
     }
 
     public function test_more_folds_than_cards_are_refused_and_fewer_cards_ask_for_fewer(): void

@@ -46,11 +46,6 @@
 
     h1 {
         margin-bottom: 1rem;
-        font-size: var(--title);
-    }
-
-    h2 {
-        font-size: var(--large);
     }
 
     aside {

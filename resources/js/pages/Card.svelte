@@ -352,14 +352,8 @@
         gap: 0.5rem;
     }
 
-    h1,
-    h2 {
-        font-size: var(--title);
-    }
-
     h2 {
         margin-bottom: 0.5rem;
-        font-size: var(--large);
     }
 
     h2:not(:first-child) {

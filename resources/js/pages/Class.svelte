@@ -111,13 +111,8 @@
         padding: 1rem 1.5rem 2rem;
     }
 
-    h1 {
-        font-size: var(--title);
-    }
-
     h2 {
         margin-bottom: 0.5rem;
-        font-size: var(--large);
     }
 
     .sets {

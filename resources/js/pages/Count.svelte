@@ -318,10 +318,6 @@
         border-radius: var(--radius);
     }
 
-    h2 {
-        font-size: var(--large);
-    }
-
     pre {
         margin: 0.75rem 0;
         font: inherit;

@@ -149,17 +149,12 @@
         gap: 0.75rem 1.25rem;
     }
 
-    h1 {
-        font-size: var(--title);
-    }
-
     h1::first-letter {
         text-transform: uppercase;
     }
 
     h2 {
         margin-bottom: 0.5rem;
-        font-size: var(--large);
     }
 
     h2:not(:first-child) {

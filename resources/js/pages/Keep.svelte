@@ -211,11 +211,6 @@
 
     h1 {
         margin-bottom: 0.5rem;
-        font-size: var(--title);
-    }
-
-    h2 {
-        font-size: var(--large);
     }
 
     .tray h2 {

@@ -161,11 +161,6 @@
     h1,
     h2 {
         margin-bottom: 0.75rem;
-        font-size: var(--title);
-    }
-
-    h2 {
-        font-size: var(--large);
     }
 
     .faces {

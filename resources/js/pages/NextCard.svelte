@@ -110,10 +110,6 @@
         align-items: end;
     }
 
-    h2 {
-        font-size: var(--large);
-    }
-
     .leaves b {
         font-size: var(--title);
     }

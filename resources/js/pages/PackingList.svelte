@@ -102,7 +102,6 @@
 
     h1 {
         margin-bottom: 0.75rem;
-        font-size: var(--title);
     }
 
     .columns {

@@ -307,10 +307,6 @@
         flex-basis: 100%;
     }
 
-    h1 {
-        font-size: var(--title);
-    }
-
     h1 small,
     .soft,
     .why {
@@ -320,7 +316,6 @@
 
     h2 {
         margin-bottom: 0.5rem;
-        font-size: var(--large);
     }
 
     h2:not(:first-child) {

@@ -345,12 +345,10 @@
 
     h1 {
         margin-bottom: 0.75rem;
-        font-size: var(--title);
     }
 
     h2 {
         margin: 1.5rem 0 0.5rem;
-        font-size: var(--large);
     }
 
     .row {

@@ -136,7 +136,6 @@
 
     h2 {
         margin-bottom: var(--gap);
-        font-size: var(--large);
     }
 
     .groups {

@@ -130,7 +130,6 @@
         margin: 1.5rem 0 0.75rem;
         padding-bottom: 0.375rem;
         border-bottom: 1px solid var(--line);
-        font-size: var(--large);
     }
 
     small,

@@ -22,8 +22,4 @@
         border: 1px dashed var(--line-strong);
         border-radius: var(--radius);
     }
-
-    h1 {
-        font-size: var(--title);
-    }
 </style>

@@ -35,6 +35,10 @@
         box-shadow: var(--shadow);
     }
 
+    h2 {
+        font-size: var(--title);
+    }
+
     dialog::backdrop {
         background: rgb(20 27 31 / 45%);
     }

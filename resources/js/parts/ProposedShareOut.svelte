@@ -80,13 +80,8 @@
         justify-content: space-between;
     }
 
-    h1 {
-        font-size: var(--title);
-    }
-
     h2 {
         padding: 0.75rem 0 0.25rem;
-        font-size: var(--large);
     }
 
     .both {
