@@ -53,10 +53,9 @@ final readonly class BonusCards
         $search->remember(Sharer::share(TableState::of($kit)->table()->sparesApart($wishes), $wishes, $search->progress()));
     }
 
-    /** The wishes that stand with the kit; what was asked for in numbers is for the share-out. */
     public static function wishes(Kit $kit): Wishes
     {
-        return KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->wanting([])->folding([])->following([])->inSetsOf(1)->forCards(self::MOST);
+        return KitWishes::beyond($kit, self::MOST);
     }
 
     /**

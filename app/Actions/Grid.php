@@ -7,6 +7,7 @@ use App\Models\Card;
 use App\Models\CardRecord;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
@@ -22,7 +23,6 @@ use KeepShare\Core\Share\Wanted;
 use KeepShare\Core\Share\WayOut;
 use KeepShare\Core\Share\WaysOut;
 use KeepShare\Core\Share\Why;
-use KeepShare\Core\Share\Wishes;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
 
@@ -128,7 +128,7 @@ final readonly class Grid
     public function add(Kit $kit, ?int $revision): int
     {
         $table = TableState::of($kit)->table();
-        $wishes = Wishes::cards(1, $kit->uses_stash, $kit->wishes['repeat'] ?? false);
+        $wishes = KitWishes::beyond($kit, 1);
         $card = Sharer::most($table, $wishes)[0] ?? null;
         if ($card === null) {
             throw NotEnough::forCard(Outlook::beyond($table, $wishes)?->wants() ?? 'something else');

@@ -149,6 +149,20 @@ final class GridTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
+    public function test_a_card_that_is_added_takes_nothing_that_is_never_to_be_used(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $this->act($kit, 'grid/add')->assertSessionHasNoErrors();
+        $card = $kit->cards()->with('takings')->where('number', 4)->firstOrFail();
+        $picture = Component::query()->findOrFail($card->takings->firstWhere('part', 'focal')?->component_id);
+        $this->act($kit, 'undo');
+        $kit->update(['wishes' => [...$kit->wishes, 'uses' => [$picture->coreId() => 'never']]]);
+        $this->act($kit, 'grid/add')->assertSessionHasNoErrors();
+        $again = $kit->cards()->with('takings')->where('number', 4)->firstOrFail();
+        self::assertNotContains($picture->id, $again->takings->pluck('component_id')->all());
+    }
+
     public function test_when_no_card_can_be_added_it_says_what_stops_it(): void
     {
         $kit = $this->table();
