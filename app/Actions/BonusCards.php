@@ -8,10 +8,9 @@ use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\ShareOut;
-use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * The cards that what is kept still gives. Searched for in the background, and remembered for as long as neither the
@@ -50,7 +49,7 @@ final readonly class BonusCards
     {
         $search = self::search($kit);
         $wishes = self::wishes($kit);
-        $search->remember(Sharer::share(TableState::of($kit)->table()->sparesApart($wishes), $wishes, $search->progress()));
+        $search->remember(ShareOut::of(TableState::of($kit)->table()->sparesApart($wishes), $wishes, $search->progress()));
     }
 
     public static function wishes(Kit $kit): Wishes

@@ -7,6 +7,14 @@ use App\Models\Card;
 use App\Models\Component;
 use App\Models\Taking;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Part\DiePart;
+use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Card\Part\LabelPart;
+use KeepShare\Core\Card\Part\WordsPart;
+use KeepShare\Core\Card\Taking as CoreTaking;
+use KeepShare\Core\Design\Picture;
+use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\KitDesign;
@@ -16,12 +24,6 @@ use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\Insides;
-use KeepShare\Core\Share\Picture;
-use KeepShare\Core\Share\Refit;
-use KeepShare\Core\Share\Supplies;
-use KeepShare\Core\Share\Taking as CoreTaking;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
@@ -84,7 +86,7 @@ final readonly class Design
 
                 return;
             }
-            $size = $old?->size() ?? self::sizeOf($card, $part) ?? abort(422);
+            $size = $old?->size() ?? $card->toCore()->cutOf($part, $card->kit->unit) ?? abort(422);
             $with = CoreTaking::piece($good->id, $part, $size, $face, ! ($good->good->faces()[$face] ?? abort(422))->directional);
             $this->write($card, [$with], array_filter([$old]));
         });
@@ -107,7 +109,7 @@ final readonly class Design
             if ($taking->sheet_id !== null) {
                 throw NotEnough::isCut($card->partName($taking->part));
             }
-            $label = $taking->part === 'sentiment' ? $card->takings->first(static fn (Taking $other): bool => $other->part === 'sentiment-label' && $other->sheet_id === null) : null;
+            $label = $taking->part === WordsPart::ID ? $card->takings->first(static fn (Taking $other): bool => $other->part === LabelPart::ID && $other->sheet_id === null) : null;
             $this->write($card, [], array_filter([$taking, $label]));
         });
     }
@@ -145,7 +147,7 @@ final readonly class Design
         $core = $card->toCore();
         $others = array_values(array_filter($kit->designs(), static fn (KitDesign $design): bool => ! $core->follows($design)));
         $isKept = count($others) < count($kit->designs());
-        $name = sprintf('%s on %s', Component::query()->find($card->takings->firstWhere('part', 'focal')?->component_id)->name ?? '', lcfirst($core->sketch->name));
+        $name = sprintf('%s on %s', Component::query()->find($card->takings->firstWhere('part', FocalPart::ID)?->component_id)->name ?? '', lcfirst($core->sketch->name));
         $kept = $isKept ? [] : [$core->asDesign($name) ?? throw NotEnough::noDesign($card->number)];
         $keys = $kit->components()->get()->mapWithKeys(static fn (Component $one): array => [$one->coreId() => $one->key])->all();
         $designs = array_map(static fn (KitDesign $design): KitDesign => $design->renamed($keys) ?? throw NotEnough::noDesign($card->number), [...$others, ...$kept]);
@@ -191,17 +193,17 @@ final readonly class Design
         $quantity = $good->isEndless() ? 0 : max(1, $old->quantity ?? 1);
         $gone = array_filter([$old]);
         $new = [CoreTaking::some($good->id, $part, $quantity)];
-        if ($part === 'focal') {
+        if ($part === FocalPart::ID) {
             // A die that cut the old one has nothing to do any more.
-            $gone = array_filter([$old, $card->takings->firstWhere('part', Picture::DIE)]);
+            $gone = array_filter([$old, $card->takings->firstWhere('part', DiePart::ID)]);
         }
-        if ($part === 'sentiment') {
-            $label = $card->takings->firstWhere('part', 'sentiment-label');
+        if ($part === WordsPart::ID) {
+            $label = $card->takings->firstWhere('part', LabelPart::ID);
             $gone = array_filter([$old, $label?->sheet_id === null ? $label : null]);
             $stamp = $good->good instanceof Stamp ? $good->good : null;
             $stock = $label?->toCore();
             if ($stamp !== null && $stock !== null) {
-                $new[] = CoreTaking::piece($stock->component, 'sentiment-label', Supplies::labelFor($stamp, $card->kit->unit), $stock->face, true);
+                $new[] = CoreTaking::piece($stock->component, LabelPart::ID, $stamp->label($card->kit->unit), $stock->face, true);
             }
         }
         $this->write($card, $new, $gone);
@@ -232,21 +234,6 @@ final readonly class Design
         $card->waivers()->get()->each->delete();
         $this->write($card, [], $card->takings);
         $card->delete();
-    }
-
-    private static function sizeOf(Card $card, string $part): ?Size
-    {
-        $core = $card->toCore();
-        if ($part === Insides::PART) {
-            return $core->layout($card->kit->unit)->inside;
-        }
-        if ($part === 'base') {
-            return $core->construction($card->kit->unit)->blank->size;
-        }
-
-        return str_starts_with($part, 'fold-')
-            ? $core->construction($card->kit->unit)->part(substr($part, 5))?->size
-            : $core->layout($card->kit->unit)->part($part)?->cut;
     }
 
     private static function frameOf(Card $card): ?Length

@@ -12,19 +12,21 @@ use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
 use App\Table\TableState;
+use KeepShare\Core\Card\Part\OwnPart;
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\Outlook;
+use KeepShare\Core\Outlook\Outlook;
+use KeepShare\Core\Outlook\WayOut;
+use KeepShare\Core\Outlook\WaysOut;
+use KeepShare\Core\Outlook\Why;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Taking as CoreTaking;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\WayOut;
-use KeepShare\Core\Share\WaysOut;
-use KeepShare\Core\Share\Why;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Table\Wanted;
 
 /** What is done in the grid: to one cell, to a whole card, to a row. Rows may go short; what is cut stays where it is. */
 final readonly class Grid
@@ -256,7 +258,7 @@ final readonly class Grid
     {
         // A sketch also has parts that only hold others and are not cut: they are no places for paper.
         $laid = $card->toCore()->layout($card->kit->unit)->parts;
-        $parts = [...array_map(static fn (Laid $one): string => $one->part->id, $laid), 'focal', 'sentiment', 'embellishment', 'bow', 'foam', 'base', 'envelope'];
+        $parts = [...array_map(static fn (Laid $one): string => $one->part->id, $laid), ...array_map(static fn (OwnPart $part): string => $part->id(), OwnParts::all())];
 
         return array_values(array_diff($parts, $card->takings->pluck('part')->all()));
     }
@@ -268,15 +270,6 @@ final readonly class Grid
             return $core->good instanceof SheetGood && $sketched->role->isPaper() === $core->kind()->isPrintedPaper();
         }
 
-        return match ($part) {
-            'focal' => $core->isFocalPoint(),
-            'sentiment' => $core->words() !== null,
-            'embellishment' => $core->kind() === Kind::Embellishment,
-            'bow' => $core->kind() === Kind::Ribbon,
-            'foam' => $core->kind() === Kind::Foam,
-            'base' => $core->kind() === Kind::Base,
-            'envelope' => $core->kind() === Kind::Envelope,
-            default => false,
-        };
+        return OwnParts::isFilledBy($part, $core);
     }
 }

@@ -8,10 +8,10 @@ use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\Option;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Outlook\Option;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Wishes;
 
 /** Card by card: the best next cards from where the table is now, each with how many cards stay possible after it. */
 final readonly class NextCards

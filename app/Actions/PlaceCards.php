@@ -5,7 +5,7 @@ namespace App\Actions;
 use App\Models\Card;
 use App\Models\CardRecord;
 use App\Models\Kit;
-use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Card\Card as CoreCard;
 
 /** Writes cards the core has found into the share-out. */
 final readonly class PlaceCards

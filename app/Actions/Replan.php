@@ -17,8 +17,8 @@ use Closure;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
-use KeepShare\Core\Share\WayOut;
-use KeepShare\Core\Share\WaysOut;
+use KeepShare\Core\Outlook\WayOut;
+use KeepShare\Core\Outlook\WaysOut;
 
 /**
  * Plans again from what is really there when a cut has gone wrong, without touching what is done, and says what changed

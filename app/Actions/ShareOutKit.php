@@ -16,19 +16,19 @@ use App\Models\SolveState;
 use App\Pages\Wording;
 use App\Table\TableState;
 use Closure;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\SpreadGaps;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\CannotShare;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\CardFront;
+use KeepShare\Core\Design\Insides;
+use KeepShare\Core\Design\Refit;
+use KeepShare\Core\Outlook\Outlook;
+use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Share\ForAMan;
-use KeepShare\Core\Share\Insides;
-use KeepShare\Core\Share\Outlook;
-use KeepShare\Core\Share\Refit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Stop;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * Shares a kit out over cards, in the background. The first share-out is laid on the table at once; a later one is

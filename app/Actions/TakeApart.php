@@ -7,13 +7,13 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Slug;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\Remains;
-use KeepShare\Core\Share\Spare;
-use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Spare;
 
 /** Takes goods apart that are not used for what they are: liners of envelopes, halves of bases, backs of words. */
 final readonly class TakeApart

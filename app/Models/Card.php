@@ -6,12 +6,13 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\PartName;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card as CoreCard;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchReader;
@@ -98,11 +99,7 @@ final class Card extends Model
     /** A part as it is said: "inner panel", "focal point". */
     public function partName(string $part): string
     {
-        if (! str_starts_with($part, 'fold-')) {
-            return $this->toSketch()->partName($part);
-        }
-
-        return $this->fold->construct($this->toFront(), Unit::Inch)->part(substr($part, 5))->name ?? str_replace('-', ' ', substr($part, 5));
+        return PartName::of($part, $this->toSketch(), $this->fold, $this->toFront());
     }
 
     /** @return list<string> the parts that are cut */

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\Taking as CoreTaking;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Taking as CoreTaking;
 
 /** A card with its takings as one array of what their tables hold, so that it can lie outside them. */
 final class CardRecord

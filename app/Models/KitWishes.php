@@ -4,8 +4,8 @@ namespace App\Models;
 
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
 
 /** The wishes that stand with a kit, for the core. */
 final class KitWishes

@@ -5,7 +5,7 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Card\Card as CoreCard;
 
 /**
  * Cards with all they take that do not lie on the table now.

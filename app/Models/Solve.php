@@ -4,7 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * One share-out being worked out in the background.

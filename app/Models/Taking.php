@@ -5,9 +5,9 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Share\Taking as CoreTaking;
 
 /**
  * What one part of a card takes from one component; sheet_id is the piece itself once it is cut.

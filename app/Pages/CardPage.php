@@ -6,6 +6,9 @@ use App\Models\Card;
 use App\Models\OwnSketch;
 use App\Models\Taking;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Part\BasePart;
+use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Fold\FoldKind;
@@ -16,8 +19,6 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\Taking as CoreTaking;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
@@ -100,7 +101,7 @@ final class CardPage
             'size' => $size?->format($state->kit->unit) ?? '',
             'from' => $state->nameOf($taking->component_id),
             'isCut' => $taking->sheet_id !== null,
-            'score' => $taking->part === 'base' && $blank->scores !== [] ? implode(' and ', array_map(static fn (Length $at): string => $at->label($state->kit->unit), $blank->scores)) : null,
+            'score' => $taking->part === BasePart::ID && $blank->scores !== [] ? implode(' and ', array_map(static fn (Length $at): string => $at->label($state->kit->unit), $blank->scores)) : null,
         ];
     }
 

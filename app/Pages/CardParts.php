@@ -5,21 +5,21 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\Component as Record;
 use App\Table\TableState;
-use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Part\OwnPart;
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Pair\Fit;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\Refit;
-use KeepShare\Core\Share\Table;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Visibility;
+use KeepShare\Core\Table\Table;
 
 /** The parts of a card: their measures, what fills them, and what else could. */
 final readonly class CardParts
@@ -64,7 +64,7 @@ final readonly class CardParts
         $parts = [];
         foreach ($this->card->construction($this->unit)->parts as $part) {
             if (! $part->isFace) {
-                $parts[] = [...$this->filled("fold-$part->id", $part->name), 'size' => $part->size->format($this->unit), 'from' => $part->stuff->value, 'note' => $part->note];
+                $parts[] = [...$this->filled($part->onCard(), $part->name), 'size' => $part->size->format($this->unit), 'from' => $part->stuff->value, 'note' => $part->note];
             }
         }
 
@@ -74,24 +74,28 @@ final readonly class CardParts
     /** @return list<array<string, mixed>> picture, words and trimmings, base and envelope */
     public function stuck(): array
     {
-        $parts = ['focal' => 'focal point', 'sentiment' => 'sentiment', 'embellishment' => 'embellishments', 'foam' => 'foam', 'bow' => 'bow', 'base' => 'base', 'envelope' => 'envelope'];
-        $stuck = [];
-        foreach ($parts as $id => $name) {
-            $taking = $this->card->taking($id);
-            $isAsked = $taking === null ? in_array($id, ['focal', 'sentiment', 'base', 'envelope'], true) : ($taking->size === null || $id === 'focal');
-            if ($isAsked) {
-                $core = $this->state->core[$taking->component ?? ''] ?? null;
-                $isCounted = in_array($id, ['embellishment', 'foam'], true) && $core?->isEndless() === false;
-                $stuck[] = [
-                    ...$this->filled($id, $name),
-                    'amount' => $core === null ? '' : $taking?->size?->format($this->unit) ?? Wording::taken($core, $taking->quantity ?? 0, $this->unit),
-                    'quantity' => $isCounted ? $taking->quantity ?? 0 : null,
-                    'options' => $this->components($id),
-                ];
-            }
-        }
+        $asked = array_filter(OwnParts::all(), function (OwnPart $part): bool {
+            $taking = $this->card->taking($part->id());
 
-        return $stuck;
+            return $taking === null ? $part->need() !== null : $part->isChosen($taking);
+        });
+
+        return array_values(array_map($this->chosen(...), $asked));
+    }
+
+    /** @return array<string, mixed> */
+    private function chosen(OwnPart $part): array
+    {
+        $taking = $this->card->taking($part->id());
+        $core = $this->state->core[$taking->component ?? ''] ?? null;
+        $isCounted = $part->isAdjustable() && $core?->isEndless() === false;
+
+        return [
+            ...$this->filled($part->id(), $part->name()),
+            'amount' => $core === null ? '' : $taking?->size?->format($this->unit) ?? Wording::taken($core, $taking->quantity ?? 0, $this->unit),
+            'quantity' => $isCounted ? $taking->quantity ?? 0 : null,
+            'options' => $this->components($part),
+        ];
     }
 
     /** @return list<array<string, mixed>> the guides of the sketch: measured from, not cut */
@@ -152,27 +156,17 @@ final readonly class CardParts
     }
 
     /** @return list<array{key: string, label: string}> what there is left of, for one of the loose parts */
-    private function components(string $part): array
+    private function components(OwnPart $part): array
     {
-        $mine = $this->card->taking($part)?->component;
-        $fits = static fn (Component $core): bool => match ($part) {
-            'focal' => $core->isFocalPoint(),
-            'sentiment' => $core->words() !== null,
-            'embellishment' => $core->kind() === Kind::Embellishment,
-            'foam' => $core->kind() === Kind::Foam,
-            'bow' => $core->kind() === Kind::Ribbon,
-            'base' => $core->kind() === Kind::Base,
-            default => $core->kind() === Kind::Envelope,
-        };
+        $own = $this->card->taking($part->id());
         $options = [];
-        $own = $this->card->taking($part);
         if ($own?->size !== null) {
             // Cut from a scrap with a die: it stays a choice.
             $options[] = ['key' => "$own->component/$own->face", 'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component))];
         }
         foreach ($this->state->core as $core) {
             $left = $this->others->free[$core->id] ?? 0;
-            if ($fits($core) && ($core->id === $mine || $core->isEndless() || $left > 0)) {
+            if ($part->isFilledBy($core) && ($core->id === $own?->component || $core->isEndless() || $left > 0)) {
                 $options[] = ['key' => "$core->id/0", 'label' => $this->state->nameOf(Record::idOfCore($core->id)).($core->isEndless() || $core->kind()->isByLength() ? '' : " · $left left")];
             }
         }

@@ -7,7 +7,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\Classroom;
+use KeepShare\Core\Outlook\Classroom;
 
 /** So many sets of the same cards: what they need, what is here, what has to be added, and the cuts grouped by setting. */
 final class ClassPage

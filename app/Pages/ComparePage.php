@@ -7,7 +7,7 @@ use App\Models\Kit;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Table\TableState;
-use KeepShare\Core\Share\Card as CoreCard;
+use KeepShare\Core\Card\Card as CoreCard;
 
 /** The present share-out beside those kept by name. */
 final class ComparePage

@@ -11,6 +11,8 @@ use App\Models\SheetState;
 use App\Models\Taking;
 use App\Table\TableState;
 use Illuminate\Support\Collection;
+use KeepShare\Core\Card\Part\DiePart;
+use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Cut\Cut;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Leaf;
@@ -20,7 +22,6 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Picture;
 use KeepShare\Core\Sketch\FormKind;
 use KeepShare\Core\Sketch\Part;
 
@@ -162,8 +163,8 @@ final readonly class CutPage
     private function afterwards(Leaf $leaf): ?string
     {
         $taking = $this->takings->get((int) $leaf->piece);
-        if ($taking?->part === 'focal' && $this->isWanted($leaf)) {
-            $die = $this->state->takings->where('card_id', $taking->card_id)->firstWhere('part', Picture::DIE);
+        if ($taking?->part === FocalPart::ID && $this->isWanted($leaf)) {
+            $die = $this->state->takings->where('card_id', $taking->card_id)->firstWhere('part', DiePart::ID);
 
             return $die === null ? null : sprintf('Card %s, focal point: cut it with %s.', $this->owner((string) $leaf->piece), lcfirst($this->state->nameOf($die->component_id)));
         }

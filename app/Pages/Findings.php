@@ -5,12 +5,12 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\Waiver;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding;
 use KeepShare\Core\Check\Repair;
 use KeepShare\Core\Check\SpreadGaps;
-use KeepShare\Core\Share\Card as CoreCard;
 
 /** What the checks find on the cards of a kit, with what has been waved off. */
 final readonly class Findings

@@ -2,13 +2,14 @@
 
 namespace App\Pages;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Layer;
+use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\Layer;
 
 /** A card's front as the interface draws it. */
 final class FrontView
@@ -50,7 +51,7 @@ final class FrontView
     /** @param  array<string, Component>  $components */
     private static function baseColour(Card $card, array $components): string
     {
-        $good = ($components[$card->taking('base')->component ?? ''] ?? null)?->good;
+        $good = ($components[$card->taking(BasePart::ID)->component ?? ''] ?? null)?->good;
 
         return match (true) {
             $good instanceof CardBase => $good->colour->hex,

@@ -8,15 +8,15 @@ use App\Models\Kit;
 use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Keep\Grade;
-use KeepShare\Core\Share\Addition;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\ShareOut;
-use KeepShare\Core\Share\Spare;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Outlook\Addition;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Spare;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /** What is left, and the bonus cards it still gives. */
 final readonly class KeepPage

@@ -5,9 +5,9 @@ namespace App\Pages;
 use App\Actions\NextCards;
 use App\Models\Kit;
 use App\Table\TableState;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Fold\FoldKind;
-use KeepShare\Core\Share\Option;
-use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Outlook\Option;
 
 /** The cards that could be the next, with what each uses up and what it leaves possible. */
 final readonly class NextCardPage

@@ -15,14 +15,14 @@ use App\Models\Taking;
 use App\Table\Kept;
 use App\Table\TableState;
 use Illuminate\Support\Collection;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\WayOut;
+use KeepShare\Core\Outlook\WayOut;
+use KeepShare\Core\Table\Wanted;
 
 /** The grid of components and cards, with what is kept. */
 final readonly class ShareOutPage

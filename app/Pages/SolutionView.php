@@ -4,11 +4,11 @@ namespace App\Pages;
 
 use App\Models\Kit;
 use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
-use KeepShare\Core\Share\Card as CoreCard;
 use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Remains;
-use KeepShare\Core\Share\Taking;
+use KeepShare\Core\Table\Remains;
 
 /** A share-out to be compared with another: its faces, and its figures in the order in which they are weighed. */
 final readonly class SolutionView

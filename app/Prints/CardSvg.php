@@ -3,14 +3,14 @@
 namespace App\Prints;
 
 use App\Pages\OutlineView;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\Layer;
 
 /** The front of a card as an SVG of its real size, every part in its place with its measure. */
 final class CardSvg

@@ -13,7 +13,7 @@ use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\Table;
+use KeepShare\Core\Table\Table;
 
 /**
  * A kit and the stash as they lie on the table now, read once.

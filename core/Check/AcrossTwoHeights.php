@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Laid;
 
@@ -26,10 +27,10 @@ final class AcrossTwoHeights implements Check
                 $findings[] = $this->finding($laid->part->name);
             }
         }
-        foreach (['focal' => 'picture', 'sentiment' => 'sentiment'] as $part => $name) {
-            $rect = $card->layer($part)?->rect;
+        foreach (OwnParts::placed($card->layout) as $part) {
+            $rect = $card->layer($part->id())?->rect;
             if ($rect !== null && self::rocks($rect, $card->layout->parts)) {
-                $findings[] = $this->finding($name);
+                $findings[] = $this->finding($part->name());
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Kit\SheetGood;
 
 /** A focal point does not show on a busy paper: it needs a calm mat, panel or label first. */
@@ -16,7 +17,7 @@ final class BusyUnderFocalPoint implements Check
 
     public function look(CardInHand $card): array
     {
-        $focal = $card->layer('focal');
+        $focal = $card->layer(FocalPart::ID);
         $under = $focal === null ? null : $card->faceUnder($focal);
 
         return $under?->busy === true

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\Layer;
 use KeepShare\Core\Sketch\Layout;
 
 /** A card with everything a check looks at: its layout, its front, the goods it takes, and the cards beside it. */

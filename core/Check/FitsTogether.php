@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\BasePart;
+use KeepShare\Core\Card\Part\EnvelopePart;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Envelope;
 
@@ -17,8 +19,8 @@ final class FitsTogether implements Check
 
     public function look(CardInHand $card): array
     {
-        $base = $card->taken('base')?->good;
-        $envelope = $card->taken('envelope')?->good;
+        $base = $card->taken(BasePart::ID)?->good;
+        $envelope = $card->taken(EnvelopePart::ID)?->good;
         $findings = [];
         if ($base instanceof CardBase && ! $base->front->matches($card->card->front)) {
             $findings[] = Finding::of($this->key(), 'The base is not the size of the front.', 'Take a base of this size, or cut one.');

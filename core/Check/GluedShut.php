@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -38,10 +39,10 @@ final class GluedShut implements Check
         foreach ($card->card->fold === FoldKind::Gatefold ? $card->layout->parts : [] as $laid) {
             $pieces[$laid->part->name] = $laid->rect;
         }
-        foreach (['focal' => 'focal point', 'sentiment' => 'sentiment'] as $part => $name) {
-            $layer = $card->layer($part);
+        foreach (OwnParts::placed($card->layout) as $part) {
+            $layer = $card->layer($part->id());
             if ($layer !== null) {
-                $pieces[$name] = $layer->rect;
+                $pieces[$part->name()] = $layer->rect;
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\EnvelopePart;
 use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
@@ -20,7 +21,7 @@ final class HeightForEnvelope implements Check
     {
         $height = Thickness::of($card);
         $says = 'The card is about '.ltrim($height->label(Unit::Millimetre), '≈ ').' thick.';
-        $envelope = $card->taken('envelope')?->good;
+        $envelope = $card->taken(EnvelopePart::ID)?->good;
         // What stands up stands in from the edges: it takes up about half its height of the envelope each way.
         $needs = $card->card->front->grown(Length::ofUnits(intdiv($height->units, 4)));
         if ($envelope instanceof Envelope && $envelope->takes($card->card->front) && ! $needs->fitsIn($envelope->size, true)) {

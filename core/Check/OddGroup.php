@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\GroupPart;
+
 final class OddGroup implements Check
 {
     public function key(): string
@@ -13,10 +15,10 @@ final class OddGroup implements Check
 
     public function look(CardInHand $card): array
     {
-        $group = $card->card->taking('embellishment');
+        $group = $card->card->taking(GroupPart::ID);
 
         return $group !== null && $group->quantity > 0 && $group->quantity % 2 === 0
-            ? [Finding::hint($this->key(), "$group->quantity embellishments are an even group: odd ones look scattered by chance.", 'Take one more or one fewer.', Repair::quantity('One more', 'embellishment', $group->quantity + 1), Repair::quantity('One fewer', 'embellishment', $group->quantity - 1))]
+            ? [Finding::hint($this->key(), "$group->quantity embellishments are an even group: odd ones look scattered by chance.", 'Take one more or one fewer.', Repair::quantity('One more', GroupPart::ID, $group->quantity + 1), Repair::quantity('One fewer', GroupPart::ID, $group->quantity - 1))]
             : [];
     }
 }

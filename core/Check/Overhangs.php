@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\RelationKind;
 
@@ -28,10 +29,10 @@ final class Overhangs implements Check
                 $findings[] = Finding::of($this->key(), "The piece for the {$laid->part->name} is {$size->label($card->unit)}, its place {$laid->cut->label($card->unit)}.", 'Trim it, or use it where it fits.');
             }
         }
-        foreach (['focal' => 'picture', 'sentiment' => 'sentiment'] as $part => $name) {
-            $rect = $card->layer($part)?->rect;
+        foreach (OwnParts::placed($card->layout) as $part) {
+            $rect = $card->layer($part->id())?->rect;
             if ($rect !== null && ! $rect->size->fitsIn($card->layout->front)) {
-                $findings[] = Finding::of($this->key(), "The $name is larger than the front: {$rect->size->label($card->unit)}.", 'Trim it flush, or take a smaller one.');
+                $findings[] = Finding::of($this->key(), "The {$part->name()} is larger than the front: {$rect->size->label($card->unit)}.", 'Trim it flush, or take a smaller one.');
             }
         }
 

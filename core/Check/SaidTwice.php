@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-use KeepShare\Core\Share\Card;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Part\WordsPart;
 
 /** The same words on two cards by accident is a mistake; on a set it is a decision. */
 final class SaidTwice implements Check
@@ -16,11 +17,11 @@ final class SaidTwice implements Check
 
     public function look(CardInHand $card): array
     {
-        $words = $card->taken('sentiment')?->words();
+        $words = $card->taken(WordsPart::ID)?->words();
         if ($words === null) {
             return [];
         }
-        $same = array_filter($card->strangers(), static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking('sentiment')->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
+        $same = array_filter($card->strangers(), static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking(WordsPart::ID)->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
         $numbers = implode(', ', array_map(static fn (Card $other): int => $other->number, $same));
 
         return $same === [] ? [] : [Finding::of($this->key(), "“{$words->text}” is on card $numbers too.", 'Take other words, or make the two a set.')];

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Card;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
-use KeepShare\Core\Share\Card;
 
 /** What the maker asked of the spread of all cards and has not got: nothing for sympathy, too few birthdays. */
 final class SpreadGaps

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\BowPart;
 use KeepShare\Core\Measure\Length;
 
 /** A piece or ribbon that does not reach, with nothing to hide the gap. */
@@ -27,7 +28,7 @@ final class StripTooShort implements Check
                 $findings[] = Finding::of($this->key(), "The piece for the {$laid->part->name} is $short short, and nothing hides the gap.", 'Hide the gap under a label or a banner, or cut another.');
             }
         }
-        $ribbon = $card->card->taking('bow');
+        $ribbon = $card->card->taking(BowPart::ID);
         if ($ribbon !== null && $ribbon->quantity < Length::inches(self::BOW)->units) {
             $findings[] = Finding::of($this->key(), Length::ofUnits($ribbon->quantity)->label($card->unit).' of ribbon are too short for a bow.', 'Tie a knot, or glue it down as a band.');
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\FoamPart;
+use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Kit\Foam;
 use KeepShare\Core\Kit\Sticker;
 use KeepShare\Core\Measure\Length;
@@ -20,12 +23,12 @@ final class Thickness
     public static function of(CardInHand $card): Length
     {
         $tops = array_map(static fn (Laid $laid): int => $laid->top()->units, $card->layout->parts);
-        $focal = $card->layer('focal');
+        $focal = $card->layer(FocalPart::ID);
         if ($focal !== null) {
-            $foam = $card->taken('foam')?->good;
-            $good = $card->taken('focal')?->good;
+            $foam = $card->taken(FoamPart::ID)?->good;
+            $good = $card->taken(FocalPart::ID)?->good;
             $tops[] = self::under($card, $focal->rect) + ($foam instanceof Foam ? $foam->thickness->units : 0) + ($good instanceof Sticker ? $good->thickness->units : self::DIE_CUT);
-            $tops[] = $card->card->taking('embellishment') === null ? 0 : self::under($card, $focal->rect) + self::GEM;
+            $tops[] = $card->card->taking(GroupPart::ID) === null ? 0 : self::under($card, $focal->rect) + self::GEM;
         }
 
         return Length::ofUnits($card->card->construction($card->unit)->thickness->units + max(0, ...$tops));

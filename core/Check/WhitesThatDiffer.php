@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
@@ -51,7 +52,7 @@ final class WhitesThatDiffer implements Check
 
     private static function base(CardInHand $card): ?Colour
     {
-        $good = $card->taken('base')?->good;
+        $good = $card->taken(BasePart::ID)?->good;
 
         return match (true) {
             $good instanceof CardBase => $good->colour,

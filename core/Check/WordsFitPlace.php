@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\WordsPart;
+
 /** Words larger than the place the sketch keeps for them cover what lies beside it. */
 final class WordsFitPlace implements Check
 {
@@ -14,7 +16,7 @@ final class WordsFitPlace implements Check
 
     public function look(CardInHand $card): array
     {
-        $words = $card->layer('sentiment')?->rect->size;
+        $words = $card->layer(WordsPart::ID)?->rect->size;
         $place = $card->layout->sentiment->size;
 
         return $words !== null && ! $words->fitsIn($place)

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\WordsPart;
+
 /** Words are read when they stand out from their ground, and the piece when it stands out from what it lies on. */
 final class WordsStandOut implements Check
 {
@@ -19,8 +21,8 @@ final class WordsStandOut implements Check
 
     public function look(CardInHand $card): array
     {
-        $layer = $card->layer('sentiment');
-        $printed = $card->applied('sentiment')?->printed();
+        $layer = $card->layer(WordsPart::ID);
+        $printed = $card->applied(WordsPart::ID)?->printed();
         if ($layer === null || $printed === null) {
             return [];
         }

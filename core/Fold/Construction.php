@@ -38,6 +38,18 @@ final readonly class Construction
         return new self($blank, $parts, $steps, $open, $closed, $face ?? $closed, Length::ofUnits($thickness));
     }
 
+    /** The part whose piece has this name among the parts of a card. */
+    public function partOnCard(string $part): ?FoldPart
+    {
+        foreach ($this->parts as $one) {
+            if ($one->onCard() === $part) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
     public function part(string $id): ?FoldPart
     {
         foreach ([$this->blank, ...$this->parts] as $part) {

@@ -12,6 +12,9 @@ use KeepShare\Core\Sketch\Outline;
 /** A piece cut for a fold: its size flat, where it is scored, what it is cut from, and what of it is seen from the front. */
 final readonly class FoldPart
 {
+    /** Marks the parts of a card that are its fold's. */
+    private const PREFIX = 'fold-';
+
     /** @param  list<Length>  $scores  from the left edge, or from the top where it is scored across */
     private function __construct(
         public string $id,
@@ -34,6 +37,18 @@ final readonly class FoldPart
         } catch (BadMeasure) {
             throw CannotFold::tooSmall($name);
         }
+    }
+
+    /** The name its piece has among the parts of a card. */
+    public function onCard(): string
+    {
+        return self::PREFIX.$this->id;
+    }
+
+    /** Whether a part of a card is one of its fold. */
+    public static function isOne(string $part): bool
+    {
+        return str_starts_with($part, self::PREFIX);
     }
 
     /** Scored down at these measures from the left. */

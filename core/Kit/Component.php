@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
+use KeepShare\Core\Measure\Size;
+
 /**
  * One line of a packing list: a good, its name, and how many of it there should be.
  *
@@ -43,6 +45,12 @@ final readonly class Component
             $good instanceof Applied && $good->printed()->serves === Serves::Sentiment => $good->printed()->words,
             default => null,
         };
+    }
+
+    /** The size over all of a piece that is stuck on whole; null of anything else. */
+    public function printedSize(): ?Size
+    {
+        return $this->good instanceof Applied ? $this->good->printed()->size : null;
     }
 
     /** A picture that the eye of a card can rest on. */

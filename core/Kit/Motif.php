@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
 /** What is printed on the face of a paper; the interface draws each its own way. */
 enum Motif: string
 {
@@ -49,5 +52,11 @@ enum Motif: string
     public function isScene(): bool
     {
         return $this === self::Hills;
+    }
+
+    /** What is cut out round a motif: it holds one at least. */
+    public static function cutOut(Unit $unit): Size
+    {
+        return $unit === Unit::Inch ? Size::parse('1 3/4', '1 3/4', Unit::Inch) : Size::parse('45', '45', Unit::Millimetre);
     }
 }

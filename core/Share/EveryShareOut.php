@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
 /**
  * Looks at every share-out of a small table, so that the best of them is known to be the best.
  *

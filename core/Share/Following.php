@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Design\Designer;
+use KeepShare\Core\Design\Refit;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /** Makes the designs of a kit that are followed, each as often as it is meant, as far as there is enough for them. */
 final class Following

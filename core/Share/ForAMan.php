@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Part\BowPart;
+use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Table\Table;
 
 /**
  * Which cards would do for a man, as makers say it: no flowers or hearts, no sprigs, no gems or bow, and not
@@ -47,7 +51,7 @@ final readonly class ForAMan
             $frills += match (true) {
                 $shape !== null && in_array($shape, self::FRILLS, true) => 100,
                 $face !== null && $face->motif === Motif::Sprig => 100,
-                in_array($taking->part, ['embellishment', 'bow'], true) => 1,
+                in_array($taking->part, [GroupPart::ID, BowPart::ID], true) => 1,
                 default => 0,
             };
         }

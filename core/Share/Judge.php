@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Share;
 
+use KeepShare\Core\Card\Card;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use WeakMap;
 
 /** Says how good share-outs are, and remembers of each card what does not depend on the others. */

@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Part\BasePart;
+use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
@@ -59,7 +65,7 @@ final readonly class Merit
     {
         $main = null;
         $figures = [];
-        foreach (Filler::largestPaperFirst($card->layout($table->unit)) as $laid) {
+        foreach ($card->layout($table->unit)->largestPaperFirst() as $laid) {
             $surface = $table->surfaceOf($card->taking($laid->part->id));
             if ($surface === null) {
                 continue;
@@ -121,7 +127,7 @@ final readonly class Merit
             $sets[$card->set ?? -$card->number] = true;
             $own = ["sketch {$card->sketch->key}"];
             foreach ($card->takings as $taking) {
-                if ($taking->part === 'focal' || ($taking->size !== null && $taking->part !== 'base')) {
+                if ($taking->part === FocalPart::ID || ($taking->size !== null && $taking->part !== BasePart::ID)) {
                     $own[] = "$taking->component/$taking->face";
                 }
             }

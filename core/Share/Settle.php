@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * Makes a share-out better card by card: one is taken off the table and the best that could stand in its place is put

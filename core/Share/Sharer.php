@@ -5,8 +5,17 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Design\Designer;
+use KeepShare\Core\Design\Draft;
+use KeepShare\Core\Design\Folding;
+use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * Shares a table out over cards, one card at a time: the best draft that can really be cut, until enough are made or
@@ -69,21 +78,9 @@ final class Sharer
     }
 
     /**
-     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
-     */
-    public static function share(Table $table, Wishes $wishes, ?Closure $goOn = null): ShareOut
-    {
-        $sharer = self::on($table, $wishes);
-        $cards = $sharer->cards($wishes->cards, $goOn ?? static fn (): bool => true);
-        $isShort = count($cards) < $wishes->cards;
-
-        return ShareOut::of($cards, $sharer->remains->plans(), $isShort ? Outlook::beyond($sharer->table->after(...$cards), $wishes) : null);
-    }
-
-    /**
      * The cards that can be made, without a word about what stops the next.
      *
-     * @param  (Closure(int, int): bool)|null  $goOn  as of share()
+     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
      * @return list<Card>
      */
     public static function most(Table $table, Wishes $wishes, ?Closure $goOn = null): array

@@ -40,6 +40,15 @@ final readonly class Layout
         return null;
     }
 
+    /** @return list<Laid> patterned papers before cardstock, the largest of each first: what the others are chosen to go with */
+    public function largestPaperFirst(): array
+    {
+        $parts = $this->parts;
+        usort($parts, static fn (Laid $a, Laid $b): int => [$b->part->role->isPaper(), $b->rect->size->area()] <=> [$a->part->role->isPaper(), $a->rect->size->area()]);
+
+        return $parts;
+    }
+
     /** Tells it from every other layout: the same parts in the same places on the same front. */
     public function key(): string
     {
@@ -83,6 +92,22 @@ final readonly class Layout
             'right' => $carrier->right()->minus($laid->rect->right()),
             'bottom' => $carrier->bottom()->minus($laid->rect->bottom()),
         ];
+    }
+
+    /** A piece in the middle of a place, or as near to it as the front allows where it is larger. */
+    public function onFront(Rect $place, Size $piece): Rect
+    {
+        $at = static fn (Length $start, Length $room, Length $own, Length $front): int => max(0, min(
+            $start->units + intdiv($room->units - $own->units, 2),
+            $front->units - $own->units,
+        ));
+
+        return Rect::ofUnits(
+            $at($place->x, $place->size->width, $piece->width, $this->front->width),
+            $at($place->y, $place->size->height, $piece->height, $this->front->height),
+            $piece->width->units,
+            $piece->height->units,
+        );
     }
 
     /** The topmost part that carries the middle of a place, or null where the base itself shows. */

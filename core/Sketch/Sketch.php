@@ -85,21 +85,15 @@ final readonly class Sketch
         return new self($key, $name, $this->parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster);
     }
 
-    /** The name of a part of a card on this sketch, also of those every card has. */
-    public function partName(string $id): string
+    public function part(string $id): ?Part
     {
         foreach ($this->parts as $part) {
             if ($part->id === $id) {
-                return $part->name;
+                return $part;
             }
         }
 
-        return match ($id) {
-            'focal' => 'focal point',
-            'sentiment-label' => 'sentiment label',
-            'inside' => 'inside panel',
-            default => str_replace('-', ' ', $id),
-        };
+        return null;
     }
 
     /** @param  list<Laid>  $laid  what lies under it */

@@ -2,10 +2,13 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Need;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Cut\LowerBound;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
@@ -14,14 +17,12 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\Need;
+use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Variety;
-use KeepShare\Core\Share\Wishes;
 use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -116,7 +117,7 @@ final class BoundTest extends TestCase
             $table = Table::unpacked(Kits::random($seed));
             foreach ([false, true] as $repeat) {
                 $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
-                self::assertLessThanOrEqual(Bound::on($table, $wishes)->cards, count(Sharer::share($table, $wishes)->cards), "seed $seed");
+                self::assertLessThanOrEqual(Bound::on($table, $wishes)->cards, count(ShareOut::of($table, $wishes)->cards), "seed $seed");
             }
         }
     }

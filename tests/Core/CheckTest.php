@@ -2,6 +2,8 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Check\AcrossTwoHeights;
 use KeepShare\Core\Check\BusyUnderFocalPoint;
 use KeepShare\Core\Check\CardInHand;
@@ -52,9 +54,6 @@ use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
 use KeepShare\Core\Sketch\Anchor;
 use KeepShare\Core\Sketch\Circle;
 use KeepShare\Core\Sketch\Dim;
@@ -70,6 +69,7 @@ use KeepShare\Core\Sketch\Seam;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Slice;
+use KeepShare\Core\Table\Table;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -164,7 +164,7 @@ final class CheckTest extends TestCase
 
         $finding = self::assertFires(new Overhangs, self::on([self::panel()], taken: ['panel' => Taking::piece('kelp-card', 'panel', Size::parse('4 1/2', '5 1/4', Unit::Inch), 0, true)]), 'The piece for the panel is 4 1/2 × 5 1/4 in, its place 4 × 5 1/4 in.');
         self::assertFalse($finding->isHint);
-        self::assertFires(new Overhangs, self::on([self::panel()], goods: ['lantern' => self::picture('5', '2')]), 'The picture is larger than the front');
+        self::assertFires(new Overhangs, self::on([self::panel()], goods: ['lantern' => self::picture('5', '2')]), 'The focal point is larger than the front');
     }
 
     public function test_a_piece_moved_off_its_carrier_hangs_over_it(): void
@@ -242,7 +242,7 @@ final class CheckTest extends TestCase
         self::assertSilent(new AcrossTwoHeights, self::on([self::panel(), $raised, $across(self::inch(1, 3, 4))], picture: false));
         $flat = Part::of('block', 'block', Role::Label, Slice::along(Edge::Left, 'panel', self::inch(2)));
         self::assertSilent(new AcrossTwoHeights, self::on([self::panel(), $flat, $across(self::inch(3))], picture: false));
-        self::assertFires(new AcrossTwoHeights, self::on([self::panel(), $raised], goods: ['happy-birthday' => self::picture('1', '1/2')], sentiment: Slice::along(Edge::Bottom, 'block', self::inch(1))), 'The picture lies across two heights');
+        self::assertFires(new AcrossTwoHeights, self::on([self::panel(), $raised], goods: ['happy-birthday' => self::picture('1', '1/2')], sentiment: Slice::along(Edge::Bottom, 'block', self::inch(1))), 'The focal point lies across two heights');
     }
 
     public function test_foam_seen_through_a_window(): void

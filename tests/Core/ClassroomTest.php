@@ -5,10 +5,10 @@ namespace Tests\Core;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Classroom;
-use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Outlook\Classroom;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -18,7 +18,7 @@ final class ClassroomTest extends TestCase
     public function test_a_class_needs_so_many_times_what_one_set_takes(): void
     {
         $table = Table::unpacked(Kits::demo());
-        $cards = Sharer::share($table, Wishes::cards(4))->cards;
+        $cards = ShareOut::of($table, Wishes::cards(4))->cards;
         $needs = static fn (int $sets): array => array_column(array_map(static fn (Classroom $need): array => [$need->component, $need->needs], Classroom::of($table, $cards, $sets)), 1, 0);
 
         self::assertSame([4, 24], [$needs(1)['base'], $needs(6)['base']]);
@@ -43,7 +43,7 @@ final class ClassroomTest extends TestCase
     public function test_cuts_are_grouped_by_the_setting_of_the_guide(): void
     {
         $table = Table::unpacked(Kits::demo());
-        $cards = Sharer::share($table, Wishes::cards(2))->cards;
+        $cards = ShareOut::of($table, Wishes::cards(2))->cards;
         foreach (Classroom::of($table, $cards, 3) as $need) {
             if ($need->settings !== []) {
                 self::assertSame(array_reverse(self::sorted($need->settings)), array_values($need->settings), 'the one used most first');

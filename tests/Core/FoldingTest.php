@@ -2,6 +2,8 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\GluedShut;
 use KeepShare\Core\Check\SpreadGaps;
@@ -19,14 +21,12 @@ use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
 use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Remains;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;

@@ -2,15 +2,15 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\KitFile;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;

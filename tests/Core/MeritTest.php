@@ -2,17 +2,17 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Pair\Fit;
-use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Variety;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;

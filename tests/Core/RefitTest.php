@@ -2,17 +2,17 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\CutAlready;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\SheetGood;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\CutAlready;
-use KeepShare\Core\Share\Refit;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Wishes;
 use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 

@@ -2,6 +2,8 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
@@ -24,14 +26,12 @@ use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Wishes;
 use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

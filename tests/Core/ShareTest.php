@@ -2,24 +2,24 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Card\Part\DiePart;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Outlook\Outlook;
+use KeepShare\Core\Outlook\WaysOut;
+use KeepShare\Core\Outlook\Why;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\File\ShareOutFile;
 use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Need;
-use KeepShare\Core\Share\Outlook;
-use KeepShare\Core\Share\Picture;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\WaysOut;
-use KeepShare\Core\Share\Why;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -224,7 +224,7 @@ final class ShareTest extends TestCase
         $round = 0;
         foreach ($cards as $card) {
             $focal = array_values(array_filter(CardFront::of($card, $table->components, $kit->unit)->layers, static fn ($layer): bool => $layer->part === 'focal'))[0];
-            if ($card->taking(Picture::DIE) === null) {
+            if ($card->taking(DiePart::ID) === null) {
                 self::assertTrue($table->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
 
                 continue;

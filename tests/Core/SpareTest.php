@@ -2,15 +2,15 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\CardFront;
-use KeepShare\Core\Share\Remains;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Spare;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Spare;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 

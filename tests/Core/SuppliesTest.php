@@ -2,21 +2,22 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Card\Part\InsidePart;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Design\Insides;
+use KeepShare\Core\Design\Supplies;
+use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Insides;
-use KeepShare\Core\Share\Remains;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Supplies;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Taking;
-use KeepShare\Core\Share\Variety;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -103,7 +104,7 @@ final class SuppliesTest extends TestCase
         $wishes = Wishes::cards(10, true)->stashFor(0);
         $cards = Sharer::most($table, $wishes);
         $lined = Insides::lined($table, $cards, $wishes);
-        $panels = array_values(array_filter(array_map(static fn ($card): ?Taking => $card->taking(Insides::PART), $lined)));
+        $panels = array_values(array_filter(array_map(static fn ($card): ?Taking => $card->taking(InsidePart::ID), $lined)));
 
         self::assertNotSame([], $panels);
         self::assertLessThan(count($cards), count($panels), 'one sheet of white does not go round');
@@ -111,7 +112,7 @@ final class SuppliesTest extends TestCase
             self::assertFalse(isset($table->stash[$panel->component]));
             self::assertGreaterThan(80, $table->surfaceOf($panel)?->face->ground()->lab()->lightness);
         }
-        self::assertNotNull($lined[0]->taking(Insides::PART), 'the earlier cards first');
+        self::assertNotNull($lined[0]->taking(InsidePart::ID), 'the earlier cards first');
         foreach ($table->after(...$lined)->promised as $id => $pieces) {
             self::assertTrue($table->plan($id, $pieces)->isComplete(), $id);
         }

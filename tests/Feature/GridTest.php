@@ -11,11 +11,11 @@ use App\Models\Taking;
 use App\Pages\SolutionView;
 use App\Table\TableState;
 use Illuminate\Support\Facades\Artisan;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\File\ShareOutFile;
 use Opis\JsonSchema\Validator;
 
 /** The acts of the share-out grid, what goes short, solving again, share-outs kept and card by card. */
@@ -227,7 +227,7 @@ final class GridTest extends FeatureTestCase
         $says = fn (CoreCard $then): string => SolutionView::changes([$cards[0]], [$then], TableState::of($kit))[0]['says'];
         self::assertSame('stays as it is', $says($cards[0]->fitted(array_reverse($cards[0]->takings))));
         self::assertSame('gatefold in place of fold at the side', $says($cards[0]->onFold(FoldKind::Gatefold)));
-        $other = array_map(static fn ($taking) => $taking->part === 'panel' && $taking->size !== null ? \KeepShare\Core\Share\Taking::piece($taking->component, 'panel', $taking->size, 1 - $taking->face, true) : $taking, $cards[0]->takings);
+        $other = array_map(static fn ($taking) => $taking->part === 'panel' && $taking->size !== null ? \KeepShare\Core\Card\Taking::piece($taking->component, 'panel', $taking->size, 1 - $taking->face, true) : $taking, $cards[0]->takings);
         self::assertSame('other sides or places of the same papers', $says($cards[0]->fitted($other)));
         $turned = CoreCard::of(1, $cards[0]->sketch, $cards[0]->front->turned(), $cards[0]->occasion, $cards[0]->takings, $cards[0]->frame, FoldKind::Top);
         self::assertSame('lying in place of upright', $says($turned), 'its fold goes with it');

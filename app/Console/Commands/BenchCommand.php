@@ -12,6 +12,7 @@ use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use KeepShare\Core\Card\Card;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Cut\CutPlan;
@@ -26,12 +27,7 @@ use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Card;
-use KeepShare\Core\Share\Remains;
-use KeepShare\Core\Share\ShareOut;
-use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Sketch\Circle;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Form;
@@ -42,6 +38,9 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Tile;
 use KeepShare\Core\Sketch\Visibility;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 final class BenchCommand extends Command
 {
@@ -68,8 +67,8 @@ final class BenchCommand extends Command
     {
         $kit = Demo::file($name);
         $table = Table::unpacked($kit);
-        [$share, $out] = $this->median(static fn (): ShareOut => Sharer::share($table, Wishes::cards($cards)));
-        [$all, $most] = $this->median(static fn (): ShareOut => Sharer::share($table, Wishes::asManyAsPossible()));
+        [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table, Wishes::cards($cards)));
+        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table, Wishes::asManyAsPossible()));
         $pieces = [];
         foreach ($out->cards as $card) {
             $pieces = array_merge_recursive($pieces, Remains::piecesOf($card));
@@ -114,7 +113,7 @@ final class BenchCommand extends Command
     private function checks(): array
     {
         $table = Table::unpacked(Demo::file('harbour-lanterns'));
-        $out = Sharer::share($table, Wishes::cards(10))->cards;
+        $out = ShareOut::of($table, Wishes::cards(10))->cards;
         $cards = array_map(static fn (int $n): Card => Card::of($n + 1, $out[$n % count($out)]->sketch, $out[$n % count($out)]->front, $out[$n % count($out)]->occasion, $out[$n % count($out)]->takings), range(0, 23));
         [$time, $found] = $this->median(static fn (): int => array_sum(array_map(static fn (Card $card): int => count(Checks::look(CardInHand::of($card, $table->components, $table->unit, $cards))), $cards)));
 
@@ -195,7 +194,7 @@ final class BenchCommand extends Command
         $years = new Years;
         $years->lay(120, 250, 8_000);
         $large = $years->kit('Four hundred lines', 400, false);
-        app(PlaceCards::class)->place($large, Sharer::share(TableState::of($large)->table(), Wishes::cards(10))->cards, false);
+        app(PlaceCards::class)->place($large, ShareOut::of(TableState::of($large)->table(), Wishes::cards(10))->cards, false);
         $card = $large->cards()->firstOrFail();
         $rows = [];
         foreach (['/' => 'the shelf, 120 kits and 30 000 components', "/kits/$large->id/unpack" => 'Unpack, 400 components', "/kits/$large->id/count" => 'Count, 400 components', "/kits/$large->id/pair" => 'Pair, 400 components', "/kits/$large->id/share-out" => 'Share out, 400 components', "/kits/$large->id/cards/$card->id" => 'a card of it', '/kits/1/sketches' => 'Sketches', "/kits/$large->id/cut" => 'Cut, 400 components', "/kits/$large->id/keep" => 'Keep, 400 components', "/kits/$large->id/tally" => 'Tally, 400 components'] as $url => $what) {

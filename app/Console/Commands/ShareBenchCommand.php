@@ -15,12 +15,12 @@ use Database\Demo\Demo;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
-use KeepShare\Core\Share\Bound;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /** How well kits are shared out, and how long it takes: the first answer, the settled one, a move in the grid. */
 final class ShareBenchCommand extends Command

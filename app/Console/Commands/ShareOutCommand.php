@@ -3,22 +3,22 @@
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Bound;
-use KeepShare\Core\Share\File\ShareOutFile;
-use KeepShare\Core\Share\Insides;
-use KeepShare\Core\Share\Outlook;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Share\Table;
-use KeepShare\Core\Share\Wanted;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
 
 final class ShareOutCommand extends Command
 {

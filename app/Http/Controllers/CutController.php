@@ -32,7 +32,7 @@ use KeepShare\Core\Cut\Split;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Share\Classroom;
+use KeepShare\Core\Outlook\Classroom;
 
 final class CutController
 {

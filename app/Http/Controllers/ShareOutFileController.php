@@ -7,8 +7,8 @@ use App\Models\Kit;
 use App\Prints\Pdf;
 use App\Table\TableState;
 use Illuminate\Http\Response;
-use KeepShare\Core\Share\Card as CoreCard;
-use KeepShare\Core\Share\File\ShareOutFile;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Format\ShareOutFile;
 
 /** The share-out as a file: JSON, CSV, or a page to print. */
 final class ShareOutFileController

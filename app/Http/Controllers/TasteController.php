@@ -14,8 +14,8 @@ use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Share\CannotShare;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\Wishes;
 
 /** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
 final readonly class TasteController

@@ -3,7 +3,7 @@
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use KeepShare\Core\Share\Wishes;
+use KeepShare\Core\Table\Wishes;
 
 final class ShareOutRequest extends FormRequest
 {

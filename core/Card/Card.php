@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card;
+
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Fold\Construction;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Fold\FoldPart;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Part;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+
+/** One planned card: its design and all it takes. */
+final readonly class Card
+{
+    /** @param  list<Taking>  $takings */
+    private function __construct(
+        public int $number,
+        public Sketch $sketch,
+        public Size $front,
+        public Occasion $occasion,
+        public array $takings,
+        public ?Length $frame,
+        public FoldKind $fold,
+        public ?int $set,
+    ) {
+    }
+
+    /**
+     * @param  list<Taking>  $takings
+     * @param  Length|null  $frame  how much of the base shows round the front, nothing where it is covered to the edge; null as the sketch has it
+     * @param  int|null  $set  known to all cards of one set
+     */
+    public static function of(int $number, Sketch $sketch, Size $front, Occasion $occasion, array $takings, ?Length $frame = null, FoldKind $fold = FoldKind::Side, ?int $set = null): self
+    {
+        return new self($number, $sketch, $front, $occasion, $takings, $frame, $fold, $set);
+    }
+
+    public function construction(Unit $unit): Construction
+    {
+        return $this->fold->construct($this->front, $unit);
+    }
+
+    /** @throws CannotResolve when the sketch does not fit the front */
+    public function layout(Unit $unit): Layout
+    {
+        return $this->sketch->resolve($this->construction($unit)->face, $unit, $this->frame);
+    }
+
+    /** @return array<string, Length> the measures of a part as they are on this card, by name */
+    public function lengthsOf(Part $part, Layout $layout, Unit $unit): array
+    {
+        $relation = $this->frame === null ? $part->relation : $part->relation->framed($this->frame);
+
+        return [...$relation->lengths($layout->rects[$relation->of], $unit), ...$part->form->lengths($layout->rects[$part->id], $unit)];
+    }
+
+    /** How much of the base shows round the front as it is: the reveal of the first part that lies straight on it. */
+    public function frameNow(Unit $unit): Length
+    {
+        $layout = $this->layout($unit);
+        foreach ($this->sketch->parts as $part) {
+            if ($part->relation->isFrame()) {
+                return $this->lengthsOf($part, $layout, $unit)['reveal'];
+            }
+        }
+
+        return Length::zero();
+    }
+
+    /** The same design with the same takings, as another card of a set. */
+    public function again(int $number, int $set): self
+    {
+        return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $set);
+    }
+
+    public function onFold(FoldKind $fold): self
+    {
+        return new self($this->number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $fold, $this->set);
+    }
+
+    /**
+     * The same card with other takings.
+     *
+     * @param  list<Taking>  $takings
+     */
+    public function fitted(array $takings): self
+    {
+        return new self($this->number, $this->sketch, $this->front, $this->occasion, $takings, $this->frame, $this->fold, $this->set);
+    }
+
+    /** It is on the sketch of a design and takes what that takes. */
+    public function follows(KitDesign $design): bool
+    {
+        foreach ($design->takes as $part => $take) {
+            $taking = $this->taking($part);
+            if ($taking === null || $taking->component !== $take['component'] || $taking->face !== $take['face']) {
+                return false;
+            }
+        }
+
+        return $this->sketch->key === $design->sketch->key;
+    }
+
+    /** As a design to be followed; null unless it lies on a sketch as it ships, with a printed picture and words. */
+    public function asDesign(string $name): ?KitDesign
+    {
+        $takes = [];
+        foreach ($this->takings as $taking) {
+            $isPart = $taking->size !== null && array_filter($this->sketch->parts, static fn (Part $part): bool => $part->id === $taking->part) !== [];
+            $isStuckOn = $taking->size === null && in_array($taking->part, [KitDesign::FOCAL, KitDesign::SENTIMENT], true);
+            if ($isPart || $isStuckOn) {
+                $takes[$taking->part] = ['component' => $taking->component, 'face' => $taking->face];
+            }
+        }
+        $sketch = Sketches::all()[$this->sketch->key] ?? null;
+        $isWhole = isset($takes[KitDesign::FOCAL], $takes[KitDesign::SENTIMENT]);
+
+        return $sketch === null || $sketch != $this->sketch || ! $isWhole ? null : KitDesign::of($name, $sketch, $this->front->isLying(), $this->occasion, 1, $takes);
+    }
+
+    public function isInSetWith(self $other): bool
+    {
+        return $this->set !== null && $this->set === $other->set;
+    }
+
+    public function taking(string $part): ?Taking
+    {
+        foreach ($this->takings as $taking) {
+            if ($taking->part === $part) {
+                return $taking;
+            }
+        }
+
+        return null;
+    }
+
+    /** A part as it is said in a sentence. */
+    public function partName(string $part): string
+    {
+        return PartName::of($part, $this->sketch, $this->fold, $this->front);
+    }
+
+    /** What is cut from a sheet for a part; null where it is not cut to fit the card. */
+    public function cutOf(string $part, Unit $unit): ?Size
+    {
+        return match (true) {
+            FoldPart::isOne($part) => $this->construction($unit)->partOnCard($part)?->size,
+            default => OwnParts::find($part)?->cut($this, $unit) ?? $this->layout($unit)->part($part)?->cut,
+        };
+    }
+
+    /** The id that the piece for a part has in a cut plan. */
+    public function pieceId(string $part): string
+    {
+        return "$this->number/$part";
+    }
+}

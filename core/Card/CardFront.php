@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card;
+
+use KeepShare\Core\Card\Part\OwnPart;
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Fold\FoldPart;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Laid;
+
+/** The front of a card with everything in its exact place. */
+final readonly class CardFront
+{
+    /**
+     * @param  list<Layer>  $layers  from the bottom up
+     * @param  list<string>  $lacks  what an otherwise planned card is still without
+     */
+    private function __construct(public Size $size, public array $layers, public array $lacks)
+    {
+    }
+
+    /**
+     * @param  array<string, Component>  $components  by id
+     *
+     * @throws CannotResolve when the sketch does not fit the front
+     */
+    public static function of(Card $card, array $components, Unit $unit): self
+    {
+        $construction = $card->construction($unit);
+        $layout = $card->layout($unit);
+        $layers = [
+            ...array_map(static fn (Laid $laid): Layer => self::sketched($laid, $card), $layout->parts),
+            ...array_map(static fn (FoldPart $part): ?Layer => self::folded($part, $card), $construction->parts),
+            ...array_merge(...array_map(static fn (OwnPart $part): array => $part->layers($card, $layout, $components), OwnParts::all())),
+        ];
+        $layers = array_values(array_filter($layers));
+
+        return new self($construction->closed, $layers, [...self::unfilled($layers), ...self::missing($card)]);
+    }
+
+    private static function sketched(Laid $laid, Card $card): Layer
+    {
+        $taking = $card->taking($laid->part->id);
+
+        return Layer::of($laid->part->id, $laid->part->name, $taking?->component, $taking->face ?? 0, $laid->rect, $laid->outline);
+    }
+
+    /** What the fold adds to the front, over the sketch or beside it. */
+    private static function folded(FoldPart $part, Card $card): ?Layer
+    {
+        $taking = $card->taking($part->onCard());
+
+        return $part->seen === null
+            ? null
+            : Layer::of($part->onCard(), $part->name, $taking?->component, $taking->face ?? 0, $part->seen->bounds(), $part->seen);
+    }
+
+    /**
+     * @param  list<Layer>  $layers
+     * @return list<string>
+     */
+    private static function unfilled(array $layers): array
+    {
+        $open = array_filter($layers, static fn (Layer $layer): bool => $layer->component === null);
+
+        return array_values(array_map(static fn (Layer $layer): string => $layer->name, $open));
+    }
+
+    /** @return list<string> */
+    private static function missing(Card $card): array
+    {
+        $missing = array_filter(OwnParts::needed(), static fn (OwnPart $part): bool => $card->taking($part->id()) === null);
+
+        return array_values(array_map(static fn (OwnPart $part): string => $part->name(), $missing));
+    }
+}

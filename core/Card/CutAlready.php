@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card;
+
+use KeepShare\Core\Refusal;
+
+/** A change that would make another size of a part that is cut. */
+final class CutAlready extends Refusal
+{
+    public static function part(string $name): self
+    {
+        return new self("The $name is cut already: it stays the size it is. Take that cut back first, or leave the part as it was.");
+    }
+}

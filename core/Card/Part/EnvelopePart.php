@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card\Part;
+
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+
+/** The envelope it is sent in. */
+final class EnvelopePart implements OwnPart
+{
+    use Plain;
+
+    public const ID = 'envelope';
+
+    public function name(): string
+    {
+        return 'envelope';
+    }
+
+    public function need(): Need
+    {
+        return Need::Envelope;
+    }
+
+    public function isFilledBy(Component $component): bool
+    {
+        return $component->kind() === Kind::Envelope;
+    }
+}

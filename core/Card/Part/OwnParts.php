@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card\Part;
+
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Fold\FoldPart;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Sketch\Layout;
+
+/** Every part a card can have beside those of its sketch and its fold. */
+final class OwnParts
+{
+    /** @var list<OwnPart>|null */
+    private static ?array $all = null;
+
+    /** @return list<OwnPart> in the order they are shown; what is seen on the front from the bottom up */
+    public static function all(): array
+    {
+        return self::$all ??= [
+            new BowPart,
+            new FocalPart,
+            new DiePart,
+            new GroupPart,
+            new LabelPart,
+            new WordsPart,
+            new FoamPart,
+            new BasePart,
+            new EnvelopePart,
+            new InsidePart,
+        ];
+    }
+
+    public static function find(string $id): ?OwnPart
+    {
+        foreach (self::all() as $part) {
+            if ($part->id() === $id) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<OwnPart> those no card does without */
+    public static function needed(): array
+    {
+        return array_values(array_filter(self::all(), static fn (OwnPart $part): bool => $part->need() !== null));
+    }
+
+    /** @return list<OwnPart> those that a sketch keeps a place for: what is stuck on it */
+    public static function placed(Layout $layout): array
+    {
+        return array_values(array_filter(self::all(), static fn (OwnPart $part): bool => $part->place($layout) !== null));
+    }
+
+    public static function of(Need $need): ?OwnPart
+    {
+        foreach (self::all() as $part) {
+            if ($part->need() === $need) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a ready-made thing can be that part. */
+    public static function isFilledBy(string $id, Component $component): bool
+    {
+        return self::find($id)?->isFilledBy($component) === true;
+    }
+
+    /** Whether a card gives this name to a part of its own, so that no part of a sketch may have it. */
+    public static function isTaken(string $id): bool
+    {
+        return $id === 'front' || FoldPart::isOne($id) || self::find($id) !== null;
+    }
+}

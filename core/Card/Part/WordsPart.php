@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card\Part;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Layer;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Sketch\Layout;
+
+/** The words of a card: a piece, a sticker, or a stamp on its label. */
+final class WordsPart implements OwnPart
+{
+    use Plain;
+
+    public const ID = KitDesign::SENTIMENT;
+
+    public function name(): string
+    {
+        return 'sentiment';
+    }
+
+    public function need(): Need
+    {
+        return Need::Sentiment;
+    }
+
+    public function isFilledBy(Component $component): bool
+    {
+        return $component->words() !== null;
+    }
+
+    public function place(Layout $layout): Rect
+    {
+        return $layout->sentiment;
+    }
+
+    public function layers(Card $card, Layout $layout, array $components): array
+    {
+        $words = $card->taking(self::ID);
+        $size = $words === null ? null : $card->taking(LabelPart::ID)->size ?? ($components[$words->component] ?? null)?->printedSize();
+
+        return $words === null || $size === null ? [] : [
+            Layer::of(self::ID, $this->name(), $words->component, 0, $layout->onFront($layout->sentiment, $size)),
+        ];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card;
+
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Fold\FoldPart;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketch;
+
+/** A part of a card as it is said in a sentence: "inner panel", "focal point", "left flap panel". */
+final class PartName
+{
+    public static function of(string $part, Sketch $sketch, FoldKind $fold, Size $front): string
+    {
+        $folded = FoldPart::isOne($part) ? $fold->construct($front, Unit::Inch)->partOnCard($part) : null;
+
+        return $folded->name ?? OwnParts::find($part)?->name() ?? $sketch->part($part)->name ?? str_replace('-', ' ', $part);
+    }
+}

@@ -1,0 +1,263 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Card\Part\BowPart;
+use KeepShare\Core\Card\Part\FoamPart;
+use KeepShare\Core\Card\Part\GroupPart;
+use KeepShare\Core\Card\Part\LabelPart;
+use KeepShare\Core\Card\Part\WordsPart;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Embellishment;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Role;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/**
+ * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
+ * best together and have been used least.
+ */
+final readonly class Designer
+{
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Pictures $pictures, private Variety $variety, private Wishes $wishes)
+    {
+    }
+
+    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    {
+        $supplies = Supplies::of($table, $remains, $variety, $wishes);
+
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes), Pictures::of($table, $remains, $supplies, $variety, $wishes), $variety, $wishes);
+    }
+
+    /**
+     * The cards that could be number $number, for one occasion and sentiment, the best first.
+     *
+     * @param  Component|null  $sentiment  null where the need for one is lifted
+     * @param  list<Need>  $lifted  needs that count as met
+     * @param  int  $breadth  how many ways of filling each sketch are looked at
+     * @param  int  $most  how many sketches are looked at, those used least first
+     * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
+     * @return list<Draft>
+     */
+    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most, bool $everyPicture = false): array
+    {
+        $drafts = [];
+        foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
+            foreach ($this->sketches($most) as $sketch) {
+                foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
+                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->frame, $folded)));
+                }
+            }
+        }
+        usort($drafts, static fn (Draft $a, Draft $b): int => $b->goodness <=> $a->goodness);
+
+        return $drafts;
+    }
+
+    /**
+     * A card as the kit's maker shows it, with its own papers, picture and words only; null where its front, base or
+     * envelope cannot be had, or something does not find room.
+     */
+    public function following(KitDesign $design, int $number): ?Card
+    {
+        foreach ($this->foundations([]) as [$upright, $fold, $takings]) {
+            [$front, $folded] = $design->isLying ? [$upright->turned(), $fold->turned()] : [$upright, $fold];
+            $layout = $this->table->layouts->of($design->sketch, $front);
+            $component = fn (string $place): ?Component => $this->table->components[$design->takes[$place]['component'] ?? ''] ?? null;
+            $focal = $component(KitDesign::FOCAL);
+            $words = $layout === null ? null : $this->words($component(KitDesign::SENTIMENT), $layout);
+            if ($layout === null || $words === null || ! $focal?->good instanceof Applied || ! $focal->good->printed()->size->fitsIn($layout->focal->size)) {
+                continue;
+            }
+            $picture = Picture::printed($focal, $focal->good->printed(), 0);
+
+            return Card::of($number, $design->sketch, $front, $design->occasion, [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)], $this->table->frame, $folded);
+        }
+
+        return null;
+    }
+
+    /** @return list<Taking> the parts a design fills itself */
+    private function given(KitDesign $design, Layout $layout): array
+    {
+        $takings = [];
+        foreach ($layout->parts as $laid) {
+            $take = $design->takes[$laid->part->id] ?? null;
+            $good = $take === null ? null : ($this->table->components[$take['component']] ?? null)?->good;
+            $face = $take !== null && $good instanceof SheetGood ? $good->faces()[$take['face']] ?? null : null;
+            if ($take !== null && $face !== null) {
+                $takings[] = Taking::piece($take['component'], $laid->part->id, $laid->cut, $take['face'], ! $face->directional);
+            }
+        }
+
+        return $takings;
+    }
+
+    /** @return list<Sketch> those used least, in the order of the shelf */
+    private function sketches(int $most): array
+    {
+        $sketches = $this->table->sketches;
+        usort($sketches, fn (Sketch $a, Sketch $b): int => $this->variety->ofSketch($a->key) <=> $this->variety->ofSketch($b->key));
+
+        return array_slice($sketches, 0, $most);
+    }
+
+    /** @return list<Component> */
+    public function sentiments(): array
+    {
+        return $this->supplies->sentiments();
+    }
+
+    /**
+     * Fronts, as they stand upright, with the fold, the base and the envelope of each.
+     *
+     * @param  list<Need>  $lifted
+     * @return list<array{Size, FoldKind, list<Taking>}>
+     */
+    private function foundations(array $lifted): array
+    {
+        $bases = $this->supplies->bases();
+        if ($bases === [] && in_array(Need::Base, $lifted, true)) {
+            $front = $this->table->front;
+            $bases = [[Size::of($front->shorter(), $front->longer()), FoldKind::Side, null]];
+        }
+        $foundations = [];
+        foreach ($bases as [$front, $fold, $base]) {
+            $envelope = $this->supplies->envelope($front);
+            if ($envelope !== null || in_array(Need::Envelope, $lifted, true)) {
+                $foundations[] = [$front, $fold, array_values(array_filter([$base, $envelope]))];
+            }
+        }
+
+        return $foundations;
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @param  Closure(list<Taking>): Card  $card
+     * @return list<Draft>
+     */
+    private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, bool $everyPicture, Closure $card): array
+    {
+        $layout = $this->table->layouts->of($sketch, $front);
+        if ($layout === null) {
+            return [];
+        }
+        $words = $this->words($sentiment, $layout);
+        $pictures = $this->pictures->on($layout);
+        if ($words === null || ($pictures === [] && ! in_array(Need::FocalPoint, $lifted, true))) {
+            return [];
+        }
+        $drafts = [];
+        foreach ($this->filler->fills($layout, $lifted, $breadth) as $fill) {
+            foreach ($everyPicture ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures] as $some) {
+                [$picture, $liking] = Pictures::likeliest($some, $layout, $fill);
+                // A front of many parts is not the better for it: what they add is brought to that of three.
+                $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts))) + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
+                $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
+            }
+        }
+
+        return $drafts;
+    }
+
+    /** @return list<Taking> */
+    private static function parts(Layout $layout, Fill $fill): array
+    {
+        $takings = [];
+        foreach ($layout->parts as $laid) {
+            $surface = $fill->surfaces[$laid->part->id] ?? null;
+            if ($surface !== null) {
+                $takings[] = Taking::piece($surface->component, $laid->part->id, $laid->cut, $surface->index, ! $surface->face->directional);
+            }
+        }
+
+        return $takings;
+    }
+
+    /**
+     * What the sentiment takes, or null where it does not fit its place.
+     *
+     * @return list<Taking>|null
+     */
+    private function words(?Component $sentiment, Layout $layout): ?array
+    {
+        if ($sentiment === null) {
+            return [];
+        }
+        $good = $sentiment->good;
+        if ($good instanceof Applied) {
+            return $good->printed()->size->fitsIn($layout->sentiment->size) ? [Taking::some($sentiment->id, WordsPart::ID, 1)] : null;
+        }
+        if (! $good instanceof Stamp) {
+            return null;
+        }
+        $label = $good->label($this->table->unit);
+        foreach ($label->fitsIn($layout->sentiment->size) ? $this->supplies->labelStocks() : [] as $stock) {
+            $taking = Taking::piece($stock->component, LabelPart::ID, $label, $stock->index, true);
+            $piece = $taking->toPiece('label');
+            if ($piece !== null && $this->remains->planWith($stock->component, $piece) !== null) {
+                return [Taking::some($sentiment->id, WordsPart::ID, 0), $taking];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The picture with the foam under it, three embellishments round it, and a bow where there is a strip for it.
+     *
+     * @return list<Taking>
+     */
+    private function trimmings(?Picture $picture, Layout $layout): array
+    {
+        $takings = [];
+        if ($picture !== null) {
+            array_push($takings, ...$picture->takings);
+            $foam = $picture->isLifted ? $this->supplies->ofKind(Kind::Foam, 4)[0] ?? null : null;
+            $takings[] = $foam === null ? null : Taking::some($foam->id, FoamPart::ID, 4);
+        }
+        $group = $this->leastUsed($this->supplies->ofKind(Kind::Embellishment, 3));
+        $takings[] = $group === null ? null : Taking::some($group->id, GroupPart::ID, $group->good instanceof Embellishment && $group->good->plenty ? 0 : 3);
+        if (array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role === Role::Strip) !== []) {
+            $bow = Length::inches(12);
+            $ribbon = $this->leastUsed($this->supplies->ofKind(Kind::Ribbon, $bow->units));
+            $takings[] = $ribbon === null ? null : Taking::some($ribbon->id, BowPart::ID, $bow->units);
+        }
+
+        return array_values(array_filter($takings));
+    }
+
+    /**
+     * The kit's own before the stash's, then the one used least.
+     *
+     * @param  list<Component>  $components
+     */
+    private function leastUsed(array $components): ?Component
+    {
+        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), -$this->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id)];
+        usort($components, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
+
+        return $components[0] ?? null;
+    }
+}

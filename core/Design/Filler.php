@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Role;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
+final class Filler
+{
+    /** @var array<string, list<Fill>> what has been found already: it is asked for again for every occasion */
+    private array $found = [];
+
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety, private readonly Wishes $wishes)
+    {
+    }
+
+    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety, Wishes $wishes): self
+    {
+        return new self($table, $remains, $supplies, $variety, $wishes);
+    }
+
+    /**
+     * @param  list<Need>  $lifted  needs that count as met
+     * @param  int  $breadth  how many fills are kept at each part
+     * @return list<Fill> the best first; none where a part has nothing it can be cut from
+     */
+    public function fills(Layout $layout, array $lifted, int $breadth): array
+    {
+        $key = $layout->key().'/'.$breadth.'/'.implode(',', array_column($lifted, 'value'));
+
+        return $this->found[$key] ??= $this->find($layout, $lifted, $breadth);
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @return list<Fill>
+     */
+    private function find(Layout $layout, array $lifted, int $breadth): array
+    {
+        $fills = [Fill::nothing()];
+        foreach ($layout->largestPaperFirst() as $laid) {
+            $carrier = $layout->carriedBy($laid)->part->id ?? '';
+            $isAslant = $laid->part->form->kind->isAslant();
+            $ways = [];
+            $goodness = [];
+            foreach ($this->surfacesFor($laid, $lifted) as $surface) {
+                $own = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
+                foreach ($fills as $fill) {
+                    // One print twice on a front is a mistake; one mat colour twice is a ladder.
+                    if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
+                        $added = $own + $this->harmony($fill->main, $surface) - ($surface === null ? 0 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant));
+                        $ways[] = [$fill, $surface, $added];
+                        $goodness[] = $fill->goodness + $added;
+                    }
+                }
+            }
+            arsort($goodness, SORT_NUMERIC);
+            $fills = [];
+            foreach (array_slice($goodness, 0, $breadth, true) as $n => $_) {
+                [$fill, $surface, $added] = $ways[$n];
+                $fills[] = $fill->with($laid->part->id, $surface, $added);
+            }
+        }
+
+        return $fills;
+    }
+
+    /**
+     * The surfaces one part may be cut from beside a main one and on another, the best first.
+     *
+     * @return list<Surface>
+     */
+    public function ranked(Role $role, Size $cut, ?Surface $main, ?Surface $below = null, bool $isAslant = false): array
+    {
+        $surfaces = $this->surfaces($role, $cut);
+        $goodness = array_map(fn (Surface $surface): int => $this->goodness($role, $surface) - self::badPlace($surface, $below, $isAslant) + ($main !== null && $main->key === $surface->key ? -30 : $this->harmony($main, $surface)), $surfaces);
+        array_multisort($goodness, SORT_DESC, SORT_NUMERIC, array_keys($surfaces), SORT_ASC, $surfaces);
+
+        return $surfaces;
+    }
+
+    /**
+     * @param  list<Need>  $lifted
+     * @return list<Surface|null>
+     */
+    private function surfacesFor(Laid $laid, array $lifted): array
+    {
+        $need = $laid->part->role->isPaper() ? Need::Paper : Need::Cardstock;
+        $fit = $this->surfaces($laid->part->role, $laid->cut);
+
+        return $fit === [] && in_array($need, $lifted, true) ? [null] : $fit;
+    }
+
+    /** @return list<Surface> */
+    private function surfaces(Role $role, Size $cut): array
+    {
+        $all = $role->isPaper() ? $this->supplies->papers() : $this->supplies->cardstocks();
+
+        return array_values(array_filter($all, fn (Surface $surface): bool => $this->remains->mayYield($surface->component, $cut, ! $surface->face->directional)));
+    }
+
+    /** Cardstock on the same cardstock does not show, and a print with an up leans over on a part that lies aslant. */
+    private static function badPlace(Surface $surface, ?Surface $below, bool $isAslant): int
+    {
+        return ($below?->key === $surface->key ? 60 : 0) + ($isAslant && $surface->face->directional ? 60 : 0);
+    }
+
+    private function goodness(Role $role, Surface $surface): int
+    {
+        return -14 * $this->variety->ofSurface($surface)
+            - 4 * $this->variety->ofComponent($surface->component)
+            - (isset($this->table->stash[$surface->component]) ? 25 : 0)
+            + $this->wishes->useOf($surface->component)->worth()
+            // The plain back of a mirror or solid-core sheet is a waste of its front.
+            - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
+            - ($this->supplies->makesBases($surface) ? 40 : 0)
+            + match ($role) {
+                Role::Field => $surface->face->busy ? -25 : 8,
+                Role::Background => $surface->face->busy ? 4 : 0,
+                Role::Strip => $surface->face->foil ? 6 : 0,
+                Role::Label => $surface->face->ground()->lab()->lightness > 60 ? 8 : -8,
+                default => 0,
+            };
+    }
+
+    private function harmony(?Surface $main, ?Surface $surface): int
+    {
+        if ($main === null || $surface === null) {
+            return 0;
+        }
+
+        return intdiv($this->table->harmonies->of($main, $surface), 4);
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Check\CardInHand;
+use KeepShare\Core\Check\GluedShut;
+use KeepShare\Core\Fold\CannotFold;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Fold\Stuff;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/** Lays cards on a fold that is asked for: with its base, its own parts, and nothing that would hold it shut. */
+final readonly class Folding
+{
+    /** How many cards of a theme, and in all, are tried on it before it is given up. */
+    private const EACH = 5;
+
+    private const ALL = 25;
+
+    private function __construct(private Table $table, private Wishes $wishes, private FoldKind $fold)
+    {
+    }
+
+    /** @param  Table  $table  with all cards there are so far */
+    public static function on(Table $table, Wishes $wishes, FoldKind $fold): self
+    {
+        return new self($table, $wishes, $fold);
+    }
+
+    /**
+     * The first card that can be had on the fold.
+     *
+     * @param  Closure(Table): iterable<list<Card>>  $plain  cards as they are designed on the sketches of a table, by theme, the best first
+     * @param  Closure(Card): bool  $canBeCut
+     */
+    public function first(Closure $plain, Closure $canBeCut): ?Card
+    {
+        $tried = 0;
+        foreach ($this->hasBase() ? $plain($this->table->onSketches($this->sketches())) : [] as $cards) {
+            foreach (array_slice(array_filter($cards, fn (Card $card): bool => $this->suits($card->sketch, $card->front)), 0, self::EACH) as $card) {
+                $folded = $this->of($card);
+                if ($folded !== null && $canBeCut($folded)) {
+                    return $folded;
+                }
+                if (++$tried === self::ALL) {
+                    return null;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a base is left that it can be folded from. */
+    private function hasBase(): bool
+    {
+        if ($this->fold->fitsReadyBase()) {
+            return true;
+        }
+        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table), $this->wishes);
+        foreach ([$this->table->front, $this->table->front->turned()] as $front) {
+            if ($supplies->baseOf($this->fold->construct($front, $this->table->unit)->blank->size) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Sketch> those that can lie on the fold, one way at least */
+    private function sketches(): array
+    {
+        return array_values(array_filter($this->table->sketches, fn (Sketch $sketch): bool => $this->suits($sketch, $this->table->front) || $this->suits($sketch, $this->table->front->turned())));
+    }
+
+    /** The card on that fold, or null where it cannot be had, or would lack something or be shut. */
+    private function of(Card $card): ?Card
+    {
+        try {
+            $folded = Refit::on($this->table, $this->wishes)->card($card->onFold($this->fold), []);
+            $hand = CardInHand::of($folded, $this->table->components, $this->table->unit, []);
+        } catch (CannotResolve|CannotFold) {
+            return null;
+        }
+
+        return $hand->front->lacks === [] && $this->hasItsParts($folded) && (new GluedShut)->look($hand) === [] ? $folded : null;
+    }
+
+    /** Whether a sketch can lie on the fold at all, that way. */
+    private function suits(Sketch $sketch, Size $front): bool
+    {
+        try {
+            $layout = $this->table->layouts->of($sketch, $this->fold->construct($front, $this->table->unit)->face);
+        } catch (CannotFold) {
+            return false;
+        }
+        if ($layout === null) {
+            return false;
+        }
+
+        // The sketch of an envelope-flap front lies under the flap; only what is stuck on must keep clear of its point.
+        $parts = $this->fold === FoldKind::Gatefold ? array_map(static fn (Laid $laid): Rect => $laid->rect, $layout->parts) : [];
+
+        return array_filter([...$parts, $layout->focal, $layout->sentiment], fn (Rect $rect): bool => GluedShut::isAcross($rect, $front, $this->fold)) === [];
+    }
+
+    /** What the fold adds is cut too; clear sheets and foam are the maker's to find. */
+    private function hasItsParts(Card $card): bool
+    {
+        foreach ($card->construction($this->table->unit)->parts as $part) {
+            if (! $part->isFace && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true) && $card->taking($part->onCard()) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Part\InsidePart;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/** Panels to write on, glued inside the cards: from the lightest cardstock that takes ink, where there is enough left. */
+final class Insides
+{
+    /**
+     * The same cards, each with a panel inside as far as the stock goes; the earlier ones first. What bases could be cut
+     * from is spared while another stock will do.
+     *
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    public static function lined(Table $table, array $cards, Wishes $wishes): array
+    {
+        $remains = Remains::on($table->after(...$cards));
+        // Where only so many cards may take from the stash, no panel makes it one more.
+        $supplies = Supplies::of($table, $remains, Variety::on($table), $wishes->stashCards === null ? $wishes : $wishes->kitOnly());
+        $lined = [];
+        foreach ($cards as $card) {
+            $panel = self::panel($card, $table, $remains, $supplies);
+            if ($panel !== null) {
+                $remains->take($card->fitted([$panel]));
+            }
+            $lined[] = $panel === null ? $card : $card->fitted([...$card->takings, $panel]);
+        }
+
+        return $lined;
+    }
+
+    private static function panel(Card $card, Table $table, Remains $remains, Supplies $supplies): ?Taking
+    {
+        $size = $card->layout($table->unit)->inside;
+        foreach ($card->taking(InsidePart::ID) === null ? $supplies->labelStocks() : [] as $stock) {
+            if ($stock->face->ground()->lab()->lightness > 80 && $remains->planWith($stock->component, Piece::of($card->pieceId(InsidePart::ID), $size, true)) !== null) {
+                return Taking::piece($stock->component, InsidePart::ID, $size, $stock->index, true);
+            }
+        }
+
+        return null;
+    }
+}

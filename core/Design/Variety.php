@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Table;
+
+/** What the cards so far have used, so that the next one differs and the occasions spread. */
+final class Variety
+{
+    /** @var array<string, int> sketches, surfaces, components and words, by key */
+    private array $used = [];
+
+    /** @var array<string, int> */
+    private array $occasions = [];
+
+    private int $cards = 0;
+
+    private string $lastSketch = '';
+
+    /** @param  array<string, Component>  $components */
+    private function __construct(private readonly array $components)
+    {
+    }
+
+    public static function on(Table $table): self
+    {
+        $variety = new self($table->components);
+        foreach ($table->cards as $card) {
+            $variety->add($card);
+        }
+
+        return $variety;
+    }
+
+    public function add(Card $card): void
+    {
+        $this->cards++;
+        $this->lastSketch = $card->sketch->key;
+        $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
+        $this->count("sketch:{$card->sketch->key}");
+        $this->count("fold:{$card->fold->value}");
+        $this->count($card->front->isLying() ? 'way:lying' : 'way:upright');
+        foreach ($card->takings as $taking) {
+            $this->count("component:$taking->component");
+            if ($taking->size !== null) {
+                $this->count("surface:$taking->component/$taking->face");
+            }
+            $words = ($this->components[$taking->component] ?? null)?->words();
+            if ($words !== null) {
+                $this->count('words:'.mb_strtolower($words->text));
+            }
+        }
+    }
+
+    public function ofSketch(string $sketch): int
+    {
+        return ($this->used["sketch:$sketch"] ?? 0) * 10 + ($sketch === $this->lastSketch ? 20 : 0);
+    }
+
+    /** Makers stand most cards upright; a third of them lying is a pleasant mix, more is odd. */
+    public function ofWay(Size $front): int
+    {
+        $lying = $this->used['way:lying'] ?? 0;
+        $isLying = $front->isLying();
+
+        return $isLying === (3 * ($lying + 1) > $this->cards + 1) ? 12 : 0;
+    }
+
+    public function ofSurface(Surface $surface): int
+    {
+        return $this->used['surface:'.$surface->key] ?? 0;
+    }
+
+    public function ofComponent(string $component): int
+    {
+        return $this->used["component:$component"] ?? 0;
+    }
+
+    public function hasSaid(string $words): bool
+    {
+        return isset($this->used['words:'.mb_strtolower($words)]);
+    }
+
+    /**
+     * The occasions: those asked for and not had first, then the one furthest behind its usual share.
+     *
+     * @param  array<string, int>  $wanted  how many cards of each are asked for
+     * @return list<Occasion>
+     */
+    public function occasionsByWant(array $wanted): array
+    {
+        $occasions = Occasion::cases();
+        $all = array_sum(array_map(static fn (Occasion $o): int => $o->usualShare(), $occasions));
+        $behind = fn (Occasion $o): int => ($this->cards + 1) * $o->usualShare() - ($this->occasions[$o->value] ?? 0) * $all;
+        $missing = fn (Occasion $o): int => max(0, ($wanted[$o->value] ?? 0) - ($this->occasions[$o->value] ?? 0));
+        usort($occasions, static fn (Occasion $a, Occasion $b): int => [$missing($b), $behind($b)] <=> [$missing($a), $behind($a)]);
+
+        return $occasions;
+    }
+
+    /**
+     * The folds asked for and not had.
+     *
+     * @param  array<string, int>  $wanted  how many cards of each
+     * @return list<FoldKind>
+     */
+    public function foldsMissing(array $wanted): array
+    {
+        $missing = array_filter($wanted, fn (int $many, string $fold): bool => ($this->used["fold:$fold"] ?? 0) < $many, ARRAY_FILTER_USE_BOTH);
+
+        return array_map(FoldKind::from(...), array_keys($missing));
+    }
+
+    private function count(string $key): void
+    {
+        $this->used[$key] = ($this->used[$key] ?? 0) + 1;
+    }
+}

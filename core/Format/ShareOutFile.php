@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Format;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Outlook\Stop;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+
+/** The open format keepshare/share-out, version 1: docs/formats/share-out.schema.json. */
+final readonly class ShareOutFile
+{
+    public const FORMAT = 'keepshare/share-out';
+
+    public const VERSION = 1;
+
+    /** @param  list<Card>  $cards */
+    private function __construct(private Table $table, private array $cards)
+    {
+    }
+
+    /**
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards
+     * @param  array{cards: int, binds: string}|null  $bound  no share-out has more cards, and why
+     * @return array<string, mixed>
+     */
+    public static function write(string $kit, Table $table, array $cards, ?array $bound = null, ?Stop $stop = null): array
+    {
+        $file = new self($table, $cards);
+
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'kit' => $kit,
+            'unit' => $table->unit->value,
+            'cards' => array_map($file->card(...), $cards),
+            'balance' => $file->balance(),
+            ...($bound === null ? [] : ['bound' => $bound]),
+            ...($stop === null ? [] : ['stop' => [
+                'wants' => $stop->wants(),
+                'outlook' => $stop->outlook(),
+                'additions' => array_map(static fn ($addition): array => ['cards' => $addition->cards, 'counts' => $addition->counts, 'says' => $addition->says()], $stop->additions),
+            ]]),
+        ];
+    }
+
+    /**
+     * One line for each taking: card, occasion, sketch, part, component, face, amount.
+     *
+     * @param  list<Card>  $cards
+     * @return list<list<string>>
+     */
+    public static function lines(Table $table, array $cards): array
+    {
+        $file = new self($table, $cards);
+        $lines = [['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount']];
+        foreach ($cards as $card) {
+            foreach ($card->takings as $taking) {
+                $component = $table->components[$taking->component];
+                $lines[] = [(string) $card->number, $card->occasion->label(), $card->sketch->name, $card->partName($taking->part), $component->name, $file->face($taking) ?? '', $taking->size?->format($table->unit) ?? $file->amount($component, $taking->quantity)];
+            }
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, mixed> */
+    private function card(Card $card): array
+    {
+        return [
+            'number' => $card->number,
+            'occasion' => $card->occasion->value,
+            'sketch' => $card->sketch->name,
+            'width' => $card->front->width->exact($this->table->unit),
+            'height' => $card->front->height->exact($this->table->unit),
+            ...($card->set === null ? [] : ['set' => $card->set]),
+            'takings' => array_map(fn (Taking $taking): array => array_filter([
+                'part' => $taking->part,
+                'component' => $taking->component,
+                'name' => $this->table->components[$taking->component]->name,
+                'face' => $this->face($taking),
+                'width' => $taking->size?->width->exact($this->table->unit),
+                'height' => $taking->size?->height->exact($this->table->unit),
+                'amount' => $taking->size === null ? $this->amount($this->table->components[$taking->component], $taking->quantity) : null,
+            ], static fn (?string $value): bool => $value !== null), $card->takings),
+        ];
+    }
+
+    /** @return list<array<string, string|int>> every component: what there is, what is taken, what is kept */
+    private function balance(): array
+    {
+        $plans = Remains::on($this->table->after(...$this->cards))->plans();
+        $taken = [];
+        foreach ($this->cards as $card) {
+            foreach ($card->takings as $taking) {
+                $taken[$taking->component] = ($taken[$taking->component] ?? 0) + $taking->quantity;
+            }
+        }
+        $lines = [];
+        foreach ($this->table->components as $id => $component) {
+            if ($component->kind() === Kind::Tool) {
+                continue;
+            }
+            $line = ['component' => $id, 'name' => $component->name];
+            if ($component->good instanceof SheetGood) {
+                $sheets = count($this->table->stock[$id] ?? []);
+                $opened = count(($plans[$id] ?? null)->sheets ?? []);
+                $lines[] = [...$line, 'sheets' => $sheets, 'pieces' => $taken[$id] ?? 0, 'opened' => $opened, 'kept' => $sheets - $opened];
+
+                continue;
+            }
+            $have = $this->table->free[$id] ?? 0;
+            $lines[] = $component->isEndless() ? [...$line, 'have' => 'endless', 'taken' => 0, 'kept' => 'endless'] : [
+                ...$line,
+                'have' => $this->amount($component, $have),
+                'taken' => $this->amount($component, $taken[$id] ?? 0),
+                'kept' => $this->amount($component, $have - ($taken[$id] ?? 0)),
+            ];
+        }
+
+        return $lines;
+    }
+
+    private function face(Taking $taking): ?string
+    {
+        $good = $this->table->components[$taking->component]->good;
+
+        return $taking->size !== null && $good instanceof SheetGood ? $good->faces()[$taking->face]->name ?? null : null;
+    }
+
+    /** Pieces, or of ribbon a length with its unit; a row that is short is below 0. */
+    private function amount(Component $component, int $quantity): string
+    {
+        if ($component->kind() !== Kind::Ribbon) {
+            return (string) $quantity;
+        }
+
+        return ($quantity < 0 ? '-' : '').Length::ofUnits(abs($quantity))->label($this->table->unit);
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Outlook;
+
+use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/** The cards a table gives, and what stops the next. */
+final readonly class ShareOut
+{
+    /**
+     * @param  list<Card>  $cards  the new cards
+     * @param  Stop|null  $stop  why there is no further card, or null when as many were made as asked for
+     */
+    private function __construct(public array $cards, public ?Stop $stop)
+    {
+    }
+
+    /**
+     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
+     */
+    public static function of(Table $table, Wishes $wishes, ?Closure $goOn = null): self
+    {
+        $cards = Sharer::most($table, $wishes, $goOn);
+
+        return new self($cards, count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes) : null);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Table;
+
+use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Planner;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Cut\Terms;
+
+/**
+ * Quick plans for the stock of one table, each made once: while cards are tried and taken off again the same pieces are
+ * asked for over and over. The engine plans the answer anew.
+ */
+final class Plans
+{
+    /** Beyond so many the oldest are forgotten. */
+    private const MOST = 4_000;
+
+    /** @var array<string, CutPlan> by component and pieces */
+    private array $known = [];
+
+    private readonly Terms $terms;
+
+    public function __construct(?Terms $terms = null)
+    {
+        $this->terms = $terms ?? Terms::usual();
+    }
+
+    /** For other stock, with the same trimmer. */
+    public function anew(): self
+    {
+        return new self($this->terms);
+    }
+
+    /**
+     * @param  list<Stock>  $stock  of the component, always the same
+     * @param  list<Piece>  $pieces
+     */
+    public function of(string $component, array $stock, array $pieces): CutPlan
+    {
+        $key = $component;
+        foreach ($pieces as $piece) {
+            $key .= "|$piece->id,{$piece->size->width->units},{$piece->size->height->units},".(int) $piece->mayTurn;
+        }
+        if (! isset($this->known[$key])) {
+            if (count($this->known) >= self::MOST) {
+                $this->known = array_slice($this->known, intdiv(self::MOST, 2), null, true);
+            }
+            $this->known[$key] = Planner::plan($stock, $pieces, $this->terms);
+        }
+
+        return $this->known[$key];
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Table;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Measure\Size;
+
+/** What is left on the table while cards are being shared out. */
+final class Remains
+{
+    /** @var array<string, int> */
+    private array $free;
+
+    /** @var array<string, list<Piece>> */
+    private array $pieces;
+
+    /** @var array<string, CutPlan> */
+    private array $plans = [];
+
+    private function __construct(private readonly Table $table)
+    {
+        $this->free = $table->free;
+        $this->pieces = $table->promised;
+        foreach ($this->pieces as $component => $pieces) {
+            $this->plans[$component] = $table->plan($component, $pieces);
+        }
+    }
+
+    public static function on(Table $table): self
+    {
+        return new self($table);
+    }
+
+    public function left(string $component): int
+    {
+        return $this->free[$component] ?? 0;
+    }
+
+    /** The plan that yields these pieces too, or null where there is none. */
+    public function planWith(string $component, Piece ...$extra): ?CutPlan
+    {
+        foreach ($extra as $piece) {
+            if (! $this->mayYield($component, $piece->size, $piece->mayTurn)) {
+                return null;
+            }
+        }
+        $plan = $this->table->plan($component, array_values([...$this->pieces[$component] ?? [], ...$extra]));
+
+        return $plan->isComplete() ? $plan : null;
+    }
+
+    /** Sheets that are opened for a plan and have not been before. */
+    public function newlyOpened(string $component, CutPlan $plan): int
+    {
+        return max(0, $plan->sheetsOpened() - (($this->plans[$component] ?? null)?->sheetsOpened() ?? 0));
+    }
+
+    /** Books a card whose pieces planWith() has found room for. */
+    public function take(Card $card): void
+    {
+        foreach ($card->takings as $taking) {
+            if ($taking->size === null) {
+                $this->free[$taking->component] = $this->left($taking->component) - $taking->quantity;
+            }
+        }
+        foreach (self::piecesOf($card) as $component => $pieces) {
+            $this->pieces[$component] = [...$this->pieces[$component] ?? [], ...$pieces];
+            $this->plans[$component] = $this->table->plan($component, $this->pieces[$component]);
+        }
+    }
+
+    /** @return array<string, CutPlan> */
+    public function plans(): array
+    {
+        return $this->plans;
+    }
+
+    /** @return array<string, list<Piece>> by component */
+    public static function piecesOf(Card $card): array
+    {
+        $pieces = [];
+        foreach ($card->takings as $taking) {
+            $piece = $taking->toPiece($card->pieceId($taking->part));
+            if ($piece !== null) {
+                $pieces[$taking->component][] = $piece;
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** A quick look that may say yes too often: a sheet is large enough, and there is that much area left in all. */
+    public function mayYield(string $component, Size $size, bool $mayTurn): bool
+    {
+        $fits = false;
+        $area = -$size->area();
+        foreach ($this->table->stock[$component] ?? [] as $stock) {
+            $fits = $fits || $size->fitsIn($stock->size, $mayTurn);
+            $area += $stock->size->area();
+        }
+        foreach ($this->pieces[$component] ?? [] as $piece) {
+            $area -= $piece->size->area();
+        }
+
+        return $fits && $area >= 0;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Table;
+
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Keep\Apart;
+use KeepShare\Core\Kit\Component;
+
+/**
+ * Goods that no card can need any more as they are: a card takes at most one base, one envelope and one sentiment, so of
+ * none of them are more needed than cards can still be made; and of words that are not to come twice, one at most.
+ *
+ * Taking spares apart therefore never costs a card.
+ */
+final readonly class Spare
+{
+    /** Marks the id of what a component gives when it is taken apart. */
+    private const MARK = '~';
+
+    private function __construct(public Component $component, public int $count, public Apart $apart)
+    {
+    }
+
+    /** @return list<self> of the kit's own goods; the stash is left as it is */
+    public static function on(Table $table, Wishes $wishes): array
+    {
+        $most = Bound::on($table, $wishes)->cards;
+        $said = $table->said();
+        $spares = [];
+        foreach ($table->components as $component) {
+            $apart = isset($table->stash[$component->id]) || ! $table->offers($component->id, $wishes) ? null : Apart::of($component);
+            $words = $component->words();
+            $needed = $words === null || $wishes->repeatSentiments || $wishes->set > 1 ? $most : min($most, isset($said[mb_strtolower($words->text)]) ? 0 : 1);
+            $count = ($table->free[$component->id] ?? 0) - $needed;
+            if ($apart !== null && $count > 0) {
+                $spares[] = new self($component, $count, $apart);
+            }
+        }
+
+        return $spares;
+    }
+
+    public function idApart(): string
+    {
+        return $this->component->id.self::MARK;
+    }
+
+    /** The component that something was taken from, where its id is that of a part. */
+    public static function sourceOf(string $id): ?string
+    {
+        return str_ends_with($id, self::MARK) ? substr($id, 0, -strlen(self::MARK)) : null;
+    }
+}
