@@ -48,8 +48,7 @@ final readonly class BonusCards
     public function find(Kit $kit): void
     {
         $search = self::search($kit);
-        $wishes = self::wishes($kit);
-        $search->remember(ShareOut::of(TableState::of($kit)->table()->sparesApart($wishes), $wishes, $search->progress()));
+        $search->remember(ShareOut::of(TableState::of($kit)->table(self::wishes($kit))->sparesApart(), $search->progress()));
     }
 
     public static function wishes(Kit $kit): Wishes

@@ -12,7 +12,7 @@ use Illuminate\Validation\ValidationException;
 /** Counts one line of the packing list on the table. */
 final readonly class CountComponent
 {
-    public function __construct(private Journal $journal, private Stock $stock)
+    public function __construct(private Journal $journal, private Ledger $ledger)
     {
     }
 
@@ -32,10 +32,10 @@ final readonly class CountComponent
         $this->journal->act($kit, "Count $component->name: $counted", null, function () use ($component, $counted, $here, $reason, $note): void {
             $component->update(['is_counted' => true]);
             if ($counted < $here) {
-                $this->stock->lose($component, $here - $counted, $reason, $note);
+                $this->ledger->lose($component, $here - $counted, $reason, $note);
             }
             if ($counted > $here) {
-                $this->stock->add($component, $counted - $here, LedgerReason::Found, $note);
+                $this->ledger->add($component, $counted - $here, LedgerReason::Found, $note);
             }
         });
     }

@@ -212,7 +212,7 @@ final readonly class Design
     /** @throws NotEnough naming the first good there is too little of */
     private function mustHave(CoreCard $card, TableState $state): void
     {
-        $free = $state->table()->free;
+        $free = $state->table()->laying->free;
         foreach ($card->takings as $taking) {
             $core = $state->core[$taking->component];
             if ($taking->size === null && ! $core->isEndless() && ($free[$core->id] ?? 0) < $taking->quantity) {

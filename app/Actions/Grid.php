@@ -7,7 +7,6 @@ use App\Models\Card;
 use App\Models\CardRecord;
 use App\Models\Component;
 use App\Models\Kit;
-use App\Models\KitWishes;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
@@ -130,10 +129,9 @@ final readonly class Grid
     public function add(Kit $kit, ?int $revision): int
     {
         $table = TableState::of($kit)->table();
-        $wishes = KitWishes::beyond($kit, 1);
-        $card = Sharer::most($table, $wishes)[0] ?? null;
+        $card = Sharer::most($table)[0] ?? null;
         if ($card === null) {
-            throw NotEnough::forCard(Outlook::beyond($table, $wishes)?->wants() ?? 'something else');
+            throw NotEnough::forCard(Outlook::beyond($table)?->wants() ?? 'something else');
         }
         $this->journal->act($kit, "Add card $card->number", $revision, fn () => $this->cards->place($kit, [$card], false));
 

@@ -16,7 +16,7 @@ use KeepShare\Core\Kit\KitFile;
 /** Brings a kit in from a keepshare/kit file: all of it, or nothing. */
 final readonly class ImportKit
 {
-    public function __construct(private Journal $journal, private Stock $stock)
+    public function __construct(private Journal $journal, private Ledger $ledger)
     {
     }
 
@@ -90,6 +90,6 @@ final readonly class ImportKit
             'listed' => $component->count,
             'position' => $position,
         ]);
-        $this->stock->add($record, $component->count, LedgerReason::Unpacked);
+        $this->ledger->add($record, $component->count, LedgerReason::Unpacked);
     }
 }

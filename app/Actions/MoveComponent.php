@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Slug;
 /** Moves things from a kit to the stash, or from the stash to a kit. */
 final readonly class MoveComponent
 {
-    public function __construct(private Journal $journal, private Stock $stock)
+    public function __construct(private Journal $journal, private Ledger $ledger)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class MoveComponent
         $this->journal->act($inHand, "Move $count × $component->name to $to->name", $revision, function () use ($component, $to, $count): void {
             $target = $this->twin($component, $to);
             [$away, $here] = $to->is_stash ? [LedgerReason::ToStash, LedgerReason::GivenBack] : [LedgerReason::GivenBack, LedgerReason::FromStash];
-            $this->stock->hand($component, $target, $count, $away, $here);
+            $this->ledger->hand($component, $target, $count, $away, $here);
             // What is handed over is missing from no packing list.
             $component->update(['listed' => max(0, $component->listed - $count)]);
             $target->update(['listed' => $target->listed + $count]);

@@ -46,10 +46,10 @@ final readonly class NextCards
     {
         $search = self::search($kit);
         $goOn = $search->progress();
-        $table = TableState::of($kit)->table();
         $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
+        $table = TableState::of($kit)->table($wishes);
         $found = [];
-        $sharer = Sharer::on($table, $wishes);
+        $sharer = Sharer::on($table);
         // What is asked for comes first; each of the others lies on a sketch of its own.
         $asked = $sharer->asked();
         $cards = [...array_filter([$asked]), ...array_filter($sharer->options(self::OFFERED, 1), static fn (Card $card): bool => $card->sketch->key !== $asked?->sketch->key)];
@@ -57,7 +57,7 @@ final readonly class NextCards
             if (! $goOn(count($found))) {
                 break;
             }
-            $found[] = Option::of($card, count(Sharer::most($table->after($card), $wishes)));
+            $found[] = Option::of($card, count(Sharer::most($table->after($card))));
         }
         usort($found, static fn (Option $a, Option $b): int => $b->leaves <=> $a->leaves);
         $search->remember($found);

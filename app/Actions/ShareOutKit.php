@@ -28,6 +28,7 @@ use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 
 /**
@@ -72,10 +73,9 @@ final readonly class ShareOutKit
                 }
             }
         }
-        $table = $state->table();
-        $bound = $state->cards->isEmpty() ? Bound::on($table, $wishes) : null;
+        $bound = $state->cards->isEmpty() ? Bound::on($state->table($wishes)) : null;
         if ($bound?->cards === 0) {
-            throw CannotShare::nothing($bound->need, Bound::on($table, $wishes->withStash())->cards);
+            throw CannotShare::nothing($bound->need, Bound::on($state->table($wishes->withStash()))->cards);
         }
     }
 
@@ -144,22 +144,22 @@ final readonly class ShareOutKit
      */
     private function find(TableState $state, array $stays, Solve $solve): array
     {
-        $table = $state->tableWith($stays);
         $wanted = $solve->cards - count($stays);
         if ($wanted < 1) {
             return [[], null, null];
         }
         $wishes = $solve->wishes($solve->cards);
-        $pinned = array_slice($this->pinned($state, $stays, $wishes), 0, $wanted);
-        $table = $table->after(...$pinned);
+        $table = $state->tableWith($stays, $wishes);
+        $pinned = array_slice(self::pinned($state, $stays, $table), 0, $wanted);
         $goOn = self::progress($solve, count($stays) + count($pinned));
         $room = $wanted - count($pinned);
-        $found = $room < 1 ? [] : Sharer::most($table, $wishes->asFarAs($room), $goOn);
-        $cards = $room < 1 ? [] : Settle::down($table, $wishes->asFarAs($room), $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
-        $cards = ($state->kit->wishes['insides'] ?? false) ? Insides::lined($table, $cards, $wishes) : $cards;
+        $table = $table->after(...$pinned)->asking($wishes->asFarAs(max(1, $room)));
+        $found = $room < 1 ? [] : Sharer::most($table, $goOn);
+        $settled = $room < 1 ? [] : Settle::down($table, $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
+        $cards = $wishes->insides ? Insides::lined($table, $settled) : $settled;
         $after = $table->after(...$cards);
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after, $wishes->asFarAs(1)) : null, Bound::on($after, $wishes)];
+        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after) : null, Bound::on($after)];
     }
 
     /**
@@ -168,9 +168,8 @@ final readonly class ShareOutKit
      * @param  list<int>  $stays
      * @return list<CoreCard>
      */
-    private function pinned(TableState $state, array $stays, Wishes $wishes): array
+    private static function pinned(TableState $state, array $stays, Table $table): array
     {
-        $table = $state->tableWith($stays);
         $cards = [];
         foreach ($state->cards->except($stays) as $card) {
             $parts = $card->pinnedParts();
@@ -179,7 +178,7 @@ final readonly class ShareOutKit
             }
             $core = $card->toCore();
             $bare = $core->fitted(array_values(array_filter($core->takings, static fn ($taking): bool => $taking->size === null || in_array($taking->part, $parts, true))));
-            $cards[] = $new = Refit::on($table, $wishes)->card($bare, []);
+            $cards[] = $new = Refit::on($table)->card($bare, []);
             $table = $table->after($new);
         }
 

@@ -12,13 +12,12 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Slug;
-use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Spare;
 
 /** Takes goods apart that are not used for what they are: liners of envelopes, halves of bases, backs of words. */
 final readonly class TakeApart
 {
-    public function __construct(private Journal $journal, private Stock $stock)
+    public function __construct(private Journal $journal, private Ledger $ledger)
     {
     }
 
@@ -33,11 +32,11 @@ final readonly class TakeApart
      */
     public function forCard(Kit $kit, Card $card): Card
     {
-        $spares = array_filter(Remains::piecesOf($card), static fn (string $id): bool => Spare::sourceOf($id) !== null, ARRAY_FILTER_USE_KEY);
+        $spares = array_filter($card->pieces(), static fn (string $id): bool => Spare::sourceOf($id) !== null, ARRAY_FILTER_USE_KEY);
         if ($spares === []) {
             return $card;
         }
-        $table = TableState::of($kit)->table()->sparesApart(BonusCards::wishes($kit));
+        $table = TableState::of($kit)->table(BonusCards::wishes($kit))->sparesApart();
         $given = [];
         foreach ($spares as $id => $pieces) {
             $component = Component::query()->findOrFail(Component::idOfCore((string) Spare::sourceOf($id)));
@@ -53,11 +52,11 @@ final readonly class TakeApart
     private function parts(Component $component, int $count): Component
     {
         $apart = Apart::of($component->toCore()) ?? throw NotEnough::apart($component->name);
-        $this->stock->take($component, $count, LedgerReason::TakenApart);
+        $this->ledger->take($component, $count, LedgerReason::TakenApart);
         $component->update(['listed' => max(0, $component->listed - $count)]);
         $parts = $this->component($component->kit, $apart);
         $parts->update(['listed' => $parts->listed + $apart->each * $count]);
-        $this->stock->add($parts, $apart->each * $count, LedgerReason::TakenApart, "from $component->name");
+        $this->ledger->add($parts, $apart->each * $count, LedgerReason::TakenApart, "from $component->name");
 
         return $parts;
     }

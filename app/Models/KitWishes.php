@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
@@ -28,15 +29,19 @@ final class KitWishes
         return self::standing($kit, $cards, $kit->uses_stash, $kit->wishes['repeat'] ?? false);
     }
 
-    /** What is used up, saved or never used, and how far the stash goes. */
+    /** What holds whatever is made: the stash and how far it goes, what is used up, saved or never used, how it is cut. */
     private static function standing(Kit $kit, int $cards, bool $stash, bool $repeat): Wishes
     {
         $kept = $kit->wishes;
-        $wishes = Wishes::cards($cards, $stash, $repeat)->using(array_filter(array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? [])));
-        if (isset($kept['stash_cards'])) {
-            $wishes = $wishes->stashFor($kept['stash_cards']);
-        }
+        $uses = array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? []);
 
-        return ($kept['saves_one'] ?? false) ? $wishes->savingOne() : $wishes;
+        return Wishes::cards($cards, $stash, $repeat)
+            ->using(array_filter($uses))
+            ->stashFor($kept['stash_cards'] ?? null)
+            ->savingOne($kept['saves_one'] ?? false)
+            ->lined($kept['insides'] ?? false)
+            ->without($kept['sketches_off'] ?? [])
+            ->framed($kit->frame === null ? null : Length::ofUnits($kit->frame))
+            ->cutWith($kit->trimmer());
     }
 }

@@ -39,7 +39,7 @@ final readonly class CardParts
     {
         $others = $state->tableWithout($card);
 
-        return new self($state, $core, $layout, Refit::on($others), $card->cutParts(), $others, $state->kit->unit);
+        return new self($state, $core, $layout, Refit::on($others->asking($others->wishes->withStash())), $card->cutParts(), $others, $state->kit->unit);
     }
 
     /** @return list<array<string, mixed>> the parts of the sketch, from the base up */
@@ -165,7 +165,7 @@ final readonly class CardParts
             $options[] = ['key' => "$own->component/$own->face", 'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component))];
         }
         foreach ($this->state->core as $core) {
-            $left = $this->others->free[$core->id] ?? 0;
+            $left = $this->others->laying->free[$core->id] ?? 0;
             if ($part->isFilledBy($core) && ($core->id === $own?->component || $core->isEndless() || $left > 0)) {
                 $options[] = ['key' => "$core->id/0", 'label' => $this->state->nameOf(Record::idOfCore($core->id)).($core->isEndless() || $core->kind()->isByLength() ? '' : " · $left left")];
             }

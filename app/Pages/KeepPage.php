@@ -16,7 +16,6 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** What is left, and the bonus cards it still gives. */
 final readonly class KeepPage
@@ -29,9 +28,8 @@ final readonly class KeepPage
     public function of(Kit $kit): array
     {
         $state = TableState::of($kit);
-        $table = $state->table();
-        $wishes = BonusCards::wishes($kit);
-        $apart = $table->sparesApart($wishes);
+        $table = $state->table(BonusCards::wishes($kit));
+        $apart = $table->sparesApart();
         $parts = array_map(static fn (Kept $part): array => self::part($part, $state), array_filter(
             Kept::of($state),
             static fn (Kept $part): bool => ! $part->isWhole && $state->components->get($part->component)?->kit_id === $kit->id,
@@ -49,9 +47,9 @@ final readonly class KeepPage
                 'parts' => array_values(array_filter($parts, static fn (array $part): bool => $part['grade'] === $grade->value)),
             ], Grade::cases()),
             'counts' => self::counts($state, $table),
-            'spares' => self::spares($table, $wishes),
+            'spares' => self::spares($table),
             'goods' => GoodView::all($apart->components),
-            'bonus' => $hasCards ? $this->found($kit, $apart, $wishes) : null,
+            'bonus' => $hasCards ? $this->found($kit, $apart, $table) : null,
         ];
     }
 
@@ -79,7 +77,7 @@ final readonly class KeepPage
             }
             $left = $component->kind->isSheets()
                 ? $state->sheetsOf($component)->where('is_whole', true)->where('state', SheetState::Open)->whereNull('plan')->count()
-                : ($table->free[$component->coreId()] ?? 0);
+                : ($table->laying->free[$component->coreId()] ?? 0);
             $counts[] = [
                 'id' => $component->coreId(),
                 'left' => $component->kind->isSheets() ? Wording::plural($left, 'whole sheet') : Wording::count($core, $left, $state->kit->unit),
@@ -91,7 +89,7 @@ final readonly class KeepPage
     }
 
     /** @return list<array<string, mixed>> what no card can need as it is, and what it gives when it is taken apart */
-    private static function spares(Table $table, Wishes $wishes): array
+    private static function spares(Table $table): array
     {
         return array_map(static fn (Spare $spare): array => [
             'id' => $spare->component->id,
@@ -101,27 +99,28 @@ final readonly class KeepPage
             'how' => $spare->apart->how,
             'each' => $spare->apart->each,
             'size' => $spare->apart->good->size()->label($table->unit),
-        ], Spare::on($table, $wishes));
+        ], Spare::on($table));
     }
 
     /**
-     * @param  Table  $table  with the spares taken apart
+     * @param  Table  $apart  with the spares taken apart
      * @return array<string, mixed>
      */
-    private function found(Kit $kit, Table $table, Wishes $wishes): array
+    private function found(Kit $kit, Table $apart, Table $table): array
     {
         $found = $this->bonus->found($kit);
         if ($found === null) {
             return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar()];
         }
-        $bound = Bound::on($table->after(...$found->cards), $wishes);
+        // Whichever goods the maker takes apart beside those, no more come of it.
+        $bound = Bound::on($table->everythingApart()->after(...$found->cards));
 
         return [
             'isLooking' => false,
             'cards' => array_map(static fn (Card $card): array => [
                 'number' => $card->number,
-                'front' => FrontView::of($card, $table->components, $kit->unit),
-                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $table), $card->takings),
+                'front' => FrontView::of($card, $apart->components, $kit->unit),
+                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $apart), $card->takings),
             ], $found->cards),
             'stop' => self::stop($found),
             'bound' => $found->stop === null ? null : $bound->says(),

@@ -43,7 +43,7 @@ final readonly class NextCardPage
     /** @return list<string> the components it takes the last of */
     private static function usesUp(Option $option, TableState $state): array
     {
-        $free = $state->table()->after($option->card)->free;
+        $free = $state->table()->laying->after($option->card)->free;
         $names = [];
         foreach ($option->card->takings as $taking) {
             $core = $state->core[$taking->component];

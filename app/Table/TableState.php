@@ -5,15 +5,18 @@ namespace App\Table;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Models\LedgerEntry;
+use App\Models\OwnSketch;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Kit\Component as CoreComponent;
-use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * A kit and the stash as they lie on the table now, read once.
@@ -70,16 +73,16 @@ final readonly class TableState
         );
     }
 
-    /** The table for the core. */
-    public function table(): Table
+    /** The table as it lies, under the wishes that stand with the kit or others. */
+    public function table(?Wishes $wishes = null): Table
     {
-        return $this->lying($this->cards);
+        return $this->lying($this->cards, $wishes);
     }
 
     /** The table as it would be without what one card has been given and not yet cut. */
     public function tableWithout(Card $card): Table
     {
-        return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id));
+        return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id), null);
     }
 
     /**
@@ -87,9 +90,9 @@ final readonly class TableState
      *
      * @param  list<int>  $ids
      */
-    public function tableWith(array $ids): Table
+    public function tableWith(array $ids, ?Wishes $wishes = null): Table
     {
-        return $this->lying($this->cards->filter(static fn (Card $card): bool => in_array($card->id, $ids, true)));
+        return $this->lying($this->cards->filter(static fn (Card $card): bool => in_array($card->id, $ids, true)), $wishes);
     }
 
     /**
@@ -131,15 +134,17 @@ final readonly class TableState
     }
 
     /** @param  Collection<int, Card>  $staying */
-    private function lying(Collection $staying): Table
+    private function lying(Collection $staying, ?Wishes $wishes): Table
     {
         $takings = $this->takings->filter(fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id));
         $taken = $takings->groupBy('component_id')->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
+        $components = [];
         $free = [];
         $stock = [];
         $stash = [];
         foreach ($this->components as $component) {
             $id = $component->coreId();
+            $components[$id] = $this->core[$id]->counted($this->hereOf($component));
             if ($component->kind->isSheets()) {
                 $stock[$id] = [];
             } else {
@@ -152,19 +157,19 @@ final readonly class TableState
         foreach ($this->sheets->where('state', SheetState::Open) as $sheet) {
             $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
         }
-
-        return Table::of(
+        $laying = Laying::of(
             $this->kit->unit,
             $this->kit->front(),
-            $this->core,
+            $components,
             $free,
             $stock,
             self::promised($takings),
             $stash,
             array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
-            $this->kit->sketches(),
-            $this->kit->frame === null ? null : Length::ofUnits($this->kit->frame),
-        )->cutWith($this->kit->trimmer());
+            array_values(OwnSketch::shelf()),
+        );
+
+        return $laying->under($wishes ?? KitWishes::beyond($this->kit, 1));
     }
 
     /**

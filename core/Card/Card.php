@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Card;
 
 use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Fold\FoldPart;
@@ -157,6 +158,20 @@ final readonly class Card
             FoldPart::isOne($part) => $this->construction($unit)->partOnCard($part)?->size,
             default => OwnParts::find($part)?->cut($this, $unit) ?? $this->layout($unit)->part($part)?->cut,
         };
+    }
+
+    /** @return array<string, list<Piece>> what is cut for it, by component */
+    public function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->takings as $taking) {
+            $piece = $taking->toPiece($this->pieceId($taking->part));
+            if ($piece !== null) {
+                $pieces[$taking->component][] = $piece;
+            }
+        }
+
+        return $pieces;
     }
 
     /** The id that the piece for a part has in a cut plan. */

@@ -30,7 +30,6 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
@@ -38,15 +37,15 @@ use KeepShare\Core\Table\Wishes;
  */
 final readonly class Designer
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Pictures $pictures, private Variety $variety, private Wishes $wishes)
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Pictures $pictures, private Variety $variety)
     {
     }
 
-    public static function at(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    public static function at(Table $table, Remains $remains, Variety $variety): self
     {
-        $supplies = Supplies::of($table, $remains, $variety, $wishes);
+        $supplies = Supplies::of($table, $remains, $variety);
 
-        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes), Pictures::of($table, $remains, $supplies, $variety, $wishes), $variety, $wishes);
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety), Pictures::of($table, $remains, $supplies, $variety), $variety);
     }
 
     /**
@@ -65,7 +64,7 @@ final readonly class Designer
         foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
             foreach ($this->sketches($most) as $sketch) {
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
-                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->frame, $folded)));
+                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->wishes->frame, $folded)));
                 }
             }
         }
@@ -91,7 +90,7 @@ final readonly class Designer
             }
             $picture = Picture::printed($focal, $focal->good->printed(), 0);
 
-            return Card::of($number, $design->sketch, $front, $design->occasion, [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)], $this->table->frame, $folded);
+            return Card::of($number, $design->sketch, $front, $design->occasion, [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)], $this->table->wishes->frame, $folded);
         }
 
         return null;
@@ -182,7 +181,7 @@ final readonly class Designer
     }
 
     /** @return list<Taking> */
-    private static function parts(Layout $layout, Fill $fill): array
+    private static function parts(Layout $layout, Surfaces $fill): array
     {
         $takings = [];
         foreach ($layout->parts as $laid) {
@@ -255,7 +254,7 @@ final readonly class Designer
      */
     private function leastUsed(array $components): ?Component
     {
-        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), -$this->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id)];
+        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), -$this->table->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id)];
         usort($components, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $components[0] ?? null;

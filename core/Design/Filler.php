@@ -12,27 +12,26 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
 final class Filler
 {
-    /** @var array<string, list<Fill>> what has been found already: it is asked for again for every occasion */
+    /** @var array<string, list<Surfaces>> what has been found already: it is asked for again for every occasion */
     private array $found = [];
 
-    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety, private readonly Wishes $wishes)
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety)
     {
     }
 
-    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety, Wishes $wishes): self
+    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
     {
-        return new self($table, $remains, $supplies, $variety, $wishes);
+        return new self($table, $remains, $supplies, $variety);
     }
 
     /**
      * @param  list<Need>  $lifted  needs that count as met
      * @param  int  $breadth  how many fills are kept at each part
-     * @return list<Fill> the best first; none where a part has nothing it can be cut from
+     * @return list<Surfaces> the best first; none where a part has nothing it can be cut from
      */
     public function fills(Layout $layout, array $lifted, int $breadth): array
     {
@@ -43,11 +42,11 @@ final class Filler
 
     /**
      * @param  list<Need>  $lifted
-     * @return list<Fill>
+     * @return list<Surfaces>
      */
     private function find(Layout $layout, array $lifted, int $breadth): array
     {
-        $fills = [Fill::nothing()];
+        $fills = [Surfaces::nothing()];
         foreach ($layout->largestPaperFirst() as $laid) {
             $carrier = $layout->carriedBy($laid)->part->id ?? '';
             $isAslant = $laid->part->form->kind->isAslant();
@@ -120,7 +119,7 @@ final class Filler
         return -14 * $this->variety->ofSurface($surface)
             - 4 * $this->variety->ofComponent($surface->component)
             - (isset($this->table->stash[$surface->component]) ? 25 : 0)
-            + $this->wishes->useOf($surface->component)->worth()
+            + $this->table->wishes->useOf($surface->component)->worth()
             // The plain back of a mirror or solid-core sheet is a waste of its front.
             - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
             - ($this->supplies->makesBases($surface) ? 40 : 0)

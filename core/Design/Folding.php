@@ -18,7 +18,6 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** Lays cards on a fold that is asked for: with its base, its own parts, and nothing that would hold it shut. */
 final readonly class Folding
@@ -28,14 +27,14 @@ final readonly class Folding
 
     private const ALL = 25;
 
-    private function __construct(private Table $table, private Wishes $wishes, private FoldKind $fold)
+    private function __construct(private Table $table, private FoldKind $fold)
     {
     }
 
     /** @param  Table  $table  with all cards there are so far */
-    public static function on(Table $table, Wishes $wishes, FoldKind $fold): self
+    public static function on(Table $table, FoldKind $fold): self
     {
-        return new self($table, $wishes, $fold);
+        return new self($table, $fold);
     }
 
     /**
@@ -68,7 +67,7 @@ final readonly class Folding
         if ($this->fold->fitsReadyBase()) {
             return true;
         }
-        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table), $this->wishes);
+        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table));
         foreach ([$this->table->front, $this->table->front->turned()] as $front) {
             if ($supplies->baseOf($this->fold->construct($front, $this->table->unit)->blank->size) !== null) {
                 return true;
@@ -88,7 +87,7 @@ final readonly class Folding
     private function of(Card $card): ?Card
     {
         try {
-            $folded = Refit::on($this->table, $this->wishes)->card($card->onFold($this->fold), []);
+            $folded = Refit::on($this->table)->card($card->onFold($this->fold), []);
             $hand = CardInHand::of($folded, $this->table->components, $this->table->unit, []);
         } catch (CannotResolve|CannotFold) {
             return null;

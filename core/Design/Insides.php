@@ -10,7 +10,6 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** Panels to write on, glued inside the cards: from the lightest cardstock that takes ink, where there is enough left. */
 final class Insides
@@ -23,11 +22,12 @@ final class Insides
      * @param  list<Card>  $cards
      * @return list<Card>
      */
-    public static function lined(Table $table, array $cards, Wishes $wishes): array
+    public static function lined(Table $table, array $cards): array
     {
         $remains = Remains::on($table->after(...$cards));
         // Where only so many cards may take from the stash, no panel makes it one more.
-        $supplies = Supplies::of($table, $remains, Variety::on($table), $wishes->stashCards === null ? $wishes : $wishes->kitOnly());
+        $from = $table->wishes->stashCards === null ? $table : $table->asking($table->wishes->kitOnly());
+        $supplies = Supplies::of($from, $remains, Variety::on($table));
         $lined = [];
         foreach ($cards as $card) {
             $panel = self::panel($card, $table, $remains, $supplies);

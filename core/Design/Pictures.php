@@ -13,18 +13,17 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** The focal points a card could have: printed pieces and panels, and where there are none what is cut from a scrap. */
 final readonly class Pictures
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Variety $variety, private Wishes $wishes)
+    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Variety $variety)
     {
     }
 
-    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety, Wishes $wishes): self
+    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
     {
-        return new self($table, $remains, $supplies, $variety, $wishes);
+        return new self($table, $remains, $supplies, $variety);
     }
 
     /**
@@ -38,7 +37,7 @@ final readonly class Pictures
         foreach ($this->supplies->focalPoints() as $component) {
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
             if ($printed !== null && $printed->size->fitsIn($layout->focal->size)) {
-                $pictures[] = Picture::printed($component, $printed, self::fills($printed->size, $layout) - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0) + $this->wishes->useOf($component->id)->worth());
+                $pictures[] = Picture::printed($component, $printed, self::fills($printed->size, $layout) - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0) + $this->table->wishes->useOf($component->id)->worth());
             }
         }
 
@@ -64,7 +63,7 @@ final readonly class Pictures
 
     private function likingOf(Size $size, Surface $surface, Layout $layout): int
     {
-        return self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->wishes->useOf($surface->component)->worth();
+        return self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->table->wishes->useOf($surface->component)->worth();
     }
 
     /** @return list<Picture> */
@@ -103,7 +102,7 @@ final readonly class Pictures
      * @param  list<Picture>  $pictures
      * @return array{Picture|null, int} the picture that stands out best, and how well
      */
-    public static function likeliest(array $pictures, Layout $layout, Fill $fill): array
+    public static function likeliest(array $pictures, Layout $layout, Surfaces $fill): array
     {
         $under = $layout->under($layout->focal);
         $surface = $under === null ? null : $fill->surfaces[$under->part->id] ?? null;

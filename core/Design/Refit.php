@@ -22,7 +22,6 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Fits a card that is there already to another design: another sketch, front, frame, fold or measure.
@@ -37,14 +36,13 @@ final readonly class Refit
     }
 
     /** @param  Table  $table  as it lies without what the card itself takes, save what has been cut */
-    public static function on(Table $table, ?Wishes $wishes = null): self
+    public static function on(Table $table): self
     {
-        $wishes ??= Wishes::cards(1, true);
         $remains = Remains::on($table);
         $variety = Variety::on($table);
-        $supplies = Supplies::of($table, $remains, $variety, $wishes);
+        $supplies = Supplies::of($table, $remains, $variety);
 
-        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety, $wishes));
+        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety));
     }
 
     /**

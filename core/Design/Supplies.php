@@ -22,7 +22,6 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** What may still be taken, sorted the way it is looked for: the kit's own before the stash's. */
 final class Supplies
@@ -36,16 +35,16 @@ final class Supplies
     /** @var list<Surface>|null */
     private ?array $cardstocks = null;
 
-    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Variety $variety, private readonly Wishes $wishes)
+    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Variety $variety)
     {
-        $components = array_values(array_filter($table->components, static fn (Component $c): bool => $table->offers($c->id, $wishes)));
+        $components = array_values(array_filter($table->components, static fn (Component $c): bool => $table->offers($c->id)));
         usort($components, static fn (Component $a, Component $b): int => isset($table->stash[$a->id]) <=> isset($table->stash[$b->id]));
         $this->components = $components;
     }
 
-    public static function of(Table $table, Remains $remains, Variety $variety, Wishes $wishes): self
+    public static function of(Table $table, Remains $remains, Variety $variety): self
     {
-        return new self($table, $remains, $variety, $wishes);
+        return new self($table, $remains, $variety);
     }
 
     /** @return list<Component> of which there are at least $least left, or which nobody counts */
@@ -122,10 +121,10 @@ final class Supplies
 
             return $words !== null
                 && ($c->isEndless() || $this->remains->left($c->id) > 0)
-                && ($this->wishes->repeatSentiments || ! $this->variety->hasSaid($words->text));
+                && ($this->table->wishes->repeatSentiments || ! $this->variety->hasSaid($words->text));
         }));
         $fit = static fn (Component $c): int => count($c->words()->occasions ?? []);
-        $rank = fn (Component $c): array => [-$this->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id), $fit($c)];
+        $rank = fn (Component $c): array => [-$this->table->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id), $fit($c)];
         usort($sentiments, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $sentiments;
@@ -227,7 +226,7 @@ final class Supplies
             }
             foreach ($component->good->faces() as $index => $face) {
                 $surface = Surface::of($component->id, $index, $face, $component->kind()->isPrintedPaper());
-                if ($this->wishes->allows($surface)) {
+                if ($this->table->wishes->allows($surface)) {
                     $surfaces[] = $surface;
                 }
             }

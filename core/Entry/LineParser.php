@@ -90,10 +90,10 @@ final class LineParser
      */
     private function components(array $tokens, array $taken): array
     {
-        $draft = new Draft;
+        $jotting = new Jotting;
         $first = array_shift($tokens) ?? throw BadLine::at(0, 1, 'The line is empty. Write, say: cardstock 8.5x11 kelp x3');
         if ($first->kind === TokenKind::Number) {
-            $draft->designs = self::number($first, self::MOST_DESIGNS, 'designs');
+            $jotting->designs = self::number($first, self::MOST_DESIGNS, 'designs');
             $first = array_shift($tokens) ?? throw $first->wrong('How many of what? Write the kind next: papers, cardstock, envelopes …');
         }
         if ($first->lower() === 'die' && in_array(($tokens[0] ?? null)?->lower(), ['cut', 'cuts'], true)) {
@@ -102,22 +102,22 @@ final class LineParser
         }
         $kind = ($first->kind === TokenKind::Word ? EntryKind::of($first->text) : null)
             ?? throw $first->wrong('"'.$first->text.'" is not a kind. Begin with one such as paper, cardstock, base, envelope, die-cut, sentiment, sticker, gems, ribbon, foam, stamp or die.');
-        $this->read($tokens, $draft);
-        if (! $kind->kind->isSheets() && $draft->each === null && $draft->designs > 1) {
+        $this->read($tokens, $jotting);
+        if (! $kind->kind->isSheets() && $jotting->each === null && $jotting->designs > 1) {
             // "10 bases": ten of one, not ten designs.
-            [$draft->each, $draft->designs] = [$draft->designs, 1];
+            [$jotting->each, $jotting->designs] = [$jotting->designs, 1];
         }
 
-        return $this->draw($kind, $draft, $first, $taken);
+        return $this->draw($kind, $jotting, $first, $taken);
     }
 
     /** @param  list<Token>  $tokens */
-    private function read(array $tokens, Draft $draft): void
+    private function read(array $tokens, Jotting $jotting): void
     {
         $name = [];
         $isFor = false;
         foreach ($tokens as $token) {
-            if ($isFor && $this->occasion($token, $draft)) {
+            if ($isFor && $this->occasion($token, $jotting)) {
                 continue;
             }
             $isFor = $token->kind === TokenKind::Word && $token->lower() === 'for';
@@ -127,68 +127,68 @@ final class LineParser
             if (in_array($token->lower(), self::NUMBER_WORDS, true)) {
                 throw $token->wrong('Write the number in figures.');
             }
-            if (! $isFor && ! $this->measure($token, $draft) && ! self::adjective($token, $draft)) {
+            if (! $isFor && ! $this->measure($token, $jotting) && ! self::adjective($token, $jotting)) {
                 $name[] = $token->text;
             }
         }
-        if ($draft->name === '') {
-            $draft->name = implode(' ', $name);
+        if ($jotting->name === '') {
+            $jotting->name = implode(' ', $name);
         }
     }
 
-    private function measure(Token $token, Draft $draft): bool
+    private function measure(Token $token, Jotting $jotting): bool
     {
         try {
             match ($token->kind) {
-                TokenKind::Size => $draft->size = Size::parse($token->text, $token->more, $this->unit),
-                TokenKind::Length => $draft->length = Length::parse($token->text, $this->unit),
-                TokenKind::Times => $draft->each = self::number($token, self::MOST_PIECES, 'of one thing'),
-                TokenKind::Number => $draft->each = self::number($token, self::MOST_PIECES, 'of one thing'),
-                TokenKind::Colour => $draft->colours[] = Colour::fromHex($token->text),
-                TokenKind::Name => $draft->name = trim($token->text),
+                TokenKind::Size => $jotting->size = Size::parse($token->text, $token->more, $this->unit),
+                TokenKind::Length => $jotting->length = Length::parse($token->text, $this->unit),
+                TokenKind::Times => $jotting->each = self::number($token, self::MOST_PIECES, 'of one thing'),
+                TokenKind::Number => $jotting->each = self::number($token, self::MOST_PIECES, 'of one thing'),
+                TokenKind::Colour => $jotting->colours[] = Colour::fromHex($token->text),
+                TokenKind::Name => $jotting->name = trim($token->text),
                 TokenKind::Word => null,
             };
         } catch (BadMeasure $wrong) {
             throw $token->wrong($wrong->getMessage());
         }
-        if ($draft->size !== null && $draft->size->longer()->isLongerThan(Length::inches(24))) {
+        if ($jotting->size !== null && $jotting->size->longer()->isLongerThan(Length::inches(24))) {
             throw $token->wrong($token->text.' × '.$token->more.' is larger than 24 in.');
         }
 
         return $token->kind !== TokenKind::Word;
     }
 
-    private static function adjective(Token $token, Draft $draft): bool
+    private static function adjective(Token $token, Jotting $jotting): bool
     {
         $word = $token->lower();
         $faces = array_map(static fn (string $face): ?bool => ['busy' => true, 'calm' => false][$face] ?? null, explode('|', $word));
         if (! in_array(null, $faces, true)) {
-            array_push($draft->busy, ...array_map(static fn (?bool $busy): bool => $busy === true, $faces));
+            array_push($jotting->busy, ...array_map(static fn (?bool $busy): bool => $busy === true, $faces));
 
             return true;
         }
         $isKnown = true;
         match ($word) {
-            'plenty' => $draft->plenty = true,
-            'heavy' => [$draft->heavy, $draft->weight] = [true, Weight::Heavy],
-            'light', 'medium' => $draft->weight = Weight::from($word),
-            'mirror', 'glitter', 'watercolour' => $draft->finish = Finish::from($word),
-            'directional', 'up' => $draft->directional = true,
+            'plenty' => $jotting->plenty = true,
+            'heavy' => [$jotting->heavy, $jotting->weight] = [true, Weight::Heavy],
+            'light', 'medium' => $jotting->weight = Weight::from($word),
+            'mirror', 'glitter', 'watercolour' => $jotting->finish = Finish::from($word),
+            'directional', 'up' => $jotting->directional = true,
             default => $isKnown = false,
         };
 
         return $isKnown;
     }
 
-    private function occasion(Token $token, Draft $draft): bool
+    private function occasion(Token $token, Jotting $jotting): bool
     {
         $occasion = Occasion::tryFrom(rtrim($token->lower(), ','));
         if ($occasion !== null) {
-            $draft->occasions[] = $occasion;
+            $jotting->occasions[] = $occasion;
 
             return true;
         }
-        if ($draft->occasions === []) {
+        if ($jotting->occasions === []) {
             throw $token->wrong('"'.$token->text.'" is not an occasion. They are '.implode(', ', array_column(Occasion::cases(), 'value')).'.');
         }
 
@@ -209,17 +209,17 @@ final class LineParser
      * @param  list<string>  $taken
      * @return non-empty-list<Component>
      */
-    private function draw(EntryKind $kind, Draft $draft, Token $word, array $taken): array
+    private function draw(EntryKind $kind, Jotting $jotting, Token $word, array $taken): array
     {
         $components = [];
         $n = 0;
         do {
             $n++;
-            $name = $draft->name === '' ? self::usualName($kind) : mb_strtoupper(mb_substr($draft->name, 0, 1)).mb_substr($draft->name, 1);
-            $name .= $draft->designs > 1 ? " $n" : '';
+            $name = $jotting->name === '' ? self::usualName($kind) : mb_strtoupper(mb_substr($jotting->name, 0, 1)).mb_substr($jotting->name, 1);
+            $name .= $jotting->designs > 1 ? " $n" : '';
             $id = Slug::unique($name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
-            $components[] = Component::of($id, $name, $this->good($kind, $draft, $word, $name), $this->count($kind, $draft, $word));
-        } while ($n < $draft->designs);
+            $components[] = Component::of($id, $name, $this->good($kind, $jotting, $word, $name), $this->count($kind, $jotting, $word));
+        } while ($n < $jotting->designs);
 
         return $components;
     }
@@ -229,40 +229,40 @@ final class LineParser
         return ucfirst(str_replace('-', ' ', $kind->word)).($kind->kind === Kind::Embellishment ? 's' : '');
     }
 
-    private function count(EntryKind $kind, Draft $draft, Token $word): int
+    private function count(EntryKind $kind, Jotting $jotting, Token $word): int
     {
         if ($kind->kind->isByLength()) {
-            return ($draft->length ?? throw $word->wrong('How long is it? Write, say: '.$kind->word.' 36in'))->times($draft->each ?? 1)->units;
+            return ($jotting->length ?? throw $word->wrong('How long is it? Write, say: '.$kind->word.' 36in'))->times($jotting->each ?? 1)->units;
         }
-        if ($kind->kind->isSheets() && ($draft->each ?? 1) > self::MOST_SHEETS) {
+        if ($kind->kind->isSheets() && ($jotting->each ?? 1) > self::MOST_SHEETS) {
             throw $word->wrong('There are more than '.self::MOST_SHEETS.' sheets of it.');
         }
 
-        return $draft->each ?? match ($kind->kind) {
+        return $jotting->each ?? match ($kind->kind) {
             Kind::Paper, Kind::DieCut => 2,
             default => 1,
         };
     }
 
-    private function good(EntryKind $kind, Draft $draft, Token $word, string $name): Good
+    private function good(EntryKind $kind, Jotting $jotting, Token $word, string $name): Good
     {
-        $colour = $draft->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#d8d5cc');
+        $colour = $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#d8d5cc');
 
         return match ($kind->kind) {
-            Kind::Paper => $this->paper($draft, $name, $colour),
-            Kind::Panel => Panel::of($draft->size ?? Size::parse('3', '4', Unit::Inch), ...$this->faces($draft, $name, $colour)),
-            Kind::Cardstock => Cardstock::of($draft->size ?? $this->stock(), $colour, $draft->colours[1] ?? null, Finish::tryFrom($kind->word) ?? $draft->finish ?? Finish::Plain, $draft->weight ?? Weight::Medium),
-            Kind::Base => CardBase::of($draft->size ?? $this->front, FoldEdge::Side, $draft->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
-            Kind::Envelope => Envelope::of($draft->size ?? $this->front->grown(Length::inches(0, 1, 8)), $draft->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
-            Kind::DieCut => DieCut::of($this->printed($kind, $draft, $word, $name, $colour)),
-            Kind::Sticker => Sticker::of($this->printed($kind, $draft, $word, $name, $colour), $kind->stuff ?? StickerStuff::Label),
-            Kind::LayeredPicture => LayeredPicture::of($this->printed($kind, $draft, $word, $name, $colour), 4),
-            Kind::Embellishment => Embellishment::of($colour, $draft->plenty),
+            Kind::Paper => $this->paper($jotting, $name, $colour),
+            Kind::Panel => Panel::of($jotting->size ?? Size::parse('3', '4', Unit::Inch), ...$this->faces($jotting, $name, $colour)),
+            Kind::Cardstock => Cardstock::of($jotting->size ?? $this->stock(), $colour, $jotting->colours[1] ?? null, Finish::tryFrom($kind->word) ?? $jotting->finish ?? Finish::Plain, $jotting->weight ?? Weight::Medium),
+            Kind::Base => CardBase::of($jotting->size ?? $this->front, FoldEdge::Side, $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
+            Kind::Envelope => Envelope::of($jotting->size ?? $this->front->grown(Length::inches(0, 1, 8)), $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
+            Kind::DieCut => DieCut::of($this->printed($kind, $jotting, $word, $name, $colour)),
+            Kind::Sticker => Sticker::of($this->printed($kind, $jotting, $word, $name, $colour), $kind->stuff ?? StickerStuff::Label),
+            Kind::LayeredPicture => LayeredPicture::of($this->printed($kind, $jotting, $word, $name, $colour), 4),
+            Kind::Embellishment => Embellishment::of($colour, $jotting->plenty),
             Kind::Ribbon => Ribbon::of($colour),
-            Kind::Foam => Foam::of($draft->length ?? Length::millimetres(2)),
-            Kind::Adhesive => Adhesive::of($kind->form ?? AdhesiveForm::Glue, $draft->plenty || $draft->each === null),
-            Kind::Stamp => Stamp::of($draft->size ?? Size::parse('2', '3/8', Unit::Inch), $draft->occasions === [] ? null : Words::of($name, $draft->occasions)),
-            Kind::Tool => Tool::of($kind->tool ?? ToolKind::Die, $draft->size, null, $draft->colours[0] ?? null, $draft->directional),
+            Kind::Foam => Foam::of($jotting->length ?? Length::millimetres(2)),
+            Kind::Adhesive => Adhesive::of($kind->form ?? AdhesiveForm::Glue, $jotting->plenty || $jotting->each === null),
+            Kind::Stamp => Stamp::of($jotting->size ?? Size::parse('2', '3/8', Unit::Inch), $jotting->occasions === [] ? null : Words::of($name, $jotting->occasions)),
+            Kind::Tool => Tool::of($kind->tool ?? ToolKind::Die, $jotting->size, null, $jotting->colours[0] ?? null, $jotting->directional),
         };
     }
 
@@ -276,39 +276,39 @@ final class LineParser
         return $this->unit === Unit::Inch ? Size::parse('8 1/2', '11', Unit::Inch) : Size::parse('210', '297', Unit::Millimetre);
     }
 
-    private function paper(Draft $draft, string $name, Colour $colour): Paper
+    private function paper(Jotting $jotting, string $name, Colour $colour): Paper
     {
-        [$front, $back] = $this->faces($draft, $name, $colour);
+        [$front, $back] = $this->faces($jotting, $name, $colour);
 
-        return Paper::of($draft->size ?? $this->sheet(), $front, $back, $draft->heavy);
+        return Paper::of($jotting->size ?? $this->sheet(), $front, $back, $jotting->heavy);
     }
 
     /** @return array{Face, Face} */
-    private function faces(Draft $draft, string $name, Colour $colour): array
+    private function faces(Jotting $jotting, string $name, Colour $colour): array
     {
-        $names = array_map(trim(...), explode('/', $draft->name === '' ? $name : $draft->name, 2));
+        $names = array_map(trim(...), explode('/', $jotting->name === '' ? $name : $jotting->name, 2));
         // A print in one colour would not show on its own ground.
         $print = Colour::fromHex('#8b9490');
         $face = static fn (int $i): Face => Face::printed(
             ($names[$i] ?? '') !== '' ? $names[$i] : ($i === 0 ? $name : "$name, back"),
             Motif::tryFrom(mb_strtolower($names[$i] ?? '')) ?? Motif::Solid,
-            [$draft->colours[$i] ?? ColourName::in($names[$i] ?? '') ?? $colour, ...($i === 0 && count($draft->colours) > 2 ? array_slice($draft->colours, 2, 4) : [$print])],
-            $draft->busy[$i] ?? false,
-            $draft->directional,
+            [$jotting->colours[$i] ?? ColourName::in($names[$i] ?? '') ?? $colour, ...($i === 0 && count($jotting->colours) > 2 ? array_slice($jotting->colours, 2, 4) : [$print])],
+            $jotting->busy[$i] ?? false,
+            $jotting->directional,
         );
 
         return [$face(0), $face(1)];
     }
 
-    private function printed(EntryKind $kind, Draft $draft, Token $word, string $name, Colour $colour): Printed
+    private function printed(EntryKind $kind, Jotting $jotting, Token $word, string $name, Colour $colour): Printed
     {
-        if ($kind->serves === Serves::Sentiment && $draft->occasions === []) {
+        if ($kind->serves === Serves::Sentiment && $jotting->occasions === []) {
             throw $word->wrong('What is it fit for? End the line with, say: for birthday');
         }
-        $words = $kind->serves === Serves::Sentiment ? Words::of(mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1), $draft->occasions) : null;
+        $words = $kind->serves === Serves::Sentiment ? Words::of(mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1), $jotting->occasions) : null;
         $usual = $kind->serves === Serves::Sentiment ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
         $shape = Shape::tryFrom(mb_strtolower($name)) ?? ($kind->serves === Serves::Image ? Shape::Circle : Shape::tryFrom($kind->serves->value) ?? Shape::Label);
 
-        return Printed::of($draft->size ?? $usual, $kind->serves, $shape, $draft->colours === [] ? [$colour, Colour::fromHex('#33434d')] : $draft->colours, $words);
+        return Printed::of($jotting->size ?? $usual, $kind->serves, $shape, $jotting->colours === [] ? [$colour, Colour::fromHex('#33434d')] : $jotting->colours, $words);
     }
 }

@@ -111,13 +111,13 @@ final readonly class ShareOutFile
             }
             $line = ['component' => $id, 'name' => $component->name];
             if ($component->good instanceof SheetGood) {
-                $sheets = count($this->table->stock[$id] ?? []);
+                $sheets = count($this->table->laying->stock[$id] ?? []);
                 $opened = count(($plans[$id] ?? null)->sheets ?? []);
                 $lines[] = [...$line, 'sheets' => $sheets, 'pieces' => $taken[$id] ?? 0, 'opened' => $opened, 'kept' => $sheets - $opened];
 
                 continue;
             }
-            $have = $this->table->free[$id] ?? 0;
+            $have = $this->table->laying->free[$id] ?? 0;
             $lines[] = $component->isEndless() ? [...$line, 'have' => 'endless', 'taken' => 0, 'kept' => 'endless'] : [
                 ...$line,
                 'have' => $this->amount($component, $have),

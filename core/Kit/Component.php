@@ -22,6 +22,12 @@ final readonly class Component
         return new self($id, $name, $good, $count);
     }
 
+    /** The same, with how many there really are. */
+    public function counted(int $count): self
+    {
+        return new self($this->id, $this->name, $this->good, $count);
+    }
+
     public function kind(): Kind
     {
         return $this->good->kind();

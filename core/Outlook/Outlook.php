@@ -14,7 +14,6 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * What stops the next card, and what would come of adding it: needs are lifted, the fewest first, until there is a card
@@ -32,9 +31,9 @@ final class Outlook
     }
 
     /** @param  Table  $table  with all cards there are */
-    public static function beyond(Table $table, Wishes $wishes): ?Stop
+    public static function beyond(Table $table): ?Stop
     {
-        return (new self($table, Sharer::on($table, $wishes->inSetsOf(1))))->stop();
+        return (new self($table, Sharer::on($table->asking($table->wishes->beyond(1)))))->stop();
     }
 
     private function stop(): ?Stop

@@ -8,7 +8,6 @@ use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** The cards a table gives, and what stops the next. */
 final readonly class ShareOut
@@ -24,10 +23,10 @@ final readonly class ShareOut
     /**
      * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
      */
-    public static function of(Table $table, Wishes $wishes, ?Closure $goOn = null): self
+    public static function of(Table $table, ?Closure $goOn = null): self
     {
-        $cards = Sharer::most($table, $wishes, $goOn);
+        $cards = Sharer::most($table, $goOn);
 
-        return new self($cards, count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes) : null);
+        return new self($cards, count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null);
     }
 }

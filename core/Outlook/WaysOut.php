@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\InsidePart;
 use KeepShare\Core\Card\Part\OwnParts;
@@ -25,7 +26,6 @@ use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * The ways out where a part of a card cannot have what it takes: the other face, a near colour, what goes best, a smaller
@@ -39,7 +39,7 @@ final readonly class WaysOut
     /** How many marks of the ruler a panel may shrink on every side. */
     private const STEPS = 6;
 
-    private function __construct(private Table $table, private Remains $remains, private Supplies $kit, private Supplies $all, private Card $card)
+    private function __construct(private Table $table, private Remains $remains, private Supplies $kit, private Supplies $all, private Filler $filler, private Card $card)
     {
     }
 
@@ -56,12 +56,16 @@ final readonly class WaysOut
             return [];
         }
         $rest = $card->fitted(array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->part !== $part && ! in_array($taking->part, $cut, true))));
+        // What is offered is what the table without the card offers: that one card takes from the stash already is no second one.
+        $kit = $table->asking($table->wishes->kitOnly());
+        $open = $table->asking($table->wishes->withStash()->repeating());
         $table = $table->after($rest);
         $remains = Remains::on($table);
         $variety = Variety::on($table);
-        $ways = new self($table, $remains, Supplies::of($table, $remains, $variety, Wishes::cards(1)), Supplies::of($table, $remains, $variety, Wishes::cards(1, true, true)), $card);
+        $all = Supplies::of($open, $remains, $variety);
+        $ways = new self($table, $remains, Supplies::of($kit, $remains, $variety), $all, Filler::of($open, $remains, $all, $variety), $card);
         $found = match (true) {
-            $part === 'base' => $ways->base(),
+            $part === BasePart::ID => $ways->base(),
             $short->size !== null => $ways->sheet($short),
             default => $ways->counted($short),
         };
@@ -91,9 +95,8 @@ final readonly class WaysOut
             }
         }
         $ways[] = $this->smaller($short, $laid);
-        $filler = Filler::of($this->table, $this->remains, $this->all, Variety::on($this->table), Wishes::cards(1, true));
         $main = $this->table->mainOf($this->card);
-        $offers = array_values(array_filter($filler->ranked($laid->part->role, $laid->cut, $main), static fn (Surface $surface): bool => $surface->component !== $short->component));
+        $offers = array_values(array_filter($this->filler->ranked($laid->part->role, $laid->cut, $main), static fn (Surface $surface): bool => $surface->component !== $short->component));
         $near = $offers;
         usort($near, static fn (Surface $a, Surface $b): int => $old->face->ground()->differenceFrom($a->face->ground()) <=> $old->face->ground()->differenceFrom($b->face->ground()));
         $own = fn (Surface $surface): bool => ! isset($this->table->stash[$surface->component]);

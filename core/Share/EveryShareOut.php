@@ -7,7 +7,6 @@ namespace KeepShare\Core\Share;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Looks at every share-out of a small table, so that the best of them is known to be the best.
@@ -32,20 +31,22 @@ final class EveryShareOut
 
     private readonly Judge $judge;
 
-    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
+    private function __construct(private readonly Table $table)
     {
-        $this->judge = Judge::of($table, $wishes);
+        $this->judge = Judge::of($table);
     }
 
-    public static function isFor(Table $table, Wishes $wishes): bool
+    public static function isFor(Table $table): bool
     {
+        $wishes = $table->wishes;
+
         return $wishes->cards <= self::MOST_CARDS && $wishes->set === 1 && $wishes->designs === [] && $wishes->folds === [] && count($table->components) <= self::MOST_COMPONENTS;
     }
 
     /** @return list<Card>|null null where there are too many to look at, or not so many cards can be made */
-    public static function best(Table $table, Wishes $wishes): ?array
+    public static function best(Table $table): ?array
     {
-        $search = new self($table, $wishes);
+        $search = new self($table);
 
         return $search->look([], '') ? $search->best : null;
     }
@@ -56,7 +57,7 @@ final class EveryShareOut
      */
     private function look(array $made, string $after): bool
     {
-        if (count($made) === $this->wishes->cards) {
+        if (count($made) === $this->table->wishes->cards) {
             $merit = $this->judge->merit($made);
             if ($this->merit === null || $merit->compare($this->merit) > 0) {
                 [$this->best, $this->merit] = [$made, $merit];
@@ -64,7 +65,7 @@ final class EveryShareOut
 
             return ++$this->looked <= self::MOST_LOOKED_AT;
         }
-        foreach (Sharer::on($this->table->after(...$made), $this->wishes)->every() as $card) {
+        foreach (Sharer::on($this->table->after(...$made))->every() as $card) {
             $description = self::description($card);
             if ($description >= $after && ! $this->look([...$made, $card], $description)) {
                 return false;

@@ -10,7 +10,6 @@ use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Design\Designer;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** Makes the designs of a kit that are followed, each as often as it is meant, as far as there is enough for them. */
 final class Following
@@ -18,30 +17,21 @@ final class Following
     /** @var array<int, true> the designs there is not enough left for */
     private array $spent = [];
 
-    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
-    {
-    }
-
-    public static function on(Table $table, Wishes $wishes): self
-    {
-        return new self($table, $wishes);
-    }
-
     /**
-     * @param  list<Card>  $made  the cards made so far, beside those of the table
+     * @param  Table  $table  with the cards made so far
      * @param  int  $number  of the next card
      * @param  Closure(Card): bool  $isThere  whether all that a card takes is there and can be cut
      */
-    public function next(Designer $designer, array $made, int $number, Closure $isThere): ?Card
+    public function next(Table $table, Designer $designer, int $number, Closure $isThere): ?Card
     {
-        foreach ($this->wishes->designs as $n => $design) {
-            $there = array_values(array_filter([...$this->table->cards, ...$made], static fn (Card $card): bool => $card->follows($design)));
+        foreach ($table->wishes->designs as $n => $design) {
+            $there = array_values(array_filter($table->cards, static fn (Card $card): bool => $card->follows($design)));
             if (count($there) >= $design->makes || isset($this->spent[$n])) {
                 continue;
             }
             $bare = $designer->following($design, $number);
-            $card = $bare === null ? null : Refit::on($this->table->after(...$made), $this->wishes)->card($bare, []);
-            if ($card !== null && $card->follows($design) && CardFront::of($card, $this->table->components, $this->table->unit)->lacks === [] && $isThere($card)) {
+            $card = $bare === null ? null : Refit::on($table)->card($bare, []);
+            if ($card !== null && $card->follows($design) && CardFront::of($card, $table->components, $table->unit)->lacks === [] && $isThere($card)) {
                 // What its maker means to be made twice is a set, not a repeat.
                 return $design->makes === 1 ? $card : $card->again($number, $there[0]->set ?? $there[0]->number ?? $number);
             }

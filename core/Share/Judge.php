@@ -10,7 +10,6 @@ use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use WeakMap;
 
 /** Says how good share-outs are, and remembers of each card what does not depend on the others. */
@@ -19,14 +18,14 @@ final class Judge
     /** @var WeakMap<Card, array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int}> */
     private WeakMap $known;
 
-    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
+    private function __construct(private readonly Table $table)
     {
         $this->known = new WeakMap;
     }
 
-    public static function of(Table $table, Wishes $wishes): self
+    public static function of(Table $table): self
     {
-        return new self($table, $wishes);
+        return new self($table);
     }
 
     /** @param  list<Card>  $cards */
@@ -42,7 +41,7 @@ final class Judge
             $sums['fromStash'] += $own['fromStash'];
         }
 
-        return Merit::summed($this->table, $cards, $this->wishes, $sums);
+        return Merit::summed($this->table, $cards, $sums);
     }
 
     /** @return array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int} */

@@ -8,9 +8,7 @@ use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\FocalPart;
-use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
@@ -40,18 +38,18 @@ final readonly class Merit
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
      */
-    public static function of(Table $table, array $cards, Wishes $wishes): self
+    public static function of(Table $table, array $cards): self
     {
-        return Judge::of($table, $wishes)->merit($cards);
+        return Judge::of($table)->merit($cards);
     }
 
     /**
      * @param  list<Card>  $cards
      * @param  array{complete: int, findings: int, together: int, fromStash: int}  $sums  over the cards
      */
-    public static function summed(Table $table, array $cards, Wishes $wishes, array $sums): self
+    public static function summed(Table $table, array $cards, array $sums): self
     {
-        return new self($sums['complete'], self::missing($wishes->occasions, [...$table->cards, ...$cards], static fn (Card $card): string => $card->occasion->value), self::missing($wishes->folds, [...$table->cards, ...$cards], static fn (Card $card): string => $card->fold->value), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards, $wishes), $sums['fromStash']);
+        return new self($sums['complete'], self::missing($table->wishes->occasions, [...$table->cards, ...$cards], static fn (Card $card): string => $card->occasion->value), self::missing($table->wishes->folds, [...$table->cards, ...$cards], static fn (Card $card): string => $card->fold->value), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards), $sums['fromStash']);
     }
 
     /** Below 0 where this is the worse of the two, above 0 where it is the better. */
@@ -143,17 +141,17 @@ final readonly class Merit
      *
      * @param  list<Card>  $cards
      */
-    private static function kept(Table $table, array $cards, Wishes $wishes): int
+    private static function kept(Table $table, array $cards): int
     {
         $opened = 0;
         $pieces = [];
         $asked = 0;
         foreach ($cards as $card) {
-            foreach (Remains::piecesOf($card) as $component => $own) {
+            foreach ($card->pieces() as $component => $own) {
                 $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
             }
             foreach ($card->takings as $taking) {
-                $asked += intdiv($wishes->useOf($taking->component)->worth(), 10);
+                $asked += intdiv($table->wishes->useOf($taking->component)->worth(), 10);
             }
         }
         foreach ($pieces as $component => $own) {

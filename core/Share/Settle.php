@@ -8,7 +8,6 @@ use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Makes a share-out better card by card: one is taken off the table and the best that could stand in its place is put
@@ -34,10 +33,10 @@ final class Settle
      * @param  list<Card>  $cards
      * @param  Closure(int): bool  $goOn
      */
-    private function __construct(private readonly Table $table, private readonly Wishes $wishes, private array $cards, private readonly int $most, private readonly Closure $goOn)
+    private function __construct(private readonly Table $table, private array $cards, private readonly int $most, private readonly Closure $goOn)
     {
-        $this->judge = Judge::of($table, $wishes);
-        $this->bound = Bound::on($table, $wishes)->cards;
+        $this->judge = Judge::of($table);
+        $this->bound = Bound::on($table)->cards;
     }
 
     /**
@@ -47,11 +46,11 @@ final class Settle
      * @param  (Closure(int): bool)|null  $goOn  told after each of them; false stops, keeping what there is
      * @return list<Card> by number
      */
-    public static function down(Table $table, Wishes $wishes, array $cards, int $most, ?Closure $goOn = null): array
+    public static function down(Table $table, array $cards, int $most, ?Closure $goOn = null): array
     {
-        $settle = new self($wishes->savesOne ? $table->savingOne() : $table, $wishes, $cards, $most, $goOn ?? static fn (): bool => true);
+        $settle = new self($table, $cards, $most, $goOn ?? static fn (): bool => true);
         $settle->run();
-        $every = $most > 0 && EveryShareOut::isFor($settle->table, $wishes) ? EveryShareOut::best($settle->table, $wishes) : null;
+        $every = $most > 0 && EveryShareOut::isFor($settle->table) ? EveryShareOut::best($settle->table) : null;
         if ($every !== null && $settle->judge->merit($every)->compare($settle->judge->merit($settle->cards)) > 0) {
             $settle->cards = $every;
         }
@@ -62,7 +61,7 @@ final class Settle
 
     private function run(): void
     {
-        if ($this->wishes->set > 1) {
+        if ($this->table->wishes->set > 1) {
             // The cards of a set change together or not at all; they are left as the search made them.
             return;
         }
@@ -73,7 +72,7 @@ final class Settle
                 if ($this->steps++ >= $this->most || ! ($this->goOn)($this->steps)) {
                     return;
                 }
-                if ($this->wishes->follows($this->cards[$n])) {
+                if ($this->table->wishes->follows($this->cards[$n])) {
                     continue;
                 }
                 $isChanged = $this->placeTwo($n) || $this->replace($n) || $isChanged;
@@ -84,11 +83,11 @@ final class Settle
     /** Two cards in the place of one, where there are not enough. */
     private function placeTwo(int $n): bool
     {
-        if (count($this->cards) >= min($this->wishes->cards, $this->bound)) {
+        if (count($this->cards) >= min($this->table->wishes->cards, $this->bound)) {
             return false;
         }
         $others = $this->without($n);
-        $two = Sharer::most($this->table->after(...$others), $this->wishes->forCards(2));
+        $two = Sharer::most($this->table->after(...$others)->asking($this->table->wishes->forCards(2)));
         if (count($two) < 2) {
             return false;
         }
@@ -102,7 +101,7 @@ final class Settle
         $others = $this->without($n);
         $best = $this->judge->merit($this->cards);
         $better = null;
-        foreach (Sharer::on($this->table->after(...$others), $this->wishes)->options(self::OPTIONS) as $card) {
+        foreach (Sharer::on($this->table->after(...$others))->options(self::OPTIONS) as $card) {
             $cards = [...$others, $card];
             $merit = $this->judge->merit($cards);
             if ($merit->compare($best) > 0) {

@@ -15,7 +15,6 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Shares a table out over cards, one card at a time: the best draft that can really be cut, until enough are made or
@@ -49,32 +48,25 @@ final class Sharer
     /** @var array<int, true> */
     private array $numbers = [];
 
-    /** @var list<Card> the cards made so far */
-    private array $made = [];
-
     private readonly Following $following;
 
     /** @var array<string, true> folds that cannot be had any more */
     private array $unfoldable = [];
 
-    /** How many cards take from the stash. */
-    private int $fromStash = 0;
-
-    private function __construct(private readonly Table $table, private readonly Wishes $wishes)
+    private function __construct(private Table $table)
     {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
-        $this->following = Following::on($table, $wishes);
+        $this->following = new Following;
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
-            $this->fromStash += (int) ($this->table->fromStash($card) > 0);
         }
         $this->designer = $this->designer();
     }
 
-    public static function on(Table $table, Wishes $wishes): self
+    public static function on(Table $table): self
     {
-        return new self($wishes->savesOne ? $table->savingOne() : $table, $wishes);
+        return new self($table);
     }
 
     /**
@@ -83,9 +75,9 @@ final class Sharer
      * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
      * @return list<Card>
      */
-    public static function most(Table $table, Wishes $wishes, ?Closure $goOn = null): array
+    public static function most(Table $table, ?Closure $goOn = null): array
     {
-        return self::on($table, $wishes)->cards($wishes->cards, $goOn ?? static fn (): bool => true);
+        return self::on($table)->cards($table->wishes->cards, $goOn ?? static fn (): bool => true);
     }
 
     /**
@@ -117,9 +109,9 @@ final class Sharer
     private function set(Card $card, int $room): array
     {
         $first = $card->again($card->number, $card->number);
-        $this->take($this->wishes->set > 1 ? $first : $card);
+        $this->take($this->table->wishes->set > 1 ? $first : $card);
         $cards = [$first];
-        while (count($cards) < min($this->wishes->set, $room)) {
+        while (count($cards) < min($this->table->wishes->set, $room)) {
             $copy = $card->again($this->number(), $card->number);
             if (! $this->isThere($copy)) {
                 break;
@@ -131,10 +123,14 @@ final class Sharer
         return count($cards) === 1 ? [$card] : $cards;
     }
 
+    /** All that it takes may be taken, is there and can be cut. */
     private function isThere(Card $card): bool
     {
         $counts = [];
         foreach ($card->takings as $taking) {
+            if (! $this->table->offers($taking->component)) {
+                return false;
+            }
             $counts[$taking->component] = ($counts[$taking->component] ?? 0) + ($taking->size === null ? $taking->quantity : 0);
         }
         foreach ($counts as $component => $count) {
@@ -150,30 +146,27 @@ final class Sharer
     {
         $this->remains->take($card);
         $this->variety->add($card);
-        $this->made[] = $card;
-        $this->fromStash += (int) ($this->table->fromStash($card) > 0);
+        $this->table = $this->table->after($card);
         $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
     }
 
     private function designer(): Designer
     {
-        $isStashSpent = $this->wishes->stashCards !== null && $this->fromStash >= $this->wishes->stashCards;
-
-        return Designer::at($this->table, $this->remains, $this->variety, $isStashSpent ? $this->wishes->kitOnly() : $this->wishes);
+        return Designer::at($this->table, $this->remains, $this->variety);
     }
 
     /** The next card that is asked for by its design or its fold: the kit's own designs come before any others. */
     public function asked(): ?Card
     {
-        return $this->following->next($this->designer, $this->made, $this->number(), $this->isThere(...)) ?? $this->folded();
+        return $this->following->next($this->table, $this->designer, $this->number(), $this->isThere(...)) ?? $this->folded();
     }
 
     /** The next card of a fold that is asked for and not had yet, or null where there is none to make. */
     private function folded(): ?Card
     {
-        foreach ($this->variety->foldsMissing($this->wishes->folds) as $fold) {
-            $card = isset($this->unfoldable[$fold->value]) ? null : Folding::on($this->table->after(...$this->made), $this->wishes, $fold)
+        foreach ($this->variety->foldsMissing($this->table->wishes->folds) as $fold) {
+            $card = isset($this->unfoldable[$fold->value]) ? null : Folding::on($this->table, $fold)
                 ->first($this->plain(...), fn (Card $card): bool => $this->opened($card, []) !== null);
             if ($card !== null) {
                 return $card;
@@ -191,7 +184,7 @@ final class Sharer
      */
     private function plain(Table $table): iterable
     {
-        $designer = Designer::at($table, $this->remains, $this->variety, $this->wishes);
+        $designer = Designer::at($table, $this->remains, $this->variety);
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
             yield array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));
         }
@@ -200,7 +193,7 @@ final class Sharer
     /** Whether the pieces that a card takes from a component can be cut with all that are promised. */
     public function canCut(Card $card, string $component): bool
     {
-        return $this->remains->planWith($component, ...Remains::piecesOf($card)[$component] ?? []) !== null;
+        return $this->remains->planWith($component, ...$card->pieces()[$component] ?? []) !== null;
     }
 
     /**
@@ -297,7 +290,7 @@ final class Sharer
     private function themes(array $lifted): array
     {
         $sentiments = $this->designer->sentiments();
-        $occasions = $this->variety->occasionsByWant($this->wishes->occasions);
+        $occasions = $this->variety->occasionsByWant($this->table->wishes->occasions);
         if ($sentiments === [] && in_array(Need::Sentiment, $lifted, true)) {
             return [[$occasions[0], null]];
         }
@@ -347,7 +340,7 @@ final class Sharer
     private function opened(Card $card, array $lifted): ?int
     {
         $opened = 0;
-        foreach (Remains::piecesOf($card) as $component => $pieces) {
+        foreach ($card->pieces() as $component => $pieces) {
             $plan = $this->remains->planWith($component, ...$pieces);
             if ($plan !== null) {
                 $opened += $this->remains->newlyOpened($component, $plan);

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace KeepShare\Core\Table;
 
 use KeepShare\Core\Card\Need;
-use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Fold\Blank;
+use KeepShare\Core\Fold\CannotFold;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
@@ -17,12 +18,15 @@ use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Measure\Size;
 
 /**
  * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out.
  *
- * Bases cut from cardstock are bounded by area, so the true number may be lower, never higher. Stamped words count only
- * where there is a stock to stamp their label on.
+ * Valid under every wish: words count as often as sets and followed designs may say them, bases by the smallest blank of
+ * the folds that are asked for, and the stash for no more cards than may take from it. Bases cut from cardstock are
+ * bounded by area, so the true number may be lower, never higher. Stamped words count only where there is a stock to
+ * stamp their label on.
  */
 final readonly class Bound
 {
@@ -30,10 +34,10 @@ final readonly class Bound
     {
     }
 
-    public static function on(Table $table, Wishes $wishes): self
+    public static function on(Table $table): self
     {
         $best = null;
-        foreach (self::counts($table, $wishes) as $need => $count) {
+        foreach (self::most($table) as $need => $count) {
             if ($best === null || $count < $best->cards) {
                 $best = new self($count, Need::from($need));
             }
@@ -47,17 +51,42 @@ final readonly class Bound
     {
         return $this->cards === 0
             ? "Beyond these no more can be made at all: there is no {$this->need->value} left."
-            : sprintf('No way to another was found, which is no proof: by count alone there could be %d more, as far as the %s go.', $this->cards, $this->need->plural());
+            : sprintf(
+                'No way to another was found, which is no proof: by count alone there could be %d more, as far as the %s go.',
+                $this->cards,
+                $this->need->plural(),
+            );
     }
 
-    /** @return array<string, int> how many cards each need is enough for */
-    private static function counts(Table $table, Wishes $wishes): array
+    /**
+     * How many cards each need is enough for. Where only so many may take from the stash, the others are the kit's alone.
+     *
+     * @return array<string, int> by the value of the need
+     */
+    private static function most(Table $table): array
+    {
+        $counts = self::counts($table);
+        $stash = $table->stashLeft();
+        if ($stash === null || $stash === 0) {
+            return $counts;
+        }
+        $own = self::counts($table->asking($table->wishes->kitOnly()));
+
+        foreach ($counts as $need => $all) {
+            $counts[$need] = min($all, $own[$need] + $stash);
+        }
+
+        return $counts;
+    }
+
+    /** @return array<string, int> by the value of the need */
+    private static function counts(Table $table): array
     {
         $counts = array_fill_keys([Need::Base->value, Need::Envelope->value, Need::FocalPoint->value, Need::Sentiment->value], 0);
         $words = [];
-        $takesInk = self::takesInk($table, $wishes);
+        $takesInk = self::takesInk($table);
         foreach ($table->components as $component) {
-            if (! $table->offers($component->id, $wishes)) {
+            if (! $table->offers($component->id)) {
                 continue;
             }
             $left = max(0, $table->free[$component->id] ?? 0);
@@ -66,57 +95,105 @@ final readonly class Bound
             $counts[Need::FocalPoint->value] += $component->isFocalPoint() ? $left : 0;
             $text = $component->good instanceof Stamp && ! $takesInk ? null : $component->words()?->text;
             if ($text !== null && ($left > 0 || $component->isEndless())) {
-                $words[mb_strtolower($text)] = ($words[mb_strtolower($text)] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
+                $text = mb_strtolower($text);
+                $words[$text] = ($words[$text] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
             }
         }
-        $counts[Need::FocalPoint->value] += self::picturesFromScraps($table, $wishes);
-        $counts[Need::Sentiment->value] = $wishes->repeatSentiments ? array_sum($words) : count(array_diff_key($words, $table->said()));
+        $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
+        foreach ($words as $text => $count) {
+            $counts[Need::Sentiment->value] += min($count, $table->mayBeSaid((string) $text));
+        }
 
         return $counts;
     }
 
     /** What the smallest die could cut from all paper and cardstock, and the motifs that could be cut from papers, by area. */
-    private static function picturesFromScraps(Table $table, Wishes $wishes): int
+    private static function picturesFromScraps(Table $table): int
     {
         $die = $area = $motifs = 0;
+        $motif = Motif::cutOut($table->unit)->exactArea();
         foreach ($table->components as $component) {
             $good = $component->good;
-            if (! $table->offers($component->id, $wishes)) {
+            if (! $table->offers($component->id)) {
                 continue;
             }
             if ($good instanceof Tool && $good->makes !== null && $good->cutsShapes()) {
                 $die = $die === 0 ? $good->makes->exactArea() : min($die, $good->makes->exactArea());
             }
-            $own = array_sum(array_map(static fn (Stock $stock): int => $stock->size->exactArea(), $table->stock[$component->id] ?? []));
+            $own = self::areaOf($component->id, $table);
             $area += $own;
-            $isPicture = ($good instanceof Panel && $good->isPicture())
-                || ($component->kind()->isPrintedPaper() && $good instanceof SheetGood && array_filter($good->faces(), static fn (Face $face): bool => $face->motif->isPicture()) !== []);
-            $motifs += $isPicture ? intdiv($own, Motif::cutOut($table->unit)->exactArea()) : 0;
+            $motifs += self::showsPicture($component) ? intdiv($own, $motif) : 0;
         }
 
         return min(Wishes::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
     }
 
+    private static function showsPicture(Component $component): bool
+    {
+        $good = $component->good;
+        if ($good instanceof Panel && $good->isPicture()) {
+            return true;
+        }
+        $faces = $good instanceof SheetGood && $component->kind()->isPrintedPaper() ? $good->faces() : [];
+
+        return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
+    }
+
+    /** By sheet and by all that is not promised: neither can hold more. */
     private static function basesFrom(Component $component, Table $table): int
     {
         if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
             return 0;
         }
+        $blanks = self::blanks($table);
+        $smallest = min(array_map(static fn (Size $blank): int => $blank->exactArea(), $blanks));
         $bases = 0;
-        $blank = Blank::for($table->front, FoldEdge::Side)->size;
-        $other = Blank::for($table->front, FoldEdge::Top)->size;
         foreach ($table->stock[$component->id] ?? [] as $stock) {
-            $bases += $blank->fitsIn($stock->size, true) || $other->fitsIn($stock->size, true) ? intdiv($stock->size->exactArea(), $blank->exactArea()) : 0;
+            $fitting = array_filter($blanks, static fn (Size $blank): bool => $blank->fitsIn($stock->size, true));
+            $bases += $fitting === [] ? 0 : intdiv($stock->size->exactArea(), $smallest);
         }
 
-        return $bases;
+        return min($bases, intdiv(self::areaOf($component->id, $table), $smallest));
+    }
+
+    /** @return non-empty-list<Size> what bases are cut as: folded plainly, or as the folds that are asked for want it */
+    private static function blanks(Table $table): array
+    {
+        $blanks = [Blank::for($table->front, FoldEdge::Side)->size, Blank::for($table->front, FoldEdge::Top)->size];
+        foreach (array_keys($table->wishes->folds) as $fold) {
+            foreach ([$table->front, $table->front->turned()] as $front) {
+                try {
+                    $blanks[] = FoldKind::from($fold)->construct($front, $table->unit)->blank->size;
+                } catch (CannotFold) {
+                    // The front is too small for it that way: no card is folded so.
+                    continue;
+                }
+            }
+        }
+
+        return $blanks;
+    }
+
+    /** Of the sheets and offcuts of a component, less what is promised from them. */
+    private static function areaOf(string $component, Table $table): int
+    {
+        $area = 0;
+        foreach ($table->stock[$component] ?? [] as $stock) {
+            $area += $stock->size->exactArea();
+        }
+        foreach ($table->promised[$component] ?? [] as $piece) {
+            $area -= $piece->size->exactArea();
+        }
+
+        return max(0, $area);
     }
 
     /** There is a stock that the label of a stamped sentiment can be cut from. */
-    private static function takesInk(Table $table, Wishes $wishes): bool
+    private static function takesInk(Table $table): bool
     {
         foreach ($table->components as $component) {
-            if ($component->good instanceof Cardstock && $component->good->takesInk() && $table->offers($component->id, $wishes) && ($table->stock[$component->id] ?? []) !== []) {
+            $takesInk = $component->good instanceof Cardstock && $component->good->takesInk();
+            if ($takesInk && $table->offers($component->id) && ($table->stock[$component->id] ?? []) !== []) {
                 return true;
             }
         }

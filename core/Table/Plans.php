@@ -9,6 +9,7 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Cut\Trimmer;
 
 /**
  * Quick plans for the stock of one table, each made once: while cards are tried and taken off again the same pieces are
@@ -22,17 +23,13 @@ final class Plans
     /** @var array<string, CutPlan> by component and pieces */
     private array $known = [];
 
-    private readonly Terms $terms;
-
-    public function __construct(?Terms $terms = null)
+    private function __construct(private readonly Terms $terms)
     {
-        $this->terms = $terms ?? Terms::usual();
     }
 
-    /** For other stock, with the same trimmer. */
-    public function anew(): self
+    public static function with(Trimmer $trimmer): self
     {
-        return new self($this->terms);
+        return new self(Terms::usual()->with($trimmer));
     }
 
     /**

@@ -67,7 +67,7 @@ final class Remains
                 $this->free[$taking->component] = $this->left($taking->component) - $taking->quantity;
             }
         }
-        foreach (self::piecesOf($card) as $component => $pieces) {
+        foreach ($card->pieces() as $component => $pieces) {
             $this->pieces[$component] = [...$this->pieces[$component] ?? [], ...$pieces];
             $this->plans[$component] = $this->table->plan($component, $this->pieces[$component]);
         }
@@ -77,20 +77,6 @@ final class Remains
     public function plans(): array
     {
         return $this->plans;
-    }
-
-    /** @return array<string, list<Piece>> by component */
-    public static function piecesOf(Card $card): array
-    {
-        $pieces = [];
-        foreach ($card->takings as $taking) {
-            $piece = $taking->toPiece($card->pieceId($taking->part));
-            if ($piece !== null) {
-                $pieces[$taking->component][] = $piece;
-            }
-        }
-
-        return $pieces;
     }
 
     /** A quick look that may say yes too often: a sheet is large enough, and there is that much area left in all. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
+use Closure;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
@@ -24,16 +25,34 @@ final readonly class Spare
     }
 
     /** @return list<self> of the kit's own goods; the stash is left as it is */
-    public static function on(Table $table, Wishes $wishes): array
+    public static function on(Table $table): array
     {
-        $most = Bound::on($table, $wishes)->cards;
-        $said = $table->said();
+        $most = Bound::on($table)->cards;
+
+        return self::beyond($table, static function (Component $component) use ($table, $most): int {
+            $words = $component->words();
+
+            return $words === null ? $most : min($most, $table->mayBeSaid(mb_strtolower($words->text)));
+        });
+    }
+
+    /** @return list<self> whatever could be taken apart, needed or not */
+    public static function all(Table $table): array
+    {
+        return self::beyond($table, static fn (): int => 0);
+    }
+
+    /**
+     * @param  Closure(Component): int  $needed  how many of it cards may need
+     * @return list<self>
+     */
+    private static function beyond(Table $table, Closure $needed): array
+    {
         $spares = [];
         foreach ($table->components as $component) {
-            $apart = isset($table->stash[$component->id]) || ! $table->offers($component->id, $wishes) ? null : Apart::of($component);
-            $words = $component->words();
-            $needed = $words === null || $wishes->repeatSentiments || $wishes->set > 1 ? $most : min($most, isset($said[mb_strtolower($words->text)]) ? 0 : 1);
-            $count = ($table->free[$component->id] ?? 0) - $needed;
+            $isOwn = ! isset($table->stash[$component->id]) && $table->offers($component->id);
+            $apart = $isOwn ? Apart::of($component) : null;
+            $count = $apart === null ? 0 : ($table->free[$component->id] ?? 0) - $needed($component);
             if ($apart !== null && $count > 0) {
                 $spares[] = new self($component, $count, $apart);
             }

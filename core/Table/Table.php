@@ -9,102 +9,82 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
-use KeepShare\Core\Cut\Terms;
-use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Kind;
-use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
-use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Sketch;
-use KeepShare\Core\Sketch\Sketches;
 
-/** What lies on the table when cards are shared out: what is free, what is promised to cards that stay. */
+/** What cards may be made of: what lies there, under the wishes of the maker. Made by Laying::under() alone. */
 final readonly class Table
 {
+    public Unit $unit;
+
+    public Size $front;
+
+    /** @var array<string, Component> by id */
+    public array $components;
+
+    /** @var array<string, int> what no card has taken and is not saved, of the goods that are counted */
+    public array $free;
+
+    /** @var array<string, list<Stock>> the sheets and offcuts that may be cut and are not saved */
+    public array $stock;
+
+    /** @var array<string, list<Piece>> pieces for cards that stay, still to be cut from that stock */
+    public array $promised;
+
+    /** @var array<string, true> the components that are not the kit's own */
+    public array $stash;
+
+    /** @var list<Card> the cards that stay */
+    public array $cards;
+
+    private bool $isStashOpen;
+
     /**
-     * @param  array<string, Component>  $components  by id
-     * @param  array<string, int>  $free  what no card has taken, of the goods that are counted
-     * @param  array<string, list<Stock>>  $stock  the sheets and offcuts that may be cut
-     * @param  array<string, list<Piece>>  $promised  pieces for cards that stay, still to be cut from that stock
-     * @param  array<string, true>  $stash  the components that are not the kit's own
-     * @param  list<Card>  $cards  the cards that stay
+     * @param  Laying  $laying  what lies there, saved or not
      * @param  list<Sketch>  $sketches  those that new cards may be laid on
-     * @param  Length|null  $frame  of the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it
      */
     private function __construct(
-        public Unit $unit,
-        public Size $front,
-        public array $components,
-        public array $free,
-        public array $stock,
-        public array $promised,
-        public array $stash,
-        public array $cards,
+        public Laying $laying,
+        public Wishes $wishes,
         public array $sketches,
-        public ?Length $frame,
         private Plans $plans,
         public Layouts $layouts,
         public Harmonies $harmonies,
     ) {
+        $this->unit = $laying->unit;
+        $this->front = $laying->front;
+        $this->components = $laying->components;
+        $this->free = $wishes->savesOne ? $laying->freeSavingOne() : $laying->free;
+        $this->stock = $wishes->savesOne ? $laying->stockSavingOne() : $laying->stock;
+        $this->promised = $laying->promised;
+        $this->stash = $laying->stash;
+        $this->cards = $laying->cards;
+        $this->isStashOpen = $wishes->stash && ($wishes->stashCards === null || $this->cardsFromStash() < $wishes->stashCards);
     }
 
-    /**
-     * @param  array<string, Component>  $components
-     * @param  array<string, int>  $free
-     * @param  array<string, list<Stock>>  $stock
-     * @param  array<string, list<Piece>>  $promised
-     * @param  array<string, true>  $stash
-     * @param  list<Card>  $cards
-     * @param  list<Sketch>|null  $sketches  null for those that ship
-     */
-    public static function of(Unit $unit, Size $front, array $components, array $free, array $stock, array $promised = [], array $stash = [], array $cards = [], ?array $sketches = null, ?Length $frame = null): self
+    public static function of(Laying $laying, Wishes $wishes): self
     {
-        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $sketches ?? array_values(Sketches::all()), $frame, new Plans, Layouts::with($unit, $frame), new Harmonies);
+        return new self(
+            $laying,
+            $wishes,
+            $wishes->sketchesOf($laying->shelf),
+            Plans::with($wishes->trimmer()),
+            Layouts::with($laying->unit, $wishes->frame),
+            new Harmonies,
+        );
     }
 
-    /**
-     * A kit just unpacked: everything there, nothing cut; beside it a stash, whose components are known by stash-id.
-     */
-    public static function unpacked(Kit $kit, ?Kit $stash = null): self
+    /** The same under other wishes. */
+    public function asking(Wishes $wishes): self
     {
-        $components = [];
-        $free = [];
-        $stock = [];
-        $besides = [];
-        foreach ($stash->components ?? [] as $component) {
-            $besides["stash-$component->id"] = Component::of("stash-$component->id", $component->name, $component->good, $component->count);
-        }
-        foreach ([...$kit->components, ...array_values($besides)] as $component) {
-            $components[$component->id] = $component;
-            $good = $component->good;
-            if (! $good instanceof SheetGood) {
-                $free[$component->id] = $component->count;
-
-                continue;
-            }
-            $stock[$component->id] = [];
-            for ($n = 1; $n <= $component->count; $n++) {
-                $stock[$component->id][] = Stock::sheet("$component->id/$n", $good->size());
-            }
-        }
-
-        return self::of($kit->unit, $kit->front, $components, $free, $stock, stash: array_map(static fn (): true => true, $besides));
-    }
-
-    /** The same table, cut with another trimmer. */
-    public function cutWith(Trimmer $trimmer): self
-    {
-        return $this->with(plans: new Plans(Terms::usual()->with($trimmer)));
-    }
-
-    /** The same table, with so much of the base showing round the fronts of new cards; null as it was. */
-    public function framed(?Length $frame): self
-    {
-        return $this->with(frame: $frame);
+        return $wishes->laysAs($this->wishes)
+            ? new self($this->laying, $wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies)
+            : self::of($this->laying, $wishes);
     }
 
     /**
@@ -114,73 +94,27 @@ final readonly class Table
      */
     public function onSketches(array $sketches): self
     {
-        return $this->with(sketches: $sketches);
+        return new self($this->laying, $this->wishes, $sketches, $this->plans, $this->layouts, $this->harmonies);
     }
 
     /** The table with these cards on it too, each with all it takes. */
     public function after(Card ...$cards): self
     {
-        $free = $this->free;
-        $promised = $this->promised;
-        foreach ($cards as $card) {
-            foreach ($card->takings as $taking) {
-                if ($taking->size === null) {
-                    $free[$taking->component] = ($free[$taking->component] ?? 0) - $taking->quantity;
-                }
-            }
-            foreach (Remains::piecesOf($card) as $component => $pieces) {
-                $promised[$component] = [...$promised[$component] ?? [], ...$pieces];
-            }
-        }
+        $laying = $this->laying->after(...$cards);
 
-        return $this->with(free: $free, promised: $promised, cards: [...$this->cards, ...array_values($cards)]);
-    }
-
-    /** The table without one of everything of which two or more are there: a whole sheet, or a piece. */
-    public function savingOne(): self
-    {
-        $free = array_map(static fn (int $count): int => $count > 1 ? $count - 1 : $count, $this->free);
-        $stock = $this->stock;
-        foreach ($this->components as $id => $component) {
-            // Bases, envelopes and what is measured out are there to be used to the last.
-            if (in_array($component->kind(), [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam], true)) {
-                $free[$id] = $this->free[$id] ?? 0;
-            }
-            $wholes = array_keys(array_filter($stock[$id] ?? [], static fn (Stock $one): bool => $one->isWhole));
-            if (count($wholes) > 1) {
-                $saved = end($wholes);
-                $stock[$id] = array_values(array_filter($stock[$id], static fn (int $n): bool => $n !== $saved, ARRAY_FILTER_USE_KEY));
-            }
-        }
-
-        return $this->with(free: $free, stock: $stock, plans: $this->plans->anew());
+        return new self($laying, $this->wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies);
     }
 
     /** The table with all that no card can need as it is taken apart: liners, halves of bases, backs of words. */
-    public function sparesApart(Wishes $wishes): self
+    public function sparesApart(): self
     {
-        [$components, $free, $stock] = [$this->components, $this->free, $this->stock];
-        foreach (Spare::on($this, $wishes) as $spare) {
-            $apart = $spare->apart->component($spare->idApart(), $spare->count);
-            $components[$apart->id] = $apart;
-            $free[$spare->component->id] -= $spare->count;
-            $stock[$apart->id] = array_map(static fn (int $n): Stock => Stock::offcut("$apart->id/$n", $spare->apart->good->size()), range(1, $apart->count));
-        }
-
-        return $this->with($components, $free, $stock, plans: $this->plans->anew());
+        return self::of($this->laying->apart(...Spare::on($this)), $this->wishes);
     }
 
-    /**
-     * @param  array<string, Component>|null  $components
-     * @param  array<string, int>|null  $free
-     * @param  array<string, list<Stock>>|null  $stock
-     * @param  array<string, list<Piece>>|null  $promised
-     * @param  list<Card>|null  $cards
-     * @param  list<Sketch>|null  $sketches
-     */
-    private function with(?array $components = null, ?array $free = null, ?array $stock = null, ?array $promised = null, ?array $cards = null, ?array $sketches = null, ?Plans $plans = null, ?Length $frame = null): self
+    /** The table with what everything on it would give, were it taken apart too: no choice of what is taken apart gives more cards. */
+    public function everythingApart(): self
     {
-        return new self($this->unit, $this->front, $components ?? $this->components, $free ?? $this->free, $stock ?? $this->stock, $promised ?? $this->promised, $this->stash, $cards ?? $this->cards, $sketches ?? $this->sketches, $frame ?? $this->frame, $plans ?? $this->plans, $frame === null ? $this->layouts : Layouts::with($this->unit, $frame), $this->harmonies);
+        return self::of($this->laying->besides(...Spare::all($this)), $this->wishes);
     }
 
     /**
@@ -199,7 +133,9 @@ final readonly class Table
         $component = $taking === null ? null : $this->components[$taking->component] ?? null;
         $face = $taking !== null && $component?->good instanceof SheetGood ? $component->good->faces()[$taking->face] ?? null : null;
 
-        return $taking === null || $face === null ? null : Surface::of($component->id, $taking->face, $face, $component->kind()->isPrintedPaper());
+        return $taking === null || $face === null
+            ? null
+            : Surface::of($component->id, $taking->face, $face, $component->kind()->isPrintedPaper());
     }
 
     /** The surface of the largest paper of a card, which the others are chosen to go with. */
@@ -231,15 +167,50 @@ final readonly class Table
         return $said;
     }
 
+    /**
+     * On how many more cards words may stand: on one, or one set, where no card says them; on those of a design that is
+     * followed, since its maker means them to be said; on any number where the same words may come again.
+     *
+     * @param  string  $words  in lower case
+     */
+    public function mayBeSaid(string $words): int
+    {
+        if ($this->wishes->repeatSentiments) {
+            return Wishes::MOST_CARDS;
+        }
+        $many = isset($this->said()[$words]) ? 0 : $this->wishes->set;
+        foreach ($this->wishes->designs as $design) {
+            $own = ($this->components[$design->takes[KitDesign::SENTIMENT]['component'] ?? ''] ?? null)?->words()?->text;
+            $many += $own !== null && mb_strtolower($own) === $words ? $design->makes * $this->wishes->set : 0;
+        }
+
+        return $many;
+    }
+
     /** How many things a card takes from the stash. */
     public function fromStash(Card $card): int
     {
         return count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->stash[$taking->component])));
     }
 
-    /** Whether a card may take from it under these wishes. */
-    public function offers(string $component, Wishes $wishes): bool
+    /** Whether one more card may take from it. */
+    public function offers(string $component): bool
     {
-        return ($wishes->stash || ! isset($this->stash[$component])) && $wishes->useOf($component) !== Wanted::Never;
+        return ($this->isStashOpen || ! isset($this->stash[$component])) && $this->wishes->useOf($component) !== Wanted::Never;
+    }
+
+    /** How many more cards may take from the stash; null for any number. */
+    public function stashLeft(): ?int
+    {
+        return match (true) {
+            ! $this->wishes->stash => 0,
+            $this->wishes->stashCards === null => null,
+            default => max(0, $this->wishes->stashCards - $this->cardsFromStash()),
+        };
+    }
+
+    private function cardsFromStash(): int
+    {
+        return count(array_filter($this->laying->cards, fn (Card $card): bool => $this->fromStash($card) > 0));
     }
 }

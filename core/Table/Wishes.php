@@ -5,18 +5,27 @@ declare(strict_types=1);
 namespace KeepShare\Core\Table;
 
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Sketch\Sketch;
 
-/** What the maker asks of a share-out. */
+/**
+ * What the maker asks of a share-out.
+ *
+ * Some stand with a kit whatever is made of it: the stash, what is never used or saved, the trimmer, the frame, the
+ * sketches. The others are asked for in numbers, for one share-out: cards, occasions, folds, designs, sets.
+ */
 final readonly class Wishes
 {
     public const MOST_CARDS = 60;
 
     /**
+     * @param  bool  $stash  may take from the stash where the kit runs out
      * @param  int|null  $stashCards  how many cards may take from the stash; null for any number
      * @param  list<string>|null  $palette  keys of surfaces: component/face
      * @param  array<string, int>  $occasions  how many cards of an occasion are wanted, by its value
@@ -24,6 +33,10 @@ final readonly class Wishes
      * @param  array<string, int>  $folds  how many cards of a fold are wanted, by its value
      * @param  list<KitDesign>  $designs  of the kit, made before any others
      * @param  array<string, Wanted>  $uses  what is to be used up, saved or never used, by component
+     * @param  bool  $savesOne  one of everything of which there are two or more stays as it is
+     * @param  Length|null  $frame  of the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it
+     * @param  list<string>  $sketchesOff  keys of sketches that no new card is laid on
+     * @param  bool  $insides  every card gets a panel to write on
      */
     private function __construct(
         public int $cards,
@@ -37,6 +50,10 @@ final readonly class Wishes
         public bool $savesOne = false,
         public array $folds = [],
         public array $designs = [],
+        public ?Length $frame = null,
+        public array $sketchesOff = [],
+        public bool $insides = false,
+        private ?Trimmer $trimmer = null,
     ) {
     }
 
@@ -67,7 +84,17 @@ final readonly class Wishes
     /** The wishes for so many of the cards; no more of an occasion or a fold are asked for than there are to be cards. */
     public function asFarAs(int $cards): self
     {
-        return $this->with(['cards' => $cards, 'occasions' => self::capped($this->occasions, $cards), 'folds' => self::capped($this->folds, $cards)]);
+        return $this->with([
+            'cards' => $cards,
+            'occasions' => self::capped($this->occasions, $cards),
+            'folds' => self::capped($this->folds, $cards),
+        ]);
+    }
+
+    /** What stands whatever is made, for so many cards more: what was asked for in numbers was for the share-out alone. */
+    public function beyond(int $cards): self
+    {
+        return $this->with(['cards' => $cards, 'occasions' => [], 'folds' => [], 'designs' => [], 'set' => 1]);
     }
 
     /**
@@ -81,7 +108,7 @@ final readonly class Wishes
     }
 
     /** No more than so many cards take from the stash. */
-    public function stashFor(int $cards): self
+    public function stashFor(?int $cards): self
     {
         return $this->with(['stashCards' => $cards]);
     }
@@ -96,6 +123,12 @@ final readonly class Wishes
         return $this->with(['stash' => false]);
     }
 
+    /** The same words may go on more than one card. */
+    public function repeating(): self
+    {
+        return $this->with(['repeatSentiments' => true]);
+    }
+
     /**
      * @param  array<string, int>  $occasions  how many cards of each, by the value of the occasion
      *
@@ -103,9 +136,11 @@ final readonly class Wishes
      */
     public function wanting(array $occasions): self
     {
-        $known = array_filter(array_intersect_key($occasions, array_flip(array_column(Occasion::cases(), 'value'))), static fn (int $many): bool => $many > 0);
+        $known = self::known($occasions, array_column(Occasion::cases(), 'value'));
 
-        return array_sum($known) > $this->cards ? throw CannotShare::occasions(array_sum($known), $this->cards) : $this->with(['occasions' => $known]);
+        return array_sum($known) > $this->cards
+            ? throw CannotShare::occasions(array_sum($known), $this->cards)
+            : $this->with(['occasions' => $known]);
     }
 
     /**
@@ -115,9 +150,11 @@ final readonly class Wishes
      */
     public function folding(array $folds): self
     {
-        $known = array_filter(array_intersect_key($folds, array_flip(array_column(FoldKind::onWish(), 'value'))), static fn (int $many): bool => $many > 0);
+        $known = self::known($folds, array_column(FoldKind::onWish(), 'value'));
 
-        return array_sum($known) > $this->cards ? throw CannotShare::folds(array_sum($known), $this->cards) : $this->with(['folds' => $known]);
+        return array_sum($known) > $this->cards
+            ? throw CannotShare::folds(array_sum($known), $this->cards)
+            : $this->with(['folds' => $known]);
     }
 
     /**
@@ -148,9 +185,50 @@ final readonly class Wishes
     }
 
     /** One of everything of which there are two or more stays as it is. */
-    public function savingOne(): self
+    public function savingOne(bool $isSaved = true): self
     {
-        return $this->with(['savesOne' => true]);
+        return $this->with(['savesOne' => $isSaved]);
+    }
+
+    /** So much of the base shows round the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it. */
+    public function framed(?Length $frame): self
+    {
+        return $this->with(['frame' => $frame]);
+    }
+
+    public function trimmer(): Trimmer
+    {
+        return $this->trimmer ?? Trimmer::usual();
+    }
+
+    public function cutWith(Trimmer $trimmer): self
+    {
+        return $this->with(['trimmer' => $trimmer]);
+    }
+
+    /** @param  list<string>  $sketches  keys of those that no new card is laid on */
+    public function without(array $sketches): self
+    {
+        return $this->with(['sketchesOff' => $sketches]);
+    }
+
+    /** Every card gets a panel to write on, as far as the stock goes. */
+    public function lined(bool $isLined = true): self
+    {
+        return $this->with(['insides' => $isLined]);
+    }
+
+    /**
+     * The sketches new cards may be laid on; all of them where every one is switched off.
+     *
+     * @param  list<Sketch>  $shelf
+     * @return list<Sketch>
+     */
+    public function sketchesOf(array $shelf): array
+    {
+        $on = array_filter($shelf, fn (Sketch $sketch): bool => ! in_array($sketch->key, $this->sketchesOff, true));
+
+        return $on === [] ? $shelf : array_values($on);
     }
 
     public function allows(Surface $surface): bool
@@ -163,22 +241,47 @@ final readonly class Wishes
         return $this->uses[$component] ?? Wanted::AsItComes;
     }
 
-    /** @param  array{cards?: int, stash?: bool, stashCards?: int, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool, folds?: array<string, int>, designs?: list<KitDesign>}  $changes */
+    /** Whether a table lies the same under both: what differs is only what is asked for or left alone. */
+    public function laysAs(self $other): bool
+    {
+        return $this->savesOne === $other->savesOne
+            && $this->frame == $other->frame
+            && $this->trimmer() == $other->trimmer()
+            && $this->sketchesOff === $other->sketchesOff;
+    }
+
+    /** @param  array{cards?: int, stash?: bool, repeatSentiments?: bool, stashCards?: int|null, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool, folds?: array<string, int>, designs?: list<KitDesign>, frame?: Length|null, sketchesOff?: list<string>, insides?: bool, trimmer?: Trimmer}  $changes */
     private function with(array $changes): self
     {
-        return new self(
-            $changes['cards'] ?? $this->cards,
-            $changes['stash'] ?? $this->stash,
-            $this->repeatSentiments,
-            $changes['stashCards'] ?? $this->stashCards,
-            $changes['palette'] ?? $this->palette,
-            $changes['occasions'] ?? $this->occasions,
-            $changes['set'] ?? $this->set,
-            $changes['uses'] ?? $this->uses,
-            $changes['savesOne'] ?? $this->savesOne,
-            $changes['folds'] ?? $this->folds,
-            $changes['designs'] ?? $this->designs,
-        );
+        $now = [
+            'cards' => $this->cards,
+            'stash' => $this->stash,
+            'repeatSentiments' => $this->repeatSentiments,
+            'stashCards' => $this->stashCards,
+            'palette' => $this->palette,
+            'occasions' => $this->occasions,
+            'set' => $this->set,
+            'uses' => $this->uses,
+            'savesOne' => $this->savesOne,
+            'folds' => $this->folds,
+            'designs' => $this->designs,
+            'frame' => $this->frame,
+            'sketchesOff' => $this->sketchesOff,
+            'insides' => $this->insides,
+            'trimmer' => $this->trimmer,
+        ];
+
+        return new self(...[...$now, ...$changes]);
+    }
+
+    /**
+     * @param  array<string, int>  $many
+     * @param  list<string>  $names
+     * @return array<string, int> those that there are, of which one at least is wanted
+     */
+    private static function known(array $many, array $names): array
+    {
+        return array_filter(array_intersect_key($many, array_flip($names)), static fn (int $count): bool => $count > 0);
     }
 
     /**

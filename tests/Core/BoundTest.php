@@ -21,7 +21,7 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -67,34 +67,34 @@ final class BoundTest extends TestCase
     public function test_heavy_cardstock_counts_as_bases_and_words_count_once(): void
     {
         self::assertSame([5, Need::Base], self::bound(self::with(Kits::demo('knitted-hills'), Kind::Base, 1)), 'one base, and two from each of two heavy sheets');
-        $table = Table::unpacked(Kits::demo());
+        $table = Laying::unpacked(Kits::demo());
         self::assertGreaterThan(
-            Bound::on($table, Wishes::asManyAsPossible())->cards - 1,
-            Bound::on($table, Wishes::asManyAsPossible(repeatSentiments: true))->cards,
+            Bound::on($table->under(Wishes::asManyAsPossible()))->cards - 1,
+            Bound::on($table->under(Wishes::asManyAsPossible(repeatSentiments: true)))->cards,
         );
     }
 
     public function test_stamped_words_count_only_where_a_label_can_be_cut_for_them(): void
     {
-        $table = Table::unpacked(Kits::demo());
+        $table = Laying::unpacked(Kits::demo());
         $noWords = [];
         $noInk = [];
         foreach ($table->components as $id => $component) {
             $noWords[$id] = $component->words() !== null ? 0 : $table->free[$id] ?? 0;
             $noInk[$id] = $component->good instanceof Cardstock ? [] : $table->stock[$id] ?? [];
         }
-        $stampsAlone = Table::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), $table->stock);
-        $nothingToStampOn = Table::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), array_intersect_key($noInk, $table->stock));
+        $stampsAlone = Laying::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), $table->stock);
+        $nothingToStampOn = Laying::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), array_intersect_key($noInk, $table->stock));
 
         self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone));
         self::assertSame([0, Need::Sentiment], self::boundOn($nothingToStampOn));
-        self::assertCount(2, Sharer::most($stampsAlone, Wishes::asManyAsPossible()));
+        self::assertCount(2, Sharer::most($stampsAlone->under(Wishes::asManyAsPossible())));
     }
 
     public function test_heavy_sheets_too_small_for_a_blank_give_no_base(): void
     {
         $kit = Kits::demo();
-        $heavy = static fn (string $width, string $height): Table => Table::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
+        $heavy = static fn (string $width, string $height): Laying => Laying::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
             ...array_filter($kit->components, static fn (Component $one): bool => $one->kind() !== Kind::Base),
             Component::of('heavy', 'Heavy', Cardstock::of(Size::parse($width, $height, Unit::Inch), Colour::fromHex('#ffffff'), weight: Weight::Heavy), 3),
         ]));
@@ -105,26 +105,26 @@ final class BoundTest extends TestCase
 
     public function test_it_says_whether_more_is_impossible_or_only_not_found(): void
     {
-        $table = Table::unpacked(Kits::demo());
+        $table = Laying::unpacked(Kits::demo());
         $wishes = Wishes::asManyAsPossible();
-        self::assertSame('No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.', Bound::on($table, $wishes)->says());
-        self::assertSame('Beyond these no more can be made at all: there is no base left.', Bound::on($table->after(...Sharer::most($table, $wishes)), $wishes)->says());
+        self::assertSame('No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.', Bound::on($table->under($wishes))->says());
+        self::assertSame('Beyond these no more can be made at all: there is no base left.', Bound::on($table->after(...Sharer::most($table->under($wishes)))->under($wishes))->says());
     }
 
     public function test_no_search_beats_the_bound(): void
     {
         foreach (range(101, 115) as $seed) {
-            $table = Table::unpacked(Kits::random($seed));
+            $table = Laying::unpacked(Kits::random($seed));
             foreach ([false, true] as $repeat) {
                 $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
-                self::assertLessThanOrEqual(Bound::on($table, $wishes)->cards, count(ShareOut::of($table, $wishes)->cards), "seed $seed");
+                self::assertLessThanOrEqual(Bound::on($table->under($wishes))->cards, count(ShareOut::of($table->under($wishes))->cards), "seed $seed");
             }
         }
     }
 
     public function test_the_occasion_furthest_behind_is_wanted_most(): void
     {
-        $variety = Variety::on(Table::unpacked(Kits::demo()));
+        $variety = Variety::on(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)));
         self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
         $card = static fn (int $number, Occasion $occasion): Card => Card::of($number, Sketches::all()['framed-panel'], Size::parse('4 1/4', '5 1/2', Unit::Inch), $occasion, []);
         $variety->add($card(1, Occasion::Birthday));
@@ -137,9 +137,9 @@ final class BoundTest extends TestCase
     }
 
     /** @return array{int, Need} */
-    private static function boundOn(Table $table): array
+    private static function boundOn(Laying $table): array
     {
-        $bound = Bound::on($table, Wishes::asManyAsPossible());
+        $bound = Bound::on($table->under(Wishes::asManyAsPossible()));
 
         return [$bound->cards, $bound->need];
     }
@@ -147,7 +147,7 @@ final class BoundTest extends TestCase
     /** @return array{int, Need} */
     private static function bound(Kit $kit): array
     {
-        $bound = Bound::on(Table::unpacked($kit), Wishes::asManyAsPossible());
+        $bound = Bound::on(Laying::unpacked($kit)->under(Wishes::asManyAsPossible()));
 
         return [$bound->cards, $bound->need];
     }

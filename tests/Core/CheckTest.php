@@ -69,7 +69,7 @@ use KeepShare\Core\Sketch\Seam;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Slice;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -305,7 +305,7 @@ final class CheckTest extends TestCase
     public function test_a_set_says_the_same_on_purpose(): void
     {
         $card = static fn (int $number, ?int $set): Card => Card::of($number, Sketches::all()['panel-on-mat'], StandardFront::A2->size(), Occasion::Birthday, self::card()->takings, set: $set);
-        $components = Table::unpacked(Kits::demo())->components;
+        $components = Laying::unpacked(Kits::demo())->components;
 
         self::assertSilent(new SaidTwice, CardInHand::of($card(1, 4), $components, Unit::Inch, [$card(2, 4)]));
         self::assertSilent(new PictureTwice, CardInHand::of($card(1, 4), $components, Unit::Inch, [$card(2, 4)]));
@@ -369,7 +369,7 @@ final class CheckTest extends TestCase
      */
     private static function hand(array $surfaces = [], array $goods = [], StandardFront $front = StandardFront::A2, Occasion $occasion = Occasion::Birthday, int $foam = 4, int $gems = 3, array $others = []): CardInHand
     {
-        $components = Table::unpacked(Kits::demo())->components;
+        $components = Laying::unpacked(Kits::demo())->components;
         foreach ($goods as $id => $good) {
             $components[$id] = Component::of($id, $id, $good, 2);
         }
@@ -421,7 +421,7 @@ final class CheckTest extends TestCase
         foreach ($surfaces as $part => $component) {
             $takings[$part] = Taking::piece($component, $part, $layout->part($part)->cut ?? self::fail(), 0, true);
         }
-        $components = Table::unpacked(Kits::demo())->components;
+        $components = Laying::unpacked(Kits::demo())->components;
         foreach ($goods as $id => $good) {
             $components[$id] = Component::of($id, $id, $good, 2);
         }

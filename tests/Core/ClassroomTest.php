@@ -7,7 +7,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\Classroom;
 use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -17,9 +17,9 @@ final class ClassroomTest extends TestCase
 {
     public function test_a_class_needs_so_many_times_what_one_set_takes(): void
     {
-        $table = Table::unpacked(Kits::demo());
-        $cards = ShareOut::of($table, Wishes::cards(4))->cards;
-        $needs = static fn (int $sets): array => array_column(array_map(static fn (Classroom $need): array => [$need->component, $need->needs], Classroom::of($table, $cards, $sets)), 1, 0);
+        $table = Laying::unpacked(Kits::demo());
+        $cards = ShareOut::of($table->under(Wishes::cards(4)))->cards;
+        $needs = static fn (int $sets): array => array_column(array_map(static fn (Classroom $need): array => [$need->component, $need->needs], Classroom::of($table->under(Wishes::cards(1, true)), $cards, $sets)), 1, 0);
 
         self::assertSame([4, 24], [$needs(1)['base'], $needs(6)['base']]);
         self::assertSame(6 * $needs(1)['envelope'], $needs(6)['envelope']);
@@ -42,9 +42,9 @@ final class ClassroomTest extends TestCase
 
     public function test_cuts_are_grouped_by_the_setting_of_the_guide(): void
     {
-        $table = Table::unpacked(Kits::demo());
-        $cards = ShareOut::of($table, Wishes::cards(2))->cards;
-        foreach (Classroom::of($table, $cards, 3) as $need) {
+        $table = Laying::unpacked(Kits::demo());
+        $cards = ShareOut::of($table->under(Wishes::cards(2)))->cards;
+        foreach (Classroom::of($table->under(Wishes::cards(1, true)), $cards, 3) as $need) {
             if ($need->settings !== []) {
                 self::assertSame(array_reverse(self::sorted($need->settings)), array_values($need->settings), 'the one used most first');
                 self::assertNotSame('', Length::ofUnits(array_key_first($need->settings))->label(Unit::Inch));

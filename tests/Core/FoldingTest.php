@@ -24,8 +24,7 @@ use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Remains;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -37,14 +36,14 @@ final class FoldingTest extends TestCase
     public function test_a_base_that_lies_the_other_way_is_folded_at_the_top(): void
     {
         $folds = ['upright' => [], 'lying' => []];
-        foreach (Sharer::most(self::harbour(), Wishes::cards(10)) as $card) {
+        foreach (Sharer::most(self::harbour()->under(Wishes::cards(10))) as $card) {
             $folds[$card->front->width->isLongerThan($card->front->height) ? 'lying' : 'upright'][] = $card->fold;
         }
         self::assertSame([FoldKind::Side], array_values(array_unique($folds['upright'], SORT_REGULAR)));
         self::assertSame([FoldKind::Top], array_values(array_unique($folds['lying'], SORT_REGULAR)));
 
         $tops = self::with(CardBase::of(Size::parse('4 1/4', '5 1/2', Unit::Inch), FoldEdge::Top, self::white()), 'base', 10);
-        $card = array_values(array_filter(Sharer::most($tops, Wishes::cards(4)), static fn (Card $card): bool => $card->front->height->isLongerThan($card->front->width)))[0];
+        $card = array_values(array_filter(Sharer::most($tops->under(Wishes::cards(4))), static fn (Card $card): bool => $card->front->height->isLongerThan($card->front->width)))[0];
         self::assertSame(FoldKind::Top, $card->fold);
     }
 
@@ -61,7 +60,7 @@ final class FoldingTest extends TestCase
     {
         $table = self::withHeavyWhite();
         $wishes = Wishes::cards(5)->folding([$fold->value => 2]);
-        $cards = Sharer::most($table, $wishes);
+        $cards = Sharer::most($table->under($wishes));
         $folded = array_values(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold));
 
         self::assertCount(5, $cards);
@@ -74,17 +73,17 @@ final class FoldingTest extends TestCase
             }
         }
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
-            self::assertTrue($table->plan($id, $pieces)->isComplete());
+            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
         }
-        self::assertSame(0, Merit::of($table, $cards, $wishes)->foldsMissing);
-        self::assertSame(2, Merit::of($table, array_values(array_filter($cards, static fn (Card $card): bool => $card->fold !== $fold)), $wishes)->foldsMissing);
+        self::assertSame(0, Merit::of($table->under($wishes), $cards)->foldsMissing);
+        self::assertSame(2, Merit::of($table->under($wishes), array_values(array_filter($cards, static fn (Card $card): bool => $card->fold !== $fold)))->foldsMissing);
     }
 
     public function test_settling_keeps_the_folds_that_are_asked_for(): void
     {
         $table = self::withHeavyWhite();
         $wishes = Wishes::cards(5)->folding(['gatefold' => 1, 'short-front' => 1]);
-        $cards = Settle::down($table, $wishes, Sharer::most($table, $wishes), 10);
+        $cards = Settle::down($table->under($wishes), Sharer::most($table->under($wishes)), 10);
 
         self::assertSame([1, 1], [self::on($cards, FoldKind::Gatefold), self::on($cards, FoldKind::ShortFront)]);
         self::assertCount(5, $cards);
@@ -92,26 +91,26 @@ final class FoldingTest extends TestCase
 
     public function test_a_gatefold_needs_a_blank_of_its_own_and_without_one_the_cards_are_plain(): void
     {
-        $cards = Sharer::most(self::harbour(), Wishes::cards(10)->folding(['gatefold' => 2]));
+        $cards = Sharer::most(self::harbour()->under(Wishes::cards(10)->folding(['gatefold' => 2])));
         self::assertCount(10, $cards);
         self::assertSame(0, self::on($cards, FoldKind::Gatefold));
         self::assertSame(['Nothing with a gatefold, and you asked for 2.'], SpreadGaps::of($cards, 0, ['gatefold' => 2]));
 
         $table = self::withHeavyWhite();
-        [$card] = Sharer::most($table, Wishes::cards(1)->folding(['gatefold' => 1]));
+        [$card] = Sharer::most($table->under(Wishes::cards(1)->folding(['gatefold' => 1])));
         $base = $card->taking('base');
         self::assertSame(['heavy', true], [$base?->component, $base?->size?->matches(Size::parse('11', '4 1/4', Unit::Inch)) === true || $base?->size?->matches(Size::parse('8 1/2', '5 1/2', Unit::Inch)) === true]);
         self::assertSame('two-doors', $card->sketch->key);
-        self::assertArrayHasKey('heavy', Remains::piecesOf($card));
+        self::assertArrayHasKey('heavy', $card->pieces());
     }
 
     public function test_a_fold_is_offered_until_there_are_enough_of_it(): void
     {
         $table = self::withHeavyWhite();
         $wishes = Wishes::cards(5)->folding(['slider' => 1]);
-        $card = Sharer::on($table, $wishes)->asked() ?? self::fail('There is paper for a sleeve.');
+        $card = Sharer::on($table->under($wishes))->asked() ?? self::fail('There is paper for a sleeve.');
         self::assertSame(FoldKind::Slider, $card->fold);
-        self::assertNull(Sharer::on($table->after($card), $wishes)->asked());
+        self::assertNull(Sharer::on($table->after($card)->under($wishes))->asked());
     }
 
     public function test_more_folds_than_cards_are_refused_and_fewer_cards_ask_for_fewer(): void
@@ -130,19 +129,19 @@ final class FoldingTest extends TestCase
         return count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold));
     }
 
-    private static function withHeavyWhite(): Table
+    private static function withHeavyWhite(): Laying
     {
         return self::with(Cardstock::of(Size::parse('8 1/2', '11', Unit::Inch), self::white(), weight: Weight::Heavy), 'heavy', 4);
     }
 
-    private static function with(Good $good, string $id, int $count): Table
+    private static function with(Good $good, string $id, int $count): Laying
     {
         $kit = Kits::demo();
         // A sleeve is wrapped of a paper longer than those of the pad.
         $long = Component::of('long', 'Long paper', Paper::of(Size::parse('12', '12', Unit::Inch), Face::plain('a', self::white()), Face::plain('b', self::white())), 2);
         $components = array_filter($kit->components, static fn (Component $one): bool => $one->id !== $id);
 
-        return Table::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [...array_values($components), $long, Component::of($id, $id, $good, $count)]));
+        return Laying::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [...array_values($components), $long, Component::of($id, $id, $good, $count)]));
     }
 
     private static function white(): Colour
@@ -150,8 +149,8 @@ final class FoldingTest extends TestCase
         return Colour::fromHex('#fdfdfb');
     }
 
-    private static function harbour(): Table
+    private static function harbour(): Laying
     {
-        return Table::unpacked(Kits::demo());
+        return Laying::unpacked(Kits::demo());
     }
 }

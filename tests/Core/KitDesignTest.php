@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,9 +21,9 @@ final class KitDesignTest extends TestCase
     public function test_the_designs_come_first_each_as_often_as_it_is_meant(): void
     {
         $kit = Kits::demo();
-        $table = Table::unpacked($kit);
+        $table = Laying::unpacked($kit);
         $wishes = Wishes::cards(8, repeatSentiments: true)->following($kit->designs);
-        $cards = Sharer::most($table, $wishes);
+        $cards = Sharer::most($table->under($wishes));
 
         self::assertSame([2, 1, 1, 1], array_map(static fn (KitDesign $design): int => self::made($design, $cards), $kit->designs));
         self::assertSame(5, count(array_filter(array_slice($cards, 0, 5), $wishes->follows(...))));
@@ -32,21 +32,21 @@ final class KitDesignTest extends TestCase
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
         }
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
-            self::assertTrue($table->plan($id, $pieces)->isComplete());
+            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
         }
         self::assertSame('lanterns/1', $cards[0]->taking('inner')?->component.'/'.$cards[0]->taking('inner')?->face, 'the face that is shown');
 
-        $settled = Settle::down($table, $wishes, $cards, 12);
+        $settled = Settle::down($table->under($wishes), $cards, 12);
         self::assertEquals(array_slice($cards, 0, 5), array_slice($settled, 0, 5), 'settling leaves them');
-        self::assertSame(0, count(array_filter(Sharer::most($table->after(...$cards), Wishes::cards(1)->following($kit->designs)), $wishes->follows(...))), 'and no more of them are made');
+        self::assertSame(0, count(array_filter(Sharer::most($table->after(...$cards)->under(Wishes::cards(1)->following($kit->designs))), $wishes->follows(...))), 'and no more of them are made');
     }
 
     public function test_a_design_whose_picture_is_gone_is_passed_over(): void
     {
         $kit = Kits::demo();
-        $table = Table::unpacked($kit);
-        $bare = Table::of($table->unit, $table->front, $table->components, ['lantern' => 0] + $table->free, $table->stock);
-        $cards = Sharer::most($bare, Wishes::cards(6)->following($kit->designs));
+        $table = Laying::unpacked($kit);
+        $bare = Laying::of($table->unit, $table->front, $table->components, ['lantern' => 0] + $table->free, $table->stock);
+        $cards = Sharer::most($bare->under(Wishes::cards(6)->following($kit->designs)));
 
         self::assertSame([0, 1, 1, 1], array_map(static fn (KitDesign $design): int => self::made($design, $cards), $kit->designs));
         self::assertCount(6, $cards);

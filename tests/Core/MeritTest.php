@@ -10,7 +10,7 @@ use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -37,8 +37,8 @@ final class MeritTest extends TestCase
     #[DataProvider('pairs')]
     public function test_figures_are_weighed_in_the_order_of_the_craft(array $better, array $worse): void
     {
-        $one = Merit::summed(self::table(), [], Wishes::cards(5), $better);
-        $other = Merit::summed(self::table(), [], Wishes::cards(5), $worse);
+        $one = Merit::summed(self::table()->under(Wishes::cards(5)), [], $better);
+        $other = Merit::summed(self::table()->under(Wishes::cards(5)), [], $worse);
         self::assertGreaterThan(0, $one->compare($other));
         self::assertLessThan(0, $other->compare($one));
         self::assertSame(0, $one->compare($one));
@@ -46,9 +46,9 @@ final class MeritTest extends TestCase
 
     public function test_occasions_and_folds_that_are_missing_weigh_more_than_findings(): void
     {
-        $cards = Sharer::most(self::table(), Wishes::cards(3));
+        $cards = Sharer::most(self::table()->under(Wishes::cards(3)));
         $birthdays = count(array_filter($cards, static fn (Card $card): bool => $card->occasion === Occasion::Birthday));
-        $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(self::table(), $cards, Wishes::cards(3)->wanting($occasions)->folding($folds), ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0]);
+        $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(self::table()->under(Wishes::cards(3)->wanting($occasions)->folding($folds)), $cards, ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0]);
 
         self::assertSame([0, 3 - $birthdays], [$merit(['birthday' => $birthdays], [], 0)->occasionsMissing, $merit(['birthday' => 3], [], 0)->occasionsMissing]);
         self::assertGreaterThan(0, $merit(['birthday' => $birthdays], [], 5)->compare($merit(['birthday' => 3], [], 0)));
@@ -60,30 +60,30 @@ final class MeritTest extends TestCase
     {
         $table = self::table();
         $wishes = Wishes::cards(2);
-        [$card] = Sharer::most($table, $wishes);
+        [$card] = Sharer::most($table->under($wishes));
         $twice = [$card->again(1, 1), $card->again(2, 1)];
         $alike = [$card, Card::of(2, $card->sketch, $card->front, $card->occasion, $card->takings)];
 
-        self::assertSame(0, Merit::of($table, [$card], $wishes)->repeats);
-        self::assertSame(0, Merit::of($table, $twice, $wishes)->repeats, 'a set is a decision');
-        self::assertGreaterThan(2, Merit::of($table, $alike, $wishes)->repeats);
-        self::assertLessThanOrEqual(0, Merit::of($table, $alike, $wishes)->kept - Merit::of($table, [$card], $wishes)->kept);
+        self::assertSame(0, Merit::of($table->under($wishes), [$card])->repeats);
+        self::assertSame(0, Merit::of($table->under($wishes), $twice)->repeats, 'a set is a decision');
+        self::assertGreaterThan(2, Merit::of($table->under($wishes), $alike)->repeats);
+        self::assertLessThanOrEqual(0, Merit::of($table->under($wishes), $alike)->kept - Merit::of($table->under($wishes), [$card])->kept);
         $paper = array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->size !== null))[0]->component;
-        self::assertGreaterThan(Merit::of($table, [$card], $wishes)->kept, Merit::of($table, [$card], $wishes->using([$paper => Wanted::UseUp]))->kept);
-        self::assertLessThan(Merit::of($table, [$card], $wishes)->kept, Merit::of($table, [$card], $wishes->using([$paper => Wanted::Save]))->kept);
+        self::assertGreaterThan(Merit::of($table->under($wishes), [$card])->kept, Merit::of($table->under($wishes->using([$paper => Wanted::UseUp])), [$card])->kept);
+        self::assertLessThan(Merit::of($table->under($wishes), [$card])->kept, Merit::of($table->under($wishes->using([$paper => Wanted::Save])), [$card])->kept);
     }
 
     public function test_what_is_remembered_of_pairs_is_what_pairing_says(): void
     {
         $table = self::table();
-        $cards = Sharer::most($table, Wishes::cards(4));
+        $cards = Sharer::most($table->under(Wishes::cards(4)));
         foreach ($cards as $card) {
-            $main = $table->mainOf($card) ?? self::fail('A card has a paper.');
+            $main = $table->under(Wishes::cards(1, true))->mainOf($card) ?? self::fail('A card has a paper.');
             foreach ($card->takings as $taking) {
-                $surface = $table->surfaceOf($taking);
+                $surface = $table->under(Wishes::cards(1, true))->surfaceOf($taking);
                 if ($surface !== null) {
-                    self::assertSame(Fit::figure($main->face, $surface->face), $table->harmonies->of($main, $surface));
-                    self::assertSame(Fit::figure($main->face, $surface->face), $table->harmonies->of($main, $surface), 'also the second time');
+                    self::assertSame(Fit::figure($main->face, $surface->face), $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface));
+                    self::assertSame(Fit::figure($main->face, $surface->face), $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface), 'also the second time');
                 }
             }
         }
@@ -92,11 +92,11 @@ final class MeritTest extends TestCase
     public function test_the_spread_puts_first_what_is_asked_for_then_what_is_furthest_behind(): void
     {
         $table = self::table();
-        $variety = Variety::on($table);
+        $variety = Variety::on($table->under(Wishes::cards(1, true)));
         self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
         self::assertSame(Occasion::Sympathy, $variety->occasionsByWant(['sympathy' => 1])[0]);
-        $cards = Sharer::most($table, Wishes::cards(2)->wanting(['sympathy' => 2]));
-        $with = Variety::on($table->after(...$cards));
+        $cards = Sharer::most($table->under(Wishes::cards(2)->wanting(['sympathy' => 2])));
+        $with = Variety::on($table->after(...$cards)->under(Wishes::cards(1, true)));
         self::assertSame(Occasion::Birthday, $with->occasionsByWant(['sympathy' => 2])[0], 'they are had');
         self::assertSame(Occasion::Sympathy, $with->occasionsByWant([])[9]);
     }
@@ -104,21 +104,21 @@ final class MeritTest extends TestCase
     public function test_for_a_man_are_cards_without_frills(): void
     {
         $table = self::table();
-        $cards = Sharer::most($table, Wishes::cards(10));
-        $numbers = ForAMan::among($cards, $table, 3);
+        $cards = Sharer::most($table->under(Wishes::cards(10)));
+        $numbers = ForAMan::among($cards, $table->under(Wishes::cards(1, true)), 3);
         self::assertCount(3, $numbers);
         $chosen = array_filter($cards, static fn (Card $card): bool => in_array($card->number, $numbers, true));
         foreach ($chosen as $card) {
             self::assertNotContains($card->occasion, [Occasion::Wedding, Occasion::NewBaby]);
-            self::assertNotSame('sea-holly/0', $table->mainOf($card)?->key, 'a sprig');
+            self::assertNotSame('sea-holly/0', $table->under(Wishes::cards(1, true))->mainOf($card)?->key, 'a sprig');
         }
-        self::assertSame([], ForAMan::among($cards, $table, 0));
+        self::assertSame([], ForAMan::among($cards, $table->under(Wishes::cards(1, true)), 0));
     }
 
-    private static function table(): Table
+    private static function table(): Laying
     {
         static $table = null;
 
-        return $table ??= Table::unpacked(Kits::demo());
+        return $table ??= Laying::unpacked(Kits::demo());
     }
 }

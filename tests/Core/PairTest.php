@@ -10,7 +10,7 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Pair\Pairing;
 use KeepShare\Core\Pair\Partner;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -81,7 +81,7 @@ final class PairTest extends TestCase
     public function test_a_card_drawn_from_a_palette_shows_nothing_else(): void
     {
         $palette = ['wave/0', 'sea-holly/0', 'kelp-card/0', 'deep-water/0', 'shell/0'];
-        $cards = ShareOut::of(Table::unpacked(Kits::demo()), Wishes::cards(2)->from($palette))->cards;
+        $cards = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(2)->from($palette)))->cards;
 
         self::assertCount(2, $cards);
         foreach ($cards as $card) {
@@ -89,7 +89,7 @@ final class PairTest extends TestCase
                 self::assertTrue($taking->size === null || in_array("$taking->component/$taking->face", $palette, true), "$taking->component/$taking->face");
             }
         }
-        self::assertSame([], ShareOut::of(Table::unpacked(Kits::demo()), Wishes::cards(1)->from([]))->cards);
+        self::assertSame([], ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)->from([])))->cards);
     }
 
     private static function face(string $colours, bool $busy = false, Motif $motif = Motif::Dots): Face

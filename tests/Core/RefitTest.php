@@ -11,7 +11,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -50,9 +50,9 @@ final class RefitTest extends TestCase
     {
         $table = self::table();
         $cardstocks = array_filter($table->components, static fn ($one): bool => $one->good instanceof SheetGood && ! $one->kind()->isPrintedPaper());
-        $bare = Table::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($cardstocks), []) + $table->stock);
+        $bare = Laying::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($cardstocks), []) + $table->stock);
         $card = self::on('framed-panel');
-        $fitted = Refit::on($bare)->card(Card::of(1, Sketches::all()['panel-on-mat'], $card->front, $card->occasion, $card->takings), []);
+        $fitted = Refit::on($bare->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['panel-on-mat'], $card->front, $card->occasion, $card->takings), []);
 
         self::assertNull($fitted->taking('mat'));
         self::assertSame(['mat'], array_values(array_intersect(CardFront::of($fitted, $table->components, $table->unit)->lacks, ['mat', 'panel'])));
@@ -61,19 +61,19 @@ final class RefitTest extends TestCase
     public function test_a_part_that_is_cut_stays_the_size_it_is_or_the_change_is_refused(): void
     {
         $card = self::on('panel-on-mat');
-        $same = Refit::on(self::table())->card($card, ['panel', 'mat']);
+        $same = Refit::on(self::table()->under(Wishes::cards(1, true)))->card($card, ['panel', 'mat']);
         self::assertEquals($card->taking('panel'), $same->taking('panel'));
 
         $this->expectException(CutAlready::class);
         $this->expectExceptionMessage('The panel is cut already: it stays the size it is. Take that cut back first, or leave the part as it was.');
-        Refit::on(self::table())->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['panel']);
+        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['panel']);
     }
 
     public function test_a_part_that_is_cut_may_not_go(): void
     {
         $card = self::on('panel-on-mat');
         $this->expectException(CutAlready::class);
-        Refit::on(self::table())->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['mat']);
+        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['mat']);
     }
 
     public function test_a_ready_base_stays_where_the_fold_can_be_made_from_it_and_goes_where_it_cannot(): void
@@ -96,13 +96,13 @@ final class RefitTest extends TestCase
     public function test_nothing_is_taken_from_the_other_cards(): void
     {
         $table = self::table();
-        $others = Sharer::most($table, Wishes::cards(9));
+        $others = Sharer::most($table->under(Wishes::cards(9)));
         $with = $table->after(...$others);
         $card = self::on('panel-on-mat');
-        $fitted = Refit::on($with)->card(Card::of(10, Sketches::all()['six-tiles'], $card->front, $card->occasion, []), []);
+        $fitted = Refit::on($with->under(Wishes::cards(1, true)))->card(Card::of(10, Sketches::all()['six-tiles'], $card->front, $card->occasion, []), []);
 
         foreach ($with->after($fitted)->promised as $id => $pieces) {
-            self::assertTrue($table->plan($id, $pieces)->isComplete(), "all of $id can still be cut");
+            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), "all of $id can still be cut");
         }
     }
 
@@ -113,22 +113,22 @@ final class RefitTest extends TestCase
 
     private static function refit(Card $card): Card
     {
-        return Refit::on(self::table())->card($card, []);
+        return Refit::on(self::table()->under(Wishes::cards(1, true)))->card($card, []);
     }
 
     /** A complete card on a sketch, upright. */
     private static function on(string $sketch): Card
     {
-        [$card] = Sharer::most(self::table()->onSketches([Sketches::all()[$sketch]]), Wishes::cards(1));
+        [$card] = Sharer::most(self::table()->under(Wishes::cards(1))->onSketches([Sketches::all()[$sketch]]));
         $isUpright = $card->front->height->isLongerThan($card->front->width);
 
         return $isUpright ? $card : self::refit(Card::of(1, $card->sketch, $card->front->turned(), $card->occasion, $card->takings));
     }
 
-    private static function table(): Table
+    private static function table(): Laying
     {
         static $table = null;
 
-        return $table ??= Table::unpacked(Kits::demo());
+        return $table ??= Laying::unpacked(Kits::demo());
     }
 }

@@ -30,7 +30,7 @@ use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -48,10 +48,10 @@ final class ShareOptimumTest extends TestCase
         for ($seed = 1; $seed <= $tables; $seed++) {
             $table = self::table($seed, $cards);
             $wishes = Wishes::cards($cards);
-            $found = Settle::down($table, $wishes, Sharer::most($table, $wishes), 60);
-            $best = self::best($table, [], $cards, 0, $wishes) ?? self::fail("Table $seed gives no cards.");
+            $found = Settle::down($table->under($wishes), Sharer::most($table->under($wishes)), 60);
+            $best = self::best($table, [], $cards, 0, $wishes) ?? self::fail("Laying $seed gives no cards.");
 
-            self::assertSame(0, Merit::of($table, $found, $wishes)->compare($best), "table $seed: ".json_encode([$best, Merit::of($table, $found, $wishes)]));
+            self::assertSame(0, Merit::of($table->under($wishes), $found)->compare($best), "table $seed: ".json_encode([$best, Merit::of($table->under($wishes), $found)]));
         }
     }
 
@@ -60,10 +60,10 @@ final class ShareOptimumTest extends TestCase
      *
      * @param  list<Card>  $made
      */
-    private static function best(Table $table, array $made, int $cards, int $from, Wishes $wishes): ?Merit
+    private static function best(Laying $table, array $made, int $cards, int $from, Wishes $wishes): ?Merit
     {
         if (count($made) === $cards) {
-            return Merit::of($table, $made, $wishes);
+            return Merit::of($table->under($wishes), $made);
         }
         $best = null;
         foreach (array_slice(self::choices($table, count($made) + 1), $from, null, true) as $n => $card) {
@@ -79,7 +79,7 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** @param  list<Card>  $cards */
-    private static function isPossible(Table $table, array $cards): bool
+    private static function isPossible(Laying $table, array $cards): bool
     {
         $after = $table->after(...$cards);
         $words = array_map(static fn (Card $card): ?string => $card->taking('sentiment')?->component, $cards);
@@ -87,7 +87,7 @@ final class ShareOptimumTest extends TestCase
             return false;
         }
         foreach ($after->promised as $component => $pieces) {
-            if (! $table->plan($component, $pieces)->isComplete()) {
+            if (! $table->under(Wishes::cards(1, true))->plan($component, $pieces)->isComplete()) {
                 return false;
             }
         }
@@ -96,10 +96,10 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** @return list<Card> every card there could be: sketch, a surface for each part, picture, words */
-    private static function choices(Table $table, int $number): array
+    private static function choices(Laying $table, int $number): array
     {
         $cards = [];
-        foreach ($table->sketches as $sketch) {
+        foreach ($table->under(Wishes::cards(1, true))->sketches as $sketch) {
             $fills = [[]];
             foreach ($sketch->resolve($table->front, $table->unit)->parts as $laid) {
                 $next = [];
@@ -128,7 +128,7 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** A square front, so that no sketch is other when it is turned; nothing but what a card cannot do without. */
-    private static function table(int $seed, int $cards): Table
+    private static function table(int $seed, int $cards): Laying
     {
         $random = new Randomizer(new Mt19937($seed));
         $colour = static fn (): Colour => Colour::fromHex(sprintf('%06x', $random->getInt(0, 0xFFFFFF)));
@@ -151,9 +151,9 @@ final class ShareOptimumTest extends TestCase
         for ($n = 1; $n <= $cards; $n++) {
             $add("words-$n", DieCut::of(Printed::of($inch('1 1/2', '3/8'), Serves::Sentiment, Shape::Label, [$colour()], Words::of("words $n", [Occasion::Birthday]))), 1);
         }
-        $table = Table::unpacked(Kit::of('Small', Unit::Inch, $inch('4', '4'), $cards, null, $components));
+        $table = Laying::unpacked(Kit::of('Small', Unit::Inch, $inch('4', '4'), $cards, null, $components));
         $sketches = array_slice(['framed-panel', 'panel-on-mat'], 0, $cards === 2 ? 2 : 1);
 
-        return Table::of($table->unit, $table->front, $table->components, $table->free, $table->stock, [], [], [], array_map(static fn (string $key) => Sketches::all()[$key], $sketches));
+        return Laying::of($table->unit, $table->front, $table->components, $table->free, $table->stock, [], [], [], array_map(static fn (string $key) => Sketches::all()[$key], $sketches));
     }
 }

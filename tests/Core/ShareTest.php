@@ -17,7 +17,7 @@ use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +29,7 @@ final class ShareTest extends TestCase
     public function test_the_occasions_asked_for_are_met_and_more_than_there_are_cards_is_refused(): void
     {
         $wishes = Wishes::cards(6)->wanting(['sympathy' => 2, 'wedding' => 1, 'thank-you' => 2, 'hello' => 1]);
-        $cards = Sharer::most(self::harbour(), $wishes);
+        $cards = Sharer::most(self::harbour()->under($wishes));
 
         self::assertEqualsCanonicalizing(['sympathy', 'sympathy', 'wedding', 'thank-you', 'thank-you', 'hello'], array_map(static fn (Card $card): string => $card->occasion->value, $cards));
         $this->expectException(Refusal::class);
@@ -39,7 +39,7 @@ final class ShareTest extends TestCase
 
     public function test_sets_are_the_same_card_again_as_far_as_there_is_enough(): void
     {
-        $cards = Sharer::most(self::harbour(), Wishes::cards(6)->inSetsOf(2));
+        $cards = Sharer::most(self::harbour()->under(Wishes::cards(6)->inSetsOf(2)));
         self::assertCount(6, $cards);
         self::assertHolds(self::harbour(), $cards);
         $sets = [];
@@ -55,7 +55,7 @@ final class ShareTest extends TestCase
 
     public function test_components_are_used_up_saved_and_never_used_as_wished(): void
     {
-        $takes = static fn (array $uses): array => array_count_values(array_merge(...array_map(static fn (Card $card): array => array_map(static fn (Taking $taking): string => $taking->component, $card->takings), Sharer::most(self::harbour(), Wishes::cards(8)->using($uses)))));
+        $takes = static fn (array $uses): array => array_count_values(array_merge(...array_map(static fn (Card $card): array => array_map(static fn (Taking $taking): string => $taking->component, $card->takings), Sharer::most(self::harbour()->under(Wishes::cards(8)->using($uses))))));
         $usual = $takes([]);
         $with = $takes(['wave' => Wanted::UseUp, 'fish-scale' => Wanted::Never, 'kelp' => Wanted::Save]);
 
@@ -68,11 +68,11 @@ final class ShareTest extends TestCase
     public function test_one_of_each_is_saved(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table, Wishes::asManyAsPossible()->savingOne());
+        $cards = Sharer::most($table->under(Wishes::asManyAsPossible()->savingOne()));
         $after = $table->after(...$cards);
         foreach ($table->components as $id => $component) {
             if (in_array($component->kind(), [Kind::Paper, Kind::Cardstock], true) && count($table->stock[$id] ?? []) > 1) {
-                $plan = $table->plan($id, $after->promised[$id] ?? []);
+                $plan = $table->under(Wishes::cards(1, true))->plan($id, $after->promised[$id] ?? []);
                 self::assertTrue($plan->isComplete());
                 self::assertLessThan(count($table->stock[$id]), $plan->sheetsOpened(), "a sheet of $component->name is whole");
             }
@@ -86,26 +86,26 @@ final class ShareTest extends TestCase
     {
         $kit = self::harbour();
         $stash = ['base' => true, 'envelope' => true];
-        $table = Table::of($kit->unit, $kit->front, $kit->components, $kit->free, $kit->stock, [], $stash);
+        $table = Laying::of($kit->unit, $kit->front, $kit->components, $kit->free, $kit->stock, [], $stash);
 
-        self::assertCount(3, Sharer::most($table, Wishes::cards(8, true)->stashFor(3)));
-        self::assertCount(0, Sharer::most($table, Wishes::cards(8)));
-        self::assertCount(8, Sharer::most($table, Wishes::cards(8, true)));
+        self::assertCount(3, Sharer::most($table->under(Wishes::cards(8, true)->stashFor(3))));
+        self::assertCount(0, Sharer::most($table->under(Wishes::cards(8))));
+        self::assertCount(8, Sharer::most($table->under(Wishes::cards(8, true))));
     }
 
     public function test_settling_is_never_worse_deterministic_and_takes_no_more_than_there_is(): void
     {
         $better = 0;
         for ($seed = 1; $seed <= 12; $seed++) {
-            $table = Table::unpacked(Kits::random($seed));
+            $table = Laying::unpacked(Kits::random($seed));
             $wishes = Wishes::cards(5);
-            $first = Sharer::most($table, $wishes);
-            $last = Merit::of($table, $first, $wishes);
+            $first = Sharer::most($table->under($wishes));
+            $last = Merit::of($table->under($wishes), $first);
             foreach ([2, 6] as $steps) {
-                $cards = Settle::down($table, $wishes, $first, $steps);
-                self::assertEquals($cards, Settle::down($table, $wishes, $first, $steps));
+                $cards = Settle::down($table->under($wishes), $first, $steps);
+                self::assertEquals($cards, Settle::down($table->under($wishes), $first, $steps));
                 self::assertHolds($table, $cards);
-                $merit = Merit::of($table, $cards, $wishes);
+                $merit = Merit::of($table->under($wishes), $cards);
                 self::assertGreaterThanOrEqual(0, $merit->compare($last));
                 $better += (int) ($merit->compare($last) > 0);
                 $last = $merit;
@@ -117,9 +117,9 @@ final class ShareTest extends TestCase
     public function test_settling_can_be_stopped_and_keeps_what_it_has(): void
     {
         $table = self::harbour();
-        $first = Sharer::most($table, Wishes::cards(4));
+        $first = Sharer::most($table->under(Wishes::cards(4)));
         $told = [];
-        $cards = Settle::down($table, Wishes::cards(4), $first, 99, static function (int $step) use (&$told): bool {
+        $cards = Settle::down($table->under(Wishes::cards(4)), $first, 99, static function (int $step) use (&$told): bool {
             $told[] = $step;
 
             return $step < 3;
@@ -131,8 +131,8 @@ final class ShareTest extends TestCase
     public function test_cards_that_lie_there_are_not_touched_and_what_is_free_is_taken_beside_them(): void
     {
         $table = self::harbour();
-        $there = Sharer::most($table, Wishes::cards(3));
-        $cards = Settle::down($table->after(...$there), Wishes::cards(3), Sharer::most($table->after(...$there), Wishes::cards(3)), 4);
+        $there = Sharer::most($table->under(Wishes::cards(3)));
+        $cards = Settle::down($table->after(...$there)->under(Wishes::cards(3)), Sharer::most($table->after(...$there)->under(Wishes::cards(3))), 4);
 
         self::assertSame([4, 5, 6], array_map(static fn (Card $card): int => $card->number, $cards));
         self::assertHolds($table, [...$there, ...$cards]);
@@ -142,10 +142,10 @@ final class ShareTest extends TestCase
     {
         $equal = 0;
         for ($seed = 1; $seed <= 50; $seed++) {
-            $table = Table::unpacked(Kits::random($seed));
+            $table = Laying::unpacked(Kits::random($seed));
             $wishes = Wishes::asManyAsPossible();
-            $bound = Bound::on($table, $wishes)->cards;
-            $cards = Sharer::most($table, $wishes);
+            $bound = Bound::on($table->under($wishes))->cards;
+            $cards = Sharer::most($table->under($wishes));
             self::assertLessThanOrEqual($bound, count($cards));
             $equal += (int) (count($cards) === $bound);
         }
@@ -156,24 +156,24 @@ final class ShareTest extends TestCase
     {
         $table = self::harbour();
         $wishes = Wishes::asManyAsPossible();
-        $cards = Sharer::most($table, $wishes);
-        $stop = Outlook::beyond($table->after(...$cards), $wishes) ?? self::fail('Something stops the eleventh card.');
+        $cards = Sharer::most($table->under($wishes));
+        $stop = Outlook::beyond($table->after(...$cards)->under($wishes)) ?? self::fail('Something stops the eleventh card.');
         self::assertSame([1, 3, 6], array_map(static fn ($addition): int => $addition->cards, $stop->additions));
         self::assertSame([Need::Base->value => 1, Need::Envelope->value => 1], $stop->additions[0]->counts);
         self::assertSame('1 more card: 1 base (1 sheet of heavy cardstock 8 1/2 × 11 in gives 2), 1 envelope', $stop->additions[0]->says());
 
         foreach (array_slice($stop->additions, 0, 2) as $addition) {
             $free = ['base' => $table->free['base'] + $addition->counts['base'], 'envelope' => $table->free['envelope'] + $addition->counts['envelope']];
-            $more = Table::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
-            self::assertCount(count($cards) + $addition->cards, Sharer::most($more, $wishes));
+            $more = Laying::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+            self::assertCount(count($cards) + $addition->cards, Sharer::most($more->under($wishes)));
         }
     }
 
     public function test_the_best_next_cards_differ_and_can_all_be_made(): void
     {
         $table = self::harbour();
-        $there = Sharer::most($table, Wishes::cards(4));
-        $options = Sharer::on($table->after(...$there), Wishes::cards(1))->options(5, 1);
+        $there = Sharer::most($table->under(Wishes::cards(4)));
+        $options = Sharer::on($table->after(...$there)->under(Wishes::cards(1)))->options(5, 1);
 
         self::assertCount(5, array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $options)));
         foreach ($options as $card) {
@@ -185,13 +185,13 @@ final class ShareTest extends TestCase
     public function test_every_way_out_that_is_offered_can_be_had(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table, Wishes::cards(8));
+        $cards = Sharer::most($table->under(Wishes::cards(8)));
         $kinds = [];
         foreach ($cards as $card) {
             $others = array_values(array_filter($cards, static fn (Card $other): bool => $other !== $card));
             $without = $table->after(...$others);
             foreach ($card->takings as $taking) {
-                foreach (WaysOut::of($without, $card, $taking->part) as $way) {
+                foreach (WaysOut::of($without->under(Wishes::cards(1, true)), $card, $taking->part) as $way) {
                     $kinds[$way->kind] = true;
                     if ($way->taking === null) {
                         continue;
@@ -215,17 +215,17 @@ final class ShareTest extends TestCase
             $gone[$id] = $component->isFocalPoint() ? 0 : ($table->free[$id] ?? 0);
         }
         $free = array_intersect_key($gone ?? [], $table->free);
-        [$card] = Sharer::most(Table::of($table->unit, $table->front, $table->components, $free, $table->stock), Wishes::cards(1));
-        self::assertSame('Harbour view', $table->surfaceOf($card->taking('focal'))?->face->name, 'a printed panel with a picture comes first');
-        $bare = Table::of($table->unit, $table->front, $table->components, $free, ['harbour-views' => []] + $table->stock);
-        $cards = Sharer::most($bare, Wishes::cards(4));
+        [$card] = Sharer::most(Laying::of($table->unit, $table->front, $table->components, $free, $table->stock)->under(Wishes::cards(1)));
+        self::assertSame('Harbour view', $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->name, 'a printed panel with a picture comes first');
+        $bare = Laying::of($table->unit, $table->front, $table->components, $free, ['harbour-views' => []] + $table->stock);
+        $cards = Sharer::most($bare->under(Wishes::cards(4)));
         self::assertCount(4, $cards);
         self::assertHolds($bare, $cards);
         $round = 0;
         foreach ($cards as $card) {
             $focal = array_values(array_filter(CardFront::of($card, $table->components, $kit->unit)->layers, static fn ($layer): bool => $layer->part === 'focal'))[0];
             if ($card->taking(DiePart::ID) === null) {
-                self::assertTrue($table->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
+                self::assertTrue($table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
 
                 continue;
             }
@@ -234,32 +234,32 @@ final class ShareTest extends TestCase
             $round++;
         }
         self::assertGreaterThan(0, $round);
-        $noDie = Table::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $free, $bare->stock);
-        [$card] = Sharer::most($noDie, Wishes::cards(1));
-        $paper = $table->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
+        $noDie = Laying::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $free, $bare->stock);
+        [$card] = Sharer::most($noDie->under(Wishes::cards(1)));
+        $paper = $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
         self::assertTrue($paper->face->motif->isPicture(), 'without the die a motif is cut out');
-        self::assertSame(0, Bound::on(Table::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $free, $table->stock), Wishes::cards(4))->cards, 'without both there is none');
+        self::assertSame(0, Bound::on(Laying::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $free, $table->stock)->under(Wishes::cards(4)))->cards, 'without both there is none');
     }
 
     public function test_why_says_how_well_it_goes_and_what_the_next_best_was(): void
     {
         $table = self::harbour();
-        [$card] = Sharer::most($table, Wishes::cards(1));
+        [$card] = Sharer::most($table->under(Wishes::cards(1)));
         $says = [];
         foreach ($card->takings as $taking) {
-            $says[$taking->part] = implode(' ', Why::of($table, $card, $taking->part)->says);
+            $says[$taking->part] = implode(' ', Why::of($table->under(Wishes::cards(1, true)), $card, $taking->part)->says);
         }
         self::assertStringContainsString('the others are chosen to go with it', implode(' ', $says));
         self::assertMatchesRegularExpression('/goes with .+: \d+ of 100/', implode(' ', $says));
         self::assertMatchesRegularExpression('/Next best: .+\./', implode(' ', $says));
-        self::assertSame(['Nothing is taken here.'], Why::of($table, $card, 'bow-tie')->says);
+        self::assertSame(['Nothing is taken here.'], Why::of($table->under(Wishes::cards(1, true)), $card, 'bow-tie')->says);
     }
 
     public function test_the_written_share_out_balances(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table, Wishes::cards(7));
-        $file = ShareOutFile::write('Harbour Lanterns', $table, $cards);
+        $cards = Sharer::most($table->under(Wishes::cards(7)));
+        $file = ShareOutFile::write('Harbour Lanterns', $table->under(Wishes::cards(1, true)), $cards);
         $taken = [];
         foreach ($file['cards'] as $card) {
             foreach ($card['takings'] as $taking) {
@@ -274,7 +274,7 @@ final class ShareTest extends TestCase
                 self::assertSame($taken[$line['component']] ?? 0, (int) $line['taken'], $line['name']);
             }
         }
-        self::assertCount(array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1, ShareOutFile::lines($table, $cards));
+        self::assertCount(array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1, ShareOutFile::lines($table->under(Wishes::cards(1, true)), $cards));
     }
 
     /**
@@ -282,14 +282,14 @@ final class ShareTest extends TestCase
      *
      * @param  list<Card>  $cards
      */
-    private static function assertHolds(Table $table, array $cards, bool $complete = true): void
+    private static function assertHolds(Laying $table, array $cards, bool $complete = true): void
     {
         $after = $table->after(...$cards);
         foreach ($after->free as $id => $left) {
             self::assertTrue($left >= 0 || $table->components[$id]->isEndless(), "{$table->components[$id]->name} is overdrawn");
         }
         foreach ($after->promised as $id => $pieces) {
-            self::assertTrue($table->plan($id, $pieces)->isComplete(), "{$table->components[$id]->name} can be cut");
+            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), "{$table->components[$id]->name} can be cut");
         }
         foreach ($complete ? $cards : [] as $card) {
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
@@ -297,8 +297,8 @@ final class ShareTest extends TestCase
         self::assertSame(count($cards), count(array_unique(array_map(static fn (Card $card): int => $card->number, $cards))));
     }
 
-    private static function harbour(): Table
+    private static function harbour(): Laying
     {
-        return Table::unpacked(Kits::demo());
+        return Laying::unpacked(Kits::demo());
     }
 }

@@ -15,6 +15,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
@@ -28,11 +29,11 @@ final class SharerTest extends TestCase
     public function test_ten_cards_come_out_of_the_harbour_kit(): void
     {
         $kit = Kits::demo();
-        $out = ShareOut::of(Table::unpacked($kit), Wishes::cards(10));
+        $out = ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(10)));
 
         self::assertCount(10, $out->cards);
         self::assertNull($out->stop);
-        self::assertHolds($kit, Table::unpacked($kit), $out);
+        self::assertHolds($kit, Laying::unpacked($kit), $out);
         foreach ($out->cards as $card) {
             self::assertSame([], self::front($card, $kit)->lacks);
             self::assertNotNull($card->taking('embellishment'));
@@ -41,7 +42,7 @@ final class SharerTest extends TestCase
 
     public function test_the_occasions_spread_with_birthdays_most(): void
     {
-        $occasions = array_count_values(array_map(static fn (Card $card): string => $card->occasion->value, ShareOut::of(Table::unpacked(Kits::demo()), Wishes::cards(10))->cards));
+        $occasions = array_count_values(array_map(static fn (Card $card): string => $card->occasion->value, ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)))->cards));
 
         self::assertGreaterThanOrEqual(6, count($occasions));
         arsort($occasions);
@@ -51,8 +52,8 @@ final class SharerTest extends TestCase
     public function test_what_lies_right_under_a_focal_point_is_calm(): void
     {
         $kit = Kits::demo();
-        $components = Table::unpacked($kit)->components;
-        foreach (ShareOut::of(Table::unpacked($kit), Wishes::cards(10))->cards as $card) {
+        $components = Laying::unpacked($kit)->components;
+        foreach (ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(10)))->cards as $card) {
             $layout = $card->layout($kit->unit);
             $under = $layout->under($layout->focal);
             $taking = $under === null ? null : $card->taking($under->part->id);
@@ -73,13 +74,13 @@ final class SharerTest extends TestCase
     public function test_any_kit_balances_and_can_be_cut(int $seed): void
     {
         $kit = Kits::random($seed);
-        $table = Table::unpacked($kit);
-        $out = ShareOut::of($table, Wishes::asManyAsPossible());
+        $table = Laying::unpacked($kit);
+        $out = ShareOut::of($table->under(Wishes::asManyAsPossible()));
 
         self::assertHolds($kit, $table, $out);
-        self::assertLessThanOrEqual(Bound::on($table, Wishes::asManyAsPossible())->cards, count($out->cards));
+        self::assertLessThanOrEqual(Bound::on($table->under(Wishes::asManyAsPossible()))->cards, count($out->cards));
         self::assertNotNull($out->stop, 'no kit is without end');
-        self::assertEquals($out, ShareOut::of($table, Wishes::asManyAsPossible()), 'deterministic');
+        self::assertEquals($out, ShareOut::of($table->under(Wishes::asManyAsPossible())), 'deterministic');
     }
 
     public function test_what_is_said_to_stop_the_next_card_is_what_stops_it(): void
@@ -87,16 +88,16 @@ final class SharerTest extends TestCase
         $checked = 0;
         foreach (range(1, 25) as $seed) {
             $kit = Kits::random($seed);
-            $out = ShareOut::of(Table::unpacked($kit), Wishes::asManyAsPossible());
+            $out = ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible()));
             $needs = $out->stop->needs ?? [];
             if (array_diff(array_column($needs, 'value'), [Need::Base->value, Need::Envelope->value]) !== []) {
                 continue;
             }
             // With one more of each thing named there must be a card more; with one of them missing still, none.
             $checked++;
-            self::assertGreaterThan(count($out->cards), count(ShareOut::of(Table::unpacked(self::withMore($kit, $needs)), Wishes::asManyAsPossible())->cards), "seed $seed");
+            self::assertGreaterThan(count($out->cards), count(ShareOut::of(Laying::unpacked(self::withMore($kit, $needs))->under(Wishes::asManyAsPossible()))->cards), "seed $seed");
             if (count($needs) === 2) {
-                self::assertCount(count($out->cards), ShareOut::of(Table::unpacked(self::withMore($kit, [$needs[0]])), Wishes::asManyAsPossible())->cards, "seed $seed");
+                self::assertCount(count($out->cards), ShareOut::of(Laying::unpacked(self::withMore($kit, [$needs[0]]))->under(Wishes::asManyAsPossible()))->cards, "seed $seed");
             }
         }
         self::assertGreaterThan(5, $checked);
@@ -117,7 +118,7 @@ final class SharerTest extends TestCase
     #[DataProvider('gaps')]
     public function test_a_kit_with_a_gap_says_what_is_missing(array $kinds, Need $need): void
     {
-        $out = ShareOut::of(Table::unpacked(Kits::without(...$kinds)), Wishes::cards(10));
+        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)));
 
         self::assertSame([], $out->cards);
         self::assertContains($need, $out->stop->needs ?? []);
@@ -127,10 +128,10 @@ final class SharerTest extends TestCase
     public function test_bonus_cards_go_on_from_what_the_first_ones_left(): void
     {
         $kit = Kits::demo();
-        $table = Table::unpacked($kit);
-        $first = ShareOut::of($table, Wishes::cards(7));
+        $table = Laying::unpacked($kit);
+        $first = ShareOut::of($table->under(Wishes::cards(7)));
         $rest = self::after($table, $first);
-        $bonus = ShareOut::of($rest, Wishes::asManyAsPossible());
+        $bonus = ShareOut::of($rest->under(Wishes::asManyAsPossible()));
 
         self::assertSame([8, 9, 10], array_map(static fn (Card $card): int => $card->number, $bonus->cards));
         self::assertSame([Need::Base, Need::Envelope], $bonus->stop?->needs);
@@ -142,7 +143,7 @@ final class SharerTest extends TestCase
     public function test_bases_are_cut_from_heavy_cardstock_when_the_ready_ones_are_gone(): void
     {
         $kit = Kits::demo('knitted-hills');
-        $out = ShareOut::of(Table::unpacked($kit), Wishes::cards(8));
+        $out = ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(8)));
         $cut = array_filter($out->cards, static fn (Card $card): bool => $card->taking('base')?->size !== null);
 
         self::assertCount(2, $cut, 'six bases in the kit, two more from its heavy cardstock');
@@ -157,10 +158,10 @@ final class SharerTest extends TestCase
         $stash = Kits::demo('stash');
         $table = self::beside($kit, $stash);
 
-        $kitOnly = ShareOut::of($table, Wishes::asManyAsPossible());
+        $kitOnly = ShareOut::of($table->under(Wishes::asManyAsPossible()));
         self::assertCount(10, $kitOnly->cards);
         self::assertSame([], self::fromStash($kitOnly, $stash));
-        $both = ShareOut::of($table, Wishes::asManyAsPossible(stash: true));
+        $both = ShareOut::of($table->under(Wishes::asManyAsPossible(stash: true)));
         self::assertCount(13, $both->cards);
         self::assertContains('heavy-white', self::fromStash($both, $stash));
     }
@@ -174,17 +175,17 @@ final class SharerTest extends TestCase
         )));
         $words = static fn (ShareOut $out): array => array_map(static fn (Card $card): ?string => $card->taking('sentiment')?->component, $out->cards);
 
-        $once = $words(ShareOut::of(Table::unpacked($kit), Wishes::asManyAsPossible()));
+        $once = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible())));
         self::assertSame($once, array_unique($once));
-        $often = ShareOut::of(Table::unpacked($kit), Wishes::asManyAsPossible(repeatSentiments: true));
+        $often = ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible(repeatSentiments: true)));
         self::assertSame([2, 4], [count($once), count($often->cards)], 'two of each piece');
-        self::assertHolds($kit, Table::unpacked($kit), $often, repeats: true);
+        self::assertHolds($kit, Laying::unpacked($kit), $often, repeats: true);
     }
 
     public function test_it_can_be_stopped_and_keeps_what_it_has(): void
     {
         $told = [];
-        $out = ShareOut::of(Table::unpacked(Kits::demo()), Wishes::cards(10), static function (int $done, int $of) use (&$told): bool {
+        $out = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)), static function (int $done, int $of) use (&$told): bool {
             $told[] = [$done, $of];
 
             return $done < 3;
@@ -201,7 +202,7 @@ final class SharerTest extends TestCase
     }
 
     /** Everything that must be true of any share-out of an unpacked kit. */
-    private static function assertHolds(Kit $kit, Table $table, ShareOut $out, bool $repeats = false): void
+    private static function assertHolds(Kit $kit, Laying $table, ShareOut $out, bool $repeats = false): void
     {
         self::assertBalances($table, $out->cards);
         $said = [];
@@ -223,7 +224,7 @@ final class SharerTest extends TestCase
      *
      * @param  list<Card>  $cards
      */
-    private static function assertBalances(Table $table, array $cards): void
+    private static function assertBalances(Laying $table, array $cards): void
     {
         $taken = [];
         /** @var array<string, array<string, Piece>> $wanted */
@@ -241,7 +242,7 @@ final class SharerTest extends TestCase
         foreach ($taken as $component => $count) {
             self::assertLessThanOrEqual($table->free[$component], $count, "too many of $component");
         }
-        $plans = Remains::on($table->after(...$cards))->plans();
+        $plans = Remains::on($table->after(...$cards)->under(Wishes::cards(1, true)))->plans();
         foreach ($wanted as $component => $pieces) {
             $plan = $plans[$component];
             $got = array_merge([], ...array_map(static fn ($sheet): array => Replay::of($sheet, $pieces), $plan->sheets));
@@ -255,11 +256,11 @@ final class SharerTest extends TestCase
 
     private static function front(Card $card, Kit $kit): CardFront
     {
-        return CardFront::of($card, Table::unpacked($kit)->components, $kit->unit);
+        return CardFront::of($card, Laying::unpacked($kit)->components, $kit->unit);
     }
 
     /** The table when these cards are planned and nothing is cut yet. */
-    private static function after(Table $table, ShareOut $out): Table
+    private static function after(Laying $table, ShareOut $out): Laying
     {
         $free = $table->free;
         $promised = [];
@@ -274,15 +275,15 @@ final class SharerTest extends TestCase
             }
         }
 
-        return Table::of($table->unit, $table->front, $table->components, $free, $table->stock, $promised, [], $out->cards);
+        return Laying::of($table->unit, $table->front, $table->components, $free, $table->stock, $promised, [], $out->cards);
     }
 
-    private static function beside(Kit $kit, Kit $stash): Table
+    private static function beside(Kit $kit, Kit $stash): Laying
     {
-        $own = Table::unpacked($kit);
-        $other = Table::unpacked($stash);
+        $own = Laying::unpacked($kit);
+        $other = Laying::unpacked($stash);
 
-        return Table::of(
+        return Laying::of(
             $kit->unit,
             $kit->front,
             $own->components + $other->components,

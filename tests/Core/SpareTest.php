@@ -7,9 +7,8 @@ use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Spare;
-use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -50,14 +49,14 @@ final class SpareTest extends TestCase
     {
         $table = self::harbour(['base' => 3, 'envelope' => 9]);
         $papers = array_filter($table->components, static fn (Component $one): bool => $one->kind()->isPrintedPaper());
-        $bare = Table::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($papers), []) + $table->stock);
+        $bare = Laying::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($papers), []) + $table->stock);
         $wishes = Wishes::cards(3);
-        self::assertCount(0, Sharer::most($bare, $wishes));
-        $apart = $bare->sparesApart($wishes);
-        $cards = Sharer::most($apart, $wishes);
+        self::assertCount(0, Sharer::most($bare->under($wishes)));
+        $apart = $bare->under($wishes)->sparesApart();
+        $cards = Sharer::most($apart);
 
         self::assertCount(3, $cards);
-        self::assertArrayHasKey('envelope~', Remains::piecesOf($cards[0]));
+        self::assertArrayHasKey('envelope~', $cards[0]->pieces());
         self::assertSame([], CardFront::of($cards[0], $apart->components, $table->unit)->lacks);
         self::assertSame('envelope', Spare::sourceOf('envelope~'));
         self::assertNull(Spare::sourceOf('envelope'));
@@ -67,11 +66,11 @@ final class SpareTest extends TestCase
     {
         $wishes = Wishes::asManyAsPossible();
         for ($seed = 1; $seed <= 30; $seed++) {
-            $table = Table::unpacked(Kits::random($seed));
-            $table = $table->after(...Sharer::most($table, Wishes::cards(1 + $seed % 3)));
-            $apart = $table->sparesApart($wishes);
-            self::assertGreaterThanOrEqual(Bound::on($table, $wishes)->cards, Bound::on($apart, $wishes)->cards);
-            self::assertGreaterThanOrEqual(count(Sharer::most($table, $wishes)), count(Sharer::most($apart, $wishes)), "kit $seed");
+            $table = Laying::unpacked(Kits::random($seed));
+            $table = $table->after(...Sharer::most($table->under(Wishes::cards(1 + $seed % 3))));
+            $apart = $table->under($wishes)->sparesApart();
+            self::assertGreaterThanOrEqual(Bound::on($table->under($wishes))->cards, Bound::on($apart)->cards);
+            self::assertGreaterThanOrEqual(count(Sharer::most($table->under($wishes))), count(Sharer::most($apart)), "kit $seed");
             foreach ($apart->free as $id => $left) {
                 self::assertTrue($left >= 0 || $apart->components[$id]->isEndless());
             }
@@ -79,10 +78,10 @@ final class SpareTest extends TestCase
     }
 
     /** @return array<string, int> by component */
-    private static function spares(Table $table, Wishes $wishes): array
+    private static function spares(Laying $table, Wishes $wishes): array
     {
         $spares = [];
-        foreach (Spare::on($table, $wishes) as $spare) {
+        foreach (Spare::on($table->under($wishes)) as $spare) {
             $spares[$spare->component->id] = $spare->count;
         }
 
@@ -90,10 +89,10 @@ final class SpareTest extends TestCase
     }
 
     /** @param  array<string, int>  $free  instead of what comes in the kit */
-    private static function harbour(array $free): Table
+    private static function harbour(array $free): Laying
     {
-        $table = Table::unpacked(Kits::demo());
+        $table = Laying::unpacked(Kits::demo());
 
-        return Table::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+        return Laying::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
     }
 }

@@ -14,8 +14,8 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Remains;
-use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
@@ -42,7 +42,7 @@ final class SuppliesTest extends TestCase
         [$front, $fold, $base] = self::on($table, Wishes::cards(4, true))->bases()[0];
         self::assertSame(['4 1/4 × 5 1/2', FoldKind::Side, 'base'], [$front->format(Unit::Inch), $fold, $base->component]);
 
-        $none = Table::of($table->unit, $table->front, $table->components, ['base' => 0] + $table->free, $table->stock, stash: $table->stash);
+        $none = Laying::of($table->unit, $table->front, $table->components, ['base' => 0] + $table->free, $table->stock, stash: $table->stash);
         [$front, $fold, $base] = self::on($none, Wishes::cards(4, true))->bases()[0];
         self::assertSame(['4 1/4 × 5 1/2', 'stash-heavy-white', true], [$front->format(Unit::Inch), $base->component, $base->size !== null]);
         self::assertContains($fold, [FoldKind::Side, FoldKind::Top]);
@@ -66,7 +66,7 @@ final class SuppliesTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $fits);
 
-        [$card] = Sharer::most($table, Wishes::cards(1));
+        [$card] = Sharer::most($table->under(Wishes::cards(1)));
         $said = $table->components[$card->taking('sentiment')->component ?? '']->words()->text ?? '';
         $texts = static fn (Wishes $wishes): array => array_map(static fn (Component $one): string => $one->words()->text ?? '', self::on($table->after($card), $wishes)->sentiments());
         self::assertNotContains($said, $texts(Wishes::cards(4)));
@@ -100,31 +100,31 @@ final class SuppliesTest extends TestCase
     {
         $all = self::table();
         $others = array_filter($all->components, static fn (Component $one): bool => $one->kind() === Kind::Cardstock && ! isset($all->stash[$one->id]) && ! in_array($one->id, ['shell', 'deep-water', 'buoy'], true));
-        $table = Table::of($all->unit, $all->front, $all->components, $all->free, ['shell' => array_slice($all->stock['shell'], 0, 1), ...array_fill_keys(array_keys($others), [])] + $all->stock, stash: $all->stash);
+        $table = Laying::of($all->unit, $all->front, $all->components, $all->free, ['shell' => array_slice($all->stock['shell'], 0, 1), ...array_fill_keys(array_keys($others), [])] + $all->stock, stash: $all->stash);
         $wishes = Wishes::cards(10, true)->stashFor(0);
-        $cards = Sharer::most($table, $wishes);
-        $lined = Insides::lined($table, $cards, $wishes);
+        $cards = Sharer::most($table->under($wishes));
+        $lined = Insides::lined($table->under($wishes), $cards);
         $panels = array_values(array_filter(array_map(static fn ($card): ?Taking => $card->taking(InsidePart::ID), $lined)));
 
         self::assertNotSame([], $panels);
         self::assertLessThan(count($cards), count($panels), 'one sheet of white does not go round');
         foreach ($panels as $panel) {
             self::assertFalse(isset($table->stash[$panel->component]));
-            self::assertGreaterThan(80, $table->surfaceOf($panel)?->face->ground()->lab()->lightness);
+            self::assertGreaterThan(80, $table->under(Wishes::cards(1, true))->surfaceOf($panel)?->face->ground()->lab()->lightness);
         }
         self::assertNotNull($lined[0]->taking(InsidePart::ID), 'the earlier cards first');
         foreach ($table->after(...$lined)->promised as $id => $pieces) {
-            self::assertTrue($table->plan($id, $pieces)->isComplete(), $id);
+            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), $id);
         }
     }
 
-    private static function on(Table $table, Wishes $wishes): Supplies
+    private static function on(Laying $table, Wishes $wishes): Supplies
     {
-        return Supplies::of($table, Remains::on($table), Variety::on($table), $wishes);
+        return Supplies::of($table->under($wishes), Remains::on($table->under(Wishes::cards(1, true))), Variety::on($table->under(Wishes::cards(1, true))));
     }
 
-    private static function table(): Table
+    private static function table(): Laying
     {
-        return Table::unpacked(Kits::demo(), Kits::demo('stash'));
+        return Laying::unpacked(Kits::demo(), Kits::demo('stash'));
     }
 }

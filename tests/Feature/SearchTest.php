@@ -45,7 +45,7 @@ final class SearchTest extends FeatureTestCase
     {
         Queue::fake();
         $kit = $this->harbour();
-        app(\App\Actions\PlaceCards::class)->place($kit, \KeepShare\Core\Share\Sharer::most(\App\Table\TableState::of($kit)->table(), \KeepShare\Core\Table\Wishes::cards(2)), false);
+        app(\App\Actions\PlaceCards::class)->place($kit, \KeepShare\Core\Share\Sharer::most(\App\Table\TableState::of($kit)->table(\KeepShare\Core\Table\Wishes::cards(2))), false);
         foreach (['keep', 'keep', 'share-out', 'share-out/next', 'share-out/next'] as $page) {
             $this->get("/kits/$kit->id/$page")->assertOk();
         }

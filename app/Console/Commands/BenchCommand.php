@@ -38,7 +38,7 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Tile;
 use KeepShare\Core\Sketch\Visibility;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 
@@ -66,12 +66,12 @@ final class BenchCommand extends Command
     private function kit(string $name, int $cards): array
     {
         $kit = Demo::file($name);
-        $table = Table::unpacked($kit);
-        [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table, Wishes::cards($cards)));
-        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table, Wishes::asManyAsPossible()));
+        $table = Laying::unpacked($kit);
+        [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table->under(Wishes::cards($cards))));
+        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table->under(Wishes::asManyAsPossible())));
         $pieces = [];
         foreach ($out->cards as $card) {
-            $pieces = array_merge_recursive($pieces, Remains::piecesOf($card));
+            $pieces = array_merge_recursive($pieces, $card->pieces());
         }
         [$cut, $plans] = $this->median(static fn (): array => array_map(
             static fn (string $component): CutPlan => Planner::plan($table->stock[$component], array_values($pieces[$component])),
@@ -112,8 +112,8 @@ final class BenchCommand extends Command
     /** @return array{string, string, string} */
     private function checks(): array
     {
-        $table = Table::unpacked(Demo::file('harbour-lanterns'));
-        $out = ShareOut::of($table, Wishes::cards(10))->cards;
+        $table = Laying::unpacked(Demo::file('harbour-lanterns'));
+        $out = ShareOut::of($table->under(Wishes::cards(10)))->cards;
         $cards = array_map(static fn (int $n): Card => Card::of($n + 1, $out[$n % count($out)]->sketch, $out[$n % count($out)]->front, $out[$n % count($out)]->occasion, $out[$n % count($out)]->takings), range(0, 23));
         [$time, $found] = $this->median(static fn (): int => array_sum(array_map(static fn (Card $card): int => count(Checks::look(CardInHand::of($card, $table->components, $table->unit, $cards))), $cards)));
 
@@ -194,7 +194,7 @@ final class BenchCommand extends Command
         $years = new Years;
         $years->lay(120, 250, 8_000);
         $large = $years->kit('Four hundred lines', 400, false);
-        app(PlaceCards::class)->place($large, ShareOut::of(TableState::of($large)->table(), Wishes::cards(10))->cards, false);
+        app(PlaceCards::class)->place($large, ShareOut::of(TableState::of($large)->table(Wishes::cards(10)))->cards, false);
         $card = $large->cards()->firstOrFail();
         $rows = [];
         foreach (['/' => 'the shelf, 120 kits and 30 000 components', "/kits/$large->id/unpack" => 'Unpack, 400 components', "/kits/$large->id/count" => 'Count, 400 components', "/kits/$large->id/pair" => 'Pair, 400 components', "/kits/$large->id/share-out" => 'Share out, 400 components', "/kits/$large->id/cards/$card->id" => 'a card of it', '/kits/1/sketches' => 'Sketches', "/kits/$large->id/cut" => 'Cut, 400 components', "/kits/$large->id/keep" => 'Keep, 400 components', "/kits/$large->id/tally" => 'Tally, 400 components'] as $url => $what) {

@@ -19,6 +19,7 @@ use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 
@@ -32,11 +33,11 @@ final class ShareBenchCommand extends Command
     public function handle(): int
     {
         $harbour = (string) file_get_contents(database_path('demo/harbour-lanterns.json'));
-        $small = Table::unpacked(Demo::file('harbour-lanterns'));
-        $twelve = Table::of($small->unit, $small->front, $small->components, [...$small->free, 'base' => 12, 'envelope' => 12], $small->stock);
+        $small = Laying::unpacked(Demo::file('harbour-lanterns'));
+        $twelve = Laying::of($small->unit, $small->front, $small->components, [...$small->free, 'base' => 12, 'envelope' => 12], $small->stock);
         $this->table(['kit', 'cards', 'first s', 'settled s', 'go together, first', 'settled', 'sheets opened, first', 'settled'], [
             ['Harbour Lanterns', ...$this->shared($twelve, 12)],
-            ['Forty sheets, 150 components', ...$this->shared(Table::unpacked(PadKit::like($harbour)), 24)],
+            ['Forty sheets, 150 components', ...$this->shared(Laying::unpacked(PadKit::like($harbour)), 24)],
         ]);
         $this->counts();
         OwnTable::with($this->moves(...));
@@ -45,15 +46,15 @@ final class ShareBenchCommand extends Command
     }
 
     /** @return list<string> */
-    private function shared(Table $table, int $wanted): array
+    private function shared(Laying $laying, int $wanted): array
     {
-        $wishes = Wishes::cards($wanted);
+        $table = $laying->under(Wishes::cards($wanted));
         $start = hrtime(true);
-        $first = Sharer::most($table, $wishes);
+        $first = Sharer::most($table);
         $firstTime = (hrtime(true) - $start) / 1e9;
-        $settled = Settle::down($table, $wishes, $first, config()->integer('share-out.steps'));
+        $settled = Settle::down($table, $first, config()->integer('share-out.steps'));
         $time = (hrtime(true) - $start) / 1e9;
-        [$was, $is] = [Merit::of($table, $first, $wishes), Merit::of($table, $settled, $wishes)];
+        [$was, $is] = [Merit::of($table, $first), Merit::of($table, $settled)];
 
         return [
             count($first) === count($settled) ? (string) count($first) : count($first).' → '.count($settled),
@@ -71,14 +72,13 @@ final class ShareBenchCommand extends Command
         [$equal, $below, $better, $worse] = [0, 0, 0, 0];
         $kits = max(1, (int) $this->option('kits'));
         for ($seed = 1; $seed <= $kits; $seed++) {
-            $table = Table::unpacked(RandomKit::of($seed));
-            $wishes = Wishes::asManyAsPossible();
-            $first = Sharer::most($table, $wishes);
-            $settled = Settle::down($table, $wishes, $first, 30);
-            $gap = Bound::on($table, $wishes)->cards - count($settled);
+            $table = Laying::unpacked(RandomKit::of($seed))->under(Wishes::asManyAsPossible());
+            $first = Sharer::most($table);
+            $settled = Settle::down($table, $first, 30);
+            $gap = Bound::on($table)->cards - count($settled);
             $equal += (int) ($gap === 0);
             $below += (int) ($gap === 1);
-            $merit = Merit::of($table, $settled, $wishes)->compare(Merit::of($table, $first, $wishes));
+            $merit = Merit::of($table, $settled)->compare(Merit::of($table, $first));
             $better += (int) ($merit > 0);
             $worse += (int) ($merit < 0);
         }
@@ -89,7 +89,7 @@ final class ShareBenchCommand extends Command
     private function moves(): void
     {
         $kit = Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();
-        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(), Wishes::cards(10)), false);
+        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Wishes::cards(10))), false);
         $times = [];
         for ($n = 0; $n < 10; $n++) {
             [$one, $two] = Taking::query()->where('part', $n % 2 === 0 ? 'focal' : 'sentiment')->with('card.takings', 'card.kit')->orderBy('card_id')->skip($n % 8)->take(2)->get()->all();

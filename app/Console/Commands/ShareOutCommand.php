@@ -16,7 +16,7 @@ use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 
@@ -50,18 +50,18 @@ final class ShareOutCommand extends Command
             $kit = self::kit($file);
             $stash = $this->option('stash') === null ? null : self::kit((string) $this->option('stash'));
             $frame = $this->option('frame') === null ? null : Length::parse((string) $this->option('frame'), $kit->unit);
-            $table = Table::unpacked($kit, $stash)->framed($frame);
-            $wishes = $this->wishes($table)->following($this->option('follow') ? $kit->designs : []);
+            $laying = Laying::unpacked($kit, $stash);
+            $table = $laying->under($this->wishes($laying)->framed($frame)->following($this->option('follow') ? $kit->designs : []));
         } catch (Refusal $refused) {
             $this->getOutput()->getErrorStyle()->writeln($refused->getMessage());
 
             return 2;
         }
-        $cards = Settle::down($table, $wishes, Sharer::most($table, $wishes), max(0, (int) $this->option('steps')));
-        $cards = $this->option('inside') ? Insides::lined($table, $cards, $wishes) : $cards;
-        $bound = Bound::on($table, $wishes);
+        $cards = Settle::down($table, Sharer::most($table), max(0, (int) $this->option('steps')));
+        $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
+        $bound = Bound::on($table);
         $isMost = $this->option('cards') === 'max';
-        $stop = $isMost || count($cards) < $wishes->cards ? Outlook::beyond($table->after(...$cards), $wishes->asFarAs(1)) : null;
+        $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
         $answer = ShareOutFile::write($kit->name, $table, $cards, ['cards' => $bound->cards, 'binds' => $bound->need->value], $stop);
         if ($this->option('json')) {
             $this->getOutput()->write(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
@@ -71,7 +71,7 @@ final class ShareOutCommand extends Command
         $this->table(['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'], array_slice(ShareOutFile::lines($table, $cards), 1));
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
         if ($stop !== null) {
-            $this->line(Bound::on($table->after(...$cards), $wishes)->says());
+            $this->line(Bound::on($table->after(...$cards))->says());
             $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
             foreach ($stop->additions as $addition) {
                 $this->line("  {$addition->says()}");
@@ -88,20 +88,25 @@ final class ShareOutCommand extends Command
     }
 
     /** @throws Refusal */
-    private function wishes(Table $table): Wishes
+    private function wishes(Laying $laying): Wishes
     {
         $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
         $uses = [];
         foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
             foreach ($this->texts($option) as $component) {
-                $uses[$component] = isset($table->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
+                $uses[$component] = isset($laying->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
             }
         }
-        $wishes = Wishes::cards($cards, $this->option('stash') !== null, (bool) $this->option('repeat'))->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))->inSetsOf((int) $this->option('set'))->using($uses);
+        $stashCards = $this->option('stash-cards') === null ? null : max(0, (int) $this->option('stash-cards'));
 
-        $wishes = $this->option('stash-cards') === null ? $wishes : $wishes->stashFor(max(0, (int) $this->option('stash-cards')));
-
-        return $this->option('save-one') ? $wishes->savingOne() : $wishes;
+        return Wishes::cards($cards, $this->option('stash') !== null, (bool) $this->option('repeat'))
+            ->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))
+            ->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))
+            ->inSetsOf((int) $this->option('set'))
+            ->using($uses)
+            ->stashFor($stashCards)
+            ->savingOne((bool) $this->option('save-one'))
+            ->lined((bool) $this->option('inside'));
     }
 
     /**

@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
 /** What has been understood of a line so far. */
-final class Draft
+final class Jotting
 {
     public int $designs = 1;
 

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Design;
 use KeepShare\Core\Kit\Surface;
 
 /** A surface for each part of a sketch. */
-final readonly class Fill
+final readonly class Surfaces
 {
     /**
      * @param  array<string, Surface|null>  $surfaces  by part; null where nothing is there and the need for it is lifted

@@ -11,7 +11,7 @@ use App\Models\Taking;
 use KeepShare\Core\Kit\SheetGood;
 
 /** Puts things on the table and takes them off it, always through the ledger; sheets also one by one. */
-final readonly class Stock
+final readonly class Ledger
 {
     public function __construct(private CutPlans $plans)
     {

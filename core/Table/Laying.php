@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Table;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+
+/**
+ * What lies there as it is: what is free, what is promised to cards that stay.
+ *
+ * Under the maker's wishes it is the table that every solver, page and command gets: a wish is heeded there, or nowhere.
+ */
+final readonly class Laying
+{
+    /** What is there to be used to the last, also where one of each is saved. */
+    private const NEVER_SAVED = [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam];
+
+    /**
+     * @param  array<string, Component>  $components  by id, each with how many of it there are
+     * @param  array<string, int>  $free  what no card has taken, of the goods that are counted
+     * @param  array<string, list<Stock>>  $stock  the sheets and offcuts that may be cut
+     * @param  array<string, list<Piece>>  $promised  pieces for cards that stay, still to be cut from that stock
+     * @param  array<string, true>  $stash  the components that are not the kit's own
+     * @param  list<Card>  $cards  the cards that stay
+     * @param  list<Sketch>  $shelf  all sketches there are
+     */
+    private function __construct(
+        public Unit $unit,
+        public Size $front,
+        public array $components,
+        public array $free,
+        public array $stock,
+        public array $promised,
+        public array $stash,
+        public array $cards,
+        public array $shelf,
+    ) {
+    }
+
+    /**
+     * @param  array<string, Component>  $components
+     * @param  array<string, int>  $free
+     * @param  array<string, list<Stock>>  $stock
+     * @param  array<string, list<Piece>>  $promised
+     * @param  array<string, true>  $stash
+     * @param  list<Card>  $cards
+     * @param  list<Sketch>|null  $shelf  null for those that ship
+     */
+    public static function of(
+        Unit $unit,
+        Size $front,
+        array $components,
+        array $free,
+        array $stock,
+        array $promised = [],
+        array $stash = [],
+        array $cards = [],
+        ?array $shelf = null,
+    ): self {
+        $shelf ??= array_values(Sketches::all());
+
+        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $shelf);
+    }
+
+    /** A kit just unpacked: everything there, nothing cut; beside it a stash, whose components are known by stash-id. */
+    public static function unpacked(Kit $kit, ?Kit $stash = null): self
+    {
+        $components = [];
+        $besides = [];
+        foreach ($kit->components as $component) {
+            $components[$component->id] = $component;
+        }
+        foreach ($stash->components ?? [] as $one) {
+            $component = Component::of("stash-$one->id", $one->name, $one->good, $one->count);
+            $components[$component->id] = $component;
+            $besides[$component->id] = true;
+        }
+        $free = [];
+        $stock = [];
+        foreach ($components as $id => $component) {
+            if ($component->good instanceof SheetGood) {
+                $stock[$id] = self::sheets($id, $component->good->size(), $component->count);
+            } else {
+                $free[$id] = $component->count;
+            }
+        }
+
+        return self::of($kit->unit, $kit->front, $components, $free, $stock, stash: $besides);
+    }
+
+    /** The table that the maker's wishes make of it. */
+    public function under(Wishes $wishes): Table
+    {
+        return Table::of($this, $wishes);
+    }
+
+    /** With these cards on it too, each with all it takes. */
+    public function after(Card ...$cards): self
+    {
+        $free = $this->free;
+        $promised = $this->promised;
+        foreach ($cards as $card) {
+            foreach ($card->takings as $taking) {
+                if ($taking->size === null) {
+                    $free[$taking->component] = ($free[$taking->component] ?? 0) - $taking->quantity;
+                }
+            }
+            foreach ($card->pieces() as $component => $pieces) {
+                $promised[$component] = [...$promised[$component] ?? [], ...$pieces];
+            }
+        }
+
+        return new self(
+            $this->unit,
+            $this->front,
+            $this->components,
+            $free,
+            $this->stock,
+            $promised,
+            $this->stash,
+            [...$this->cards, ...array_values($cards)],
+            $this->shelf,
+        );
+    }
+
+    /** With some goods taken apart: liners, halves of bases, backs of words. */
+    public function apart(Spare ...$spares): self
+    {
+        $free = $this->free;
+        foreach ($spares as $spare) {
+            $free[$spare->component->id] -= $spare->count;
+        }
+
+        return $this->withParts($free, ...$spares);
+    }
+
+    /** With what some goods would give beside the goods themselves: more than there can be, for a bound. */
+    public function besides(Spare ...$spares): self
+    {
+        return $this->withParts($this->free, ...$spares);
+    }
+
+    /** @param  array<string, int>  $free */
+    private function withParts(array $free, Spare ...$spares): self
+    {
+        [$components, $stock] = [$this->components, $this->stock];
+        foreach ($spares as $spare) {
+            $parts = $spare->apart->component($spare->idApart(), $spare->count);
+            $components[$parts->id] = $parts;
+            $stock[$parts->id] = array_map(
+                static fn (int $n): Stock => Stock::offcut("$parts->id/$n", $spare->apart->good->size()),
+                range(1, $parts->count),
+            );
+        }
+
+        return new self(
+            $this->unit,
+            $this->front,
+            $components,
+            $free,
+            $stock,
+            $this->promised,
+            $this->stash,
+            $this->cards,
+            $this->shelf,
+        );
+    }
+
+    /** @return array<string, int> what is free when one stays of everything of which there are two or more */
+    public function freeSavingOne(): array
+    {
+        $free = $this->free;
+        foreach ($this->components as $id => $component) {
+            $isSaved = $component->count > 1 && ! $component->isEndless() && ! in_array($component->kind(), self::NEVER_SAVED, true);
+            if ($isSaved && ($free[$id] ?? 0) > 0) {
+                $free[$id]--;
+            }
+        }
+
+        return $free;
+    }
+
+    /** @return array<string, list<Stock>> the stock when a whole sheet stays of everything of which there are two or more */
+    public function stockSavingOne(): array
+    {
+        $stock = $this->stock;
+        foreach ($stock as $id => $own) {
+            $wholes = array_keys(array_filter($own, static fn (Stock $one): bool => $one->isWhole));
+            if ($wholes !== [] && ($this->components[$id]->count ?? 0) > 1) {
+                unset($own[end($wholes)]);
+                $stock[$id] = array_values($own);
+            }
+        }
+
+        return $stock;
+    }
+
+    /** @return list<Stock> */
+    private static function sheets(string $id, Size $size, int $count): array
+    {
+        $sheets = [];
+        for ($n = 1; $n <= $count; $n++) {
+            $sheets[] = Stock::sheet("$id/$n", $size);
+        }
+
+        return $sheets;
+    }
+}
