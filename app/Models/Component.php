@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Fields;
-use KeepShare\Core\Kit\GoodReader;
+use KeepShare\Core\Kit\GoodFields;
 use KeepShare\Core\Kit\Kind;
 
 /**
@@ -52,7 +52,7 @@ final class Component extends Model
     /** Known to the core by the id of its record, which is unique over kits and stash. */
     public function toCore(): CoreComponent
     {
-        return CoreComponent::of($this->coreId(), $this->name, GoodReader::read($this->kind, Fields::of($this->details, $this->key, null)), $this->listed);
+        return CoreComponent::of($this->coreId(), $this->name, $this->kind->good()::read(GoodFields::of(Fields::of($this->details, $this->key, null))), $this->listed);
     }
 
     /** The line of the packing list. */

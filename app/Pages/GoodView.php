@@ -6,16 +6,10 @@ use App\Models\Component as Record;
 use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Applied;
-use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Embellishment;
-use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Kit\Face;
-use KeepShare\Core\Kit\Ribbon;
 use KeepShare\Core\Kit\SheetGood;
-use KeepShare\Core\Kit\Stamp;
-use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 
 /** A component as the interface draws it: lengths in whole units of 1/8 micrometre. */
@@ -46,7 +40,7 @@ final class GoodView
     public static function of(Component $component): array
     {
         $good = $component->good;
-        $size = self::sizeOf($component);
+        $size = $good->extent();
 
         return [
             'id' => $component->id,
@@ -56,7 +50,7 @@ final class GoodView
             'faces' => $good instanceof SheetGood ? array_map(self::face(...), $good->faces()) : [],
             'finish' => $good instanceof Cardstock ? $good->finish->value : null,
             'shape' => $good instanceof Applied ? $good->printed()->shape->value : null,
-            'colours' => self::hexes(self::coloursOf($component)),
+            'colours' => self::hexes($good->colours()),
             'words' => ($good instanceof Applied ? $good->printed()->words : $component->words())?->text,
         ];
     }
@@ -65,33 +59,6 @@ final class GoodView
     public static function size(Size $size): array
     {
         return ['width' => $size->width->units, 'height' => $size->height->units];
-    }
-
-    public static function sizeOf(Component $component): ?Size
-    {
-        $good = $component->good;
-
-        return match (true) {
-            $good instanceof SheetGood => $good->size(),
-            $good instanceof CardBase => $good->front,
-            $good instanceof Envelope, $good instanceof Stamp => $good->size,
-            $good instanceof Applied => $good->printed()->size,
-            $good instanceof Tool => $good->makes,
-            default => null,
-        };
-    }
-
-    /** @return list<Colour> */
-    private static function coloursOf(Component $component): array
-    {
-        $good = $component->good;
-
-        return match (true) {
-            $good instanceof Applied => $good->printed()->colours,
-            $good instanceof Tool => $good->colour === null ? [] : [$good->colour],
-            $good instanceof CardBase, $good instanceof Envelope, $good instanceof Embellishment, $good instanceof Ribbon => [$good->colour],
-            default => [],
-        };
     }
 
     /** @return array<string, mixed> */

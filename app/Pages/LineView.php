@@ -21,7 +21,7 @@ final class LineView
                 $component->kind()->isSheets() => Wording::plural($component->count, 'sheet'),
                 default => Wording::plural($component->count, 'piece'),
             },
-            GoodView::sizeOf($component)?->label($unit),
+            $component->good->extent()?->label($unit),
             $good instanceof SheetGood && $component->kind()->isPrintedPaper() ? implode(' / ', array_map(self::face(...), $good->faces())) : null,
             $component->words() === null ? null : '“'.$component->words()->text.'” for '.implode(', ', array_map(static fn ($occasion): string => $occasion->label(), $component->words()->occasions)),
         ];

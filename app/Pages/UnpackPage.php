@@ -35,7 +35,7 @@ final class UnpackPage
 
         return [
             'id' => $component->coreId(),
-            'size' => GoodView::sizeOf($core)?->label($unit),
+            'size' => $core->good->extent()?->label($unit),
             'listed' => Wording::count($core, $component->listed, $unit),
             'here' => Wording::count($core, $here, $unit),
             'differs' => $here !== $component->listed && ! $core->isEndless(),

@@ -4,28 +4,18 @@ namespace App\Pages;
 
 use App\Models\Component;
 use KeepShare\Core\Kit\Component as CoreComponent;
-use KeepShare\Core\Kit\Embellishment;
+use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
 /** How counts and kinds are said on every page. */
 final class Wording
 {
-    /** The groups of a packing list, in the order of the table, with the kinds in each. */
-    public const GROUPS = [
-        'Papers and panels' => ['paper', 'panel'],
-        'Cardstock' => ['cardstock'],
-        'Bases and envelopes' => ['base', 'envelope'],
-        'Die cuts and stickers' => ['die-cut', 'sticker', 'layered-picture'],
-        'Embellishments, ribbon, foam' => ['embellishment', 'ribbon', 'foam', 'adhesive'],
-        'Stamps and tools, never used up' => ['stamp', 'tool'],
-    ];
-
     /** "2", "72 in", "plenty" or "–" for what is never used up. */
     public static function count(CoreComponent $component, int $count, Unit $unit): string
     {
         return match (true) {
-            $component->good instanceof Embellishment && $component->good->plenty => 'plenty',
+            $component->good->isPlenty() => 'plenty',
             $component->isEndless() => '–',
             $component->kind()->isByLength() => ($count < 0 ? '−' : '').Length::ofUnits(abs($count))->label($unit),
             default => (string) $count,
@@ -44,15 +34,15 @@ final class Wording
     public static function grouped(iterable $lines, callable $component): array
     {
         $groups = [];
-        foreach (self::GROUPS as $title => $kinds) {
+        foreach (KindGroup::cases() as $group) {
             $own = [];
             foreach ($lines as $line) {
-                if (in_array($component($line)->kind->value, $kinds, true)) {
+                if ($component($line)->kind->good()::group() === $group) {
                     $own[] = $line;
                 }
             }
             if ($own !== []) {
-                $groups[] = ['title' => $title, 'lines' => $own];
+                $groups[] = ['title' => $group->value, 'lines' => $own];
             }
         }
 

@@ -5,38 +5,15 @@ declare(strict_types=1);
 namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Colour\Colour;
-use KeepShare\Core\Colour\ColourName;
-use KeepShare\Core\Kit\Adhesive;
-use KeepShare\Core\Kit\AdhesiveForm;
-use KeepShare\Core\Kit\CardBase;
-use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\DieCut;
-use KeepShare\Core\Kit\Embellishment;
-use KeepShare\Core\Kit\Envelope;
-use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Foam;
-use KeepShare\Core\Kit\FoldEdge;
-use KeepShare\Core\Kit\Good;
+use KeepShare\Core\Kit\Jotting;
 use KeepShare\Core\Kit\Kind;
-use KeepShare\Core\Kit\LayeredPicture;
-use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Occasion;
-use KeepShare\Core\Kit\Panel;
-use KeepShare\Core\Kit\Paper;
-use KeepShare\Core\Kit\Printed;
-use KeepShare\Core\Kit\Ribbon;
-use KeepShare\Core\Kit\Serves;
-use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\Slug;
-use KeepShare\Core\Kit\Stamp;
-use KeepShare\Core\Kit\Sticker;
-use KeepShare\Core\Kit\StickerStuff;
-use KeepShare\Core\Kit\Tool;
-use KeepShare\Core\Kit\ToolKind;
 use KeepShare\Core\Kit\Weight;
-use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -51,10 +28,19 @@ use KeepShare\Core\Measure\Unit;
  *     ribbon 36in
  *
  * First how many designs, if more than one, then the kind; the rest in any order. Words it does not know are the name.
+ * What could be a measure or a count and is not understood is refused at the word: nothing is guessed.
  */
 final class LineParser
 {
-    private const NUMBER_WORDS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'twenty'];
+    private const NUMBER_WORDS = [
+        'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'twenty',
+    ];
+
+    /** What measures nothing here, and would be lost in the name. */
+    private const UNIT_WORDS = ['ft', 'foot', 'feet', 'yd', 'yds', 'yard', 'yards', 'm', 'metre', 'metres', 'meter', 'meters', 'inch', 'inches', 'wide', 'by'];
+
+    /** Sizes by name: written out they are understood. */
+    private const SIZE_WORDS = '/^(?:a\d|letter|legal|half-letter|quarter-letter)$/';
 
     private const MOST_DESIGNS = 60;
 
@@ -90,29 +76,32 @@ final class LineParser
      */
     private function components(array $tokens, array $taken): array
     {
-        $jotting = new Jotting;
+        $designs = 1;
         $first = array_shift($tokens) ?? throw BadLine::at(0, 1, 'The line is empty. Write, say: cardstock 8.5x11 kelp x3');
         if ($first->kind === TokenKind::Number) {
-            $jotting->designs = self::number($first, self::MOST_DESIGNS, 'designs');
+            $designs = self::number($first, self::MOST_DESIGNS, 'designs');
             $first = array_shift($tokens) ?? throw $first->wrong('How many of what? Write the kind next: papers, cardstock, envelopes …');
         }
         if ($first->lower() === 'die' && in_array(($tokens[0] ?? null)?->lower(), ['cut', 'cuts'], true)) {
             array_shift($tokens);
             $first = Token::of(TokenKind::Word, 'die-cut', '', $first->at, $first->length);
         }
-        $kind = ($first->kind === TokenKind::Word ? EntryKind::of($first->text) : null)
+        $kind = ($first->kind === TokenKind::Word ? Kind::named($first->text) : null)
             ?? throw $first->wrong('"'.$first->text.'" is not a kind. Begin with one such as paper, cardstock, base, envelope, die-cut, sentiment, sticker, gems, ribbon, foam, stamp or die.');
-        $this->read($tokens, $jotting);
-        if (! $kind->kind->isSheets() && $jotting->each === null && $jotting->designs > 1) {
+        $jotting = Jotting::in($this->unit, $this->front, $first->wrong(...));
+        $jotting->word = Kind::singular($first->text);
+        $jotting->designs = $designs;
+        $this->read($tokens, $kind, $jotting);
+        if (! $kind->isSheets() && $jotting->each === null && $designs > 1) {
             // "10 bases": ten of one, not ten designs.
-            [$jotting->each, $jotting->designs] = [$jotting->designs, 1];
+            [$jotting->each, $jotting->designs] = [$designs, 1];
         }
 
-        return $this->draw($kind, $jotting, $first, $taken);
+        return $this->draw($kind, $jotting, $taken);
     }
 
     /** @param  list<Token>  $tokens */
-    private function read(array $tokens, Jotting $jotting): void
+    private function read(array $tokens, Kind $kind, Jotting $jotting): void
     {
         $name = [];
         $isFor = false;
@@ -121,41 +110,101 @@ final class LineParser
                 continue;
             }
             $isFor = $token->kind === TokenKind::Word && $token->lower() === 'for';
-            if ($token->kind === TokenKind::Word && preg_match('/^[x×]?\d/u', $token->text) === 1) {
-                throw $token->wrong('"'.$token->text.'" is neither a number, nor a size such as 6x6, nor a count such as x2.');
+            if ($isFor || $this->measure($token, $kind, $jotting)) {
+                continue;
             }
-            if (in_array($token->lower(), self::NUMBER_WORDS, true)) {
-                throw $token->wrong('Write the number in figures.');
-            }
-            if (! $isFor && ! $this->measure($token, $jotting) && ! self::adjective($token, $jotting)) {
+            self::refuseMeasureWords($token);
+            if (! self::adjective($token, $jotting)) {
                 $name[] = $token->text;
             }
         }
-        if ($jotting->name === '') {
-            $jotting->name = implode(' ', $name);
+        $jotting->name = $jotting->typed === '' ? implode(' ', $name) : $jotting->typed;
+    }
+
+    /** A word that measures or counts in a way that is not understood must not end in the name. */
+    private static function refuseMeasureWords(Token $token): void
+    {
+        if (preg_match('/^[x×]?\d/u', $token->text) === 1) {
+            throw $token->wrong('"'.$token->text.'" is neither a number, nor a size such as 6x6, nor a count such as x2.');
+        }
+        if (in_array($token->lower(), self::NUMBER_WORDS, true)) {
+            throw $token->wrong('Write the number in figures.');
+        }
+        if (in_array($token->lower(), self::UNIT_WORDS, true)) {
+            throw $token->wrong('"'.$token->text.'" is not understood here. Write measures in in, mm or cm, such as 36in, and sizes such as 6x6. Where it belongs to the name, put the name in quotation marks.');
+        }
+        if (preg_match(self::SIZE_WORDS, $token->lower()) === 1) {
+            throw $token->wrong('Write the size in figures, such as 8.5x11 or 210x297mm. Where "'.$token->text.'" belongs to the name, put the name in quotation marks.');
         }
     }
 
-    private function measure(Token $token, Jotting $jotting): bool
+    private function measure(Token $token, Kind $kind, Jotting $jotting): bool
     {
         try {
             match ($token->kind) {
-                TokenKind::Size => $jotting->size = Size::parse($token->text, $token->more, $this->unit),
-                TokenKind::Length => $jotting->length = Length::parse($token->text, $this->unit),
-                TokenKind::Times => $jotting->each = self::number($token, self::MOST_PIECES, 'of one thing'),
-                TokenKind::Number => $jotting->each = self::number($token, self::MOST_PIECES, 'of one thing'),
+                TokenKind::Size => $jotting->size = $this->size($token, $kind, $jotting),
+                TokenKind::Length => $jotting->length = $this->length($token, $kind, $jotting),
+                TokenKind::Times, TokenKind::Number => $jotting->each = self::each($token, $jotting),
                 TokenKind::Colour => $jotting->colours[] = Colour::fromHex($token->text),
-                TokenKind::Name => $jotting->name = trim($token->text),
+                TokenKind::Name => $jotting->typed = self::once(trim($token->text), $jotting->typed === '', $token, 'name'),
                 TokenKind::Word => null,
             };
         } catch (BadMeasure $wrong) {
             throw $token->wrong($wrong->getMessage());
         }
-        if ($jotting->size !== null && $jotting->size->longer()->isLongerThan(Length::inches(24))) {
+
+        return $token->kind !== TokenKind::Word;
+    }
+
+    private function size(Token $token, Kind $kind, Jotting $jotting): Size
+    {
+        if (in_array($kind->good()::group(), [KindGroup::Trimmings], true)) {
+            throw $token->wrong("A $jotting->word has no size of two sides here. Take it out, or put it in the name in quotation marks.");
+        }
+        // A unit behind one side is meant for both: 15x15cm.
+        $units = array_filter([self::unitOf($token->more), self::unitOf($token->text)]);
+        $unit = $units[array_key_first($units) ?? 0] ?? '';
+        $both = array_map(static fn (string $side): string => self::unitOf($side) === '' ? $side.$unit : $side, [$token->text, $token->more]);
+        $size = Size::parse($both[0], $both[1], $this->unit);
+        if ($size->longer()->isLongerThan(Length::inches(24))) {
             throw $token->wrong($token->text.' × '.$token->more.' is larger than 24 in.');
         }
 
-        return $token->kind !== TokenKind::Word;
+        if (! $kind->isSheets() || ! Length::inches(1)->isLongerThan($size->longer())) {
+            return self::once($size, $jotting->size === null, $token, 'size');
+        }
+
+        throw $token->wrong("No sheet is as small as {$size->label($this->unit)}. Write the unit with it, such as 6x6in or 15x15cm.");
+    }
+
+    private static function unitOf(string $measure): string
+    {
+        return preg_match('/[^\d\s.,\/½¼¾⅛⅜⅝⅞-]+$/u', $measure, $found) === 1 ? $found[0] : '';
+    }
+
+    private function length(Token $token, Kind $kind, Jotting $jotting): Length
+    {
+        if (! $kind->isByLength() && $kind->good() !== Foam::class) {
+            throw $token->wrong('One measure says nothing about this kind. Write both sides, such as 6x6, or put it in the name in quotation marks.');
+        }
+
+        return self::once(Length::parse($token->text, $this->unit), $jotting->length === null, $token, 'length');
+    }
+
+    private static function each(Token $token, Jotting $jotting): int
+    {
+        return self::once(self::number($token, self::MOST_PIECES, 'of one thing'), $jotting->each === null, $token, 'count');
+    }
+
+    /**
+     * @template T
+     *
+     * @param  T  $value
+     * @return T
+     */
+    private static function once(mixed $value, bool $isFirst, Token $token, string $what): mixed
+    {
+        return $isFirst ? $value : throw $token->wrong("There is a $what already. Write one $what a line.");
     }
 
     private static function adjective(Token $token, Jotting $jotting): bool
@@ -209,106 +258,32 @@ final class LineParser
      * @param  list<string>  $taken
      * @return non-empty-list<Component>
      */
-    private function draw(EntryKind $kind, Jotting $jotting, Token $word, array $taken): array
+    private function draw(Kind $kind, Jotting $jotting, array $taken): array
     {
         $components = [];
+        $said = $jotting->name === ''
+            ? ucfirst(str_replace('-', ' ', $jotting->word)).($kind === Kind::Embellishment ? 's' : '')
+            : mb_strtoupper(mb_substr($jotting->name, 0, 1)).mb_substr($jotting->name, 1);
         $n = 0;
         do {
             $n++;
-            $name = $jotting->name === '' ? self::usualName($kind) : mb_strtoupper(mb_substr($jotting->name, 0, 1)).mb_substr($jotting->name, 1);
-            $name .= $jotting->designs > 1 ? " $n" : '';
-            $id = Slug::unique($name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
-            $components[] = Component::of($id, $name, $this->good($kind, $jotting, $word, $name), $this->count($kind, $jotting, $word));
+            $jotting->name = $said.($jotting->designs > 1 ? " $n" : '');
+            $id = Slug::unique($jotting->name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
+            $components[] = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting));
         } while ($n < $jotting->designs);
 
         return $components;
     }
 
-    private static function usualName(EntryKind $kind): string
+    private static function count(Kind $kind, Jotting $jotting): int
     {
-        return ucfirst(str_replace('-', ' ', $kind->word)).($kind->kind === Kind::Embellishment ? 's' : '');
-    }
-
-    private function count(EntryKind $kind, Jotting $jotting, Token $word): int
-    {
-        if ($kind->kind->isByLength()) {
-            return ($jotting->length ?? throw $word->wrong('How long is it? Write, say: '.$kind->word.' 36in'))->times($jotting->each ?? 1)->units;
+        if ($kind->isByLength()) {
+            return ($jotting->length ?? throw $jotting->refuse("How long is it? Write, say: $jotting->word 36in"))->times($jotting->each ?? 1)->units;
         }
-        if ($kind->kind->isSheets() && ($jotting->each ?? 1) > self::MOST_SHEETS) {
-            throw $word->wrong('There are more than '.self::MOST_SHEETS.' sheets of it.');
+        if ($kind->isSheets() && ($jotting->each ?? 1) > self::MOST_SHEETS) {
+            throw $jotting->refuse('There are more than '.self::MOST_SHEETS.' sheets of it.');
         }
 
-        return $jotting->each ?? match ($kind->kind) {
-            Kind::Paper, Kind::DieCut => 2,
-            default => 1,
-        };
-    }
-
-    private function good(EntryKind $kind, Jotting $jotting, Token $word, string $name): Good
-    {
-        $colour = $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#d8d5cc');
-
-        return match ($kind->kind) {
-            Kind::Paper => $this->paper($jotting, $name, $colour),
-            Kind::Panel => Panel::of($jotting->size ?? Size::parse('3', '4', Unit::Inch), ...$this->faces($jotting, $name, $colour)),
-            Kind::Cardstock => Cardstock::of($jotting->size ?? $this->stock(), $colour, $jotting->colours[1] ?? null, Finish::tryFrom($kind->word) ?? $jotting->finish ?? Finish::Plain, $jotting->weight ?? Weight::Medium),
-            Kind::Base => CardBase::of($jotting->size ?? $this->front, FoldEdge::Side, $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
-            Kind::Envelope => Envelope::of($jotting->size ?? $this->front->grown(Length::inches(0, 1, 8)), $jotting->colours[0] ?? ColourName::in($name) ?? Colour::fromHex('#ffffff')),
-            Kind::DieCut => DieCut::of($this->printed($kind, $jotting, $word, $name, $colour)),
-            Kind::Sticker => Sticker::of($this->printed($kind, $jotting, $word, $name, $colour), $kind->stuff ?? StickerStuff::Label),
-            Kind::LayeredPicture => LayeredPicture::of($this->printed($kind, $jotting, $word, $name, $colour), 4),
-            Kind::Embellishment => Embellishment::of($colour, $jotting->plenty),
-            Kind::Ribbon => Ribbon::of($colour),
-            Kind::Foam => Foam::of($jotting->length ?? Length::millimetres(2)),
-            Kind::Adhesive => Adhesive::of($kind->form ?? AdhesiveForm::Glue, $jotting->plenty || $jotting->each === null),
-            Kind::Stamp => Stamp::of($jotting->size ?? Size::parse('2', '3/8', Unit::Inch), $jotting->occasions === [] ? null : Words::of($name, $jotting->occasions)),
-            Kind::Tool => Tool::of($kind->tool ?? ToolKind::Die, $jotting->size, null, $jotting->colours[0] ?? null, $jotting->directional),
-        };
-    }
-
-    private function sheet(): Size
-    {
-        return $this->unit === Unit::Inch ? Size::parse('6', '6', Unit::Inch) : Size::parse('150', '150', Unit::Millimetre);
-    }
-
-    private function stock(): Size
-    {
-        return $this->unit === Unit::Inch ? Size::parse('8 1/2', '11', Unit::Inch) : Size::parse('210', '297', Unit::Millimetre);
-    }
-
-    private function paper(Jotting $jotting, string $name, Colour $colour): Paper
-    {
-        [$front, $back] = $this->faces($jotting, $name, $colour);
-
-        return Paper::of($jotting->size ?? $this->sheet(), $front, $back, $jotting->heavy);
-    }
-
-    /** @return array{Face, Face} */
-    private function faces(Jotting $jotting, string $name, Colour $colour): array
-    {
-        $names = array_map(trim(...), explode('/', $jotting->name === '' ? $name : $jotting->name, 2));
-        // A print in one colour would not show on its own ground.
-        $print = Colour::fromHex('#8b9490');
-        $face = static fn (int $i): Face => Face::printed(
-            ($names[$i] ?? '') !== '' ? $names[$i] : ($i === 0 ? $name : "$name, back"),
-            Motif::tryFrom(mb_strtolower($names[$i] ?? '')) ?? Motif::Solid,
-            [$jotting->colours[$i] ?? ColourName::in($names[$i] ?? '') ?? $colour, ...($i === 0 && count($jotting->colours) > 2 ? array_slice($jotting->colours, 2, 4) : [$print])],
-            $jotting->busy[$i] ?? false,
-            $jotting->directional,
-        );
-
-        return [$face(0), $face(1)];
-    }
-
-    private function printed(EntryKind $kind, Jotting $jotting, Token $word, string $name, Colour $colour): Printed
-    {
-        if ($kind->serves === Serves::Sentiment && $jotting->occasions === []) {
-            throw $word->wrong('What is it fit for? End the line with, say: for birthday');
-        }
-        $words = $kind->serves === Serves::Sentiment ? Words::of(mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1), $jotting->occasions) : null;
-        $usual = $kind->serves === Serves::Sentiment ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
-        $shape = Shape::tryFrom(mb_strtolower($name)) ?? ($kind->serves === Serves::Image ? Shape::Circle : Shape::tryFrom($kind->serves->value) ?? Shape::Label);
-
-        return Printed::of($jotting->size ?? $usual, $kind->serves, $shape, $jotting->colours === [] ? [$colour, Colour::fromHex('#33434d')] : $jotting->colours, $words);
+        return $jotting->each ?? $kind->good()::usualCount() ?? throw $jotting->refuse('How many of each? End the line with, say: x2');
     }
 }

@@ -9,7 +9,7 @@ final class Tokens
 {
     private const MEASURE = '\d+(?:[ -]\d+\/\d+|\/\d+|[.,]\d+|[¼½¾⅛⅜⅝⅞])?';
 
-    private const UNIT = '(?:in|mm|cm|″)';
+    private const UNIT = '(?:in|mm|cm|″|(?<=[\d½¼¾⅛⅜⅝⅞])")';
 
     /**
      * @return list<Token>
@@ -41,7 +41,8 @@ final class Tokens
             [null, '[\s,;]+'],
             [TokenKind::Name, '"([^"]*)"'],
             [TokenKind::Colour, '(#[0-9a-fA-F]{6})\b'],
-            [TokenKind::Size, "({$measure}\s*{$unit}?)\s*[x×]\s*({$measure}\s*{$unit}?)(?![\w\/])"],
+            // As much space before the x as behind it: "12in x2" is a measure and a count.
+            [TokenKind::Size, "({$measure}\s*{$unit}?)(?: +[x×] +|[x×])({$measure}\s*{$unit}?)(?![\w\/\"])"],
             [TokenKind::Times, '[x×]\s*(\d+)(?!\w)'],
             [TokenKind::Length, "({$measure}\s*{$unit})(?!\w)"],
             [TokenKind::Number, '(-?\d+)(?![\w\/.])'],

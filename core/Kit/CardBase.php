@@ -10,6 +10,8 @@ use KeepShare\Core\Measure\Size;
 /** A scored card base; $front is the size of the folded front. */
 final readonly class CardBase implements Good
 {
+    use Whole;
+
     private function __construct(public Size $front, public FoldEdge $fold, public Colour $colour, public ?Face $printed)
     {
     }
@@ -23,5 +25,55 @@ final readonly class CardBase implements Good
     public function kind(): Kind
     {
         return Kind::Base;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of(
+            $fields->size('front'),
+            $fields->fields->choice('fold', FoldEdge::class, FoldEdge::Side),
+            $fields->fields->colour('colour'),
+            $fields->has('printed') ? $fields::face($fields->fields->object('printed')) : null,
+        );
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return [
+            'front' => $as->size($this->front),
+            'fold' => $this->fold->value,
+            'colour' => $this->colour->hex,
+            ...($this->printed === null ? [] : ['printed' => $as::face($this->printed)]),
+        ];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['front' => $row->size(), 'colour' => $row->colour('#ffffff')];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of($line->size ?? $line->front, FoldEdge::Side, $line->colour('#ffffff'));
+    }
+
+    public function extent(): Size
+    {
+        return $this->front;
+    }
+
+    public function colours(): array
+    {
+        return [$this->colour];
+    }
+
+    public static function words(): array
+    {
+        return ['base'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Bases;
     }
 }

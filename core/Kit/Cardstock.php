@@ -6,10 +6,13 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 
 /** Plain stock for mats, labels and, when heavy, card bases. */
 final readonly class Cardstock implements SheetGood
 {
+    use Whole;
+
     private function __construct(
         private Size $size,
         public Colour $front,
@@ -62,5 +65,64 @@ final readonly class Cardstock implements SheetGood
     public function makesMats(): bool
     {
         return $this->finish !== Finish::Vellum && $this->finish !== Finish::Acetate;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of(
+            $fields->size(),
+            $fields->fields->colour('colour'),
+            $fields->has('back') ? $fields->fields->colour('back') : null,
+            $fields->fields->choice('finish', Finish::class, Finish::Plain),
+            $fields->fields->choice('weight', Weight::class, Weight::Medium),
+        );
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return [
+            'size' => $as->size($this->size),
+            'colour' => $this->front->hex,
+            'back' => $this->back->hex,
+            'finish' => $this->finish->value,
+            'weight' => $this->weight->value,
+        ];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return [
+            'size' => $row->size(),
+            'colour' => $row->colour(),
+            'back' => $row->cell('back'),
+            'finish' => $row->cell('finish'),
+            'weight' => $row->cell('weight'),
+        ];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of(
+            $line->unit === Unit::Inch ? $line->sizeOr('8 1/2', '11', Unit::Inch) : $line->sizeOr('210', '297', Unit::Millimetre),
+            $line->colour(),
+            $line->colours[1] ?? null,
+            Finish::tryFrom($line->word) ?? $line->finish ?? Finish::Plain,
+            $line->weight ?? Weight::Medium,
+        );
+    }
+
+    public function extent(): Size
+    {
+        return $this->size;
+    }
+
+    public static function words(): array
+    {
+        return ['cardstock', 'vellum', 'acetate'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Cardstock;
     }
 }

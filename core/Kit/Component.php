@@ -36,9 +36,7 @@ final readonly class Component
     /** Nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
     public function isEndless(): bool
     {
-        $good = $this->good;
-
-        return $this->kind()->isEndless() || (($good instanceof Embellishment || $good instanceof Adhesive) && $good->plenty);
+        return $this->good instanceof Endless || $this->good->isPlenty();
     }
 
     /** The words it puts on a card, whether it is a piece, a sticker or a stamp. */

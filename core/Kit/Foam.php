@@ -9,6 +9,8 @@ use KeepShare\Core\Measure\Length;
 /** Foam squares that lift a piece; $thickness is the height of one layer. */
 final readonly class Foam implements Good
 {
+    use Whole;
+
     private function __construct(public Length $thickness)
     {
     }
@@ -21,5 +23,35 @@ final readonly class Foam implements Good
     public function kind(): Kind
     {
         return Kind::Foam;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of($fields->fields->length('thickness'));
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return ['thickness' => $as->length($this->thickness)];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['thickness' => $row->cell('thickness') ?? '2mm'];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of($line->length ?? Length::millimetres(2));
+    }
+
+    public static function words(): array
+    {
+        return ['foam'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Trimmings;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The kinds of component, each used up in its own way. */
+/** The kinds of component, each with the class that says what it is. */
 enum Kind: string
 {
     case Paper = 'paper';
@@ -22,27 +22,68 @@ enum Kind: string
     case Stamp = 'stamp';
     case Tool = 'tool';
 
+    /** @return class-string<Good> */
+    public function good(): string
+    {
+        return match ($this) {
+            self::Paper => Paper::class,
+            self::Panel => Panel::class,
+            self::Cardstock => Cardstock::class,
+            self::Base => CardBase::class,
+            self::Envelope => Envelope::class,
+            self::DieCut => DieCut::class,
+            self::Sticker => Sticker::class,
+            self::LayeredPicture => LayeredPicture::class,
+            self::Embellishment => Embellishment::class,
+            self::Ribbon => Ribbon::class,
+            self::Foam => Foam::class,
+            self::Adhesive => Adhesive::class,
+            self::Stamp => Stamp::class,
+            self::Tool => Tool::class,
+        };
+    }
+
+    /** The kind a word names, in the singular or the plural; null where it names none. */
+    public static function named(string $word): ?self
+    {
+        $plain = self::singular($word);
+        foreach (self::cases() as $kind) {
+            if (in_array($plain, $kind->good()::words(), true)) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+
+    public static function singular(string $word): string
+    {
+        $plain = rtrim(mb_strtolower($word), 's');
+
+        return $plain === 'punche' ? 'punch' : $plain;
+    }
+
     /** Comes in flat sheets that are cut into pieces. */
     public function isSheets(): bool
     {
-        return $this === self::Paper || $this === self::Panel || $this === self::Cardstock;
+        return is_subclass_of($this->good(), SheetGood::class);
     }
 
     /** Shows a print and can be cut into panels and strips. */
     public function isPrintedPaper(): bool
     {
-        return $this === self::Paper || $this === self::Panel;
+        return is_subclass_of($this->good(), PrintedPaper::class);
     }
 
     /** Never used up. */
     public function isEndless(): bool
     {
-        return $this === self::Stamp || $this === self::Tool;
+        return is_subclass_of($this->good(), Endless::class);
     }
 
     /** Used by length rather than by piece. */
     public function isByLength(): bool
     {
-        return $this === self::Ribbon;
+        return is_subclass_of($this->good(), ByLength::class);
     }
 }

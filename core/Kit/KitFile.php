@@ -74,7 +74,7 @@ final class KitFile
             'version' => self::VERSION,
             'unit' => $kit->unit->value,
             'name' => $kit->name,
-            'front' => GoodWriter::size($kit->front, $kit->unit),
+            'front' => GoodWriter::sizeIn($kit->front, $kit->unit),
             'promised' => $kit->promised,
             ...$price,
             ...array_filter(['theme' => $kit->theme, 'bought' => $kit->boughtOn, 'instructions' => $kit->instructions]),
@@ -160,19 +160,19 @@ final class KitFile
     {
         $kind = $fields->choice('kind', Kind::class);
         $name = $fields->text('name');
-        $good = GoodReader::read($kind, $fields);
-        $component = Component::of($id, $name, $good, self::number($kind, $good, $fields));
+        $good = $kind->good()::read(GoodFields::of($fields));
+        $component = Component::of($id, $name, $good, self::number($good, $fields));
         $fields->nothingElse();
 
         return $component;
     }
 
-    private static function number(Kind $kind, Good $good, Fields $fields): int
+    private static function number(Good $good, Fields $fields): int
     {
         return match (true) {
-            $kind->isEndless(), ($good instanceof Embellishment || $good instanceof Adhesive) && $good->plenty => $fields->count('count', self::MOST_PIECES, 1),
-            $kind->isByLength() => $fields->length('length')->units,
-            $kind->isSheets() => $fields->count('count', self::MOST_SHEETS),
+            $good instanceof Endless, $good->isPlenty() => $fields->count('count', self::MOST_PIECES, 1),
+            $good instanceof ByLength => $fields->length('length')->units,
+            $good instanceof SheetGood => $fields->count('count', self::MOST_SHEETS),
             default => $fields->count('count', self::MOST_PIECES),
         };
     }

@@ -28,4 +28,19 @@ final readonly class Liner
             ? Size::of($envelope->width->minus($twice), $envelope->height->minus($twice))
             : null;
     }
+
+    /** @throws BadKit */
+    public static function read(Fields $liner): self
+    {
+        $read = self::of(GoodFields::face($liner->object('face')), $liner->length('margin'));
+        $liner->nothingElse();
+
+        return $read;
+    }
+
+    /** @return array<string, mixed> */
+    public function write(GoodWriter $as): array
+    {
+        return ['face' => $as::face($this->face), 'margin' => $as->length($this->margin)];
+    }
 }

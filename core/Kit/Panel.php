@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 
 /** A printed panel, cut-apart or journalling card: both sides printed, trimmed or cut in strips like paper. */
-final readonly class Panel implements SheetGood
+final readonly class Panel implements PrintedPaper
 {
+    use Whole;
+
     private function __construct(private Size $size, private Face $front, private Face $back, public int $onSheet)
     {
     }
@@ -38,5 +41,42 @@ final readonly class Panel implements SheetGood
     public function faces(): array
     {
         return [$this->front, $this->back];
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        [$front, $back] = $fields->faces();
+
+        return self::of($fields->size(), $front, $back, max(1, $fields->fields->count('onSheet', 100, 1)));
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return ['size' => $as->size($this->size), 'faces' => array_map($as::face(...), $this->faces()), 'onSheet' => $this->onSheet];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['size' => $row->size(), 'faces' => $row->faces()];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of($line->sizeOr('3', '4', Unit::Inch), ...$line->faces());
+    }
+
+    public function extent(): Size
+    {
+        return $this->size;
+    }
+
+    public static function words(): array
+    {
+        return ['panel', 'cutapart', 'cut-apart', 'postcard'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Papers;
     }
 }

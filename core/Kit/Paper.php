@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 
 /** Patterned paper: two printed faces, of which a glued piece shows one. */
-final readonly class Paper implements SheetGood
+final readonly class Paper implements PrintedPaper
 {
+    use Whole;
+
     private function __construct(private Size $size, private Face $front, private Face $back, public bool $heavy)
     {
     }
@@ -32,5 +35,51 @@ final readonly class Paper implements SheetGood
     public function faces(): array
     {
         return [$this->front, $this->back];
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        [$front, $back] = $fields->faces();
+
+        return self::of($fields->size(), $front, $back, $fields->fields->flag('heavy'));
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return ['size' => $as->size($this->size), 'faces' => array_map($as::face(...), $this->faces()), 'heavy' => $this->heavy];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['size' => $row->size(), 'faces' => $row->faces()];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        $size = $line->unit === Unit::Inch ? $line->sizeOr('6', '6', Unit::Inch) : $line->sizeOr('150', '150', Unit::Millimetre);
+        [$front, $back] = $line->faces();
+
+        return self::of($size, $front, $back, $line->heavy);
+    }
+
+    /** Pads bring two of each, or three, or one: the line must say. */
+    public static function usualCount(): ?int
+    {
+        return null;
+    }
+
+    public function extent(): Size
+    {
+        return $this->size;
+    }
+
+    public static function words(): array
+    {
+        return ['paper'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Papers;
     }
 }

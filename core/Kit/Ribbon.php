@@ -7,8 +7,10 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Colour\Colour;
 
 /** Ribbon, twine or cord; counted by length, in units of 1/8 micrometre. */
-final readonly class Ribbon implements Good
+final readonly class Ribbon implements ByLength
 {
+    use Whole;
+
     private function __construct(public Colour $colour)
     {
     }
@@ -21,5 +23,40 @@ final readonly class Ribbon implements Good
     public function kind(): Kind
     {
         return Kind::Ribbon;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of($fields->fields->colour('colour'));
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return ['colour' => $this->colour->hex];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['colour' => $row->colour()];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of($line->colour());
+    }
+
+    public function colours(): array
+    {
+        return [$this->colour];
+    }
+
+    public static function words(): array
+    {
+        return ['ribbon', 'twine', 'cord'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Trimmings;
     }
 }

@@ -9,8 +9,10 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** A stamp: an endless supply of one sentiment, or of one picture where it has no words. $size is that of the print. */
-final readonly class Stamp implements Good
+final readonly class Stamp implements Endless
 {
+    use Whole;
+
     private function __construct(public Size $size, public ?Words $words)
     {
     }
@@ -29,5 +31,42 @@ final readonly class Stamp implements Good
     public function kind(): Kind
     {
         return Kind::Stamp;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of($fields->size(), $fields->has('words') ? $fields->words() : null);
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return ['size' => $as->size($this->size), ...($this->words === null ? [] : $as::words($this->words))];
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['size' => $row->size(), ...$row->words()];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        $words = $line->occasions === [] ? null : Words::of($line->name, $line->occasions);
+
+        return self::of($line->sizeOr('2', '3/8', Unit::Inch), $words);
+    }
+
+    public function extent(): Size
+    {
+        return $this->size;
+    }
+
+    public static function words(): array
+    {
+        return ['stamp'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Tools;
     }
 }

@@ -8,8 +8,10 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
 
 /** A die, folder, stencil or punch with the size and shape it makes, or an ink or powder with its colour. */
-final readonly class Tool implements Good
+final readonly class Tool implements Endless
 {
+    use Whole;
+
     private function __construct(public ToolKind $tool, public ?Size $makes, public ?Shape $shape, public ?Colour $colour, public bool $directional)
     {
     }
@@ -29,5 +31,57 @@ final readonly class Tool implements Good
     public function kind(): Kind
     {
         return Kind::Tool;
+    }
+
+    public static function read(GoodFields $fields): self
+    {
+        return self::of(
+            $fields->fields->choice('tool', ToolKind::class),
+            $fields->has('makes') ? $fields->size('makes') : null,
+            $fields->has('shape') ? $fields->fields->choice('shape', Shape::class) : null,
+            $fields->has('colour') ? $fields->fields->colour('colour') : null,
+            $fields->fields->flag('directional'),
+        );
+    }
+
+    public function write(GoodWriter $as): array
+    {
+        return array_filter([
+            'tool' => $this->tool->value,
+            'makes' => $this->makes === null ? null : $as->size($this->makes),
+            'shape' => $this->shape?->value,
+            'colour' => $this->colour?->hex,
+            'directional' => $this->directional,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+
+    public static function inRow(TableRow $row): array
+    {
+        return ['tool' => $row->cell('form') ?? 'die', 'makes' => $row->size(), 'shape' => $row->cell('shape')];
+    }
+
+    public static function jotted(Jotting $line): self
+    {
+        return self::of(ToolKind::tryFrom($line->word) ?? ToolKind::Die, $line->size, null, $line->colours[0] ?? null, $line->directional);
+    }
+
+    public function extent(): ?Size
+    {
+        return $this->makes;
+    }
+
+    public function colours(): array
+    {
+        return $this->colour === null ? [] : [$this->colour];
+    }
+
+    public static function words(): array
+    {
+        return ['die', 'folder', 'stencil', 'punch', 'ink', 'powder'];
+    }
+
+    public static function group(): KindGroup
+    {
+        return KindGroup::Tools;
     }
 }

@@ -65,7 +65,7 @@ final class EntryTest extends TestCase
 
     public function test_words_after_for_are_occasions_and_adjectives_are_understood(): void
     {
-        self::assertSame([Occasion::ThankYou, Occasion::Hello], self::parse('sentiment "many thanks" for thank-you hello')[0]->words()?->occasions);
+        self::assertSame([Occasion::ThankYou, Occasion::Hello], self::parse('sentiment "many thanks" x2 for thank-you hello')[0]->words()?->occasions);
         $stock = self::parse('cardstock heavy white x4 8 1/2x11')[0]->good;
         self::assertInstanceOf(Cardstock::class, $stock);
         self::assertSame([Weight::Heavy, '#ffffff', '8 1/2 × 11'], [$stock->weight, $stock->front->hex, $stock->size()->format(Unit::Inch)]);
@@ -91,6 +91,20 @@ final class EntryTest extends TestCase
             ['sentiment "x" for fun', 18, 3, '"fun" is not an occasion'],
             ['papers x501', 0, 6, 'more than 500 sheets'],
             ['gems 999999999999', 5, 12, 'is more than Keep Share holds'],
+            ['papers 6x6', 0, 6, 'How many of each?'],
+            ['die cuts lantern', 0, 3, 'How many of each?'],
+            ['cardstock A4 x3', 10, 2, 'Write the size in figures'],
+            ['bases a6 x10', 6, 2, 'Write the size in figures'],
+            ['ribbon 72in 1/4in wide', 12, 5, 'There is a length already'],
+            ['twine 2 yards', 8, 5, '"yards" is not understood here'],
+            ['satin 1/4in wide 2 yards', 0, 5, '"satin" is not a kind'],
+            ['paper pad 6x6 24 designs x2', 25, 2, 'There is a count already'],
+            ['papers 6x6 12x12 x2', 11, 5, 'There is a size already'],
+            ['papers 8 1/2 by 11 x2', 9, 3, 'neither a number'],
+            ['cardstock 12in x2', 10, 4, 'Write both sides'],
+            ['paper 6x6mm x2', 6, 5, 'No sheet is as small'],
+            ['gems 3mm plenty', 5, 3, 'One measure says nothing'],
+            ['ribbon 36in 1x1', 12, 3, 'no size of two sides'],
         ];
     }
 
@@ -103,6 +117,29 @@ final class EntryTest extends TestCase
         } catch (BadLine $bad) {
             self::assertSame([$at, $length], [$bad->at, $bad->length], $bad->getMessage());
             self::assertStringContainsString($said, $bad->getMessage());
+        }
+    }
+
+    /** @return list<array{string, string}> */
+    public static function sizes(): array
+    {
+        return [
+            ['papers 12"x12" x2', '12 × 12 in'],
+            ['paper 6"x6" "wave" x2', '6 × 6 in'],
+            ['papers 15x15cm x2', '150 × 150 mm'],
+            ['cardstock 210mmx297 x3', '210 × 297 mm'],
+            ['papers 6x6in x2', '6 × 6 in'],
+            ['papers 8½ x 11 in x2', '8 1/2 × 11 in'],
+        ];
+    }
+
+    #[DataProvider('sizes')]
+    public function test_a_unit_behind_one_side_is_meant_for_both_whatever_the_kit_is_in(string $line, string $size): void
+    {
+        $said = str_ends_with($size, 'in') ? Unit::Inch : Unit::Millimetre;
+        foreach (Unit::cases() as $unit) {
+            $component = LineParser::parse($line, $unit, Size::parse('4', '5', Unit::Inch))[0];
+            self::assertSame($size, $component->good->extent()?->label($said), "in a kit of $unit->value");
         }
     }
 

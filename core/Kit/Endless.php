@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+/** Owned, never used up. */
+interface Endless extends Good
+{
+}

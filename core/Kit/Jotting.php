@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use Closure;
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Colour\ColourName;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Refusal;
+
+/** What has been understood of a jotted line, and what is usual for what it leaves out. */
+final class Jotting
+{
+    /** The word that named the kind, in the singular. */
+    public string $word = '';
+
+    public int $designs = 1;
+
+    public ?int $each = null;
+
+    public ?Size $size = null;
+
+    public ?Length $length = null;
+
+    /** As it was typed; empty where it was not. */
+    public string $typed = '';
+
+    /** What the component will be called. */
+    public string $name = '';
+
+    public bool $plenty = false;
+
+    public bool $heavy = false;
+
+    public ?Finish $finish = null;
+
+    public ?Weight $weight = null;
+
+    /** @var list<bool> whether each face is busy, in the order said */
+    public array $busy = [];
+
+    public bool $directional = false;
+
+    /** @var list<Colour> */
+    public array $colours = [];
+
+    /** @var list<Occasion> */
+    public array $occasions = [];
+
+    /**
+     * @param  Unit  $unit  of measures that name none
+     * @param  Size  $front  of the kit's cards
+     * @param  Closure(string): Refusal  $refusing  at the word that named the kind
+     */
+    private function __construct(public readonly Unit $unit, public readonly Size $front, private readonly Closure $refusing)
+    {
+    }
+
+    /** @param  Closure(string): Refusal  $refusing */
+    public static function in(Unit $unit, Size $front, Closure $refusing): self
+    {
+        return new self($unit, $front, $refusing);
+    }
+
+    public function refuse(string $message): Refusal
+    {
+        return ($this->refusing)($message);
+    }
+
+    /** The first colour said, or the one its name says. */
+    public function colour(string $else = '#d8d5cc'): Colour
+    {
+        return $this->colours[0] ?? ColourName::in($this->name) ?? Colour::fromHex($else);
+    }
+
+    public function sizeOr(string $width, string $height, Unit $unit): Size
+    {
+        return $this->size ?? Size::parse($width, $height, $unit);
+    }
+
+    /** @return array{Face, Face} */
+    public function faces(): array
+    {
+        $names = array_map(trim(...), explode('/', $this->typed === '' ? $this->name : $this->typed, 2));
+
+        return [
+            $this->face($names[0] === '' ? $this->name : $names[0], $names[0], 0),
+            $this->face(($names[1] ?? '') === '' ? "$this->name, back" : $names[1], $names[1] ?? '', 1),
+        ];
+    }
+
+    /** A picture, or words where it is for something. */
+    public function printed(): Printed
+    {
+        $serves = Serves::tryFrom($this->word) ?? Serves::Image;
+        $isWords = $serves === Serves::Sentiment;
+        if ($isWords && $this->occasions === []) {
+            throw $this->refuse('What is it fit for? End the line with, say: for birthday');
+        }
+        $shape = Shape::tryFrom(mb_strtolower($this->name)) ?? ($serves === Serves::Image ? Shape::Circle : Shape::tryFrom($serves->value) ?? Shape::Label);
+        $usual = $isWords ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
+        $colours = $this->colours === [] ? [$this->colour(), Colour::fromHex('#33434d')] : $this->colours;
+        $text = mb_strtolower(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1);
+
+        return Printed::of($this->size ?? $usual, $serves, $shape, $colours, $isWords ? Words::of($text, $this->occasions) : null);
+    }
+
+    private function face(string $name, string $said, int $index): Face
+    {
+        $ground = $this->colours[$index] ?? ColourName::in($said) ?? $this->colour();
+        // A print in one colour would not show on its own ground.
+        $prints = $index === 0 && count($this->colours) > 2 ? array_slice($this->colours, 2, 4) : [Colour::fromHex('#8b9490')];
+
+        return Face::printed(
+            $name,
+            Motif::tryFrom(mb_strtolower($said)) ?? Motif::Solid,
+            [$ground, ...$prints],
+            $this->busy[$index] ?? false,
+            $this->directional,
+        );
+    }
+}
