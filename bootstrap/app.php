@@ -1,6 +1,7 @@
 <?php
 
 use App\Actions\NotEnough;
+use App\Database\Busy;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
@@ -23,6 +24,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, NotEnough::class]);
+        $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
+        $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
         $exceptions->render(fn (NotEnough $short) => $told('table', $short->getMessage()));
         $exceptions->render(fn (CannotUndo $cannot) => $told('undo', $cannot->getMessage()));

@@ -2,21 +2,23 @@
 
 namespace App\Actions;
 
-use App\Jobs\FindBetterPlan;
+use App\Jobs\Task;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\CutPlan;
 use App\Models\Kit;
-use App\Pages\Wording;
-use Illuminate\Support\Facades\Cache;
+use App\Wording\Wording;
+use Closure;
+use KeepShare\Core\Cut\CutPlan as CorePlan;
 
-/** Looks longer for a plan that opens fewer sheets, in the background: paper by paper, until it is done or stopped. */
-final readonly class BetterPlan
+/**
+ * Looks longer for a plan that opens fewer sheets, in the background: paper by paper, until it is done or stopped. What
+ * is found is written in an act of its own when the looking is over.
+ */
+final readonly class BetterPlan implements Task
 {
     /** Ways that are tried for each paper. */
     private const TRIES = 120;
-
-    private const SECONDS = 600;
 
     public function __construct(private Journal $journal, private CutPlans $plans)
     {
@@ -24,62 +26,75 @@ final readonly class BetterPlan
 
     public function look(Kit $kit): void
     {
-        if (Cache::add(self::key($kit), ['done' => 0, 'all' => count(self::papers($kit))], self::SECONDS)) {
-            FindBetterPlan::dispatch($kit->id, $kit->revision);
-        }
+        self::search($kit)->ask(self::class);
     }
 
     public function stop(Kit $kit): void
     {
-        Cache::put(self::key($kit).':stop', true, self::SECONDS);
+        self::search($kit)->stop();
     }
 
     /** @return array{done: int, all: int}|null the search under way */
     public function underWay(Kit $kit): ?array
     {
-        $search = Cache::get(self::key($kit));
+        $search = self::search($kit);
 
-        return is_array($search) ? ['done' => (int) $search['done'], 'all' => (int) $search['all']] : null;
+        return $search->isUnderWay() ? ['done' => $search->soFar(), 'all' => count(self::papers($kit))] : null;
     }
 
     /** What came of the last search; told until the table changes. */
     public function said(Kit $kit): ?string
     {
-        $said = Cache::get(self::key($kit).':said:'.$kit->revision);
+        $said = self::search($kit)->found();
 
         return is_string($said) ? $said : null;
     }
 
-    public function search(Kit $kit, int $revision): void
+    public function run(int $on): void
     {
-        $key = self::key($kit);
-        $papers = self::papers($kit);
-        $goOn = static fn (): bool => Cache::get("$key:stop") !== true;
-        try {
-            $found = $this->journal->act($kit, 'Plan the cuts better', $revision, function () use ($key, $papers, $goOn): int {
-                $found = 0;
-                foreach ($papers as $n => $component) {
-                    Cache::put($key, ['done' => $n, 'all' => count($papers)], self::SECONDS);
-                    $found += $goOn() && $this->plans->improve($component, self::TRIES, $goOn) ? 1 : 0;
+        $kit = Kit::query()->findOrFail($on);
+        $revision = $kit->revision;
+        $plans = [];
+        $isStopped = false;
+        self::search($kit)->run(function (Closure $goOn) use ($kit, &$plans, &$isStopped): string {
+            foreach (self::papers($kit) as $n => $component) {
+                $isStopped = $isStopped || ! $goOn($n);
+                $plan = $isStopped ? null : $this->plans->better($component, self::TRIES, static fn (): bool => $goOn($n));
+                if ($plan !== null) {
+                    $plans[$component] = $plan;
                 }
+            }
 
-                return $found > 0 ? $found : throw new NothingBetter;
-            });
-            $said = 'A better plan was found for '.Wording::plural($found, 'paper').'.';
-        } catch (NothingBetter) {
-            $said = $goOn() ? 'No plan that opens fewer sheets was found.' : 'Stopped. The plan stays as it was.';
-        } catch (StaleTable $stale) {
-            $said = $stale->getMessage();
+            return $isStopped ? 'Stopped. The plan stays as it was.' : 'No plan that opens fewer sheets was found.';
+        });
+        if ($plans !== []) {
+            self::search($kit->refresh())->remember($this->write($kit, $revision, $plans));
         }
-        $this->forget($kit);
-        Cache::put("$key:said:".$kit->refresh()->revision, $said, self::SECONDS);
     }
 
-    /** Also after a search that broke off. */
-    public function forget(Kit $kit): void
+    /** The page says nothing is under way any more. */
+    public function brokeOff(int $on): void
     {
-        Cache::forget(self::key($kit));
-        Cache::forget(self::key($kit).':stop');
+    }
+
+    /**
+     * @param  array<int, CorePlan>  $plans  by component
+     * @return string what came of it
+     */
+    private function write(Kit $kit, int $revision, array $plans): string
+    {
+        try {
+            $this->journal->act($kit, 'Plan the cuts better', $revision, fn () => array_map($this->plans->store(...), array_keys($plans), $plans));
+        } catch (StaleTable $stale) {
+            return $stale->getMessage();
+        }
+
+        return 'A better plan was found for '.Wording::plural(count($plans), 'paper').'.';
+    }
+
+    private static function search(Kit $kit): Search
+    {
+        return Search::for('better-plan', $kit);
     }
 
     /** @return list<int> the components with sheets still to be cut */
@@ -87,10 +102,5 @@ final readonly class BetterPlan
     {
         return array_values(CutPlan::query()->whereNull('cut_at')->whereHas('sheet.component', static fn ($component) => $component->where('kit_id', $kit->id))
             ->with('sheet')->get()->map(static fn (CutPlan $plan): int => $plan->sheet->component_id)->unique()->all());
-    }
-
-    private static function key(Kit $kit): string
-    {
-        return "better-plan:$kit->id:{$kit->created_at?->getTimestamp()}";
     }
 }

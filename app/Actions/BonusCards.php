@@ -2,12 +2,13 @@
 
 namespace App\Actions;
 
-use App\Jobs\FindBonusCards;
+use App\Jobs\Task;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
+use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Wishes;
@@ -16,7 +17,7 @@ use KeepShare\Core\Table\Wishes;
  * The cards that what is kept still gives. Searched for in the background, and remembered for as long as neither the
  * kit nor the stash changes.
  */
-final readonly class BonusCards
+final readonly class BonusCards implements Task
 {
     /** More would fill the page, and the maker adds them one at a time. */
     private const MOST = 12;
@@ -35,9 +36,7 @@ final readonly class BonusCards
     /** Starts a search unless one has been made or is under way. */
     public function look(Kit $kit): void
     {
-        if (self::search($kit)->mayBegin()) {
-            FindBonusCards::dispatch($kit->id);
-        }
+        self::search($kit)->ask(self::class);
     }
 
     public static function search(Kit $kit): Search
@@ -45,10 +44,15 @@ final readonly class BonusCards
         return Search::for('bonus', $kit);
     }
 
-    public function find(Kit $kit): void
+    public function run(int $on): void
     {
-        $search = self::search($kit);
-        $search->remember(ShareOut::of(TableState::of($kit)->table(self::wishes($kit))->sparesApart(), $search->progress()));
+        $kit = Kit::query()->findOrFail($on);
+        self::search($kit)->run(static fn (Closure $goOn): ShareOut => ShareOut::of(TableState::of($kit)->table(self::wishes($kit))->sparesApart(), $goOn));
+    }
+
+    /** The page asks again. */
+    public function brokeOff(int $on): void
+    {
     }
 
     public static function wishes(Kit $kit): Wishes

@@ -4,6 +4,7 @@ namespace App\Actions;
 
 use App\Models\Component;
 use App\Models\CutPlan;
+use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
@@ -16,6 +17,7 @@ use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Cut\Useful;
 use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Kit\Kind;
@@ -41,8 +43,8 @@ final class CutPlans
     {
         $short = [];
         $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
-        $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->orderBy('id')->get();
-        $promised = TableState::promised($takings);
+        $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->with('card')->get();
+        $promised = TableState::promised(Taking::inTurn($takings));
         foreach ($components as $component) {
             $plan = $this->plan($component, $sheets->where('component_id', $component)->values(), $promised[Component::coreIdOf($component)] ?? []);
             if (! $plan->isComplete()) {
@@ -60,8 +62,7 @@ final class CutPlans
      */
     public function replan(int $component): array
     {
-        $takings = self::uncut($component)->with('card')->get()
-            ->sortBy(static fn (Taking $taking): array => [$taking->card->number, $taking->id])->values();
+        $takings = Taking::inTurn(self::uncut($component)->with('card')->get());
         $pieces = array_values(array_filter($takings->map(static fn (Taking $taking): ?Piece => $taking->toPiece())->all()));
         $plan = $this->plan($component, self::sheets($component), $pieces);
         $gone = array_values($takings->whereIn('id', array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced))->all());
@@ -73,23 +74,26 @@ final class CutPlans
     }
 
     /**
-     * Looks for a plan that opens fewer sheets than the one there is, which stays where none is found.
+     * Looks for a plan that opens fewer sheets than the one there is. Writes nothing, so that no looking holds up others.
      *
      * @param  (Closure(): bool)|null  $goOn  false ends the search with the best so far
-     * @return bool whether one was found
      */
-    public function improve(int $component, int $tries = 0, ?Closure $goOn = null): bool
+    public function better(int $component, int $tries = 0, ?Closure $goOn = null): ?CorePlan
     {
         $sheets = self::sheets($component);
         $stock = self::stock($sheets);
-        $promised = TableState::promised(self::uncut($component)->orderBy('id')->get());
-        $plan = Engine::plan($stock, $promised[Component::coreIdOf($component)] ?? [], $this->terms($component, $stock)->trying($tries, 0, $goOn));
-        $isBetter = $plan->isComplete() && $plan->sheetsOpened() < $sheets->filter(static fn (Sheet $sheet): bool => $sheet->is_whole && $sheet->plan !== null)->count();
-        if ($isBetter) {
-            $this->storeAll($sheets, $plan);
-        }
+        $promised = TableState::promised(Taking::inTurn(self::uncut($component)->with('card')->get()));
+        $terms = $this->terms($component, $stock)->trying($tries, 0, $goOn);
+        $plan = Engine::plan($stock, $promised[Component::coreIdOf($component)] ?? [], $terms);
+        $opened = $sheets->filter(static fn (Sheet $sheet): bool => $sheet->is_whole && $sheet->plan !== null)->count();
 
-        return $isBetter;
+        return $plan->isComplete() && $plan->sheetsOpened() < $opened ? $plan : null;
+    }
+
+    /** Puts a plan that was found for a component in the place of the one it has. */
+    public function store(int $component, CorePlan $plan): void
+    {
+        $this->storeAll(self::sheets($component), $plan);
     }
 
     /**
@@ -135,7 +139,7 @@ final class CutPlans
             $trees[(int) $sheetPlan->stock->id] = $sheetPlan->toArray();
         }
         foreach ($sheets as $sheet) {
-            $this->store($sheet, $trees[$sheet->id] ?? null);
+            $this->storeOn($sheet, $trees[$sheet->id] ?? null);
         }
     }
 
@@ -157,7 +161,15 @@ final class CutPlans
             $this->useful[$key] = Useful::sizes(self::sizesTakenFrom($kind), $largest);
         }
 
-        return Terms::usual()->with($record->kit->trimmer())->leaving($this->useful[$key]);
+        return Terms::usual()->with(self::trimmerFor($record))->leaving($this->useful[$key]);
+    }
+
+    /** The shortest trimmer of those whose cards take from it: sheets of the stash are cut at the table of the kit in hand. */
+    private static function trimmerFor(Component $component): Trimmer
+    {
+        $kits = Kit::query()->whereHas('cards.takings', static fn (Builder $takings) => $takings->where('component_id', $component->id)->whereNull('sheet_id'))->get();
+
+        return Trimmer::shortest($component->kit->trimmer(), ...array_values($kits->map(static fn (Kit $kit): Trimmer => $kit->trimmer())->all()));
     }
 
     /** @return list<Wish> the sizes taken most often, by their square millimetres */
@@ -173,7 +185,7 @@ final class CutPlans
     }
 
     /** @param  array<string, mixed>|null  $tree null where the sheet stays whole */
-    private function store(Sheet $sheet, ?array $tree): void
+    private function storeOn(Sheet $sheet, ?array $tree): void
     {
         if ($sheet->plan?->tree === $tree) {
             return;

@@ -71,7 +71,10 @@ final readonly class CutSheet
         $this->journal->act($kit, "Cut for card $card->number from ".self::nameOf($plan->sheet), $revision, function () use ($plan, $takings): void {
             $this->free($plan->sheet, $plan->toCore()->root, $takings);
             $this->close($plan);
-            $this->plans->improve($plan->sheet->component_id);
+            $better = $this->plans->better($plan->sheet->component_id);
+            if ($better !== null) {
+                $this->plans->store($plan->sheet->component_id, $better);
+            }
         });
     }
 

@@ -2,19 +2,20 @@
 
 namespace App\Actions;
 
-use App\Jobs\FindNextCards;
+use App\Jobs\Task;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
+use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Outlook\Option;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Wishes;
 
 /** Card by card: the best next cards from where the table is now, each with how many cards stay possible after it. */
-final readonly class NextCards
+final readonly class NextCards implements Task
 {
     private const OFFERED = 5;
 
@@ -32,9 +33,7 @@ final readonly class NextCards
 
     public function look(Kit $kit): void
     {
-        if (self::search($kit)->mayBegin()) {
-            FindNextCards::dispatch($kit->id);
-        }
+        self::search($kit)->ask(self::class);
     }
 
     public static function search(Kit $kit): Search
@@ -42,10 +41,23 @@ final readonly class NextCards
         return Search::for('next', $kit);
     }
 
-    public function find(Kit $kit): void
+    public function run(int $on): void
     {
-        $search = self::search($kit);
-        $goOn = $search->progress();
+        $kit = Kit::query()->findOrFail($on);
+        self::search($kit)->run(static fn (Closure $goOn): array => self::find($kit, $goOn));
+    }
+
+    /** The page asks again. */
+    public function brokeOff(int $on): void
+    {
+    }
+
+    /**
+     * @param  Closure(int): bool  $goOn
+     * @return list<Option>
+     */
+    private static function find(Kit $kit, Closure $goOn): array
+    {
         $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
         $table = TableState::of($kit)->table($wishes);
         $found = [];
@@ -60,7 +72,8 @@ final readonly class NextCards
             $found[] = Option::of($card, count(Sharer::most($table->after($card))));
         }
         usort($found, static fn (Option $a, Option $b): int => $b->leaves <=> $a->leaves);
-        $search->remember($found);
+
+        return $found;
     }
 
     /** @throws StaleTable when the kit has changed since they were found */

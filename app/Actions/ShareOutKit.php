@@ -2,7 +2,10 @@
 
 namespace App\Actions;
 
-use App\Jobs\SolveShareOut;
+use App\Jobs\Queue;
+use App\Jobs\RunTask;
+use App\Jobs\Task;
+use App\Jobs\Worker;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
 use App\Models\Card;
@@ -13,9 +16,10 @@ use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Solve;
 use App\Models\SolveState;
-use App\Pages\Wording;
 use App\Table\TableState;
+use App\Wording\Wording;
 use Closure;
+use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\SpreadGaps;
@@ -35,7 +39,7 @@ use KeepShare\Core\Table\Wishes;
  * Shares a kit out over cards, in the background. The first share-out is laid on the table at once; a later one is
  * proposed beside the one that is there, and replaces it when it is accepted.
  */
-final readonly class ShareOutKit
+final readonly class ShareOutKit implements Task
 {
     public function __construct(private Journal $journal, private PlaceCards $cards)
     {
@@ -58,7 +62,7 @@ final readonly class ShareOutKit
             'revision' => $kit->revision,
             'state' => SolveState::Waiting,
         ]);
-        SolveShareOut::dispatch($solve->id);
+        RunTask::later(self::class, $solve->id, Queue::ShareOuts);
 
         return $solve;
     }
@@ -79,29 +83,73 @@ final readonly class ShareOutKit
         }
     }
 
-    /** Stops the share-out under way; the cards found so far are kept. */
+    /**
+     * Stops the share-out under way; the cards found so far are kept. One that nobody is at any more, or has not begun,
+     * is over at once.
+     */
     public function stop(Kit $kit): void
     {
-        Solve::query()->where('kit_id', $kit->id)->whereIn('state', [SolveState::Waiting, SolveState::Running])->update(['state' => SolveState::Stopping]);
+        $under = array_filter(SolveState::cases(), static fn (SolveState $state): bool => $state->isUnderWay());
+        foreach (Solve::query()->where('kit_id', $kit->id)->whereIn('state', $under)->get() as $solve) {
+            $isAtWork = $solve->worker !== null && ! $solve->isLeftBehind();
+            $this->move($solve, ...($isAtWork ? [SolveState::Stopping, null] : [SolveState::Failed, 'The share-out was stopped before it found a card. Nothing was changed.']));
+        }
     }
 
-    public function solve(Solve $solve): void
+    public function run(int $on): void
     {
-        $kit = $solve->kit;
-        Solve::query()->whereKey($solve->id)->where('state', SolveState::Waiting)->update(['state' => SolveState::Running]);
-        $state = TableState::of($kit);
+        $solve = Solve::query()->with('kit')->findOrFail($on);
+        // One that was stopped while it waited is not begun.
+        $isTaken = Solve::query()->whereKey($on)->where('state', SolveState::Waiting)->update(['state' => SolveState::Running, 'worker' => Worker::me()]);
+        if ($isTaken === 0) {
+            return;
+        }
+        $state = TableState::of($solve->kit);
         $stays = self::staying($state, $solve);
         [$cards, $stop, $bound] = $this->find($state, $stays, $solve);
+        $made = count($stays) + count($cards);
         try {
-            $records = self::records($kit, $cards, self::forMen($state, $cards, $stays));
-            if ($state->cards->isEmpty()) {
-                $this->lay($solve, $records);
-            } else {
-                $this->propose($solve, $records, $stays);
-            }
-            $solve->update(['state' => SolveState::Done, 'done' => count($stays) + count($cards), 'message' => self::shortfall($solve, count($stays) + count($cards), $stop, $bound)]);
+            DB::transaction(function () use ($solve, $state, $cards, $stays, $made, $stop, $bound): void {
+                $this->layOrPropose($solve, $state, $cards, $stays);
+                $this->move($solve, SolveState::Done, self::shortfall($solve, $made, $stop, $bound), $made);
+            });
         } catch (StaleTable $stale) {
-            $solve->update(['state' => SolveState::Failed, 'message' => $stale->getMessage()]);
+            $this->move($solve, SolveState::Failed, $stale->getMessage());
+        }
+    }
+
+    public function brokeOff(int $on): void
+    {
+        $solve = Solve::query()->find($on);
+        if ($solve !== null) {
+            $this->move($solve, SolveState::Failed, 'The share-out broke off. Nothing was changed; try again.');
+        }
+    }
+
+    /** What is over stays as it ended. */
+    private function move(Solve $solve, SolveState $state, ?string $message, ?int $done = null): void
+    {
+        $under = array_filter(SolveState::cases(), static fn (SolveState $one): bool => $one->isUnderWay());
+        Solve::query()->whereKey($solve->id)->whereIn('state', $under)->update([
+            'state' => $state,
+            'message' => $message,
+            ...($done === null ? [] : ['done' => $done]),
+        ]);
+    }
+
+    /**
+     * @param  list<CoreCard>  $cards
+     * @param  list<int>  $stays
+     *
+     * @throws StaleTable when the table has changed meanwhile
+     */
+    private function layOrPropose(Solve $solve, TableState $state, array $cards, array $stays): void
+    {
+        $records = self::records($solve->kit, $cards, self::forMen($state, $cards, $stays));
+        if ($state->cards->isEmpty()) {
+            $this->lay($solve, $records);
+        } else {
+            $this->propose($solve, $records, $stays);
         }
     }
 
@@ -115,8 +163,11 @@ final readonly class ShareOutKit
         if ($proposal->revision !== $kit->revision) {
             throw StaleTable::since($kit);
         }
-        $this->replace($kit, $proposal, 'Share out again', $revision, Solve::query()->where('kit_id', $kit->id)->with('kit')->latest('id')->first());
-        $proposal->delete();
+        $solve = Solve::query()->where('kit_id', $kit->id)->with('kit')->latest('id')->first();
+        DB::transaction(function () use ($kit, $proposal, $revision, $solve): void {
+            $this->replace($kit, $proposal, 'Share out again', $revision, $solve);
+            $proposal->delete();
+        });
     }
 
     /** Puts a kept share-out in the place of the present one; cards that are begun stay as they are. */

@@ -2,9 +2,6 @@
 
 namespace App\Journal;
 
-use App\Models\Act;
-use App\Models\Change;
-use App\Models\Kit;
 use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -30,15 +27,15 @@ final class Journal
      *
      * @throws StaleTable when the kit has changed since that revision
      */
-    public function act(Kit $kit, string $name, ?int $revision, Closure $do): mixed
+    public function act(Subject $on, string $name, ?int $revision, Closure $do): mixed
     {
-        return DB::transaction(function () use ($kit, $name, $revision, $do): mixed {
-            $this->refuseStale($kit, $revision);
-            Act::query()->where('kit_id', $kit->id)->where('is_undone', true)->get()->each->delete();
+        return DB::transaction(function () use ($on, $name, $revision, $do): mixed {
+            $this->refuseStale($on, $revision);
+            Act::query()->where('kit_id', $on->subject())->where('is_undone', true)->get()->each->delete();
 
-            return $this->under(Act::query()->create(['kit_id' => $kit->id, 'name' => $name]), function () use ($kit, $do): mixed {
+            return $this->under(Act::query()->create(['kit_id' => $on->subject(), 'name' => $name]), function () use ($on, $do): mixed {
                 $done = $do();
-                $this->advance($kit);
+                $on->advance();
 
                 return $done;
             });
@@ -55,9 +52,9 @@ final class Journal
      *
      * @throws StaleTable when the kit has changed since that revision
      */
-    public function within(Kit $kit, string $name, ?int $revision, Closure $do): mixed
+    public function within(Subject $on, string $name, ?int $revision, Closure $do): mixed
     {
-        return $this->act === null ? $this->act($kit, $name, $revision, $do) : $do();
+        return $this->act === null ? $this->act($on, $name, $revision, $do) : $do();
     }
 
     /**
@@ -78,31 +75,31 @@ final class Journal
     }
 
     /** @throws CannotUndo|StaleTable */
-    public function undo(?Kit $kit, ?int $revision = null): Act
+    public function undo(?Subject $on, ?int $revision = null): Act
     {
-        return DB::transaction(function () use ($kit, $revision): Act {
-            $this->refuseStale($kit, $revision);
-            $act = $this->acts($kit)->where('is_undone', false)->latest('id')->first() ?? throw CannotUndo::nothing();
+        return DB::transaction(function () use ($on, $revision): Act {
+            $this->refuseStale($on, $revision);
+            $act = $this->acts($on)->where('is_undone', false)->latest('id')->first() ?? throw CannotUndo::nothing();
             $changes = Change::query()->where('act_id', $act->id)->orderByDesc('id')->get();
             foreach ($changes as $change) {
                 $this->put($act, $change, $change->after, $change->before);
             }
 
-            return $this->mark($act, $kit, true);
+            return $this->mark($act, $on, true);
         });
     }
 
     /** @throws CannotUndo|StaleTable */
-    public function redo(?Kit $kit, ?int $revision = null): Act
+    public function redo(?Subject $on, ?int $revision = null): Act
     {
-        return DB::transaction(function () use ($kit, $revision): Act {
-            $this->refuseStale($kit, $revision);
-            $act = $this->acts($kit)->where('is_undone', true)->oldest('id')->first() ?? throw CannotUndo::nothingAgain();
+        return DB::transaction(function () use ($on, $revision): Act {
+            $this->refuseStale($on, $revision);
+            $act = $this->acts($on)->where('is_undone', true)->oldest('id')->first() ?? throw CannotUndo::nothingAgain();
             foreach (Change::query()->where('act_id', $act->id)->orderBy('id')->get() as $change) {
                 $this->put($act, $change, $change->before, $change->after);
             }
 
-            return $this->mark($act, $kit, false);
+            return $this->mark($act, $on, false);
         });
     }
 
@@ -139,35 +136,23 @@ final class Journal
         }
     }
 
-    private function refuseStale(?Kit $kit, ?int $revision): void
+    private function refuseStale(?Subject $on, ?int $revision): void
     {
-        if ($kit !== null && $revision !== null && Kit::query()->whereKey($kit->id)->value('revision') !== $revision) {
-            throw StaleTable::since($kit);
+        if ($on !== null && $revision !== null && $on->revisionNow() !== $revision) {
+            throw StaleTable::since($on);
         }
-    }
-
-    /** The revision is no part of the act: it only ever grows, also when an act is taken back. */
-    private function advance(Kit $kit): void
-    {
-        Kit::query()->whereKey($kit->id)->increment('revision');
-        if ($kit->uses_stash) {
-            Kit::query()->where('is_stash', true)->whereKeyNot($kit->id)->increment('revision');
-        }
-        $kit->refresh();
     }
 
     /** @return Builder<Act> */
-    private function acts(?Kit $kit): Builder
+    private function acts(?Subject $on): Builder
     {
-        return $kit === null ? Act::query()->whereNull('kit_id') : Act::query()->where('kit_id', $kit->id);
+        return $on === null ? Act::query()->whereNull('kit_id') : Act::query()->where('kit_id', $on->subject());
     }
 
-    private function mark(Act $act, ?Kit $kit, bool $isUndone): Act
+    private function mark(Act $act, ?Subject $on, bool $isUndone): Act
     {
         $act->update(['is_undone' => $isUndone]);
-        if ($kit !== null) {
-            $this->advance($kit);
-        }
+        $on?->advance();
 
         return $act;
     }

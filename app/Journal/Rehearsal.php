@@ -2,7 +2,6 @@
 
 namespace App\Journal;
 
-use App\Models\Kit;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
@@ -15,14 +14,14 @@ final class Rehearsal
      * @param  Closure(): T  $do
      * @return T
      */
-    public static function of(Kit $kit, Closure $do): mixed
+    public static function of(Subject $on, Closure $do): mixed
     {
         DB::beginTransaction();
         try {
             return $do();
         } finally {
             DB::rollBack();
-            $kit->refresh();
+            $on->reread();
         }
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Journal\Journalled;
+use App\Journal\Subject;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -44,13 +45,38 @@ use KeepShare\Core\Sketch\Sketch;
  * @property array<string, int> $wanted how many cards of an occasion are asked for
  * @property Collection<int, Component> $papers
  */
-final class Kit extends Model
+final class Kit extends Model implements Subject
 {
     use Journalled;
 
     protected $guarded = [];
 
     protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean', 'muted' => 'array', 'wanted' => 'array', 'wishes' => 'array', 'designs' => 'array'];
+
+    public function subject(): int
+    {
+        return $this->id;
+    }
+
+    public function revisionNow(): int
+    {
+        return (int) self::query()->whereKey($this->id)->value('revision');
+    }
+
+    /** A kit that takes from the stash moves it too. */
+    public function advance(): void
+    {
+        self::query()->whereKey($this->id)->increment('revision');
+        if ($this->uses_stash) {
+            self::query()->where('is_stash', true)->whereKeyNot($this->id)->increment('revision');
+        }
+        $this->refresh();
+    }
+
+    public function reread(): void
+    {
+        $this->refresh();
+    }
 
     /** The one stash, where there is one yet. */
     public static function stash(): ?self

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Jobs\Worker;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Table\Wishes;
@@ -19,13 +20,11 @@ use KeepShare\Core\Table\Wishes;
  * @property SolveState $state
  * @property int $done
  * @property string|null $message
+ * @property string|null $worker the process that is at it; null until one has taken it up
  * @property Kit $kit
  */
 final class Solve extends Model
 {
-    /** Seconds without a word after which a share-out is given up: each card found is a word. */
-    private const SILENCE = 60;
-
     protected $guarded = [];
 
     protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'is_anew' => 'boolean', 'state' => SolveState::class];
@@ -36,10 +35,16 @@ final class Solve extends Model
         return $this->belongsTo(Kit::class);
     }
 
-    /** It is being worked on: not one that a worker left behind, which has not been touched for a minute. */
+    /** It is waited for: not one whose worker has died on the way. */
     public function isUnderWay(): bool
     {
-        return $this->state->isUnderWay() && $this->updated_at?->isAfter(now()->subSeconds(self::SILENCE)) === true;
+        return $this->state->isUnderWay() && ! $this->isLeftBehind();
+    }
+
+    /** The worker that was at it is gone. */
+    public function isLeftBehind(): bool
+    {
+        return $this->state->isUnderWay() && $this->worker !== null && ! Worker::isAlive($this->worker);
     }
 
     /** What is asked for beside the number of cards stands with the kit. */

@@ -5,6 +5,7 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
@@ -77,6 +78,17 @@ final class Taking extends Model
             'face' => $taking->face,
             'may_turn' => $taking->mayTurn,
         ];
+    }
+
+    /**
+     * Whose turn it is where there is not enough for all: the earlier card is served first, of two kits the older one's.
+     *
+     * @param  Collection<int, self>  $takings  with their cards
+     * @return Collection<int, self>
+     */
+    public static function inTurn(Collection $takings): Collection
+    {
+        return $takings->sortBy(static fn (self $taking): array => [$taking->card->number, $taking->card->kit_id, $taking->id])->values();
     }
 
     /** The piece still to be cut for it, known by the id of this record. */

@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\Component as Record;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\OwnPart;
 use KeepShare\Core\Card\Part\OwnParts;

@@ -6,6 +6,7 @@ use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Classroom;
 

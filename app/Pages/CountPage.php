@@ -6,6 +6,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Measure\Length;
 
 /** The packing list line by line, to be counted. */

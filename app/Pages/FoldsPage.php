@@ -3,6 +3,7 @@
 namespace App\Pages;
 
 use App\Models\Kit;
+use App\Wording\Wording;
 use KeepShare\Core\Cut\Cut;
 use KeepShare\Core\Fold\BaseYield;
 use KeepShare\Core\Fold\CannotFold;

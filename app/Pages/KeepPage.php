@@ -8,6 +8,7 @@ use App\Models\Kit;
 use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Keep\Grade;

@@ -3,12 +3,13 @@
 namespace App\Pages;
 
 use App\Actions\BonusCards;
-use App\Models\Act;
+use App\Journal\Act;
 use App\Models\Card;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\Palette;
+use App\Wording\Wording;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Fold\StandardFront;

@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Wording\Wording;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;

@@ -14,6 +14,7 @@ use App\Models\SolveState;
 use App\Models\Taking;
 use App\Table\Kept;
 use App\Table\TableState;
+use App\Wording\Wording;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Check\SpreadGaps;
@@ -94,7 +95,7 @@ final readonly class ShareOutPage
         if ($solve === null) {
             return null;
         }
-        if ($solve->state->isUnderWay() && ! $solve->isUnderWay()) {
+        if ($solve->isLeftBehind()) {
             $solve->state = SolveState::Failed;
             $solve->message = 'The share-out was left unfinished: the worker that was at it has gone. Nothing was changed; share out again.';
         }

@@ -4,6 +4,7 @@ namespace App\Pages;
 
 use App\Models\Kit;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;

@@ -11,6 +11,7 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Tally\Share;
 

@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
+use App\Wording\Wording;
 
 /** The packing list beside what is on the table. */
 final class UnpackPage

@@ -5,8 +5,8 @@ namespace App\Prints;
 use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Taking;
-use App\Pages\Wording;
 use App\Table\TableState;
+use App\Wording\Wording;
 
 /** A label for the bag of each card: its number, its occasion, and what belongs in it. */
 final class BagLabels

@@ -2,6 +2,7 @@
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnector;
 use App\Journal\Journal;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
@@ -11,6 +12,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Journal::class);
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
     }
 
     public function boot(): void

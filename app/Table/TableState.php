@@ -103,7 +103,7 @@ final readonly class TableState
      */
     private function shortOf(Component $component): Collection
     {
-        $takings = $this->takingsOf($component)->sortBy(fn (Taking $taking): array => [$this->cards->has($taking->card_id), $taking->card->number, $taking->id]);
+        $takings = Taking::inTurn($this->takingsOf($component));
         if ($component->kind->isSheets()) {
             $planned = [];
             foreach ($this->sheetsOf($component)->where('state', SheetState::Open) as $sheet) {

@@ -25,6 +25,17 @@ final readonly class Trimmer
         return new self($longest, $narrowest);
     }
 
+    public static function shortest(self $first, self ...$others): self
+    {
+        $shortest = $first;
+        foreach ($others as $other) {
+            $isShorter = $other->longest !== null && ($shortest->longest === null || $shortest->longest->isLongerThan($other->longest));
+            $shortest = $isShorter ? $other : $shortest;
+        }
+
+        return $shortest;
+    }
+
     /** @param  int  $units  of a cut from edge to edge */
     public function reaches(int $units): bool
     {

@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Models\Act;
+use App\Journal\Act;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;

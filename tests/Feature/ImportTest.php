@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Models\Act;
+use App\Journal\Act;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;

@@ -2,11 +2,11 @@
 
 namespace Tests\Feature;
 
+use App\Journal\Act;
 use App\Journal\CannotUndo;
+use App\Journal\Change;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
-use App\Models\Act;
-use App\Models\Change;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;

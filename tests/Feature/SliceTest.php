@@ -2,7 +2,8 @@
 
 namespace Tests\Feature;
 
-use App\Jobs\SolveShareOut;
+use App\Actions\ShareOutKit;
+use App\Jobs\RunTask;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\CutPlan;
@@ -169,27 +170,62 @@ final class SliceTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->shareOut($kit, 10);
         $this->shareOut($kit, 10);
-        Queue::assertPushed(SolveShareOut::class, 1);
+        Queue::assertPushed(RunTask::class, static fn (RunTask $job): bool => $job->queue === 'share-outs');
+        Queue::assertPushed(RunTask::class, 1);
         self::assertTrue($this->props("/kits/$kit->id/share-out")['solve']['isUnderWay']);
 
-        $this->act($kit, 'share-out/stop');
-        app()->call([new SolveShareOut(Solve::query()->sole()->id), 'handle']);
+        $isAsked = false;
+        DB::listen(function ($query) use ($kit, &$isAsked): void {
+            if (! $isAsked && str_starts_with($query->sql, 'update "solves" set "done"')) {
+                $isAsked = true;
+                $this->act($kit, 'share-out/stop');
+                self::assertTrue($this->props("/kits/$kit->id/share-out")['solve']['isUnderWay'], 'the card in hand is finished');
+            }
+        });
+        app(ShareOutKit::class)->run(Solve::query()->sole()->id);
         self::assertSame(SolveState::Done, Solve::query()->sole()->state);
         self::assertSame(1, $kit->cards()->count(), 'it stops after the card in hand and keeps it');
     }
 
-    public function test_a_share_out_whose_worker_is_gone_is_given_up(): void
+    public function test_a_share_out_that_is_stopped_before_it_began_is_over_at_once(): void
     {
         Queue::fake();
         $kit = $this->harbour();
         $this->shareOut($kit, 10);
-        $this->travel(2)->minutes();
-
-        $solve = $this->props("/kits/$kit->id/share-out")['solve'];
-        self::assertFalse($solve['isUnderWay']);
-        self::assertStringContainsString('left unfinished', $solve['message']);
+        $this->act($kit, 'share-out/stop');
+        self::assertStringContainsString('Nothing was changed', $this->props("/kits/$kit->id/share-out")['solve']['message']);
         $this->shareOut($kit, 10);
-        Queue::assertPushed(SolveShareOut::class, 2);
+        Queue::assertPushed(RunTask::class, 2);
+
+        app(ShareOutKit::class)->run(Solve::query()->oldest('id')->firstOrFail()->id);
+        self::assertSame(0, $kit->cards()->count(), 'the first is not begun any more');
+    }
+
+    public function test_a_share_out_whose_worker_has_died_is_told_at_once_and_can_be_begun_anew(): void
+    {
+        Queue::fake();
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $solve = Solve::query()->sole();
+        $solve->update(['state' => SolveState::Running, 'worker' => '999999999:1']);
+
+        $told = $this->props("/kits/$kit->id/share-out")['solve'];
+        self::assertFalse($told['isUnderWay']);
+        self::assertStringContainsString('left unfinished', $told['message']);
+        $this->act($kit, 'share-out/stop');
+        self::assertSame(SolveState::Failed, $solve->refresh()->state, 'stop ends it');
+        $this->shareOut($kit, 10);
+        Queue::assertPushed(RunTask::class, 2);
+    }
+
+    public function test_a_share_out_that_is_finished_cannot_fail_later(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $solve = Solve::query()->sole();
+        app(ShareOutKit::class)->brokeOff($solve->id);
+
+        self::assertSame([SolveState::Done, null], [$solve->refresh()->state, $solve->message]);
     }
 
     public function test_a_share_out_overtaken_by_another_act_changes_nothing(): void
@@ -199,7 +235,7 @@ final class SliceTest extends FeatureTestCase
         $this->shareOut($kit, 10);
         Kit::query()->whereKey($kit->id)->increment('revision');
 
-        app()->call([new SolveShareOut(Solve::query()->sole()->id), 'handle']);
+        app(ShareOutKit::class)->run(Solve::query()->sole()->id);
         self::assertSame(SolveState::Failed, Solve::query()->sole()->state);
         self::assertSame(0, $kit->cards()->count());
     }

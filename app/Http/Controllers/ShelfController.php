@@ -9,7 +9,7 @@ use App\Models\Kit;
 use App\Pages\GoodView;
 use App\Pages\KitFrame;
 use App\Pages\MoneyView;
-use App\Pages\Wording;
+use App\Wording\Wording;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;

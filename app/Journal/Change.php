@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Models;
+namespace App\Journal;
 
 use Illuminate\Database\Eloquent\Model;
 

@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Pages;
+namespace App\Wording;
 
 use App\Models\Component;
 use KeepShare\Core\Kit\Component as CoreComponent;

@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Database;
+
+use PDO;
+
+/**
+ * A connection whose transactions take the write lock when they begin, and wait for it there.
+ *
+ * A transaction that reads first and writes later cannot wait: SQLite ends it with "database is locked" as soon as
+ * another has written in between. PHP before 8.4 cannot be told how a transaction begins, so it is begun by hand.
+ */
+final class ImmediatePdo extends PDO
+{
+    private bool $isBegun = false;
+
+    public function beginTransaction(): bool
+    {
+        $this->exec('BEGIN IMMEDIATE TRANSACTION');
+
+        return $this->isBegun = true;
+    }
+
+    public function commit(): bool
+    {
+        $this->exec('COMMIT');
+        $this->isBegun = false;
+
+        return true;
+    }
+
+    public function rollBack(): bool
+    {
+        $this->isBegun = false;
+        $this->exec('ROLLBACK');
+
+        return true;
+    }
+
+    public function inTransaction(): bool
+    {
+        return $this->isBegun;
+    }
+}
