@@ -26,7 +26,7 @@ final readonly class BetterPlan implements Task
 
     public function look(Kit $kit): void
     {
-        self::search($kit)->ask(self::class);
+        self::search($kit)->anew(self::class);
     }
 
     public function stop(Kit $kit): void

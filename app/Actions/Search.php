@@ -54,6 +54,18 @@ final readonly class Search
     }
 
     /**
+     * Asks for it though it may have been found: it is looked for by chance, or told to stop before.
+     *
+     * @param  class-string<Task>  $task
+     */
+    public function anew(string $task): void
+    {
+        Cache::forget($this->key);
+        Cache::forget("$this->key:stop");
+        $this->ask($task);
+    }
+
+    /**
      * Looks for it, where somebody waits for it still.
      *
      * @param  Closure(Closure(int): bool): mixed  $look  gets what is told how much is found; false where it is to stop
