@@ -68,7 +68,8 @@ final readonly class BetterPlan implements Task
             return $isStopped ? 'Stopped. The plan stays as it was.' : 'No plan that opens fewer sheets was found.';
         });
         if ($plans !== []) {
-            self::search($kit->refresh())->remember($this->write($kit, $revision, $plans));
+            $said = $this->write($kit, $revision, $plans);
+            self::search($kit->refresh())->remember($said);
         }
     }
 
