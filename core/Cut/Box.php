@@ -61,6 +61,45 @@ final readonly class Box
         return self::split($part, $this->direction, $this->direction === Direction::Down ? $one->width : $one->height, $one->cutFrom(...), $two->cutFrom(...));
     }
 
+    /** The same with a trimmer that is too short for some cuts; null where no order of the cuts was found that it makes. */
+    public function cutWith(Trimmer $trimmer, Rect $part): ?Node
+    {
+        [$width, $height] = [$part->size->width->units, $part->size->height->units];
+        if ($this->piece !== null && $width === $this->width && $height === $this->height) {
+            return Leaf::piece($part, $this->piece->id, $this->turned);
+        }
+        foreach ($this->firstCuts($width, $height) as [$direction, $at, $first, $second]) {
+            if (! $trimmer->reaches($direction === Direction::Across ? $width : $height)) {
+                continue;
+            }
+            [$one, $two] = Split::halves($part, $direction, Length::ofUnits($at));
+            $nodes = [$first->cutWith($trimmer, $one), $second === null ? Leaf::offcut($two) : $second->cutWith($trimmer, $two)];
+            if ($nodes[0] !== null && $nodes[1] !== null) {
+                return Split::of($part, $direction, Length::ofUnits($at), $nodes[0], $nodes[1]);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The cuts that may come first: those that free it, and the one that parts its halves.
+     *
+     * @return iterable<array{Direction, int, self, self|null}> with what is cut from each half; null for an offcut
+     */
+    private function firstCuts(int $width, int $height): iterable
+    {
+        if ($height > $this->height) {
+            yield [Direction::Across, $this->height, $this, null];
+        }
+        if ($width > $this->width) {
+            yield [Direction::Down, $this->width, $this, null];
+        }
+        if ($this->first !== null && $this->second !== null) {
+            yield [$this->direction, $this->direction === Direction::Down ? $this->first->width : $this->first->height, $this->first, $this->second];
+        }
+    }
+
     /**
      * @param  callable(Rect): Node  $first
      * @param  callable(Rect): Node  $second

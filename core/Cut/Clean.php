@@ -7,6 +7,7 @@ namespace KeepShare\Core\Cut;
 use Closure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
 
 /**
  * What is left of a sheet when its unprinted margin is cut off and every blemish cut round: clean parts, the largest
@@ -40,6 +41,33 @@ final readonly class Clean
         return $parts;
     }
 
+    /** What is left within the margin, blemishes or not; null where the margin eats it. */
+    public function inside(): ?Size
+    {
+        [$left, $top, $right, $bottom] = $this->edges();
+
+        return $right > $left && $bottom > $top ? Size::ofUnits($right - $left, $bottom - $top) : null;
+    }
+
+    /** Whether a trimmer makes the cuts that free its parts. */
+    public function isInReach(Trimmer $trimmer): bool
+    {
+        foreach ($this->plan(static fn (): array => [])->cuts() as $cut) {
+            $part = $cut->part()->size;
+            if (! $trimmer->reaches(($cut->direction() === Direction::Down ? $part->height : $part->width)->units)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Tells a part from the others. */
+    public static function key(Rect $part): string
+    {
+        return "{$part->x->units}/{$part->y->units}";
+    }
+
     /**
      * The whole sheet, with what is to be done with each of its clean parts.
      *
@@ -56,14 +84,16 @@ final readonly class Clean
      */
     private function cuts(Closure $then): array
     {
-        $size = $this->stock->size;
-        $margin = $this->stock->margin->units;
-        $inside = [$margin, $margin, $size->width->units - $margin, $size->height->units - $margin];
-        if ($inside[2] <= $inside[0] || $inside[3] <= $inside[1]) {
-            return [];
-        }
+        return $this->inside() === null ? [] : self::cropped(Rect::whole($this->stock->size), $this->edges(), fn (Rect $part): array => $this->round($part, $then));
+    }
 
-        return self::cropped(Rect::whole($size), $inside, fn (Rect $part): array => $this->round($part, $then));
+    /** @return array{int, int, int, int} left, top, right and bottom of what is within the margin */
+    private function edges(): array
+    {
+        $margin = $this->stock->margin->units;
+        $size = $this->stock->size;
+
+        return [$margin, $margin, $size->width->units - $margin, $size->height->units - $margin];
     }
 
     /**

@@ -24,27 +24,19 @@ final class Engine
     {
         $terms ??= Terms::usual();
         if (Marred::concerns($stock)) {
-            return Marred::plan($stock, $pieces, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
+            return Marred::plan($stock, $pieces, $terms->trimmer, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
         }
         $plan = self::bounded(Planner::plan($stock, $pieces, $terms), $stock, $pieces);
-        if ($terms->useful !== null && ! $plan->isProven()) {
-            // Leftovers that can become more must never cost a sheet.
-            $plain = self::plan($stock, $pieces, $terms->leaving(null));
-            $plan = [count($plain->unplaced), $plain->sheetsOpened()] < [count($plan->unplaced), $plan->sheetsOpened()] ? $plain : $plan;
-        }
-        if ($pieces === [] || $plan->isProven() || $terms->trimmer->isShortFor(...$stock)) {
+        if ($pieces === [] || $plan->isProven()) {
             return $plan;
         }
-        $better = count($pieces) <= Subsets::MOST ? Subsets::plan($stock, $pieces) : self::mosaic($stock, $pieces);
-        if ($better === null) {
-            return count($pieces) > Subsets::MOST && $terms->tries < self::TRIES ? self::bounded(Planner::plan($stock, $pieces, $terms->trying(self::TRIES, $terms->seed)), $stock, $pieces) : $plan;
-        }
-        if ($plan->isComplete() && $plan->sheetsOpened() === $better->sheetsOpened()) {
-            // The quick plan leaves more useful leftovers; now it is known that no plan opens fewer sheets.
-            return CutPlan::of($plan->sheets, [], $better->lowerBound);
+        $plain = $terms->leaving(null);
+        if ($terms->useful !== null) {
+            // Leftovers that can become more must never cost a sheet.
+            $plan = self::better($plan, self::bounded(Planner::plan($stock, $pieces, $plain), $stock, $pieces));
         }
 
-        return $better;
+        return $plan->isProven() || $terms->trimmer->isShortFor(...$stock) ? $plan : self::search($stock, $pieces, $plain, $plan);
     }
 
     /**
@@ -56,22 +48,57 @@ final class Engine
      */
     public static function earliestFirst(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
-        $plan = self::plan($stock, $pieces, $terms);
-        if ($plan->isComplete()) {
-            return $plan;
+        $terms ??= Terms::usual();
+        $plan = self::isHopeless($stock, $pieces) ? null : self::plan($stock, $pieces, $terms);
+
+        return $plan?->isComplete() === true ? $plan : Earliest::of($stock, $pieces, $terms);
+    }
+
+    /**
+     * What the quick plan does not reach: a handful of pieces to the optimum, sheets that are filled to the last square,
+     * other orders of the pieces.
+     *
+     * @param  list<Stock>  $stock
+     * @param  list<Piece>  $pieces
+     * @param  Terms  $terms  without a word on leftovers
+     * @param  CutPlan  $plan  the quick one
+     */
+    private static function search(array $stock, array $pieces, Terms $terms, CutPlan $plan): CutPlan
+    {
+        $best = count($pieces) <= Subsets::MOST ? Subsets::plan($stock, $pieces) : self::mosaic($stock, $pieces);
+        if ($best === null) {
+            return count($pieces) <= Subsets::MOST || $terms->tries >= self::TRIES
+                ? $plan
+                : self::better($plan, self::bounded(Planner::plan($stock, $pieces, $terms->trying(self::TRIES, $terms->seed)), $stock, $pieces));
         }
-        $plan = CutPlan::of([], [], 0);
-        $kept = $out = [];
+
+        // Where it opens no fewer, the quick plan leaves more useful leftovers; now it is known that no plan opens fewer sheets.
+        return $plan->isComplete() && $plan->sheetsOpened() === $best->sheetsOpened() ? CutPlan::of($plan->sheets, [], $best->lowerBound) : $best;
+    }
+
+    private static function better(CutPlan $plan, CutPlan $other): CutPlan
+    {
+        return [count($other->unplaced), $other->sheetsOpened()] < [count($plan->unplaced), $plan->sheetsOpened()] ? $other : $plan;
+    }
+
+    /**
+     * A piece fits no sheet, or all of them together are larger than all there is.
+     *
+     * @param  list<Stock>  $stock
+     * @param  list<Piece>  $pieces
+     */
+    private static function isHopeless(array $stock, array $pieces): bool
+    {
+        $area = array_sum(array_map(static fn (Stock $one): int => $one->size->exactArea(), $stock));
         foreach ($pieces as $piece) {
-            $with = self::plan($stock, [...$kept, $piece], $terms);
-            if ($with->isComplete()) {
-                [$plan, $kept] = [$with, [...$kept, $piece]];
-            } else {
-                $out[] = $piece;
+            $area -= $piece->size->exactArea();
+            $fits = array_filter($stock, static fn (Stock $one): bool => $piece->size->fitsIn($one->size, $piece->mayTurn));
+            if ($area < 0 || $fits === []) {
+                return true;
             }
         }
 
-        return CutPlan::of($plan->sheets, $out, $plan->lowerBound);
+        return false;
     }
 
     /**

@@ -38,6 +38,9 @@ final class Fill
     /** @var Build|null */
     private ?array $best = null;
 
+    /** The most worth of a build, whether the trimmer makes its cuts or not. */
+    private int $most = 0;
+
     private int $order = 0;
 
     private readonly ?Ground $ground;
@@ -46,7 +49,7 @@ final class Fill
     private readonly array $densest;
 
     /** @param  list<Wish>  $wishes */
-    private function __construct(private readonly Size $size, private readonly array $wishes)
+    private function __construct(private readonly Size $size, private readonly array $wishes, private readonly ?Trimmer $trimmer)
     {
         $this->open = new SplPriorityQueue;
         $this->open->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
@@ -60,14 +63,62 @@ final class Fill
      * @param  list<Wish>  $wishes
      * @param  int  $most  boxes that are joined before the search is given up
      */
-    public static function best(Stock $stock, array $wishes, int $most = self::MOST_BOXES): Filling
+    public static function best(Stock $stock, array $wishes, int $most = self::MOST_BOXES, ?Trimmer $trimmer = null): Filling
     {
-        $search = new self($stock->size, $wishes);
+        if (! $stock->isClean()) {
+            return self::onClean($stock, $wishes, $most, $trimmer ?? Trimmer::usual());
+        }
+        // Only a trimmer that is too short for the sheet has to be asked.
+        $short = $trimmer?->isShortFor($stock) === true ? $trimmer : null;
+        $search = new self($stock->size, $wishes, $short);
         $bound = $search->run($most);
         $root = Rect::whole($stock->size);
         [$box, $worth] = $search->best ?? [null, 0];
 
-        return Filling::of(SheetPlan::of($stock, $box === null ? Leaf::offcut($root) : $box->cutFrom($root)), $worth, max($worth, $bound));
+        $node = $short === null ? $box?->cutFrom($root) : $box?->cutWith($short, $root);
+
+        return Filling::of(SheetPlan::of($stock, $node ?? Leaf::offcut($root)), $worth, max($worth, $bound, $search->most));
+    }
+
+    /**
+     * On the clean parts of a sheet with an unprinted margin or blemishes, the largest first. No more can be worth what
+     * fits within the margin were there no blemish: where that is reached it is proven.
+     *
+     * @param  list<Wish>  $wishes
+     */
+    private static function onClean(Stock $stock, array $wishes, int $most, Trimmer $trimmer): Filling
+    {
+        $clean = Clean::of($stock);
+        $bound = $clean->inside() === null ? 0 : self::best(Stock::offcut($stock->id, $clean->inside()), $wishes, $most)->upperBound;
+        $worth = 0;
+        $trees = [];
+        foreach ($clean->isInReach($trimmer) ? $clean->parts() : [] as $part) {
+            $filling = self::best(Stock::offcut($stock->id, $part->size), $wishes, $most, $trimmer);
+            $worth += $filling->worth;
+            $trees[Clean::key($part)] = $filling->plan->toArray();
+            $wishes = self::without($wishes, $filling->plan);
+        }
+        $plan = $worth === 0 ? SheetPlan::of($stock, Leaf::offcut(Rect::whole($stock->size))) : $clean->plan(static fn (Rect $part): array => $trees[Clean::key($part)] ?? []);
+
+        return Filling::of($plan, $worth, max($worth, $bound));
+    }
+
+    /**
+     * @param  list<Wish>  $wishes
+     * @return list<Wish> what is still wished for
+     */
+    private static function without(array $wishes, SheetPlan $plan): array
+    {
+        $cut = array_count_values(array_map(static fn (Leaf $leaf): string => (string) $leaf->piece, $plan->pieces()));
+        $left = [];
+        foreach ($wishes as $wish) {
+            $limit = $wish->limit - ($cut[$wish->piece->id] ?? 0);
+            if ($limit > 0) {
+                $left[] = Wish::for($wish->piece, $wish->worth, $limit);
+            }
+        }
+
+        return $left;
     }
 
     /** @return int what no build is worth more than */
@@ -145,7 +196,8 @@ final class Fill
             return;
         }
         $this->seen[$key] = true;
-        if ($worth > ($this->best[1] ?? 0)) {
+        $this->most = max($this->most, $worth);
+        if ($worth > ($this->best[1] ?? 0) && $this->isInReach($box)) {
             $this->best = [$box, $worth, $counts];
         }
         $promise = $worth + min(
@@ -156,6 +208,11 @@ final class Fill
             // Of two that promise the same the larger box is nearer to the end; then the one that came first.
             $this->open->insert([$box, $worth, $counts], [$promise, $worth * 1_000_000 - $this->order++]);
         }
+    }
+
+    private function isInReach(Box $box): bool
+    {
+        return $this->trimmer === null || $box->cutWith($this->trimmer, Rect::whole($this->size)) !== null;
     }
 
     /**
@@ -172,8 +229,10 @@ final class Fill
             $worth += $fit * $this->wishes[$n]->worth;
             $area -= $fit * $each;
             if ($fit < $this->wishes[$n]->limit - $counts[$n]) {
-                // A part of one more, rounded down: worths are whole numbers.
-                return $worth + (int) floor($area / $each * $this->wishes[$n]->worth);
+                // A part of one more, rounded down where that is exact: worths are whole numbers. Never below what it is.
+                $more = $this->wishes[$n]->worth;
+
+                return $worth + ($more < intdiv(PHP_INT_MAX, max(1, $area)) ? intdiv($area * $more, $each) : (int) ceil($area / $each * $more));
             }
         }
 

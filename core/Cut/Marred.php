@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Size;
 final readonly class Marred
 {
     /** @param  list<Stock>  $stock */
-    private function __construct(private array $stock)
+    private function __construct(private array $stock, private Trimmer $trimmer)
     {
     }
 
@@ -22,9 +22,9 @@ final readonly class Marred
      * @param  list<Piece>  $pieces
      * @param  Closure(list<Stock>): CutPlan  $search  of clean sheets
      */
-    public static function plan(array $stock, array $pieces, Closure $search): CutPlan
+    public static function plan(array $stock, array $pieces, Trimmer $trimmer, Closure $search): CutPlan
     {
-        $marred = new self($stock);
+        $marred = new self($stock, $trimmer);
         // Lesser parts of a sheet cost nothing once it is opened, but must not be what opens it: both ways are tried.
         $best = $marred->whole($search($marred->parts(true)), $pieces);
         $other = $marred->whole($search($marred->parts(false)), $pieces);
@@ -43,7 +43,9 @@ final readonly class Marred
     {
         $parts = [];
         foreach ($this->stock as $n => $stock) {
-            foreach (array_slice(Clean::of($stock)->parts(), 0, $all ? null : 1) as $nth => $rect) {
+            $clean = Clean::of($stock);
+            $free = $clean->isInReach($this->trimmer) ? $clean->parts() : [];
+            foreach (array_slice($free, 0, $all ? null : 1) as $nth => $rect) {
                 $parts[] = $stock->isWhole && $nth === 0 ? Stock::sheet("$n/0", $rect->size) : Stock::offcut("$n/$nth", $rect->size);
             }
         }
@@ -69,9 +71,9 @@ final readonly class Marred
             $clean = Clean::of($this->stock[$n]);
             $nth = [];
             foreach ($clean->parts() as $i => $rect) {
-                $nth[self::key($rect)] = $i;
+                $nth[Clean::key($rect)] = $i;
             }
-            $sheets[] = $clean->plan(static fn (Rect $part): array => $trees[$nth[self::key($part)]] ?? []);
+            $sheets[] = $clean->plan(static fn (Rect $part): array => $trees[$nth[Clean::key($part)]] ?? []);
         }
         $out = array_column(array_map(static fn (Piece $piece): array => [$piece->id, true], $plan->unplaced), 1, 0);
 
@@ -91,10 +93,5 @@ final readonly class Marred
 
             return $stock->isWhole ? Stock::sheet($stock->id, $size) : Stock::offcut($stock->id, $size);
         }, $this->stock)));
-    }
-
-    private static function key(Rect $rect): string
-    {
-        return "{$rect->x->units}/{$rect->y->units}";
     }
 }

@@ -21,14 +21,11 @@ use Random\Randomizer;
  *
  * @phpstan-type Open array{int, int, int, int, int}
  * @phpstan-type Step array{open: Open, piece: int, width: int, height: int, turned: bool, direction: Direction}
- * @phpstan-type State array{out: int, opened: int, worth: int, open: array<string, Open>, steps: list<Step>}
+ * @phpstan-type State array{out: int, opened: int, becomes: int, worth: int, open: array<string, Open>, steps: list<Step>}
  */
 final class Planner
 {
     private const WIDEST_BEAM = 16;
-
-    /** Square millimetres squared, at most, of one part: what it can become goes before how large it is. */
-    private const BECOMES = 10_000_000_000;
 
     /**
      * @param  list<Stock>  $stock
@@ -46,7 +43,7 @@ final class Planner
     public static function plan(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
         if (Marred::concerns($stock)) {
-            return Marred::plan($stock, $pieces, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
+            return Marred::plan($stock, $pieces, ($terms ?? Terms::usual())->trimmer, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
         }
 
         return (new self($stock, $pieces, $terms ?? Terms::usual()))->search();
@@ -130,14 +127,15 @@ final class Planner
     private function start(): array
     {
         $open = [];
-        $worth = 0;
+        $becomes = $worth = 0;
         foreach ($this->stock as $i => $stock) {
             $part = [$i, 0, 0, $stock->size->width->units, $stock->size->height->units];
             $open[implode(',', $part)] = $part;
+            $becomes += $this->becomes($part[3], $part[4]);
             $worth += $this->worth($part[3], $part[4]);
         }
 
-        return ['out' => 0, 'opened' => 0, 'worth' => $worth, 'open' => $open, 'steps' => []];
+        return ['out' => 0, 'opened' => 0, 'becomes' => $becomes, 'worth' => $worth, 'open' => $open, 'steps' => []];
     }
 
     /**
@@ -220,24 +218,26 @@ final class Planner
     /**
      * @param  State  $state
      * @param  Step  $step
-     * @return array{int, int, int} left out, opened, worth negated: the smaller the better
+     * @return array{int, int, int, int} left out, opened, what is left can become and its worth negated: the smaller the better
      */
     private function scoreAfter(array $state, array $step): array
     {
         $open = $step['open'];
+        $becomes = $state['becomes'] - $this->becomes($open[3], $open[4]);
         $worth = $state['worth'] - $this->worth($open[3], $open[4]);
         foreach (self::rest($step) as $part) {
+            $becomes += $this->becomes($part[3], $part[4]);
             $worth += $this->worth($part[3], $part[4]);
         }
         $opens = $this->stock[$open[0]]->isWhole && $this->isUncut($open) ? 1 : 0;
 
-        return [$state['out'], $state['opened'] + $opens, -$worth];
+        return [$state['out'], $state['opened'] + $opens, -$becomes, -$worth];
     }
 
     /**
      * @param  State  $state
      * @param  Step  $step
-     * @param  array{int, int, int}  $score
+     * @param  array{int, int, int, int}  $score
      * @return State
      */
     private function after(array $state, array $step, array $score): array
@@ -248,7 +248,7 @@ final class Planner
         }
         $state['steps'][] = $step;
 
-        return ['out' => $score[0], 'opened' => $score[1], 'worth' => -$score[2]] + $state;
+        return ['out' => $score[0], 'opened' => $score[1], 'becomes' => -$score[2], 'worth' => -$score[3]] + $state;
     }
 
     /**
@@ -273,13 +273,21 @@ final class Planner
         return $rest;
     }
 
+    /** Its size in square millimetres, squared: one large part is worth more than two halves of it. */
     private function worth(int $width, int $height): int
     {
-        if (min($width, $height) < $this->terms->trimmer->narrowest->units) {
-            return 0;
-        }
+        return $this->isHeld($width, $height) ? intdiv($width * $height, 64_000_000) ** 2 : 0;
+    }
 
-        return intdiv($width * $height, 64_000_000) ** 2 + ($this->terms->useful === null ? 0 : self::BECOMES * $this->terms->useful->of($width, $height));
+    /** What it can still become, which goes before how large it is. */
+    private function becomes(int $width, int $height): int
+    {
+        return $this->terms->useful !== null && $this->isHeld($width, $height) ? $this->terms->useful->of($width, $height) : 0;
+    }
+
+    private function isHeld(int $width, int $height): bool
+    {
+        return min($width, $height) >= $this->terms->trimmer->narrowest->units;
     }
 
     /**
@@ -288,7 +296,7 @@ final class Planner
      */
     private static function compare(array $a, array $b): int
     {
-        return [$a['out'], $a['opened'], -$a['worth']] <=> [$b['out'], $b['opened'], -$b['worth']];
+        return [$a['out'], $a['opened'], -$a['becomes'], -$a['worth']] <=> [$b['out'], $b['opened'], -$b['becomes'], -$b['worth']];
     }
 
     /** @param  State  $state */

@@ -75,6 +75,21 @@ final readonly class SheetPlan
         return $leaves;
     }
 
+    /** The same plan with one of its offcuts cut up. */
+    public function cutting(Leaf $offcut, Node $instead): self
+    {
+        return new self($this->stock, self::replaced($this->root, $offcut, $instead));
+    }
+
+    private static function replaced(Node $node, Leaf $old, Node $new): Node
+    {
+        if ($node instanceof Split) {
+            return Split::of($node->rect(), $node->direction, $node->at, self::replaced($node->first, $old, $new), self::replaced($node->second, $old, $new));
+        }
+
+        return $node === $old ? $new : $node;
+    }
+
     /** How often the guide has to be set anew when the cuts are made in order. */
     public function settings(): int
     {

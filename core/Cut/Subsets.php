@@ -129,7 +129,12 @@ final class Subsets
             return null;
         }
 
-        return $this->known["$set/$from"] ??= $this->cheapest($set, $from);
+        // That there is no way is remembered too.
+        if (! array_key_exists("$set/$from", $this->known)) {
+            $this->known["$set/$from"] = $this->cheapest($set, $from);
+        }
+
+        return $this->known["$set/$from"];
     }
 
     /** @return array{int, list<array{int, Box}>}|null */

@@ -48,6 +48,32 @@ final class CutOrderTest extends TestCase
         CutPlanFile::fill(CutOrder::read(self::example()));
     }
 
+    public function test_a_filling_heeds_what_its_sheet_says(): void
+    {
+        $filled = static fn (array $sheet, array $trimmer = []): array => CutPlanFile::fill(CutOrder::read((string) json_encode([
+            'format' => 'keepshare/cut-order', 'version' => 1, 'unit' => 'in',
+            'sheets' => [['id' => 's', 'paper' => 'p', 'width' => '6', 'height' => '6', 'count' => 1, ...$sheet]],
+            'pieces' => [['id' => 'a', 'paper' => 'p', 'width' => '3', 'height' => '3', 'count' => 4, 'turn' => true, 'worth' => 1_000_000_000]],
+            ...($trimmer === [] ? [] : ['trimmer' => $trimmer]),
+        ])));
+
+        self::assertSame([4_000_000_000, true], [$filled([])['summary']['worth'], $filled([])['summary']['proven']]);
+        self::assertSame([1_000_000_000, true], [$filled(['margin' => '1/8'])['summary']['worth'], $filled(['margin' => '1/8'])['summary']['proven']]);
+        $blemished = $filled(['blemishes' => [['x' => '0', 'y' => '0', 'width' => '1/4', 'height' => '1/4']]]);
+        self::assertSame([2_000_000_000, false], [$blemished['summary']['worth'], $blemished['summary']['proven']], 'nothing is cut from beside the bent corner');
+        $short = $filled([], ['longest' => '5']);
+        self::assertSame([0, 4_000_000_000, false], [$short['summary']['worth'], $short['summary']['upperBound'], $short['summary']['proven']], 'no cut of 6 in can be made');
+        $this->expectExceptionMessage('sheets[0].save: the one sheet is to stay whole');
+        $filled(['save' => 1]);
+    }
+
+    public function test_the_largest_worth_of_a_leftover_that_is_permitted_can_be_planned(): void
+    {
+        $order = self::changed(static fn (array $order): array => [...$order, 'useful' => [['width' => '1/2', 'height' => '1/2', 'worth' => 1_000_000]]]);
+
+        self::assertSame([], CutPlanFile::plan(CutOrder::read($order))['unplaced']);
+    }
+
     public function test_what_is_left_out_says_why(): void
     {
         $order = self::changed(static function (array $order): array {

@@ -70,6 +70,61 @@ final class EngineTest extends TestCase
         self::assertSame(['first'], array_map(static fn (Piece $piece): string => $piece->id, Engine::earliestFirst($stock, [$pieces[1], $pieces[0]])->unplaced));
     }
 
+    public function test_of_a_handful_no_earlier_piece_gives_way_to_a_later_one(): void
+    {
+        $random = new Randomizer(new Mt19937(31));
+        for ($case = 0; $case < 150; $case++) {
+            $tiny = [];
+            for ($n = $random->getInt(3, 6); $n > 0; $n--) {
+                $tiny[] = [$random->getInt(1, 5), $random->getInt(1, 5), $random->getInt(0, 1) === 1];
+            }
+            $sheets = $random->getInt(1, 2);
+            [$stock, $pieces] = self::inches(5, 5, $sheets, $tiny);
+            $plan = Engine::earliestFirst($stock, array_values($pieces));
+            $kept = $out = [];
+            foreach ($tiny as $n => $piece) {
+                if (BruteForce::leastSheets(5, 5, [...$kept, $piece], $sheets) === null) {
+                    $out[] = array_keys($pieces)[$n];
+                } else {
+                    $kept[] = $piece;
+                }
+            }
+            self::assertSame($out, array_map(static fn (Piece $piece): string => $piece->id, $plan->unplaced), "case $case");
+            self::assertCutsAll($plan, array_diff_key($pieces, array_flip($out)));
+        }
+    }
+
+    public function test_one_piece_too_large_among_many_unlike_offcuts_is_soon_found_out(): void
+    {
+        $stock = array_map(static fn (int $n): Stock => Stock::offcut("o$n", Size::ofUnits(406_400 + $n * 12_700, 609_600 - $n * 6_350)), range(0, 11));
+        $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::ofUnits(203_200 + $n * 6_350, 406_400 - $n * 6_350), true), range(0, 6));
+        $large = Piece::of('large', Size::ofUnits(600_000, 600_000), true);
+
+        self::assertSame(['large'], array_map(static fn (Piece $piece): string => $piece->id, Engine::earliestFirst($stock, [...$pieces, $large])->unplaced));
+    }
+
+    public function test_where_many_cannot_be_cut_the_others_are_and_the_work_is_bounded(): void
+    {
+        $random = new Randomizer(new Mt19937(37));
+        $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits(1_219_200, 1_219_200)), range(1, 4));
+        $pieces = [];
+        for ($n = 1; $n <= 46; $n++) {
+            $pieces["p$n"] = Piece::of("p$n", Size::ofUnits(12_700 * $random->getInt(12, 88), 12_700 * $random->getInt(12, 88)), $random->getInt(0, 1) === 1);
+        }
+        $plan = Engine::earliestFirst($stock, array_values($pieces));
+        $out = array_map(static fn (Piece $piece): string => $piece->id, $plan->unplaced);
+        self::assertNotSame([], $out);
+        self::assertNotContains('p1', $out);
+        self::assertCutsAll($plan, array_diff_key($pieces, array_flip($out)));
+        foreach ($plan->unplaced as $piece) {
+            foreach ($plan->sheets as $sheet) {
+                foreach ($sheet->offcuts() as $offcut) {
+                    self::assertFalse($piece->size->fitsIn($offcut->rect()->size, $piece->mayTurn), 'what is left out fits nowhere as it is cut');
+                }
+            }
+        }
+    }
+
     public function test_sheets_cut_up_at_random_are_put_together_again(): void
     {
         $random = new Randomizer(new Mt19937(23));

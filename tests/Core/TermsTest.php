@@ -4,7 +4,9 @@ namespace Tests\Core;
 
 use App\Console\Bench\Partitions;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
@@ -19,6 +21,7 @@ use KeepShare\Core\Measure\Unit;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Replay;
 
 /** What a plan heeds beside sheets and pieces: margins, blemishes, the trimmer, useful leftovers, and its time. */
@@ -56,6 +59,48 @@ final class TermsTest extends TestCase
             self::assertSame(count($pieces), count($cut) + count($plan->unplaced), 'each piece once');
         }
         self::assertGreaterThan(80, $complete);
+    }
+
+    public function test_a_filling_keeps_clear_of_margin_and_blemishes_and_no_cut_is_longer_than_the_trimmer(): void
+    {
+        $random = new Randomizer(new Mt19937(43));
+        $proven = 0;
+        for ($case = 0; $case < 200; $case++) {
+            $inch = Length::inches(1)->units;
+            $margin = $random->getInt(0, 1);
+            $blemishes = $random->getInt(0, 2) > 0 ? [] : [Rect::ofUnits($inch * $random->getInt(0, 6), $inch * $random->getInt(0, 5), $inch, $inch)];
+            $longest = [null, 6, 5, 4][$random->getInt(0, 3)];
+            $wishes = [];
+            $tiny = [];
+            foreach (range(1, $random->getInt(1, 3)) as $n) {
+                $tiny[] = [$w, $h, $turn, $worth, $limit] = [$random->getInt(1, 4), $random->getInt(1, 4), $random->getInt(0, 1) === 1, $random->getInt(1, 20), $random->getInt(1, 2)];
+                $wishes["p$n"] = Wish::for(Piece::of("p$n", Size::ofUnits($inch * $w, $inch * $h), $turn), $worth, $limit);
+            }
+            $stock = Stock::sheet('s', self::inch('7', '6'))->marred(Length::ofUnits($inch * $margin), $blemishes);
+            $trimmer = Trimmer::of($longest === null ? null : Length::inches($longest), Length::inches(0, 1, 4));
+            $filling = Fill::best($stock, array_values($wishes), trimmer: $trimmer);
+            $pieces = array_map(static fn (Wish $wish): Piece => $wish->piece, $wishes);
+            $cut = Replay::of($filling->plan, $pieces);
+
+            self::assertSame($filling->worth, array_sum(array_map(static fn (string $id): int => $wishes[$id]->worth, $cut)));
+            foreach (array_count_values($cut) as $id => $count) {
+                self::assertLessThanOrEqual($wishes[$id]->limit, $count);
+            }
+            foreach ($filling->plan->cuts() as $one) {
+                $part = $one->part()->size;
+                self::assertTrue($trimmer->reaches(($one->direction() === Direction::Down ? $part->height : $part->width)->units), "case $case");
+            }
+            foreach ($filling->plan->pieces() as $leaf) {
+                self::assertTrue(Rect::whole(self::inch('7', '6'))->inset(Length::ofUnits($inch * $margin))->contains($leaf->rect()));
+                self::assertSame([], array_filter($blemishes, static fn (Rect $blemish): bool => $blemish->overlaps($leaf->rect())));
+            }
+            // What fits within the margin, were there neither blemish nor trimmer: proven only where no more is possible even then.
+            $most = BruteForce::mostWorth(7 - 2 * $margin, 6 - 2 * $margin, $tiny);
+            self::assertGreaterThanOrEqual($most, $filling->upperBound, "case $case");
+            self::assertTrue(! $filling->isProven() || $filling->worth === $most, "case $case");
+            $proven += (int) $filling->isProven();
+        }
+        self::assertGreaterThan(60, $proven);
     }
 
     public function test_a_bent_corner_leaves_what_lies_beside_it_in_use(): void

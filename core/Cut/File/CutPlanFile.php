@@ -100,7 +100,8 @@ final class CutPlanFile
                 $wishes[] = Wish::for(Piece::of((string) $n, $line->size, $line->turn && ! $sheet->directional), $line->worth, $line->count);
             }
         }
-        $found = Fill::best($file->stock($sheet->paper)[0], $wishes);
+        $stock = $file->stock($sheet->paper)[0] ?? throw BadCutOrder::because(['sheets[0].save: the one sheet is to stay whole, so that nothing can be cut from it.']);
+        $found = Fill::best($stock, $wishes, trimmer: $order->trimmer);
         $cut = array_count_values(array_map(static fn (Leaf $leaf): string => $order->pieces[(int) $leaf->piece]->id, $found->plan->pieces()));
         $left = [];
         foreach ($order->pieces as $line) {

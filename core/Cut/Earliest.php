@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Rect;
+
+/**
+ * Where not all can be cut the earlier pieces have theirs: a piece is left out only where no plan was found that cuts it
+ * with those before it that are not.
+ *
+ * As many as can be are taken at once, then half of them, then a quarter; a single one goes into an offcut of the plan
+ * where there is one, so that the work is bounded: PIECES pieces are planned in all, and no more than PLANS plans are made. Of a handful of
+ * pieces each plan is exact.
+ */
+final class Earliest
+{
+    public const PLANS = 40;
+
+    public const PIECES = 300;
+
+    private int $plans = 0;
+
+    private int $planned = 0;
+
+    private CutPlan $plan;
+
+    /** @var list<Piece> */
+    private array $kept = [];
+
+    private int $room;
+
+    /**
+     * @param  list<Stock>  $stock
+     */
+    private function __construct(private readonly array $stock, private readonly Terms $terms)
+    {
+        $this->plan = CutPlan::of([], [], 0);
+        $this->room = array_sum(array_map(static fn (Stock $one): int => $one->size->exactArea(), $stock));
+    }
+
+    /**
+     * @param  list<Stock>  $stock  all of one material
+     * @param  list<Piece>  $pieces  the most wanted first, which cannot all be cut
+     * @param  Terms  $terms  of the plan in the end
+     */
+    public static function of(array $stock, array $pieces, Terms $terms): CutPlan
+    {
+        $search = new self($stock, $terms);
+        $out = $search->choose($pieces);
+        $again = Planner::plan($stock, $search->kept, $terms);
+        $isBetter = $again->isComplete() && $again->sheetsOpened() <= $search->plan->sheetsOpened();
+
+        return CutPlan::of(($isBetter ? $again : $search->plan)->sheets, $out, LowerBound::sheets($stock, $search->kept));
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @return list<Piece> those that are left out
+     */
+    private function choose(array $pieces): array
+    {
+        $out = [];
+        $many = intdiv(count($pieces) + 1, 2);
+        for ($at = 0; $at < count($pieces);) {
+            $next = array_slice($pieces, $at, $many);
+            if ($this->take(...$next)) {
+                $at += count($next);
+                $many *= 2;
+            } elseif ($many > 1) {
+                $many = intdiv($many + 1, 2);
+            } else {
+                $out[] = $pieces[$at];
+                $at++;
+            }
+        }
+
+        return $out;
+    }
+
+    private function take(Piece ...$pieces): bool
+    {
+        $area = array_sum(array_map(static fn (Piece $piece): int => $piece->size->exactArea(), $pieces));
+        if ($area > $this->room) {
+            return false;
+        }
+        $plan = $this->inserted(...$pieces) ?? $this->planned(...$pieces);
+        if ($plan === null) {
+            return false;
+        }
+        $this->plan = $plan;
+        $this->kept = [...$this->kept, ...array_values($pieces)];
+        $this->room -= $area;
+
+        return true;
+    }
+
+    private function planned(Piece ...$pieces): ?CutPlan
+    {
+        $all = [...$this->kept, ...array_values($pieces)];
+        if (++$this->plans > self::PLANS || ($this->planned += count($all)) > self::PIECES) {
+            return null;
+        }
+        $terms = Terms::usual()->with($this->terms->trimmer);
+        $plan = count($all) <= Subsets::MOST ? Engine::plan($this->stock, $all, $terms) : Planner::plan($this->stock, $all, $terms);
+
+        return $plan->isComplete() ? $plan : null;
+    }
+
+    /** The plan so far with one more piece cut from an offcut of it, or from a sheet it leaves whole. */
+    private function inserted(Piece ...$pieces): ?CutPlan
+    {
+        // A trimmer too short for a sheet, or a blemish on it, asks for more than that there is room.
+        if (count($pieces) !== 1 || Marred::concerns($this->stock) || $this->terms->trimmer->isShortFor(...$this->stock)) {
+            return null;
+        }
+        $piece = $pieces[array_key_first($pieces)];
+        $sheets = $this->plan->sheets;
+        foreach ($sheets as $n => $sheet) {
+            foreach ($sheet->offcuts() as $offcut) {
+                $way = self::way($piece, $offcut->rect());
+                if ($way !== null) {
+                    $sheets[$n] = $sheet->cutting($offcut, $way->cutFrom($offcut->rect()));
+
+                    return CutPlan::of($sheets, [], 0);
+                }
+            }
+        }
+        foreach ($this->unopened() as $stock) {
+            $way = self::way($piece, Rect::whole($stock->size));
+            if ($way !== null) {
+                return CutPlan::of([...$sheets, SheetPlan::of($stock, $way->cutFrom(Rect::whole($stock->size)))], [], 0);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Stock> offcuts first: they cost nothing */
+    private function unopened(): array
+    {
+        $opened = array_map(static fn (SheetPlan $sheet): string => $sheet->stock->id, $this->plan->sheets);
+        $unopened = array_values(array_filter($this->stock, static fn (Stock $one): bool => ! in_array($one->id, $opened, true)));
+        usort($unopened, static fn (Stock $a, Stock $b): int => $a->isWhole <=> $b->isWhole);
+
+        return $unopened;
+    }
+
+    private static function way(Piece $piece, Rect $place): ?Box
+    {
+        foreach ($piece->mayTurn ? [false, true] : [false] as $turned) {
+            $box = Box::of($piece, $turned);
+            if ($box->fits($place->size->width->units, $place->size->height->units)) {
+                return $box;
+            }
+        }
+
+        return null;
+    }
+}
