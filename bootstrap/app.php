@@ -3,8 +3,11 @@
 use App\Actions\NotEnough;
 use App\Database\Busy;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\OwnRecords;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\TextsOnly;
 use App\Journal\CannotUndo;
 use App\Journal\StaleTable;
 use Illuminate\Foundation\Application;
@@ -18,7 +21,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->encryptCookies(except: ['theme']);
-        $middleware->web(append: [SecureHeaders::class, HandleInertiaRequests::class], replace: [FrameworkSession::class => StartSession::class]);
+        $middleware->prepend(KnownHosts::class);
+        $middleware->web(append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class], replace: [FrameworkSession::class => StartSession::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.

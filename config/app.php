@@ -7,4 +7,7 @@ return [
     'url' => env('APP_URL', 'http://127.0.0.1'),
     'key' => env('APP_KEY'),
     'timezone' => 'UTC',
+
+    // The names it answers under, beside those the starter gives it.
+    'hosts' => ['127.0.0.1', 'localhost', ...array_filter(explode(',', (string) env('APP_HOSTS')))],
 ];

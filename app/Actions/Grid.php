@@ -69,13 +69,17 @@ final readonly class Grid
     }
 
     /**
-     * Takes something off one card and gives it to another; what that one had in its place goes the other way.
+     * Takes something off one card and gives it to another; what that one had in its place goes the other way. Put down
+     * where it was picked up, it stays there.
      *
      * @param  Card|null  $from  null for what is kept
      * @param  Card|null  $to  null to keep it
      */
     public function move(Kit $kit, Component $component, ?Card $from, ?Card $to, ?int $revision): void
     {
+        if ($from?->id === $to?->id) {
+            return;
+        }
         $core = $component->toCore();
         $source = $from === null ? null : ($this->taking($from, $component) ?? throw NotEnough::notOn($core->name, $from->number));
         $name = sprintf('Move %s from %s to %s', $core->name, $from === null ? 'Keep' : "card $from->number", $to === null ? 'Keep' : "card $to->number");
@@ -161,7 +165,7 @@ final readonly class Grid
         $this->journal->act($kit, "Put {$aside->name} back", $revision, function () use ($kit, $aside): void {
             $record = $aside->cards[0] ?? [];
             $number = is_int($record['number'] ?? null) ? $record['number'] : 1;
-            $this->cards->put($kit, [[...$record, 'number' => $kit->nextNumber($number)]]);
+            $this->cards->putBack($kit, [[...$record, 'number' => $kit->nextNumber($number)]]);
             $aside->delete();
         });
     }

@@ -21,12 +21,32 @@ final readonly class PlaceCards
     }
 
     /**
-     * Puts cards on the table that were kept outside it.
+     * Puts cards that were on the table once back on it: a set is known by what it was, so that its cards find together.
+     *
+     * @param  list<array<string, mixed>>  $records  as CardRecord writes them
+     * @return list<Card>
+     */
+    public function putBack(Kit $kit, array $records): array
+    {
+        return $this->write($kit, $records, true);
+    }
+
+    /**
+     * Puts new cards on the table; a set is known by the number of its first card until it lies there.
      *
      * @param  list<array<string, mixed>>  $records  as CardRecord writes them
      * @return list<Card>
      */
     public function put(Kit $kit, array $records): array
+    {
+        return $this->write($kit, $records, false);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $records
+     * @return list<Card>
+     */
+    private function write(Kit $kit, array $records, bool $knowsSets): array
     {
         $touched = [];
         $cards = [];
@@ -36,11 +56,11 @@ final readonly class PlaceCards
             $takings = $card->takings;
             $card->unsetRelation('takings')->fill(['kit_id' => $kit->id]);
             $set = $card->set;
-            if ($set !== null && isset($sets[$set])) {
+            if ($set !== null && ! $knowsSets && isset($sets[$set])) {
                 $card->set = $sets[$set];
             }
             $card->save();
-            if ($set !== null && ! isset($sets[$set])) {
+            if ($set !== null && ! $knowsSets && ! isset($sets[$set])) {
                 // The cards of a set are known by the id of the first of them.
                 $card->update(['set' => $sets[$set] = $card->id]);
             }

@@ -185,7 +185,8 @@ final readonly class ShareOutKit implements Task
             }
             $this->cards->clear($kit, $solution->stays);
             $there = $kit->cards()->pluck('number')->all();
-            $this->cards->put($kit, array_values(array_filter($solution->cards, static fn (array $card): bool => ! in_array($card['number'], $there, true))));
+            $cards = array_values(array_filter($solution->cards, static fn (array $card): bool => ! in_array($card['number'], $there, true)));
+            $solution->kind === SolutionKind::Kept ? $this->cards->putBack($kit, $cards) : $this->cards->put($kit, $cards);
         });
     }
 

@@ -109,7 +109,7 @@ final class Journal
      */
     public function note(Model $record, ?array $before, ?array $after): void
     {
-        if ($this->act !== null) {
+        if ($this->act !== null && ! ($after === null && $this->isGone($this->act, $record))) {
             Change::query()->create([
                 'act_id' => $this->act->id,
                 'table_name' => $record->getTable(),
@@ -118,6 +118,14 @@ final class Journal
                 'after' => $after,
             ]);
         }
+    }
+
+    /** The act has deleted it already: what is gone cannot go again. */
+    private function isGone(Act $act, Model $record): bool
+    {
+        $last = Change::query()->where('act_id', $act->id)->where('table_name', $record->getTable())->where('row_id', $record->getKey())->latest('id')->first();
+
+        return $last !== null && $last->after === null;
     }
 
     /**

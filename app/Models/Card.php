@@ -36,7 +36,7 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property string $notes
  * @property Kit $kit
  */
-final class Card extends Model
+final class Card extends Model implements OfKit
 {
     use Journalled;
 
@@ -118,5 +118,10 @@ final class Card extends Model
     public function isBegun(): bool
     {
         return $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
     }
 }

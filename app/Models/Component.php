@@ -23,7 +23,7 @@ use KeepShare\Core\Kit\Kind;
  * @property bool $is_counted
  * @property Kit $kit
  */
-final class Component extends Model
+final class Component extends Model implements OfKit
 {
     use Journalled;
 
@@ -77,5 +77,10 @@ final class Component extends Model
     public static function idOfCore(string $coreId): int
     {
         return (int) substr($coreId, 1);
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
     }
 }

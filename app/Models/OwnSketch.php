@@ -19,7 +19,7 @@ use KeepShare\Core\Sketch\SketchReader;
  * @property string $name
  * @property array<string, mixed> $definition as SketchWriter writes it
  */
-final class OwnSketch extends Model
+final class OwnSketch extends Model implements OfKit
 {
     use Journalled;
 
@@ -49,5 +49,10 @@ final class OwnSketch extends Model
     public static function findByKey(string $key): ?self
     {
         return str_starts_with($key, 'own-') ? self::query()->find((int) substr($key, 4)) : null;
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
     }
 }

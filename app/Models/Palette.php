@@ -13,11 +13,16 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property list<string> $surfaces keys of surfaces: component/face
  */
-final class Palette extends Model
+final class Palette extends Model implements OfKit
 {
     use Journalled;
 
     protected $guarded = [];
 
     protected $casts = ['surfaces' => 'array'];
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
+    }
 }

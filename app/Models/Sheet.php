@@ -29,7 +29,7 @@ use KeepShare\Core\Measure\Size;
  * @property Component $component
  * @property CutPlan|null $plan
  */
-final class Sheet extends Model
+final class Sheet extends Model implements OfKit
 {
     use Journalled;
 
@@ -86,5 +86,15 @@ final class Sheet extends Model
     public static function keepsBlemish(Rect $rect): array
     {
         return ['x' => $rect->x->units, 'y' => $rect->y->units, 'width' => $rect->size->width->units, 'height' => $rect->size->height->units];
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        if ($this->component->kit_id === $kit->id) {
+            return true;
+        }
+
+        // A sheet of the stash, for a kit whose cards take from it.
+        return $this->component->kit->is_stash && Taking::query()->where('component_id', $this->component_id)->whereRelation('card', 'kit_id', $kit->id)->exists();
     }
 }

@@ -19,7 +19,7 @@ use KeepShare\Core\Card\Card as CoreCard;
  * @property int $revision of the kit when they were found
  * @property Kit $kit
  */
-final class Solution extends Model
+final class Solution extends Model implements OfKit
 {
     use Journalled;
 
@@ -37,5 +37,10 @@ final class Solution extends Model
     public function toCore(): array
     {
         return array_map(static fn (array $card): CoreCard => CardRecord::read($card)->toCore(), $this->cards);
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
     }
 }

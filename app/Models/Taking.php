@@ -26,7 +26,7 @@ use KeepShare\Core\Measure\Size;
  * @property int|null $sheet_id
  * @property Card $card
  */
-final class Taking extends Model
+final class Taking extends Model implements OfKit
 {
     use Journalled;
 
@@ -95,5 +95,10 @@ final class Taking extends Model
     public function toPiece(): ?Piece
     {
         return $this->sheet_id === null ? $this->toCore()->toPiece((string) $this->id) : null;
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->card->kit_id === $kit->id;
     }
 }

@@ -4,6 +4,7 @@ namespace App\Pages;
 
 use App\Models\Kit;
 use App\Models\OwnSketch;
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Cluster;
@@ -52,7 +53,8 @@ final class SketchPage
         $shown = ['front' => $front->toArray()];
         try {
             // It is drawn before it has a name; it is kept only with one.
-            $sketch = SketchReader::read(trim((string) ($written['name'] ?? '')) === '' ? [...$written, 'name' => 'unnamed'] : $written, $kit->unit);
+            $isNamed = is_string($written['name'] ?? null) && trim($written['name']) !== '';
+            $sketch = SketchReader::read($isNamed ? $written : [...$written, 'name' => 'unnamed'], $kit->unit, OwnParts::isTaken(...));
             $sketch->resolve($front->size, $kit->unit);
         } catch (BadSketch $bad) {
             return [...$shown, 'faults' => $bad->faults, 'drawn' => null];

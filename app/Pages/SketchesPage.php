@@ -26,6 +26,7 @@ final class SketchesPage
         $sketches = OwnSketch::shelf();
         $sketch = $sketches[$chosen ?? ''] ?? array_values($sketches)[0];
         $isLying = $front->size->isLying();
+        $own = OwnSketch::findByKey($sketch->key);
 
         return [
             'front' => $front->toArray(),
@@ -34,7 +35,8 @@ final class SketchesPage
             'chosen' => self::chosen($sketch, $front->size, $kit->unit, $frame),
             'scales' => array_map(static fn (StandardFront $one): array => ['label' => $one->value, ...self::drawn($sketch, $isLying ? $one->size()->turned() : $one->size(), $kit->unit, $frame)], StandardFront::cases()),
             'off' => $kit->wishes['sketches_off'] ?? [],
-            'own' => OwnSketch::findByKey($sketch->key)?->id,
+            // One that was written at another kit is copied here, as those that ship are.
+            'own' => $own?->isOf($kit) === true ? $own->id : null,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
+use Closure;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Unit;
 
@@ -12,24 +13,26 @@ final class SketchReader
 {
     public const MOST_PARTS = 40;
 
-    /** Names a part may not have: the card gives them to other things. */
-    private const TAKEN = ['front', 'focal', 'sentiment', 'sentiment-label', 'base', 'envelope', 'foam', 'bow', 'embellishment'];
+    /** Names a part may not have: a sketch gives them to its places. */
+    private const TAKEN = ['front', 'focal', 'sentiment'];
 
     /** @var array<string, string> */
     private array $faults = [];
 
-    private function __construct(private readonly Unit $unit)
+    /** @param  Closure(string): bool  $isTaken */
+    private function __construct(private readonly Unit $unit, private readonly Closure $isTaken)
     {
     }
 
     /**
      * @param  array<array-key, mixed>  $data  as SketchWriter writes it; measures without a unit are in $unit
+     * @param  (Closure(string): bool)|null  $isTaken  whether cards give a name to something else; null for what was read once
      *
      * @throws BadSketch with every fault by its place
      */
-    public static function read(array $data, Unit $unit): Sketch
+    public static function read(array $data, Unit $unit, ?Closure $isTaken = null): Sketch
     {
-        $reader = new self($unit);
+        $reader = new self($unit, $isTaken ?? static fn (): bool => false);
         $sketch = $reader->sketch($data);
 
         return $reader->faults === [] && $sketch !== null ? $sketch : throw BadSketch::with($reader->faults === [] ? ['parts' => 'Give the sketch a part.'] : $reader->faults);
@@ -68,7 +71,7 @@ final class SketchReader
     private function part(array $row, string $at): Part
     {
         $id = self::plain($row['id'] ?? '');
-        if (preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $id) !== 1 || in_array($id, self::TAKEN, true)) {
+        if (preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $id) !== 1 || in_array($id, self::TAKEN, true) || ($this->isTaken)($id)) {
             $this->faults["$at.name"] = 'Give the part a name of its own in letters and figures.';
         }
         $role = Role::tryFrom(self::plain($row['role'] ?? ''));

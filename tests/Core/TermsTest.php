@@ -70,6 +70,7 @@ final class TermsTest extends TestCase
             $margin = $random->getInt(0, 1);
             $blemishes = $random->getInt(0, 2) > 0 ? [] : [Rect::ofUnits($inch * $random->getInt(0, 6), $inch * $random->getInt(0, 5), $inch, $inch)];
             $longest = [null, 6, 5, 4][$random->getInt(0, 3)];
+            /** @var array<string, Wish> $wishes */
             $wishes = [];
             $tiny = [];
             foreach (range(1, $random->getInt(1, 3)) as $n) {

@@ -28,7 +28,6 @@ final class CountController
 
     public function store(Kit $kit, Component $component, Request $request, CountComponent $count): RedirectResponse
     {
-        abort_unless($component->kit_id === $kit->id, 404);
         if ($component->kind->isByLength()) {
             $request->merge(['counted' => self::units($request->string('counted')->toString(), $kit)]);
         }
@@ -76,7 +75,6 @@ final class CountController
 
     public function move(Kit $kit, Component $component, Request $request, MoveComponent $move): RedirectResponse
     {
-        abort_unless($component->kit_id === $kit->id, 404);
         $request->validate(['count' => ['required', 'regex:/^\d{1,6}$/', 'integer', 'min:1']], ['count.*' => 'Write how many to move, in figures, from 1.']);
         $to = Kit::query()->findOrFail($request->integer('to'));
         abort_unless($to->is_stash !== $kit->is_stash, 422);

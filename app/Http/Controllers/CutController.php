@@ -62,7 +62,6 @@ final class CutController
     /** Only what one card needs of a sheet. */
     public function forCard(Kit $kit, Sheet $sheet, Card $card, Request $request, CutSheet $cut): RedirectResponse
     {
-        abort_unless($card->kit_id === $kit->id, 404);
         $cut->forCard($kit, self::planOf($kit, $sheet), $card, $request->integer('revision'));
 
         return to_route('kits.cut', [$kit, 'card' => $card->id]);
@@ -183,7 +182,7 @@ final class CutController
     {
         $piece = Sheet::query()->with('component')->find($taking->sheet_id ?? 0);
 
-        return $taking->card->kit_id === $kit->id && $piece !== null ? $piece : abort(404);
+        return $piece ?? abort(404);
     }
 
     private static function card(Kit $kit, Request $request): ?Card

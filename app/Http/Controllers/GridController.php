@@ -22,7 +22,7 @@ final readonly class GridController
 
     public function why(Kit $kit, Request $request): JsonResponse
     {
-        $component = $this->component($request);
+        $component = $this->component($kit, $request);
         $card = $this->card($kit, $request);
         $says = [];
         foreach ($card->takings->where('component_id', $component->id) as $taking) {
@@ -34,28 +34,28 @@ final readonly class GridController
 
     public function more(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->more($this->card($kit, $request), $this->component($request), $request->integer('by') < 0 ? -1 : 1, $request->integer('revision'));
+        $this->grid->more($this->card($kit, $request), $this->component($kit, $request), $request->integer('by') < 0 ? -1 : 1, $request->integer('revision'));
 
         return back();
     }
 
     public function swap(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->swap($this->card($kit, $request), $this->component($request), $request->integer('revision'));
+        $this->grid->swap($this->card($kit, $request), $this->component($kit, $request), $request->integer('revision'));
 
         return back();
     }
 
     public function pin(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->pin($this->card($kit, $request), $request->filled('component') ? $this->component($request) : null, $request->integer('revision'));
+        $this->grid->pin($this->card($kit, $request), $request->filled('component') ? $this->component($kit, $request) : null, $request->integer('revision'));
 
         return back();
     }
 
     public function use(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->use($kit, $this->component($request), $request->integer('revision'));
+        $this->grid->use($kit, $this->component($kit, $request), $request->integer('revision'));
 
         return back();
     }
@@ -63,7 +63,7 @@ final readonly class GridController
     public function move(Kit $kit, Request $request): RedirectResponse
     {
         $end = fn (string $key): ?Card => $request->filled($key) ? $this->card($kit, $request, $key) : null;
-        $this->grid->move($kit, $this->component($request), $end('from'), $end('to'), $request->integer('revision'));
+        $this->grid->move($kit, $this->component($kit, $request), $end('from'), $end('to'), $request->integer('revision'));
 
         return back();
     }
@@ -119,8 +119,11 @@ final readonly class GridController
         return $card->kit_id === $kit->id ? $card : abort(404);
     }
 
-    private function component(Request $request): Component
+    /** The kit's own, or the stash's. */
+    private function component(Kit $kit, Request $request): Component
     {
-        return Component::query()->findOrFail(Component::idOfCore($request->validate(['component' => ['required', 'regex:/^c\d+$/']])['component']));
+        $id = Component::idOfCore($request->validate(['component' => ['required', 'regex:/^c\d{1,15}$/']])['component']);
+
+        return Component::query()->whereIn('kit_id', [$kit->id, Kit::stash()?->id])->findOrFail($id);
     }
 }

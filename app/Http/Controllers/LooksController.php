@@ -24,7 +24,7 @@ final class LooksController
 {
     public function show(Kit $kit, Component $component, Request $request): Response
     {
-        abort_unless($component->kit_id === $kit->id && $component->kind->isPrintedPaper(), 404);
+        abort_unless($component->kind->isPrintedPaper(), 404);
         $token = $request->session()->get('photo');
         $read = is_string($token) ? Cache::get("photo:$token") : null;
 
@@ -39,6 +39,7 @@ final class LooksController
 
     public function read(Kit $kit, Component $component, Request $request): RedirectResponse
     {
+        abort_unless($component->kind->isPrintedPaper(), 404);
         $request->validate(['photo' => ['required', 'file', 'max:'.intdiv(SheetPhoto::MOST_BYTES, 1_024)]], [
             'photo.required' => 'Choose a picture first.',
             'photo.max' => 'The picture is larger than 8 MB.',
@@ -62,6 +63,7 @@ final class LooksController
 
     public function store(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse
     {
+        abort_unless($component->kind->isPrintedPaper(), 404);
         $request->validate([
             'face' => ['required', 'integer', 'between:0,1'],
             'name' => ['required', 'string', 'max:200'],

@@ -41,7 +41,6 @@ final class PairController
 
     public function destroy(Kit $kit, Palette $palette, Request $request): RedirectResponse
     {
-        abort_unless($palette->kit_id === $kit->id, 404);
         $this->journal->act($kit, "Remove palette $palette->name", $request->integer('revision'), static fn () => $palette->delete());
 
         return back();
@@ -49,7 +48,6 @@ final class PairController
 
     public function draw(Kit $kit, Palette $palette, Request $request, DrawFromPalette $draw): RedirectResponse
     {
-        abort_unless($palette->kit_id === $kit->id, 404);
         $number = $draw->draw($kit, $palette, $request->integer('revision'));
 
         return to_route('kits.share-out', $kit)->with('notice', "Card $number is drawn from $palette->name.");

@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
@@ -73,7 +74,7 @@ final readonly class SketchController
     private static function read(Kit $kit, Request $request): Sketch
     {
         try {
-            $sketch = SketchReader::read($request->array('sketch'), $kit->unit);
+            $sketch = SketchReader::read($request->array('sketch'), $kit->unit, OwnParts::isTaken(...));
             $sketch->resolve($kit->front(), $kit->unit);
 
             return $sketch;
