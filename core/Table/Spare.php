@@ -20,6 +20,9 @@ final readonly class Spare
     /** Marks the id of what a component gives when it is taken apart. */
     private const MARK = '~';
 
+    /** More parts than this no share-out cuts up: the rest of a large count stays as it is. */
+    private const MOST = 500;
+
     private function __construct(public Component $component, public int $count, public Apart $apart)
     {
     }
@@ -52,7 +55,7 @@ final readonly class Spare
         foreach ($table->components as $component) {
             $isOwn = ! isset($table->stash[$component->id]) && $table->offers($component->id);
             $apart = $isOwn ? Apart::of($component) : null;
-            $count = $apart === null ? 0 : ($table->free[$component->id] ?? 0) - $needed($component);
+            $count = $apart === null ? 0 : min(self::MOST, ($table->free[$component->id] ?? 0) - $needed($component));
             if ($apart !== null && $count > 0) {
                 $spares[] = new self($component, $count, $apart);
             }

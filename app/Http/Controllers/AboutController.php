@@ -2,6 +2,8 @@
 
 namespace App\Http\Controllers;
 
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Measure\Size;
 use App\Actions\ImportKit;
 use App\Http\Requests\KitRequest;
 use App\Journal\Journal;
@@ -34,7 +36,18 @@ final class AboutController
             'bought_on' => $kit->bought_on ?? '',
             'theme' => $kit->theme,
             'instructions' => $kit->instructions,
-        ], 'isPutAway' => $kit->is_put_away]);
+        ], 'fronts' => self::frontIn($kit->front()), 'isPutAway' => $kit->is_put_away]);
+    }
+
+    /** @return array<string, array{width: string, height: string}> its sides in each unit, exactly */
+    private static function frontIn(Size $front): array
+    {
+        $fronts = [];
+        foreach (Unit::cases() as $unit) {
+            $fronts[$unit->value] = ['width' => $front->width->exact($unit), 'height' => $front->height->exact($unit)];
+        }
+
+        return $fronts;
     }
 
     public function create(KitRequest $request): RedirectResponse

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Models\Kit;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Validator;
 use KeepShare\Core\Kit\BadKit;
@@ -48,8 +49,8 @@ final class KitRequest extends FormRequest
         return [function (Validator $validator): void {
             foreach (['front_width', 'front_height'] as $side) {
                 try {
-                    if ($this->side($side)->isZero() || $this->side($side)->isLongerThan(Length::inches(24))) {
-                        $validator->errors()->add($side, 'A front is above 0 and up to 24 in.');
+                    if (Length::inches(1)->isLongerThan($this->side($side)) || $this->side($side)->isLongerThan(Length::inches(24))) {
+                        $validator->errors()->add($side, 'A front is from 1 in (25.4 mm) to 24 in (609.6 mm) long. Look whether the unit is right.');
                     }
                 } catch (BadMeasure $wrong) {
                     $validator->errors()->add($side, $wrong->getMessage());
@@ -80,8 +81,18 @@ final class KitRequest extends FormRequest
         ];
     }
 
+    /** Where only the unit has changed, and not what was typed, the front stays what it is. */
     private function side(string $side): Length
     {
+        $kit = $this->route('kit');
+        $text = $this->string($side)->trim()->toString();
+        if ($kit instanceof Kit && $kit->unit->value !== $this->string('unit')->toString()) {
+            $now = $side === 'front_width' ? $kit->front()->width : $kit->front()->height;
+            if ($text === $now->exact($kit->unit)) {
+                return $now;
+            }
+        }
+
         return Length::parse($this->string($side)->toString(), Unit::tryFrom($this->string('unit')->toString()) ?? Unit::Inch);
     }
 

@@ -101,6 +101,9 @@ export interface About {
     instructions: string
 }
 
+/** The sides of a front as texts, in each unit. */
+export type Fronts = Record<'in' | 'mm', { width: string; height: string }>
+
 export interface Choice {
     key: string
     label: string

@@ -4,9 +4,9 @@
     import Frame from '@/parts/Frame.svelte'
     import KitForm from '@/parts/KitForm.svelte'
     import UnpackNav from '@/parts/UnpackNav.svelte'
-    import type { About, KitFrame } from '@/lib/types'
+    import type { About, Fronts, KitFrame } from '@/lib/types'
 
-    let { about, isPutAway }: { about: About; isPutAway: boolean } = $props()
+    let { about, fronts, isPutAway }: { about: About; fronts: Fronts; isPutAway: boolean } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
 </script>
@@ -16,7 +16,7 @@
     <div class="place">
         <section>
             <h1>About {frame.name}</h1>
-            {#key frame.id}<KitForm {about} url="{frame.url}/about" revision={frame.revision} does="Keep the changes" />{/key}
+            {#key frame.id}<KitForm {about} {fronts} url="{frame.url}/about" revision={frame.revision} does="Keep the changes" />{/key}
         </section>
         <aside aria-label="The kit as a whole">
             <h2>The kit as a whole</h2>

@@ -8,7 +8,7 @@
     import { money } from '@/lib/format'
     import KitForm from '@/parts/KitForm.svelte'
     import { untrack } from 'svelte'
-    import type { About, Good, Money } from '@/lib/types'
+    import type { About, Fronts, Good, Money } from '@/lib/types'
 
     interface Kit {
         id: number
@@ -24,7 +24,14 @@
         papers: Good[]
     }
 
-    let { kits, shelf }: { kits: Kit[]; shelf: { undo: string | null; redo: string | null } } = $props()
+    interface Props {
+        kits: Kit[]
+        shelf: { undo: string | null; redo: string | null }
+        /** The fronts that are usual in each unit. */
+        fronts: Fronts
+    }
+
+    let { kits, shelf, fronts }: Props = $props()
 
     const MOST_BYTES = 2_000_000
     let files = $state<FileList>()
@@ -37,8 +44,8 @@
     const blank: About = {
         name: '',
         unit: 'in',
-        front_width: '4 1/4',
-        front_height: '5 1/2',
+        front_width: untrack(() => fronts.in.width),
+        front_height: untrack(() => fronts.in.height),
         promised: '10',
         price: '',
         currency: '',
@@ -143,7 +150,7 @@
             </form>
             <h3>By hand</h3>
             {#if isByHand}
-                <KitForm about={blank} url="/kits/new" does="Start this kit" />
+                <KitForm about={blank} {fronts} url="/kits/new" does="Start this kit" />
             {:else}
                 <Button onclick={() => (isByHand = true)}>Start a kit and write its lines</Button>
             {/if}

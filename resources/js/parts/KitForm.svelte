@@ -1,11 +1,20 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
-    import type { About } from '@/lib/types'
+    import type { About, Fronts } from '@/lib/types'
     import Button from './Button.svelte'
 
+    interface Props {
+        about: About
+        /** Width and height of the front as they are said in each unit, until something else is typed. */
+        fronts: Fronts
+        url: string
+        revision?: number
+        does: string
+    }
+
     /** What a kit is, to be written or changed. */
-    let { about, url, revision, does }: { about: About; url: string; revision?: number; does: string } = $props()
+    let { about, fronts, url, revision, does }: Props = $props()
 
     let typed = $state(untrack(() => ({ ...about })))
     const faults = $derived(page.props.errors as Record<string, string>)
@@ -20,6 +29,16 @@
         { key: 'theme', label: 'Theme', size: 40 },
     ]
 
+    /** The front stays what it is, said in the other unit; what was typed stays as it was typed. */
+    function measure(unit: 'in' | 'mm'): void {
+        const now = fronts[typed.unit]
+        if (typed.front_width === now.width && typed.front_height === now.height) {
+            typed.front_width = fronts[unit].width
+            typed.front_height = fronts[unit].height
+        }
+        typed.unit = unit
+    }
+
     function keep(event: SubmitEvent): void {
         event.preventDefault()
         router.post(url, { ...typed, revision: revision ?? null }, { preserveState: 'errors', preserveScroll: true })
@@ -29,8 +48,8 @@
 <form onsubmit={keep} novalidate>
     <fieldset>
         <legend>Measured in</legend>
-        <label><input type="radio" bind:group={typed.unit} value="in" /> inches</label>
-        <label><input type="radio" bind:group={typed.unit} value="mm" /> millimetres</label>
+        <label><input type="radio" name="unit" checked={typed.unit === 'in'} onchange={() => measure('in')} /> inches</label>
+        <label><input type="radio" name="unit" checked={typed.unit === 'mm'} onchange={() => measure('mm')} /> millimetres</label>
     </fieldset>
     {#each fields as field (field.key)}
         <div class="field">
