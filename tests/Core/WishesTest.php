@@ -253,7 +253,11 @@ final class WishesTest extends TestCase
      */
     private static function assertSaidOnce(Table $table, array $cards, string $when): void
     {
-        $wordsOf = static fn (Card $card): string => mb_strtolower($table->components[$card->taking(WordsPart::ID)->component ?? '']?->words()->text ?? '');
+        $wordsOf = static function (Card $card) use ($table): string {
+            $words = $card->taking(WordsPart::ID);
+
+            return $words === null ? '' : mb_strtolower($table->components[$words->component]->words()->text ?? '');
+        };
         foreach ($table->wishes->repeatSentiments ? [] : $cards as $card) {
             foreach ($table->cards as $other) {
                 $isMeant = $card === $other || $card->isInSetWith($other) || $table->wishes->follows($card) || $table->wishes->follows($other);

@@ -32,7 +32,7 @@ final class GridPropertiesTest extends FeatureTestCase
         $before = $this->records($kit);
         $acts = Act::query()->count();
         $kinds = [];
-        for ($n = 0; $n < 30; $n++) {
+        for ($n = 0; $n < 24; $n++) {
             $had = Act::query()->where('is_undone', false)->count();
             $fixed = $this->fixed($kit);
             $kind = $this->something($random, $kit);
@@ -74,19 +74,31 @@ final class GridPropertiesTest extends FeatureTestCase
         $component = $taking instanceof Taking ? Component::coreIdOf($taking->component_id) : '';
         $other = $any($kit->cards()->get()->all());
         $cell = ['card' => $card->id, 'component' => $component];
-        $kind = $any(['more', 'more', 'fewer', 'swap', 'swap', 'pin', 'pin card', 'move', 'move', 'add', 'duplicate', 'aside', 'put back', 'remove', 'way', 'way', 'use', 'cut', 'lose', 'solve', 'solve', 'keep', 'take up']);
+        $kind = $any(['more', 'more', 'fewer', 'swap', 'swap', 'pin', 'pin card', 'move', 'move', 'add', 'duplicate', 'aside', 'put back', 'remove', 'way', 'way', 'use', 'cut', 'lose', 'solve', 'solve', 'keep', 'take up', 'wish', 'wish', 'set']);
         match ($kind) {
             'more', 'fewer' => $this->act($kit, 'grid/more', [...$cell, 'by' => $kind === 'more' ? 1 : -1]),
             'swap', 'use' => $this->act($kit, "grid/$kind", $cell),
             'pin' => $this->act($kit, 'grid/pin', $cell),
             'pin card', 'duplicate', 'aside', 'remove' => $this->act($kit, 'grid/'.strtok($kind, ' '), ['card' => $card->id]),
-            'move' => $this->act($kit, 'grid/move', ['component' => $component, 'from' => $card->id, 'to' => $other instanceof Card && $other->id !== $card->id ? $other->id : null]),
+            'move' => $this->act($kit, 'grid/move', ['component' => $component, 'from' => $card->id, 'to' => $other instanceof Card ? $other->id : null]),
             'add' => $this->act($kit, 'grid/add'),
             'put back' => $this->withSolution($kit, SolutionKind::Aside, 'put-back'),
             'way' => $this->takeAWay($kit),
             'cut' => $this->cutFor($kit, $card),
             'lose' => $this->lose($kit, $component),
             'solve' => $this->solve($kit, $random->getInt(4, 8)),
+            'wish' => $this->act($kit, 'taste', [
+                'frame' => '',
+                'set' => $random->getInt(1, 2),
+                'savesOne' => $random->getInt(0, 1),
+                'insides' => $random->getInt(0, 1),
+                'follows' => $random->getInt(0, 1),
+                'stashCards' => (string) $random->getInt(0, 3),
+                'folds' => ['gatefold' => (string) $random->getInt(0, 1)],
+                'wanted' => ['birthday' => (string) $random->getInt(0, 2)],
+                'trimmer' => $random->getInt(0, 1) === 0 ? '' : '12in',
+            ]),
+            'set' => $this->act($kit, "cards/$card->id/copies", ['copies' => $random->getInt(1, 3)]),
             'keep' => $this->act($kit, 'share-out/keep', ['name' => "Kept $card->number"]),
             default => $this->withSolution($kit, SolutionKind::Kept, 'take-up'),
         };

@@ -2,12 +2,11 @@
 
 namespace App\Http\Controllers;
 
-use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Measure\Size;
 use App\Actions\ImportKit;
 use App\Http\Requests\KitRequest;
 use App\Journal\Journal;
 use App\Models\Kit;
+use App\Pages\Fronts;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
@@ -36,18 +35,7 @@ final class AboutController
             'bought_on' => $kit->bought_on ?? '',
             'theme' => $kit->theme,
             'instructions' => $kit->instructions,
-        ], 'fronts' => self::frontIn($kit->front()), 'isPutAway' => $kit->is_put_away]);
-    }
-
-    /** @return array<string, array{width: string, height: string}> its sides in each unit, exactly */
-    private static function frontIn(Size $front): array
-    {
-        $fronts = [];
-        foreach (Unit::cases() as $unit) {
-            $fronts[$unit->value] = ['width' => $front->width->exact($unit), 'height' => $front->height->exact($unit)];
-        }
-
-        return $fronts;
+        ], 'fronts' => Fronts::of($kit->front()), 'isPutAway' => $kit->is_put_away]);
     }
 
     public function create(KitRequest $request): RedirectResponse

@@ -6,6 +6,7 @@ use App\Actions\ImportKit;
 use App\Http\Requests\ImportRequest;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Pages\Fronts;
 use App\Pages\GoodView;
 use App\Pages\KitFrame;
 use App\Pages\MoneyView;
@@ -36,6 +37,7 @@ final class ShelfController
                 'price' => $kit->price() === null ? null : MoneyView::of($kit->price()),
             ])->all(),
             'shelf' => $frame->acts(null),
+            'fronts' => Fronts::usual(),
         ]);
     }
 
