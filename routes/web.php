@@ -8,20 +8,24 @@ use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
 use App\Http\Controllers\CutController;
 use App\Http\Controllers\DesignCardController;
-use App\Http\Controllers\DesignController;
+use App\Http\Controllers\FileController;
 use App\Http\Controllers\GridController;
 use App\Http\Controllers\KeepController;
-use App\Http\Controllers\KitController;
 use App\Http\Controllers\KitPostController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\NextCardController;
 use App\Http\Controllers\PairController;
 use App\Http\Controllers\ShareOutController;
-use App\Http\Controllers\ShareOutFileController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\TasteController;
+use App\Http\Controllers\UnpackController;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Stages\Stages;
+use App\Prints\CardExport;
+use App\Prints\Exports;
+use App\Prints\KitExport;
+use App\Prints\SheetExport;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
@@ -39,36 +43,39 @@ Route::post('/undo', [ActController::class, 'undoOnShelf']);
 Route::post('/redo', [ActController::class, 'redoOnShelf']);
 
 Route::prefix('/kits/{kit}')->group(function (): void {
-    Route::get('/', [KitController::class, 'show'])->name('kits.show');
-    Route::get('/unpack', [KitController::class, 'unpack'])->name('kits.unpack');
-    Route::get('/add', [AddController::class, 'show'])->name('kits.add');
+    Route::get('/', [UnpackController::class, 'open'])->name('kits.show');
+    foreach (Stages::all() as $stage) {
+        foreach ($stage->pages() as $page) {
+            Route::get($page->path, $page->action)->name($page->routeName());
+        }
+    }
+    foreach (Exports::of(KitExport::class) as $export) {
+        Route::get($export->path(), [FileController::class, 'ofKit'])->defaults('export', $export);
+    }
+    foreach (Exports::of(CardExport::class) as $export) {
+        Route::get("cards/{card}/{$export->path()}", [FileController::class, 'ofCard'])->defaults('export', $export);
+    }
+    foreach (Exports::of(SheetExport::class) as $export) {
+        Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export);
+    }
     Route::get('/add/read', [AddController::class, 'read']);
     Route::post('/add', [AddController::class, 'store']);
-    Route::get('/about', [AboutController::class, 'show'])->name('kits.about');
     Route::post('/about', [AboutController::class, 'update']);
-    Route::get('/export', [AboutController::class, 'export']);
     Route::post('/duplicate', [AboutController::class, 'duplicate']);
     Route::post('/put-away', [AboutController::class, 'putAway']);
     Route::delete('/', [AboutController::class, 'destroy']);
-    Route::get('/count', [CountController::class, 'show'])->name('kits.count');
     Route::post('/count', [CountController::class, 'allThere']);
     Route::post('/count/{component}', [CountController::class, 'store']);
     Route::post('/move/{component}', [CountController::class, 'move']);
-    Route::get('/looks/{component}', [LooksController::class, 'show'])->name('kits.looks');
     Route::post('/looks/{component}/photo', [LooksController::class, 'read']);
     Route::post('/looks/{component}', [LooksController::class, 'store']);
-    Route::get('/pair', [PairController::class, 'show'])->name('kits.pair');
     Route::post('/palettes', [PairController::class, 'store']);
     Route::delete('/palettes/{palette}', [PairController::class, 'destroy']);
     Route::post('/palettes/{palette}/card', [PairController::class, 'draw']);
-    Route::get('/share-out', [ShareOutController::class, 'show'])->name('kits.share-out');
     Route::post('/share-out', [ShareOutController::class, 'store']);
     Route::post('/share-out/stop', [ShareOutController::class, 'stop']);
-    Route::get('/share-out/compare', [ShareOutController::class, 'compare'])->name('kits.compare');
-    Route::get('/share-out/next', [NextCardController::class, 'show'])->name('kits.next-card');
     Route::post('/share-out/next', [NextCardController::class, 'store']);
     Route::post('/share-out/next/stop', [NextCardController::class, 'stop']);
-    Route::get('/share-out/export.{format}', [ShareOutFileController::class, 'show'])->whereIn('format', ['json', 'csv', 'pdf']);
     Route::post('/share-out/keep', [ShareOutController::class, 'keep']);
     Route::prefix('/share-out/solutions/{solution}')->scopeBindings()->group(function (): void {
         Route::post('/accept', [ShareOutController::class, 'accept']);
@@ -84,10 +91,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         }
     });
     Route::prefix('/cards/{card}')->scopeBindings()->group(function (): void {
-        Route::get('/', [CardController::class, 'show'])->name('kits.card');
         Route::post('/waive', [CardController::class, 'waive']);
-        Route::get('/plan.pdf', [CardController::class, 'pdf']);
-        Route::get('/front.svg', [CardController::class, 'svg']);
         Route::post('/sketch', [DesignCardController::class, 'sketch']);
         Route::post('/turn', [DesignCardController::class, 'turn']);
         Route::post('/frame', [DesignCardController::class, 'frame']);
@@ -103,37 +107,30 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/taste', [TasteController::class, 'store']);
     Route::post('/mute', [TasteController::class, 'mute']);
     Route::post('/sketches/enable', [TasteController::class, 'sketch']);
-    Route::get('/sketches/new', [SketchController::class, 'create'])->name('kits.sketch-new');
-    Route::get('/sketches/{sketch}/change', [SketchController::class, 'edit']);
     // Asked with every key that is pressed: it keeps nothing, and must not race with the session of an act.
-    Route::post('/sketches/draw', [SketchController::class, 'draw'])->withoutMiddleware([StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class, HandleInertiaRequests::class]);
+    Route::post('/sketches/draw', [SketchController::class, 'draw'])->withoutMiddleware([
+        StartSession::class,
+        ShareErrorsFromSession::class,
+        ValidateCsrfToken::class,
+        HandleInertiaRequests::class,
+    ]);
     Route::post('/sketches', [SketchController::class, 'store']);
     Route::post('/sketches/{sketch}', [SketchController::class, 'update']);
     Route::delete('/sketches/{sketch}', [SketchController::class, 'destroy']);
-    Route::get('/folds', [DesignController::class, 'folds'])->name('kits.folds');
-    Route::get('/sketches', [DesignController::class, 'sketches'])->name('kits.sketches');
-    Route::get('/measures', [DesignController::class, 'measures'])->name('kits.measures');
-    Route::get('/cut', [CutController::class, 'show'])->name('kits.cut');
-    Route::get('/class', [CutController::class, 'forClass'])->name('kits.class');
     Route::post('/cut/better', [CutController::class, 'better']);
     Route::post('/cut/better/stop', [CutController::class, 'stop']);
     Route::get('/cut/pieces/{taking}/spoiled', [CutController::class, 'proposePieceSpoiled']);
     Route::post('/cut/pieces/{taking}/spoiled', [CutController::class, 'pieceSpoiled']);
     Route::post('/cut/labels', [CutController::class, 'printLabels']);
-    Route::get('/cut/labels.pdf', [CutController::class, 'labels']);
-    Route::get('/cut/{sheet}/plan.svg', [CutController::class, 'svg']);
-    Route::get('/cut/{sheet}/plan.pdf', [CutController::class, 'pdf']);
     Route::post('/cut/{sheet}', [CutController::class, 'store']);
     Route::post('/cut/{sheet}/once', [CutController::class, 'once']);
     Route::post('/cut/{sheet}/motor', [CutController::class, 'motor']);
     Route::post('/cut/{sheet}/for/{card}', [CutController::class, 'forCard'])->withoutScopedBindings();
     Route::get('/cut/{sheet}/wrong', [CutController::class, 'proposeWrong']);
     Route::post('/cut/{sheet}/wrong', [CutController::class, 'wrong']);
-    Route::get('/keep', [KeepController::class, 'show'])->name('kits.keep');
     Route::post('/keep', [KeepController::class, 'store']);
     Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);
-    Route::get('/tally', [KitController::class, 'tally'])->name('kits.tally');
     Route::post('/undo', [ActController::class, 'undo']);
     Route::post('/redo', [ActController::class, 'redo']);
 });

@@ -13,6 +13,10 @@ use Illuminate\Support\Facades\DB;
  *
  * Taking an act back puts the rows as they were before; doing it again puts them as they were after. Either is refused
  * when a row no longer is as the act left it.
+ *
+ * The names of the acts that are next:
+ *
+ * @phpstan-type UndoRedo array{undo: string|null, redo: string|null}
  */
 final class Journal
 {
@@ -101,6 +105,15 @@ final class Journal
 
             return $this->mark($act, $on, false);
         });
+    }
+
+    /** @return UndoRedo */
+    public function atHand(?Subject $on): array
+    {
+        return [
+            'undo' => $this->acts($on)->where('is_undone', false)->latest('id')->first()?->name,
+            'redo' => $this->acts($on)->where('is_undone', true)->oldest('id')->first()?->name,
+        ];
     }
 
     /**

@@ -3,9 +3,11 @@
 namespace App\Models;
 
 use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Cut\SheetPlan;
 
 /**
@@ -35,5 +37,26 @@ final class CutPlan extends Model
     public function toCore(): SheetPlan
     {
         return SheetPlan::fromArray($this->sheet->toStock(), $this->tree);
+    }
+
+    /**
+     * The plans of sheets that a card of this kit gets a piece from.
+     *
+     * @return Builder<self>
+     */
+    public static function for(Kit $kit): Builder
+    {
+        $components = DB::table('takings')
+            ->join('cards', 'cards.id', '=', 'takings.card_id')
+            ->where('cards.kit_id', $kit->id)
+            ->select('component_id');
+
+        return self::query()->whereHas('sheet', static fn ($sheet) => $sheet->whereIn('component_id', $components));
+    }
+
+    /** A sheet and the parts of it that are in hand are one line on the table: the id of the sheet. */
+    public function lineId(): int
+    {
+        return $this->sheet->in_hand_id ?? $this->sheet_id;
     }
 }

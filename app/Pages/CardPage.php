@@ -23,89 +23,178 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
 
-/** One card: its face, its parts with their measures, its stack of layers, its fold, and what a practised eye would say. */
-final class CardPage
+/**
+ * One card: its face, its parts with their measures, its stack of layers, its fold, and what a practised eye would say.
+ *
+ * @phpstan-import-type BlankPart from FoldsPage
+ * @phpstan-import-type Choice from ChoiceView
+ * @phpstan-import-type Finding from Findings
+ * @phpstan-import-type FoldedPart from CardParts
+ * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type Goods from GoodView
+ * @phpstan-import-type GuideLine from CardParts
+ * @phpstan-import-type SketchedPart from CardParts
+ * @phpstan-import-type StuckPart from CardParts
+ *
+ * @phpstan-type CardDesign array{
+ *     sketch: string,
+ *     sketches: list<Choice>,
+ *     isChanged: bool,
+ *     isLying: bool,
+ *     frame: string|null,
+ *     fold: string,
+ *     folds: list<Choice>,
+ *     occasion: string,
+ *     occasions: list<Choice>,
+ *     copies: int,
+ *     set: list<int>,
+ *     isKitDesign: bool,
+ *     isForAMan: bool,
+ *     notes: string,
+ * }
+ * @phpstan-type CardCut array{part: string, size: string, from: string, isCut: bool, score: string|null}
+ * @phpstan-type StackLayer array{
+ *     name: string,
+ *     component: string,
+ *     face: int,
+ *     good: string,
+ *     left: int,
+ *     width: int,
+ *     foam: int,
+ *     height: string,
+ *     reveal: string,
+ * }
+ * @phpstan-type CardBuild array{blank: BlankPart, parts: list<BlankPart>, steps: list<string>, open: string}
+ * @phpstan-type NumberedCard array{id: int, number: int}
+ */
+final readonly class CardPage extends Page
 {
     /** How many colours its palette shows. */
     private const COLOURS = 9;
 
-    /** @return array<string, mixed> */
-    public static function of(Card $card): array
+    /**
+     * @param  Front  $front
+     * @param  string|null  $envelope  that takes it
+     * @param  CardDesign  $design  what can be chosen for it as a whole
+     * @param  list<SketchedPart>  $parts
+     * @param  list<GuideLine>  $guides
+     * @param  list<FoldedPart>  $folded
+     * @param  list<StuckPart>  $stuck
+     * @param  list<CardCut>  $cuts
+     * @param  list<StackLayer>  $stack
+     * @param  CardBuild  $build  how its fold is scored and glued
+     * @param  list<string>  $palette  the colours of what shows on it, the grounds first
+     * @param  list<Finding>  $findings
+     * @param  list<string>  $muted
+     * @param  Goods  $goods
+     * @param  list<NumberedCard>  $cards
+     */
+    private function __construct(
+        public int $id,
+        public bool $isBegun,
+        public array $front,
+        public string $size,
+        public string $thickness,
+        public ?string $envelope,
+        public array $design,
+        public array $parts,
+        public array $guides,
+        public array $folded,
+        public array $stuck,
+        public array $cuts,
+        public array $stack,
+        public array $build,
+        public array $palette,
+        public string $inside,
+        public array $findings,
+        public array $muted,
+        public array $goods,
+        public array $cards,
+    ) {
+    }
+
+    public static function of(Card $card): self
     {
         $state = TableState::of($card->kit);
         $card = $state->cards->get($card->id) ?? $card;
         $core = $card->toCore();
         $unit = $state->kit->unit;
         $layout = $core->layout($unit);
-        $takings = $state->takings->where('card_id', $card->id);
         $parts = CardParts::of($card, $core, $layout, $state);
         $thickness = Thickness::of(CardInHand::of($core, $state->core, $unit, []));
+        $closed = $core->construction($unit)->closed;
+        $pieces = $state->takings->where('card_id', $card->id)->whereNotNull('width');
+        $layer = static fn (Laid $laid): array => self::layer($laid, $layout, $core->taking($laid->part->id), $state);
 
-        return [
-            'id' => $card->id,
-            'isBegun' => $card->isBegun(),
-            'front' => FrontView::of($core, $state->core, $unit),
-            'size' => StandardFront::nameOf($core->front, $unit).', '.$core->front->label($unit),
-            'thickness' => CardParts::height($thickness),
-            'envelope' => StandardEnvelope::for($core->construction($unit)->closed, Length::ofUnits(intdiv($thickness->units, 2)))?->value,
-            'design' => self::design($card, $core, $state),
-            'parts' => $parts->sketched(),
-            'guides' => $parts->guides(),
-            'folded' => $parts->folded(),
-            'stuck' => $parts->stuck(),
-            'cuts' => array_values($takings->whereNotNull('width')->map(static fn (Taking $taking): array => self::cut($taking, $state, $core))->all()),
-            'stack' => array_map(static fn (Laid $laid): array => self::layer($laid, $layout, $core->taking($laid->part->id), $state), $layout->parts),
-            'build' => self::build($core, $unit),
-            'palette' => self::palette($core, $state),
-            'inside' => $layout->inside->label($unit),
-            'findings' => Findings::on($state)->of($card),
-            'muted' => $state->kit->muted,
-            'goods' => GoodView::all($state->core),
-            'cards' => array_values($state->cards->map(static fn (Card $one): array => ['id' => $one->id, 'number' => $one->number])->all()),
-        ];
+        return new self(
+            $card->id,
+            $card->isBegun(),
+            FrontView::of($core, $state->core, $unit),
+            StandardFront::nameOf($core->front, $unit).', '.$core->front->label($unit),
+            CardParts::height($thickness),
+            StandardEnvelope::for($closed, Length::ofUnits(intdiv($thickness->units, 2)))?->value,
+            self::design($card, $core, $state),
+            $parts->sketched(),
+            $parts->guides(),
+            $parts->folded(),
+            $parts->stuck(),
+            array_values($pieces->map(static fn (Taking $taking): array => self::cut($taking, $state, $core))->all()),
+            array_map($layer, $layout->parts),
+            self::build($core, $unit),
+            self::palette($core, $state),
+            $layout->inside->label($unit),
+            Findings::on($state)->of($card),
+            $state->kit->muted,
+            GoodView::all($state->core),
+            array_values($state->cards->map(static fn (Card $one): array => ['id' => $one->id, 'number' => $one->number])->all()),
+        );
     }
 
-    /** @return array<string, mixed> what can be chosen for it as a whole */
+    /** @return CardDesign */
     private static function design(Card $card, CoreCard $core, TableState $state): array
     {
-        $set = $card->set === null ? [] : array_values($state->cards->where('set', $card->set)->map(static fn (Card $one): int => $one->number)->all());
+        $twins = $card->set === null ? collect() : $state->cards->where('set', $card->set);
         $shelf = OwnSketch::shelf();
+        $onShelf = $shelf[$core->sketch->key] ?? null;
+        // A sketch that is no longer on the shelf stays with the card.
+        $sketches = [...$shelf, $core->sketch->key => $onShelf ?? $core->sketch];
+        $choice = static fn (Sketch $sketch): array => ['key' => $sketch->key, 'label' => $sketch->name];
 
         return [
             'sketch' => $core->sketch->key,
-            // A sketch that is no longer on the shelf stays with the card.
-            'sketches' => array_map(static fn (Sketch $sketch): array => ['key' => $sketch->key, 'label' => $sketch->name], array_values([...$shelf, $core->sketch->key => $shelf[$core->sketch->key] ?? $core->sketch])),
-            'isChanged' => $card->design !== null && isset($shelf[$core->sketch->key]) && Card::keeps($shelf[$core->sketch->key])['design'] != $card->design,
+            'sketches' => array_map($choice, array_values($sketches)),
+            'isChanged' => $card->design !== null && $onShelf !== null && Card::keeps($onShelf)['design'] != $card->design,
             'isLying' => $core->front->isLying(),
             'frame' => $core->frame?->exact($state->kit->unit),
             'fold' => $core->fold->value,
-            'folds' => array_map(static fn (FoldKind $fold): array => ['key' => $fold->value, 'label' => $fold->label()], FoldKind::cases()),
+            'folds' => ChoiceView::all(FoldKind::cases(), static fn (FoldKind $fold): string => $fold->label()),
             'occasion' => $core->occasion->value,
-            'occasions' => array_map(static fn (Occasion $one): array => ['key' => $one->value, 'label' => $one->label()], Occasion::cases()),
-            'copies' => max(1, count($set)),
-            'set' => $set,
+            'occasions' => ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label()),
+            'copies' => max(1, $twins->count()),
+            'set' => array_values($twins->map(static fn (Card $one): int => $one->number)->all()),
             'isKitDesign' => array_filter($state->kit->designs(), $core->follows(...)) !== [],
             'isForAMan' => $card->is_for_a_man,
             'notes' => $card->notes,
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return CardCut */
     private static function cut(Taking $taking, TableState $state, CoreCard $core): array
     {
-        $size = $taking->size();
-        $blank = $core->construction($state->kit->unit)->blank;
+        $unit = $state->kit->unit;
+        $scores = $taking->part === BasePart::ID ? $core->construction($unit)->blank->scores : [];
+        $at = array_map(static fn (Length $at): string => $at->label($unit), $scores);
 
         return [
             'part' => $taking->partName(),
-            'size' => $size?->format($state->kit->unit) ?? '',
+            'size' => $taking->size()?->format($unit) ?? '',
             'from' => $state->nameOf($taking->component_id),
             'isCut' => $taking->sheet_id !== null,
-            'score' => $taking->part === BasePart::ID && $blank->scores !== [] ? implode(' and ', array_map(static fn (Length $at): string => $at->label($state->kit->unit), $blank->scores)) : null,
+            'score' => $at === [] ? null : implode(' and ', $at),
         ];
     }
 
-    /** @return array<string, mixed> how its fold is scored and glued */
+    /** @return CardBuild */
     private static function build(CoreCard $core, Unit $unit): array
     {
         $built = $core->construction($unit);
@@ -118,13 +207,17 @@ final class CardPage
         ];
     }
 
-    /** @return list<string> the colours of what shows on it, the grounds first */
+    /** @return list<string> */
     private static function palette(CoreCard $core, TableState $state): array
     {
         $colours = [];
         foreach ($core->takings as $taking) {
             $good = $state->core[$taking->component]->good;
-            foreach ($taking->size !== null && $good instanceof SheetGood ? ($good->faces()[$taking->face] ?? $good->faces()[0])->colours : [] as $n => $colour) {
+            if ($taking->size === null || ! $good instanceof SheetGood) {
+                continue;
+            }
+            $face = $good->faces()[$taking->face] ?? $good->faces()[0];
+            foreach ($face->colours as $n => $colour) {
                 $colours[$n][] = $colour->hex;
             }
         }
@@ -132,7 +225,7 @@ final class CardPage
         return array_slice(array_values(array_unique(array_merge([], ...$colours))), 0, self::COLOURS);
     }
 
-    /** @return array<string, mixed> */
+    /** @return StackLayer */
     private static function layer(Laid $laid, Layout $layout, ?CoreTaking $taking, TableState $state): array
     {
         $component = $taking->component ?? '';
@@ -146,7 +239,7 @@ final class CardPage
             'width' => $laid->rect->size->width->units,
             'foam' => $laid->part->foam,
             'height' => CardParts::height($laid->height),
-            'reveal' => SketchesPage::reveals($layout, $laid, $state->kit->unit),
+            'reveal' => SketchView::reveals($layout, $laid, $state->kit->unit),
         ];
     }
 }

@@ -22,7 +22,46 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Visibility;
 use KeepShare\Core\Table\Table;
 
-/** The parts of a card: their measures, what fills them, and what else could. */
+/**
+ * The parts of a card: their measures, what fills them, and what else could.
+ *
+ * @phpstan-import-type Choice from ChoiceView
+ *
+ * @phpstan-type MeasureValue array{name: string, value: string, share: string|null}
+ * @phpstan-type SketchedPart array{
+ *     id: string,
+ *     name: string,
+ *     filling: string,
+ *     good: string|null,
+ *     isCut: bool,
+ *     size: string,
+ *     options: list<Choice>,
+ *     measures: list<MeasureValue>,
+ *     shown: int,
+ *     spare: string|null,
+ * }
+ * @phpstan-type FoldedPart array{
+ *     id: string,
+ *     name: string,
+ *     filling: string,
+ *     good: string|null,
+ *     isCut: bool,
+ *     size: string,
+ *     from: string,
+ *     note: string,
+ * }
+ * @phpstan-type StuckPart array{
+ *     id: string,
+ *     name: string,
+ *     filling: string,
+ *     good: string|null,
+ *     isCut: bool,
+ *     amount: string,
+ *     quantity: int|null,
+ *     options: list<Choice>,
+ * }
+ * @phpstan-type GuideLine array{id: string, name: string, measures: list<MeasureValue>}
+ */
 final readonly class CardParts
 {
     /** How many surfaces are offered for a part, the best first. */
@@ -32,8 +71,15 @@ final readonly class CardParts
      * @param  list<string>  $cut
      * @param  Table  $others  without what the card takes
      */
-    private function __construct(private TableState $state, private CoreCard $card, private Layout $layout, private Refit $refit, private array $cut, private Table $others, private Unit $unit)
-    {
+    private function __construct(
+        private TableState $state,
+        private CoreCard $card,
+        private Layout $layout,
+        private Refit $refit,
+        private array $cut,
+        private Table $others,
+        private Unit $unit,
+    ) {
     }
 
     public static function of(Card $card, CoreCard $core, Layout $layout, TableState $state): self
@@ -43,7 +89,7 @@ final readonly class CardParts
         return new self($state, $core, $layout, Refit::on($others->asking($others->wishes->withStash())), $card->cutParts(), $others, $state->kit->unit);
     }
 
-    /** @return list<array<string, mixed>> the parts of the sketch, from the base up */
+    /** @return list<SketchedPart> from the base up */
     public function sketched(): array
     {
         $visibility = Visibility::of($this->layout);
@@ -59,7 +105,7 @@ final readonly class CardParts
         ], $this->layout->parts);
     }
 
-    /** @return list<array<string, mixed>> what the fold is built of besides */
+    /** @return list<FoldedPart> what the fold is built of besides */
     public function folded(): array
     {
         $parts = [];
@@ -72,7 +118,7 @@ final readonly class CardParts
         return $parts;
     }
 
-    /** @return list<array<string, mixed>> picture, words and trimmings, base and envelope */
+    /** @return list<StuckPart> picture, words and trimmings, base and envelope */
     public function stuck(): array
     {
         $asked = array_filter(OwnParts::all(), function (OwnPart $part): bool {
@@ -84,7 +130,7 @@ final readonly class CardParts
         return array_values(array_map($this->chosen(...), $asked));
     }
 
-    /** @return array<string, mixed> */
+    /** @return StuckPart */
     private function chosen(OwnPart $part): array
     {
         $taking = $this->card->taking($part->id());
@@ -99,15 +145,16 @@ final readonly class CardParts
         ];
     }
 
-    /** @return list<array<string, mixed>> the guides of the sketch: measured from, not cut */
+    /** @return list<GuideLine> the guides of the sketch: measured from, not cut */
     public function guides(): array
     {
         $guides = array_filter($this->card->sketch->parts, static fn (Part $part): bool => $part->role === Role::Guide);
+        $line = fn (Part $part): array => ['id' => $part->id, 'name' => $part->name, 'measures' => $this->measures($part)];
 
-        return array_values(array_map(fn (Part $part): array => ['id' => $part->id, 'name' => $part->name, 'measures' => $this->measures($part)], $guides));
+        return array_values(array_map($line, $guides));
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{id: string, name: string, filling: string, good: string|null, isCut: bool} */
     private function filled(string $id, string $name): array
     {
         $taking = $this->card->taking($id);
@@ -124,7 +171,7 @@ final readonly class CardParts
     /**
      * Every measure of a part as it is on this card.
      *
-     * @return list<array{name: string, value: string, share: string|null}>
+     * @return list<MeasureValue>
      */
     private function measures(Part $part): array
     {
@@ -137,15 +184,23 @@ final readonly class CardParts
         return $measures;
     }
 
-    /** @return list<array{key: string, label: string}> */
+    /** @return list<Choice> */
     private function surfaces(Role $role, Laid $laid, ?Surface $main): array
     {
         $beside = $main !== null && $this->card->taking($laid->part->id)?->component === $main->component ? null : $main;
 
-        return array_map(fn (Surface $surface): array => [
-            'key' => $surface->key,
-            'label' => $this->state->nameOf(Record::idOfCore($surface->component)).(count($this->faces($surface)) > 1 ? ', '.$surface->face->name : '').($beside === null ? '' : ' · goes '.Fit::figure($beside->face, $surface->face)),
-        ], array_slice($this->refit->surfacesFor($role, $laid->cut, $beside), 0, self::OFFERED));
+        $surfaces = array_slice($this->refit->surfacesFor($role, $laid->cut, $beside), 0, self::OFFERED);
+
+        return array_map(fn (Surface $one): array => ['key' => $one->key, 'label' => $this->said($one, $beside)], $surfaces);
+    }
+
+    /** "Harbour stripe, blue side · goes 72" */
+    private function said(Surface $surface, ?Surface $beside): string
+    {
+        $name = $this->state->nameOf(Record::idOfCore($surface->component));
+        $side = count($this->faces($surface)) > 1 ? ", {$surface->face->name}" : '';
+
+        return $name.$side.($beside === null ? '' : ' · goes '.Fit::figure($beside->face, $surface->face));
     }
 
     /** @return array<int, mixed> */
@@ -156,7 +211,7 @@ final readonly class CardParts
         return $good instanceof SheetGood ? $good->faces() : [];
     }
 
-    /** @return list<array{key: string, label: string}> what there is left of, for one of the loose parts */
+    /** @return list<Choice> what there is left of, for one of the loose parts */
     private function components(OwnPart $part): array
     {
         $own = $this->card->taking($part->id());
@@ -168,7 +223,9 @@ final readonly class CardParts
         foreach ($this->state->core as $core) {
             $left = $this->others->laying->free[$core->id] ?? 0;
             if ($part->isFilledBy($core) && ($core->id === $own?->component || $core->isEndless() || $left > 0)) {
-                $options[] = ['key' => "$core->id/0", 'label' => $this->state->nameOf(Record::idOfCore($core->id)).($core->isEndless() || $core->kind()->isByLength() ? '' : " · $left left")];
+                $isCounted = ! $core->isEndless() && ! $core->kind()->isByLength();
+                $name = $this->state->nameOf(Record::idOfCore($core->id));
+                $options[] = ['key' => "$core->id/0", 'label' => $name.($isCounted ? " · $left left" : '')];
             }
         }
 

@@ -9,21 +9,37 @@ use App\Models\SolutionKind;
 use App\Table\TableState;
 use KeepShare\Core\Card\Card as CoreCard;
 
-/** The present share-out beside those kept by name. */
-final class ComparePage
+/**
+ * The present share-out beside those kept by name.
+ *
+ * @phpstan-import-type Goods from GoodView
+ * @phpstan-import-type SharedOut from SolutionView
+ *
+ * @phpstan-type Compared array{id: int|null, name: string, solution: SharedOut}
+ */
+final readonly class ComparePage extends Page
 {
-    /** @return array<string, mixed> */
-    public static function of(Kit $kit): array
+    /**
+     * @param  Goods  $goods
+     * @param  list<Compared>  $solutions
+     */
+    private function __construct(public array $goods, public array $solutions)
+    {
+    }
+
+    public static function of(Kit $kit): self
     {
         $state = TableState::of($kit);
         $now = array_values($state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        $kept = $kit->solutions->where('kind', SolutionKind::Kept);
 
-        return [
-            'goods' => GoodView::all($state->core),
-            'solutions' => [
-                ['id' => null, 'name' => 'On the table now', ...SolutionView::of($now, $state)],
-                ...array_values($kit->solutions->where('kind', SolutionKind::Kept)->map(static fn (Solution $kept): array => ['id' => $kept->id, 'name' => $kept->name, ...SolutionView::of($kept->toCore(), $state)])->all()),
-            ],
-        ];
+        return new self(GoodView::all($state->core), [
+            ['id' => null, 'name' => 'On the table now', 'solution' => SolutionView::of($now, $state)],
+            ...array_values($kept->map(static fn (Solution $one): array => [
+                'id' => $one->id,
+                'name' => $one->name,
+                'solution' => SolutionView::of($one->toCore(), $state),
+            ])->all()),
+        ]);
     }
 }

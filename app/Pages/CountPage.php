@@ -5,39 +5,75 @@ namespace App\Pages;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
 use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Measure\Length;
 
-/** The packing list line by line, to be counted. */
-final class CountPage
+/**
+ * The packing list line by line, to be counted.
+ *
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type CountLine array{
+ *     id: int,
+ *     good: string,
+ *     listed: int,
+ *     here: int,
+ *     said: string,
+ *     hereSaid: string,
+ *     isCounted: bool,
+ *     isByLength: bool,
+ *     isCountable: bool,
+ *     figure: string,
+ *     hereFigure: string,
+ * }
+ * @phpstan-type OtherKit array{id: int, name: string}
+ */
+final readonly class CountPage extends Page
 {
-    /** @return array<string, mixed> */
-    public static function of(Kit $kit): array
+    /**
+     * @param  list<CountLine>  $lines
+     * @param  Goods  $goods
+     * @param  string  $report  what to send to the maker of the kit, or nothing when all is there
+     * @param  list<OtherKit>  $others  where a line can be moved to
+     */
+    private function __construct(public array $lines, public array $goods, public string $report, public array $others)
+    {
+    }
+
+    public static function of(Kit $kit): self
     {
         $state = TableState::of($kit);
         $own = $state->components->where('kit_id', $kit->id);
-        $stash = $kit->is_stash ? null : Kit::stash();
+
+        return new self(
+            array_values($own->map(static fn (Component $one): array => self::line($one, $state))->all()),
+            GoodView::all($own->map(static fn (Component $one) => $state->core[$one->coreId()])),
+            self::report($state),
+            self::others($kit),
+        );
+    }
+
+    /** @return CountLine */
+    private static function line(Component $component, TableState $state): array
+    {
+        $core = $state->core[$component->coreId()];
+        $here = $state->hereOf($component);
+        $unit = $state->kit->unit;
 
         return [
-            'lines' => array_values($own->map(static fn (Component $component): array => [
-                'id' => $component->id,
-                'good' => $component->coreId(),
-                'listed' => $component->listed,
-                'here' => $state->hereOf($component),
-                'said' => Wording::count($state->core[$component->coreId()], $component->listed, $kit->unit),
-                'hereSaid' => Wording::count($state->core[$component->coreId()], $state->hereOf($component), $kit->unit),
-                'isCounted' => $component->is_counted,
-                'isByLength' => $component->kind->isByLength(),
-                'isCountable' => ! $state->core[$component->coreId()]->isEndless(),
-                'figure' => self::figure($component, $component->listed, $kit),
-                'hereFigure' => self::figure($component, $state->hereOf($component), $kit),
-            ])->all()),
-            'goods' => GoodView::all($own->map(static fn (Component $component) => $state->core[$component->coreId()])),
-            'report' => self::report($kit, $state),
-            'others' => $kit->is_stash
-                ? Kit::query()->where('is_stash', false)->where('is_deleted', false)->orderBy('id')->get(['id', 'name'])->toArray()
-                : ($stash === null ? [] : [['id' => $stash->id, 'name' => $stash->name]]),
+            'id' => $component->id,
+            'good' => $component->coreId(),
+            'listed' => $component->listed,
+            'here' => $here,
+            'said' => Wording::count($core, $component->listed, $unit),
+            'hereSaid' => Wording::count($core, $here, $unit),
+            'isCounted' => $component->is_counted,
+            'isByLength' => $component->kind->isByLength(),
+            'isCountable' => ! $core->isEndless(),
+            'figure' => self::figure($component, $component->listed, $state->kit),
+            'hereFigure' => self::figure($component, $here, $state->kit),
         ];
     }
 
@@ -47,20 +83,45 @@ final class CountPage
         return $component->kind->isByLength() ? Length::ofUnits(max(0, $count))->exact($kit->unit) : (string) $count;
     }
 
-    /** The list to send to the maker of the kit, or nothing when all is there. */
-    private static function report(Kit $kit, TableState $state): string
+    /** @return list<OtherKit> */
+    private static function others(Kit $kit): array
     {
+        $others = Kit::query()->where('is_deleted', false)->where('is_stash', ! $kit->is_stash)->orderBy('id')->get();
+
+        return array_values($others->map(static fn (Kit $one): array => ['id' => $one->id, 'name' => $one->name])->all());
+    }
+
+    private static function report(TableState $state): string
+    {
+        $own = $state->components->where('kit_id', $state->kit->id);
+        $entries = LedgerEntry::query()
+            ->whereIn('component_id', $own->keys()->all())
+            ->whereIn('reason', LedgerReason::ofCounting())
+            ->orderBy('id')
+            ->get();
         $lines = [];
-        $own = $state->components->where('kit_id', $kit->id);
-        foreach (LedgerEntry::query()->whereIn('component_id', $own->keys()->all())->whereIn('reason', ['lost', 'spoiled', 'found'])->orderBy('id')->get() as $entry) {
+        foreach ($entries as $entry) {
             $component = $own->get($entry->component_id);
-            if ($component === null) {
-                continue;
+            if ($component !== null) {
+                $lines[] = self::reported($entry, $component, $state);
             }
-            $said = ['lost' => 'missing', 'spoiled' => 'bent or damaged', 'found' => 'more than listed'][$entry->reason->value] ?? '';
-            $lines[] = sprintf('- %s: %s %s (listed: %s)%s', $component->name, Wording::count($state->core[$component->coreId()], abs($entry->delta), $kit->unit), $said, Wording::count($state->core[$component->coreId()], $component->listed, $kit->unit), $entry->note === '' ? '' : ", $entry->note");
         }
 
-        return $lines === [] ? '' : "$kit->name, as unpacked:\n".implode("\n", $lines);
+        return $lines === [] ? '' : "{$state->kit->name}, as unpacked:\n".implode("\n", $lines);
+    }
+
+    private static function reported(LedgerEntry $entry, Component $component, TableState $state): string
+    {
+        $core = $state->core[$component->coreId()];
+        $unit = $state->kit->unit;
+
+        return sprintf(
+            '- %s: %s %s (listed: %s)%s',
+            $component->name,
+            Wording::count($core, abs($entry->delta), $unit),
+            $entry->reason->says(),
+            Wording::count($core, $component->listed, $unit),
+            $entry->note === '' ? '' : ", $entry->note",
+        );
     }
 }

@@ -8,11 +8,23 @@ use App\Table\TableState;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
-use KeepShare\Core\Check\Finding;
+use KeepShare\Core\Check\Finding as CoreFinding;
 use KeepShare\Core\Check\Repair;
 use KeepShare\Core\Check\SpreadGaps;
 
-/** What the checks find on the cards of a kit, with what has been waved off. */
+/**
+ * What the checks find on the cards of a kit, with what has been waved off.
+ *
+ * @phpstan-type RepairChoice array{says: string, does: string, with: array<string, string|int>}
+ * @phpstan-type Finding array{
+ *     check: string,
+ *     says: string,
+ *     repair: string,
+ *     isHint: bool,
+ *     why: string|null, // why it is fine, where it has been waved off
+ *     repairs: list<RepairChoice>,
+ * }
+ */
 final readonly class Findings
 {
     /**
@@ -33,32 +45,49 @@ final readonly class Findings
         return new self($state, $waivers, $state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
     }
 
-    /** @return list<array{check: string, says: string, repair: string, isHint: bool, why: string|null, repairs: list<array<string, mixed>>}> those still standing first; hints that are switched off are left out */
+    /** @return list<Finding> those still standing first; hints that are switched off are left out */
     public function of(Card $card): array
     {
-        $hand = CardInHand::of($this->cards[$card->id], $this->state->core, $this->state->kit->unit, array_values($this->cards));
-        $findings = array_map(fn (Finding $finding): array => [
-            'check' => $finding->check,
-            'says' => $finding->says,
-            'repair' => $finding->repair,
-            'isHint' => $finding->isHint,
-            'why' => $this->waivers[$card->id][$finding->check] ?? null,
-            'repairs' => array_map(static fn (Repair $repair): array => ['says' => $repair->says, 'does' => $repair->does, 'with' => $repair->with], $finding->repairs),
-        ], array_values(array_filter(Checks::look($hand), fn (Finding $finding): bool => ! $finding->isHint || ! in_array($finding->check, $this->state->kit->muted, true))));
+        $kit = $this->state->kit;
+        $hand = CardInHand::of($this->cards[$card->id], $this->state->core, $kit->unit, array_values($this->cards));
+        $isOn = static fn (CoreFinding $one): bool => ! $one->isHint || ! in_array($one->check, $kit->muted, true);
+        $findings = array_map(
+            fn (CoreFinding $one): array => $this->finding($one, $card),
+            array_values(array_filter(Checks::look($hand), $isOn)),
+        );
         usort($findings, static fn (array $a, array $b): int => [$a['why'] !== null, $a['isHint']] <=> [$b['why'] !== null, $b['isHint']]);
 
         return $findings;
     }
 
+    /** @return Finding */
+    private function finding(CoreFinding $finding, Card $card): array
+    {
+        return [
+            'check' => $finding->check,
+            'says' => $finding->says,
+            'repair' => $finding->repair,
+            'isHint' => $finding->isHint,
+            'why' => $this->waivers[$card->id][$finding->check] ?? null,
+            'repairs' => array_map(
+                static fn (Repair $repair): array => ['says' => $repair->says, 'does' => $repair->does, 'with' => $repair->with],
+                $finding->repairs,
+            ),
+        ];
+    }
+
     /** How many are neither waved off nor a mere hint. */
     public function standing(Card $card): int
     {
-        return count(array_filter($this->of($card), static fn (array $finding): bool => $finding['why'] === null && ! $finding['isHint']));
+        return count(array_filter($this->of($card), static fn (array $one): bool => $one['why'] === null && ! $one['isHint']));
     }
 
     /** @return list<string> what is missing in the spread of all cards */
     public function gaps(): array
     {
-        return SpreadGaps::of(array_values($this->cards), $this->state->cards->where('is_for_a_man', true)->count(), [...$this->state->kit->wanted, ...$this->state->kit->wishes['folds'] ?? []]);
+        $kit = $this->state->kit;
+        $forAMan = $this->state->cards->where('is_for_a_man', true)->count();
+
+        return SpreadGaps::of(array_values($this->cards), $forAMan, [...$kit->wanted, ...$kit->wishes['folds'] ?? []]);
     }
 }

@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Models\Kit;
 use App\Wording\Wording;
 use KeepShare\Core\Cut\Cut;
+use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Fold\BaseYield;
 use KeepShare\Core\Fold\CannotFold;
 use KeepShare\Core\Fold\Construction;
@@ -15,40 +16,72 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A fold on a front: its blank with the scores, its parts, the order of gluing, and how many come out of a sheet. */
-final class FoldsPage
+/**
+ * A fold on a front: its blank with the scores, its parts, the order of gluing, and how many come out of a sheet.
+ *
+ * @phpstan-import-type Choice from ChoiceView
+ * @phpstan-import-type ChosenFront from FrontChoice
+ *
+ * @phpstan-type BlankPart array{
+ *     id: string,
+ *     name: string,
+ *     label: string,
+ *     width: int,
+ *     height: int,
+ *     from: string,
+ *     note: string,
+ *     scores: list<array{at: int, label: string}>,
+ *     isScoredAcross: bool,
+ * }
+ * @phpstan-type SheetYield array{sheet: string, count: int, cuts: list<string>}
+ */
+final readonly class FoldsPage extends Page
 {
-    /** @return array<string, mixed> */
-    public static function of(Kit $kit, FoldKind $fold, FrontChoice $front): array
-    {
-        return [
-            'folds' => array_map(static fn (FoldKind $one): array => ['key' => $one->value, 'label' => $one->label()], FoldKind::cases()),
-            'chosen' => ['key' => $fold->value, 'label' => $fold->label()],
-            'front' => $front->toArray(),
-            ...self::built($fold, $front->size, $kit->unit),
-        ];
+    /**
+     * @param  list<Choice>  $folds
+     * @param  Choice  $chosen
+     * @param  ChosenFront  $front
+     * @param  list<BlankPart>  $parts
+     * @param  list<string>  $steps
+     * @param  list<SheetYield>  $sheets
+     */
+    private function __construct(
+        public array $folds,
+        public array $chosen,
+        public array $front,
+        public ?string $fault,
+        public array $parts,
+        public array $steps,
+        public string $open,
+        public string $envelope,
+        public array $sheets,
+    ) {
     }
 
-    /** @return array<string, mixed> */
-    private static function built(FoldKind $fold, Size $front, Unit $unit): array
+    public static function of(Kit $kit, FoldKind $fold, FrontChoice $front): self
     {
+        $folds = ChoiceView::all(FoldKind::cases(), static fn (FoldKind $one): string => $one->label());
+        $chosen = ['key' => $fold->value, 'label' => $fold->label()];
         try {
-            $built = $fold->construct($front, $unit);
+            $built = $fold->construct($front->size, $kit->unit);
         } catch (CannotFold $cannot) {
-            return ['fault' => $cannot->getMessage(), 'parts' => [], 'steps' => [], 'open' => '', 'envelope' => '', 'sheets' => []];
+            return new self($folds, $chosen, $front->toArray(), $cannot->getMessage(), [], [], '', '', []);
         }
 
-        return [
-            'fault' => null,
-            'parts' => array_map(static fn (FoldPart $part): array => self::part($part, $unit), [$built->blank, ...$built->parts]),
-            'steps' => $built->steps,
-            'open' => $built->open,
-            'envelope' => self::envelope($built, $unit),
-            'sheets' => self::sheets($built->blank->size, $unit),
-        ];
+        return new self(
+            $folds,
+            $chosen,
+            $front->toArray(),
+            null,
+            array_map(static fn (FoldPart $part): array => self::part($part, $kit->unit), [$built->blank, ...$built->parts]),
+            $built->steps,
+            $built->open,
+            self::envelope($built, $kit->unit),
+            self::sheets($built->blank->size, $kit->unit),
+        );
     }
 
-    /** @return array<string, mixed> */
+    /** @return BlankPart */
     public static function part(FoldPart $part, Unit $unit): array
     {
         return [
@@ -58,24 +91,29 @@ final class FoldsPage
             ...GoodView::size($part->size),
             'from' => $part->stuff->value,
             'note' => $part->note,
-            'scores' => array_map(static fn (Length $at): array => ['at' => $at->units, 'label' => $at->format($unit)], $part->scores),
+            'scores' => array_map(
+                static fn (Length $at): array => ['at' => $at->units, 'label' => $at->format($unit)],
+                $part->scores,
+            ),
             'isScoredAcross' => $part->isScoredAcross,
         ];
     }
 
     public static function envelope(Construction $built, Unit $unit): string
     {
-        $thick = 'About '.ltrim($built->thickness->label(Unit::Millimetre), '≈ ').' thick when closed, before what the sketch adds. ';
+        $thick = ltrim($built->thickness->label(Unit::Millimetre), '≈ ');
         $fits = StandardEnvelope::for($built->closed, $built->thickness);
 
-        $thick .= $built->thickness->isLongerThan(Length::millimetres(5)) ? 'Does your letter post take it? Ask locally. ' : '';
-
-        return $thick.($fits === null
-            ? 'No common envelope takes it: make one, or use a box.'
-            : 'Fits '.Wording::one("$fits->value envelope").", {$fits->size()->label($unit)}.");
+        return implode(' ', array_filter([
+            "About $thick thick when closed, before what the sketch adds.",
+            $built->thickness->isLongerThan(Length::millimetres(5)) ? 'Does your letter post take it? Ask locally.' : null,
+            $fits === null
+                ? 'No common envelope takes it: make one, or use a box.'
+                : 'Fits '.Wording::one("$fits->value envelope").", {$fits->size()->label($unit)}.",
+        ]));
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<SheetYield> */
     private static function sheets(Size $blank, Unit $unit): array
     {
         return array_map(static function (string $name, Size $sheet) use ($blank, $unit): array {
@@ -88,15 +126,19 @@ final class FoldsPage
     /** @return list<string> */
     public static function cuts(BaseYield $yield, Unit $unit): array
     {
-        return array_map(
-            static fn (Cut $cut): string => $cut->at()->format($unit).($cut->direction()->value === 'down' ? ' from the left' : ' from the top'),
-            $yield->plan->sheets === [] ? [] : $yield->plan->sheets[0]->cuts(),
-        );
+        $says = static fn (Cut $cut): string => $cut->at()->format($unit)
+            .($cut->direction() === Direction::Down ? ' from the left' : ' from the top');
+
+        return array_map($says, $yield->plan->sheets === [] ? [] : $yield->plan->sheets[0]->cuts());
     }
 
     /** @return array<string, Size> the sheets of cardstock that are sold everywhere */
     public static function stock(): array
     {
-        return ['8 1/2 × 11 in' => Size::parse('8 1/2', '11', Unit::Inch), '12 × 12 in' => Size::parse('12', '12', Unit::Inch), 'A4, 210 × 297 mm' => Size::parse('210', '297', Unit::Millimetre)];
+        return [
+            '8 1/2 × 11 in' => Size::of(Length::inches(8, 1, 2), Length::inches(11)),
+            '12 × 12 in' => Size::of(Length::inches(12), Length::inches(12)),
+            'A4, 210 × 297 mm' => Size::of(Length::millimetres(210), Length::millimetres(297)),
+        ];
     }
 }

@@ -8,23 +8,48 @@ use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Refusal;
 
-/** The front a page is asked for: that of the kit, one with a name, or one that is typed; upright or lying. */
+/**
+ * The front a page is asked for: that of the kit, one with a name, or one that is typed; upright or lying.
+ *
+ * @phpstan-import-type Choice from ChoiceView
+ *
+ * @phpstan-type ChosenFront array{
+ *     key: string,
+ *     isLying: bool,
+ *     width: string,
+ *     height: string,
+ *     fault: string|null,
+ *     label: string,
+ *     choices: list<Choice>,
+ * }
+ */
 final readonly class FrontChoice
 {
     /** What stands in the address for a front that is typed. */
     private const TYPED = 'typed';
 
-    private function __construct(public Size $size, private string $key, private bool $isLying, private string $width, private string $height, private string $fault, private Kit $kit)
-    {
+    private const LONGEST_TEXT = 40;
+
+    private function __construct(
+        public Size $size,
+        private string $key,
+        private bool $isLying,
+        private string $width,
+        private string $height,
+        private ?string $fault,
+        private Kit $kit,
+    ) {
     }
 
     public static function of(Kit $kit, Request $request): self
     {
         $key = $request->string('front')->toString();
         $isLying = $request->boolean('lying');
-        [$width, $height] = [mb_substr($request->string('width')->toString(), 0, 40), mb_substr($request->string('height')->toString(), 0, 40)];
-        $fault = '';
-        $size = StandardFront::tryFrom($key)?->size() ?? $kit->front();
+        $text = static fn (string $side): string => mb_substr($request->string($side)->toString(), 0, self::LONGEST_TEXT);
+        [$width, $height] = [$text('width'), $text('height')];
+        $fault = null;
+        $named = StandardFront::tryFrom($key)?->size();
+        $size = $named ?? $kit->front();
         if ($key === self::TYPED) {
             try {
                 $size = Size::parse($width, $height, $kit->unit);
@@ -32,25 +57,32 @@ final readonly class FrontChoice
                 $fault = $wrong->getMessage();
             }
         }
+        $known = $key === self::TYPED || $named !== null ? $key : '';
 
-        return new self($isLying ? $size->turned() : $size, $key === self::TYPED || StandardFront::tryFrom($key) !== null ? $key : '', $isLying, $width, $height, $fault, $kit);
+        return new self($isLying ? $size->turned() : $size, $known, $isLying, $width, $height, $fault, $kit);
     }
 
-    /** @return array<string, mixed> */
+    /** @return ChosenFront */
     public function toArray(): array
     {
         $unit = $this->kit->unit;
+        $name = StandardFront::nameOf($this->size, $unit);
+        $measures = $this->size->label($unit);
+        $front = $this->kit->front();
 
         return [
             'key' => $this->key,
             'isLying' => $this->isLying,
-            'width' => $this->width === '' ? $this->kit->front()->width->exact($unit) : $this->width,
-            'height' => $this->height === '' ? $this->kit->front()->height->exact($unit) : $this->height,
-            'fault' => $this->fault === '' ? null : $this->fault,
-            'label' => StandardFront::nameOf($this->size, $unit) === $this->size->label($unit) ? $this->size->label($unit) : StandardFront::nameOf($this->size, $unit).', '.$this->size->label($unit),
+            'width' => $this->width === '' ? $front->width->exact($unit) : $this->width,
+            'height' => $this->height === '' ? $front->height->exact($unit) : $this->height,
+            'fault' => $this->fault,
+            'label' => $name === $measures ? $measures : "$name, $measures",
             'choices' => [
                 ['key' => '', 'label' => 'that of the kit'],
-                ...array_map(static fn (StandardFront $one): array => ['key' => $one->value, 'label' => "$one->value, ".$one->size()->label($unit)], StandardFront::cases()),
+                ...ChoiceView::all(
+                    StandardFront::cases(),
+                    static fn (StandardFront $one): string => "$one->value, ".$one->size()->label($unit),
+                ),
                 ['key' => self::TYPED, 'label' => 'another size'],
             ],
         ];

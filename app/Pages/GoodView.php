@@ -8,46 +8,86 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Face as CoreFace;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A component as the interface draws it: lengths in whole units of 1/8 micrometre. */
+/**
+ * A component as the interface draws it: lengths in whole units of 1/8 micrometre.
+ *
+ * @phpstan-type Extent array{width: int, height: int}
+ * @phpstan-type Box array{x: int, y: int, width: int, height: int}
+ * @phpstan-type Face array{
+ *     name: string,
+ *     motif: string,
+ *     colours: list<string>,
+ *     busy: bool,
+ *     directional: bool,
+ *     foil: bool,
+ *     photo: string|null, // where its photograph is, when that is its swatch
+ * }
+ * @phpstan-type Good array{
+ *     id: string,
+ *     name: string,
+ *     kind: string,
+ *     size: Extent|null,
+ *     faces: list<Face>,
+ *     finish: string|null,
+ *     shape: string|null,
+ *     colours: list<string>,
+ *     words: string|null,
+ * }
+ * @phpstan-type Goods array<string, Good>
+ */
 final class GoodView
 {
     /**
      * @param  iterable<Component>  $components
-     * @return array<string, array<string, mixed>> by id
+     * @return Goods by id
      */
     public static function all(iterable $components): array
     {
-        $views = [];
-        $printed = [];
+        $photos = [];
+        $all = [];
         foreach ($components as $component) {
-            $views[$component->id] = self::of($component);
-            if ($component->kind()->isPrintedPaper()) {
-                $printed[] = Record::idOfCore($component->id);
+            $all[] = $component;
+        }
+        $printed = array_filter($all, static fn (Component $one): bool => $one->kind()->isPrintedPaper());
+        if ($printed !== []) {
+            $ids = array_map(static fn (Component $one): int => Record::idOfCore($one->id), $printed);
+            foreach (Photo::query()->whereIn('component_id', $ids)->get(['id', 'component_id', 'face']) as $photo) {
+                $photos[Record::coreIdOf($photo->component_id)][$photo->face] = route('photos.show', $photo->id, false);
             }
         }
-        foreach ($printed === [] ? [] : Photo::query()->whereIn('component_id', $printed)->get(['id', 'component_id', 'face']) as $photo) {
-            $views[Record::coreIdOf($photo->component_id)]['faces'][$photo->face]['photo'] = route('photos.show', $photo->id, false);
+        $views = [];
+        foreach ($all as $component) {
+            $views[$component->id] = self::of($component, $photos[$component->id] ?? []);
         }
 
         return $views;
     }
 
-    /** @return array<string, mixed> */
-    public static function of(Component $component): array
+    /**
+     * @param  array<int, string>  $photos  where they are, by face
+     * @return Good
+     */
+    private static function of(Component $component, array $photos): array
     {
         $good = $component->good;
         $size = $good->extent();
+        $faces = $good instanceof SheetGood ? $good->faces() : [];
 
         return [
             'id' => $component->id,
             'name' => $component->name,
             'kind' => $component->kind()->value,
             'size' => $size === null ? null : self::size($size),
-            'faces' => $good instanceof SheetGood ? array_map(self::face(...), $good->faces()) : [],
+            'faces' => array_map(
+                static fn (CoreFace $face, int $at): array => self::face($face, $photos[$at] ?? null),
+                $faces,
+                array_keys($faces),
+            ),
             'finish' => $good instanceof Cardstock ? $good->finish->value : null,
             'shape' => $good instanceof Applied ? $good->printed()->shape->value : null,
             'colours' => self::hexes($good->colours()),
@@ -55,14 +95,20 @@ final class GoodView
         ];
     }
 
-    /** @return array{width: int, height: int} */
+    /** @return Extent */
     public static function size(Size $size): array
     {
         return ['width' => $size->width->units, 'height' => $size->height->units];
     }
 
-    /** @return array<string, mixed> */
-    private static function face(Face $face): array
+    /** @return Box */
+    public static function box(Rect $rect): array
+    {
+        return ['x' => $rect->x->units, 'y' => $rect->y->units, ...self::size($rect->size)];
+    }
+
+    /** @return Face */
+    private static function face(CoreFace $face, ?string $photo): array
     {
         return [
             'name' => $face->name,
@@ -71,7 +117,7 @@ final class GoodView
             'busy' => $face->busy,
             'directional' => $face->directional,
             'foil' => $face->foil,
-            'photo' => null,
+            'photo' => $photo,
         ];
     }
 

@@ -18,56 +18,104 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
 
-/** What is left, and the bonus cards it still gives. */
-final readonly class KeepPage
+/**
+ * What is left, and the bonus cards it still gives.
+ *
+ * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type Offcut array{
+ *     component: string,
+ *     width: int,
+ *     height: int,
+ *     measure: string,
+ *     isThere: bool,
+ *     from: string,
+ * }
+ * @phpstan-type TrayBox array{grade: string, label: string, parts: list<Offcut>}
+ * @phpstan-type LeftCount array{id: string, left: string, isGone: bool}
+ * @phpstan-type SpareLine array{
+ *     id: string,
+ *     gives: string,
+ *     name: string,
+ *     count: int,
+ *     how: string,
+ *     each: int,
+ *     size: string,
+ * }
+ * @phpstan-type BonusCard array{number: int, front: Front, uses: list<string>}
+ * @phpstan-type BonusStop array{wants: string, outlook: string, additions: list<string>, bound: string}
+ * @phpstan-type BonusFound array{isLooking: bool, soFar: int, cards: list<BonusCard>, stop: BonusStop|null}
+ */
+final readonly class KeepPage extends Page
 {
-    public function __construct(private BonusCards $bonus)
-    {
+    /**
+     * @param  list<TrayBox>  $tray
+     * @param  list<LeftCount>  $counts  what is left of everything that is counted, and whole sheets
+     * @param  list<SpareLine>  $spares  what no card can need as it is, and what it gives when it is taken apart
+     * @param  Goods  $goods
+     * @param  BonusFound|null  $bonus
+     */
+    private function __construct(
+        public bool $hasCards,
+        public array $tray,
+        public array $counts,
+        public array $spares,
+        public array $goods,
+        public ?array $bonus,
+    ) {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Kit $kit): array
+    public static function of(Kit $kit, BonusCards $bonus): self
     {
         $state = TableState::of($kit);
         $table = $state->table(BonusCards::wishes($kit));
         $apart = $table->sparesApart();
-        $parts = array_map(static fn (Kept $part): array => self::part($part, $state), array_filter(
-            Kept::of($state),
-            static fn (Kept $part): bool => ! $part->isWhole && $state->components->get($part->component)?->kit_id === $kit->id,
-        ));
         $hasCards = $state->cards->isNotEmpty();
         if ($hasCards) {
-            $this->bonus->look($kit);
+            $bonus->look($kit);
         }
 
-        return [
-            'hasCards' => $hasCards,
-            'tray' => array_map(static fn (Grade $grade): array => [
-                'grade' => $grade->value,
-                'label' => $grade->label(),
-                'parts' => array_values(array_filter($parts, static fn (array $part): bool => $part['grade'] === $grade->value)),
-            ], Grade::cases()),
-            'counts' => self::counts($state, $table),
-            'spares' => self::spares($table),
-            'goods' => GoodView::all($apart->components),
-            'bonus' => $hasCards ? $this->found($kit, $apart, $table) : null,
-        ];
+        return new self(
+            $hasCards,
+            self::tray($state),
+            self::counts($state, $table),
+            array_map(static fn (Spare $spare): array => self::spare($spare, $table), Spare::on($table)),
+            GoodView::all($apart->components),
+            $hasCards ? self::found($bonus->found($kit), $kit, $apart, $table) : null,
+        );
     }
 
-    /** @return array<string, mixed> */
+    /** @return list<TrayBox> */
+    private static function tray(TableState $state): array
+    {
+        $parts = [];
+        foreach (Kept::of($state) as $part) {
+            if (! $part->isWhole && $state->components->get($part->component)?->kit_id === $state->kit->id) {
+                $parts[Grade::of($part->size, $state->kit->front())->value][] = self::part($part, $state);
+            }
+        }
+
+        return array_map(static fn (Grade $grade): array => [
+            'grade' => $grade->value,
+            'label' => $grade->label(),
+            'parts' => $parts[$grade->value] ?? [],
+        ], Grade::cases());
+    }
+
+    /** @return Offcut */
     private static function part(Kept $part, TableState $state): array
     {
         return [
             'component' => Component::coreIdOf($part->component),
             ...GoodView::size($part->size),
             'measure' => $part->size->format($state->kit->unit),
-            'grade' => Grade::of($part->size, $state->kit->front())->value,
             'isThere' => $part->isThere,
             'from' => sprintf('%s, sheet %d', $state->components->get($part->component)->name ?? '', $part->number),
         ];
     }
 
-    /** @return list<array<string, mixed>> what is left of everything that is counted, and whole sheets */
+    /** @return list<LeftCount> */
     private static function counts(TableState $state, Table $table): array
     {
         $counts = [];
@@ -76,12 +124,11 @@ final readonly class KeepPage
             if ($core->isEndless()) {
                 continue;
             }
-            $left = $component->kind->isSheets()
-                ? $state->sheetsOf($component)->where('is_whole', true)->where('state', SheetState::Open)->whereNull('plan')->count()
-                : ($table->laying->free[$component->coreId()] ?? 0);
+            $isSheets = $component->kind->isSheets();
+            $left = $isSheets ? self::wholeSheets($component, $state) : $table->laying->free[$component->coreId()] ?? 0;
             $counts[] = [
                 'id' => $component->coreId(),
-                'left' => $component->kind->isSheets() ? Wording::plural($left, 'whole sheet') : Wording::count($core, $left, $state->kit->unit),
+                'left' => $isSheets ? Wording::plural($left, 'whole sheet') : Wording::count($core, $left, $state->kit->unit),
                 'isGone' => $left <= 0,
             ];
         }
@@ -89,10 +136,17 @@ final readonly class KeepPage
         return $counts;
     }
 
-    /** @return list<array<string, mixed>> what no card can need as it is, and what it gives when it is taken apart */
-    private static function spares(Table $table): array
+    private static function wholeSheets(Component $component, TableState $state): int
     {
-        return array_map(static fn (Spare $spare): array => [
+        $sheets = $state->sheetsOf($component)->where('is_whole', true)->where('state', SheetState::Open);
+
+        return $sheets->whereNull('plan')->count();
+    }
+
+    /** @return SpareLine */
+    private static function spare(Spare $spare, Table $table): array
+    {
+        return [
             'id' => $spare->component->id,
             'gives' => $spare->idApart(),
             'name' => $spare->component->name,
@@ -100,41 +154,45 @@ final readonly class KeepPage
             'how' => $spare->apart->how,
             'each' => $spare->apart->each,
             'size' => $spare->apart->good->size()->label($table->unit),
-        ], Spare::on($table));
+        ];
     }
 
     /**
      * @param  Table  $apart  with the spares taken apart
-     * @return array<string, mixed>
+     * @return BonusFound
      */
-    private function found(Kit $kit, Table $apart, Table $table): array
+    private static function found(?ShareOut $found, Kit $kit, Table $apart, Table $table): array
     {
-        $found = $this->bonus->found($kit);
         if ($found === null) {
-            return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar()];
+            return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar(), 'cards' => [], 'stop' => null];
         }
-        // Whichever goods the maker takes apart beside those, no more come of it.
-        $bound = Bound::on($table->everythingApart()->after(...$found->cards));
+        $uses = static fn (Taking $taking): string => self::uses($taking, $apart);
 
         return [
             'isLooking' => false,
+            'soFar' => count($found->cards),
             'cards' => array_map(static fn (Card $card): array => [
                 'number' => $card->number,
                 'front' => FrontView::of($card, $apart->components, $kit->unit),
-                'uses' => array_map(static fn (Taking $taking): string => self::uses($taking, $apart), $card->takings),
+                'uses' => array_map($uses, $card->takings),
             ], $found->cards),
-            'stop' => self::stop($found),
-            'bound' => $found->stop === null ? null : $bound->says(),
+            'stop' => self::stop($found, $table),
         ];
     }
 
-    /** @return array{wants: string, outlook: string, additions: list<string>}|null */
-    private static function stop(ShareOut $found): ?array
+    /** @return BonusStop|null */
+    private static function stop(ShareOut $found, Table $table): ?array
     {
-        return $found->stop === null ? null : [
+        if ($found->stop === null) {
+            return null;
+        }
+
+        return [
             'wants' => $found->stop->wants(),
             'outlook' => $found->stop->outlook(),
-            'additions' => array_map(static fn (Addition $addition): string => $addition->says(), $found->stop->additions),
+            'additions' => array_map(static fn (Addition $one): string => $one->says(), $found->stop->additions),
+            // Whichever goods the maker takes apart beside those, no more come of it.
+            'bound' => Bound::on($table->everythingApart()->after(...$found->cards))->says(),
         ];
     }
 

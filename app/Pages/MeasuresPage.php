@@ -3,7 +3,6 @@
 namespace App\Pages;
 
 use App\Models\Kit;
-use Closure;
 use KeepShare\Core\Fold\BaseYield;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\FoldEdge;
@@ -11,106 +10,145 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Refusal;
 use KeepShare\Core\Sketch\Ladder;
 
-/** The layer ladder and bases from cardstock, worked out from what is typed. */
-final class MeasuresPage
+/**
+ * The layer ladder and bases from cardstock, worked out from what is typed.
+ *
+ * @phpstan-type TypedMeasures array{
+ *     width: string,
+ *     height: string,
+ *     reveals: string,
+ *     pieceWidth: string,
+ *     pieceHeight: string,
+ *     layer: string,
+ *     layerWidth: string,
+ * }
+ * @phpstan-type LadderLayer array{inch: string, metric: string, wide: string, width: int, height: int}
+ * @phpstan-type BaseLine array{
+ *     sheet: string,
+ *     fold: string,
+ *     blank: string,
+ *     score: string,
+ *     count: int,
+ *     cuts: list<string>,
+ * }
+ */
+final readonly class MeasuresPage extends Page
 {
     private const MOST_LAYERS = 12;
 
-    /** @var array<string, string> what is wrong, by field */
-    private array $faults = [];
-
-    private function __construct(private readonly Unit $unit)
-    {
-    }
-
     /**
-     * @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string, layer: string, layerWidth: string}  $typed
-     * @return array<string, mixed>
+     * @param  TypedMeasures  $typed
+     * @param  list<LadderLayer>  $layers
+     * @param  string|null  $place  where a piece that is typed goes on the ladder
+     * @param  list<BaseLine>  $bases
+     * @param  array<string, string>  $faults  by field
      */
-    public static function of(Kit $kit, array $typed): array
-    {
-        $page = new self($kit->unit);
-        $front = $page->size('front', $typed['width'], $typed['height']) ?? $kit->front();
-        $ladder = $page->ladder($front, $typed['reveals']);
-        $ladder = $ladder === null ? null : $page->changed($ladder, $typed);
-
-        return [
-            'typed' => [...$typed, 'reveals' => $ladder === null || $typed['layer'] === '' ? $typed['reveals'] : implode(', ', array_map(static fn (Length $reveal): string => $reveal->exact($kit->unit), $ladder->reveals)), 'layer' => '', 'layerWidth' => ''],
-            'layers' => array_map(static fn (Size $size): array => ['inch' => $size->format(Unit::Inch), 'metric' => $size->format(Unit::Millimetre), 'wide' => $size->width->exact($kit->unit), ...GoodView::size($size)], $ladder->layers ?? []),
-            'place' => $ladder === null ? null : $page->place($ladder, $typed),
-            'bases' => $page->bases($front),
-            'faults' => (object) $page->faults,
-        ];
+    private function __construct(
+        public array $typed,
+        public array $layers,
+        public ?string $place,
+        public array $bases,
+        public array $faults,
+    ) {
     }
 
-    private function ladder(Size $front, string $reveals): ?Ladder
+    /** @param  TypedMeasures  $typed */
+    public static function of(Kit $kit, array $typed): self
     {
-        return $this->read('reveals', function () use ($front, $reveals): Ladder {
-            $parts = preg_split('/\s*[,;]\s*/', trim($reveals), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-            if (count($parts) > self::MOST_LAYERS) {
-                throw BadMeasure::unreadable(count($parts).' reveals');
-            }
+        $unit = $kit->unit;
+        $refused = new Refused;
+        $typedFront = $refused->unlessRead('front', static fn (): Size => Size::parse($typed['width'], $typed['height'], $unit));
+        $front = $typedFront ?? $kit->front();
+        $read = $refused->unlessRead('reveals', static fn (): Ladder => self::ladder($front, $typed['reveals'], $unit));
+        $ladder = $read === null ? null : self::changed($read, $typed, $unit, $refused);
+        $reveals = array_map(static fn (Length $reveal): string => $reveal->exact($unit), $ladder->reveals ?? []);
 
-            return Ladder::of($front, array_map(fn (string $reveal): Length => Length::parse($reveal, $this->unit), $parts), $this->unit);
-        });
+        return new self(
+            [
+                ...$typed,
+                'reveals' => $ladder === null || $typed['layer'] === '' ? $typed['reveals'] : implode(', ', $reveals),
+                'layer' => '',
+                'layerWidth' => '',
+            ],
+            array_map(static fn (Size $size): array => self::layer($size, $unit), $ladder->layers ?? []),
+            $ladder === null ? null : self::place($ladder, $typed, $unit, $refused),
+            self::bases($front, $unit),
+            $refused->byField,
+        );
+    }
+
+    private static function ladder(Size $front, string $reveals, Unit $unit): Ladder
+    {
+        $parts = preg_split('/\s*[,;]\s*/', trim($reveals), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        if (count($parts) > self::MOST_LAYERS) {
+            throw BadMeasure::unreadable(count($parts).' reveals');
+        }
+
+        return Ladder::of($front, array_map(static fn (string $one): Length => Length::parse($one, $unit), $parts), $unit);
     }
 
     /**
      * The ladder with one layer made of the width that is typed, or so many marks wider or narrower.
      *
-     * @param  array{layer: string, layerWidth: string, ...}  $typed
+     * @param  TypedMeasures  $typed
      */
-    private function changed(Ladder $ladder, array $typed): Ladder
+    private static function changed(Ladder $ladder, array $typed, Unit $unit, Refused $refused): Ladder
     {
         $layer = (int) $typed['layer'];
         if ($layer < 1 || $layer >= count($ladder->layers)) {
             return $ladder;
         }
 
-        return $this->read("layer$layer", function () use ($ladder, $layer, $typed): Ladder {
+        return $refused->unlessRead("layer$layer", static function () use ($ladder, $layer, $typed, $unit): Ladder {
+            $isSteps = preg_match('/^([+-]\d{1,2}) marks$/', $typed['layerWidth'], $found) === 1;
             // A mark on either side is two on the width.
-            $steps = preg_match('/^([+-]\d{1,2}) marks$/', $typed['layerWidth'], $found) === 1 ? 2 * (int) $found[1] : null;
-            $width = $steps === null
-                ? Length::parse($typed['layerWidth'], $this->unit)
-                : Length::ofUnits(max(1, $ladder->layers[$layer]->width->units + $steps * $this->unit->mark()->units));
+            $stepped = $ladder->layers[$layer]->width->units + 2 * (int) ($found[1] ?? 0) * $unit->mark()->units;
+            $width = $isSteps ? Length::ofUnits(max(1, $stepped)) : Length::parse($typed['layerWidth'], $unit);
 
-            return $ladder->withWidth($layer, $width, $this->unit);
+            return $ladder->withWidth($layer, $width, $unit);
         }) ?? $ladder;
     }
 
-    private function size(string $field, string $width, string $height): ?Size
+    /** @return LadderLayer */
+    private static function layer(Size $size, Unit $unit): array
     {
-        return $this->read($field, fn (): Size => Size::parse($width, $height, $this->unit));
+        return [
+            'inch' => $size->format(Unit::Inch),
+            'metric' => $size->format(Unit::Millimetre),
+            'wide' => $size->width->exact($unit),
+            ...GoodView::size($size),
+        ];
     }
 
-    /** @param  array{width: string, height: string, reveals: string, pieceWidth: string, pieceHeight: string, layer: string, layerWidth: string}  $typed */
-    private function place(Ladder $ladder, array $typed): ?string
+    /** @param  TypedMeasures  $typed */
+    private static function place(Ladder $ladder, array $typed, Unit $unit, Refused $refused): ?string
     {
-        if (trim($typed['pieceWidth'].$typed['pieceHeight']) === '') {
+        [$width, $height] = [$typed['pieceWidth'], $typed['pieceHeight']];
+        if (trim($width.$height) === '') {
             return null;
         }
-        $piece = $this->size('piece', $typed['pieceWidth'], $typed['pieceHeight']);
+        $piece = $refused->unlessRead('piece', static fn (): Size => Size::parse($width, $height, $unit));
         if ($piece === null) {
             return null;
         }
         $place = $ladder->placeFor($piece);
+        if ($place === null) {
+            return "{$piece->label($unit)} is larger than the front: it would overhang.";
+        }
 
-        return $place === null
-            ? sprintf('%s is larger than the front: it would overhang.', $piece->label($this->unit))
-            : sprintf(
-                '%s goes on %s: %s shows at the sides, %s at top and bottom.',
-                $piece->label($this->unit),
-                $place['layer'] === 0 ? 'the front itself' : "layer {$place['layer']}",
-                $place['sides']->label($this->unit),
-                $place['ends']->label($this->unit),
-            );
+        return sprintf(
+            '%s goes on %s: %s shows at the sides, %s at top and bottom.',
+            $piece->label($unit),
+            $place['layer'] === 0 ? 'the front itself' : "layer {$place['layer']}",
+            $place['sides']->label($unit),
+            $place['ends']->label($unit),
+        );
     }
 
-    /** @return list<array<string, mixed>> */
-    private function bases(Size $front): array
+    /** @return list<BaseLine> */
+    private static function bases(Size $front, Unit $unit): array
     {
         $bases = [];
         foreach (FoldsPage::stock() as $name => $sheet) {
@@ -120,31 +158,14 @@ final class MeasuresPage
                 $bases[] = [
                     'sheet' => $name,
                     'fold' => $fold->value,
-                    'blank' => $blank->size->format($this->unit),
-                    'score' => $blank->score->format($this->unit),
+                    'blank' => $blank->size->format($unit),
+                    'score' => $blank->score->format($unit),
                     'count' => $yield->count,
-                    'cuts' => FoldsPage::cuts($yield, $this->unit),
+                    'cuts' => FoldsPage::cuts($yield, $unit),
                 ];
             }
         }
 
         return $bases;
-    }
-
-    /**
-     * @template T
-     *
-     * @param  Closure(): T  $do
-     * @return T|null
-     */
-    private function read(string $field, Closure $do): mixed
-    {
-        try {
-            return $do();
-        } catch (Refusal $wrong) {
-            $this->faults[$field] = $wrong->getMessage();
-
-            return null;
-        }
     }
 }

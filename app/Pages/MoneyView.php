@@ -4,12 +4,16 @@ namespace App\Pages;
 
 use KeepShare\Core\Kit\Price;
 
-/** An amount that the interface writes by the reader's locale. */
+/**
+ * An amount that the interface writes by the reader's locale.
+ *
+ * @phpstan-type Money array{amount: string, currency: string}
+ */
 final class MoneyView
 {
-    /** @return array{amount: string, currency: string} */
-    public static function of(Price $price): array
+    /** @return ($price is null ? null : Money) */
+    public static function of(?Price $price): ?array
     {
-        return ['amount' => $price->amount(), 'currency' => $price->currency];
+        return $price === null ? null : ['amount' => $price->amount(), 'currency' => $price->currency];
     }
 }

@@ -9,34 +9,61 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Outlook\Option;
 
-/** The cards that could be the next, with what each uses up and what it leaves possible. */
-final readonly class NextCardPage
+/**
+ * The cards that could be the next, with what each uses up and what it leaves possible.
+ *
+ * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type NextOption array{
+ *     front: Front,
+ *     fold: string|null,
+ *     leaves: int,
+ *     takes: list<string>,
+ *     usesUp: list<string>,
+ * }
+ */
+final readonly class NextCardPage extends Page
 {
-    public function __construct(private NextCards $next)
+    /**
+     * @param  Goods  $goods
+     * @param  list<NextOption>  $options
+     * @param  array{isUnderWay: bool, done: int}  $looking
+     */
+    private function __construct(public array $goods, public int $cards, public array $options, public array $looking)
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Kit $kit): array
+    public static function of(Kit $kit, NextCards $next): self
     {
         $state = TableState::of($kit);
-        $found = $this->next->found($kit);
+        $found = $next->found($kit);
         if ($found === null) {
-            $this->next->look($kit);
-            $found = $this->next->found($kit);
+            $next->look($kit);
+            $found = $next->found($kit);
         }
 
+        return new self(
+            GoodView::all($state->core),
+            $state->cards->count(),
+            array_map(static fn (Option $option): array => self::option($option, $state), $found ?? []),
+            ['isUnderWay' => $found === null, 'done' => NextCards::search($kit)->soFar()],
+        );
+    }
+
+    /** @return NextOption */
+    private static function option(Option $option, TableState $state): array
+    {
+        $unit = $state->kit->unit;
+        $takes = static fn (Taking $taking): string => $state->core[$taking->component]->name
+            .($taking->size === null ? '' : ' '.$taking->size->format($unit));
+
         return [
-            'goods' => GoodView::all($state->core),
-            'cards' => $state->cards->count(),
-            'options' => array_map(static fn (Option $option): array => [
-                'front' => FrontView::of($option->card, $state->core, $kit->unit),
-                'fold' => in_array($option->card->fold, FoldKind::onWish(), true) ? $option->card->fold->label() : null,
-                'leaves' => $option->leaves,
-                'takes' => array_map(static fn (Taking $taking): string => $state->core[$taking->component]->name.($taking->size === null ? '' : ' '.$taking->size->format($kit->unit)), $option->card->takings),
-                'usesUp' => self::usesUp($option, $state),
-            ], $found ?? []),
-            'looking' => ['isUnderWay' => $found === null, 'done' => NextCards::search($kit)->soFar()],
+            'front' => FrontView::of($option->card, $state->core, $unit),
+            'fold' => in_array($option->card->fold, FoldKind::onWish(), true) ? $option->card->fold->label() : null,
+            'leaves' => $option->leaves,
+            'takes' => array_map($takes, $option->card->takings),
+            'usesUp' => self::usesUp($option, $state),
         ];
     }
 

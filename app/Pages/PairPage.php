@@ -8,36 +8,67 @@ use App\Models\Palette;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Pair\Pairing;
 use KeepShare\Core\Pair\Partner;
 
-/** Papers and cardstock laid side by side, by how well they go with the chosen one. */
-final class PairPage
+/**
+ * Papers and cardstock laid side by side, by how well they go with the chosen one.
+ *
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type LaidFace array{component: string, face: int}
+ * @phpstan-type PaperFit array{figure: int, reasons: list<string>}
+ * @phpstan-type PaperPartner array{component: string, face: int, fits: list<PaperFit>}
+ * @phpstan-type KeptPalette array{id: int, name: string, surfaces: list<string>}
+ */
+final readonly class PairPage extends Page
 {
-    /** @return array<string, mixed> */
-    public static function of(Kit $kit, ?string $chosen): array
+    /**
+     * @param  Goods  $goods
+     * @param  list<string>  $components
+     * @param  LaidFace|null  $chosen
+     * @param  list<PaperPartner>  $partners
+     * @param  LaidFace|null  $mat
+     * @param  list<KeptPalette>  $palettes
+     */
+    private function __construct(
+        public array $goods,
+        public array $components,
+        public ?array $chosen,
+        public array $partners,
+        public ?array $mat,
+        public array $palettes,
+    ) {
+    }
+
+    public static function of(Kit $kit, string $chosen): self
     {
-        $components = Component::query()->whereIn('kit_id', array_filter([$kit->id, Kit::stash()?->id]))->whereIn('kind', ['paper', 'panel', 'cardstock'])
+        $components = Component::query()
+            ->whereIn('kit_id', array_filter([$kit->id, Kit::stash()?->id]))
+            ->whereIn('kind', array_filter(Kind::cases(), static fn (Kind $kind): bool => $kind->isSheets()))
             ->orderByRaw('kit_id = ? desc', [$kit->id])->orderBy('position')->get()
             ->map(static fn (Component $component): CoreComponent => $component->toCore());
         $surfaces = self::surfaces($components);
-        $first = $surfaces[$chosen ?? ''] ?? array_values($surfaces)[0] ?? null;
+        $first = $surfaces[$chosen] ?? array_values($surfaces)[0] ?? null;
 
-        return [
-            'goods' => GoodView::all($components),
-            'components' => array_values($components->map(static fn (CoreComponent $component): string => $component->id)->all()),
-            'chosen' => $first === null ? null : ['component' => $first->component, 'face' => $first->index],
-            'partners' => $first === null ? [] : self::partners($first, $surfaces),
-            'mat' => $first === null || ! $first->isPaper ? null : self::mat($first, $surfaces, $components),
-            'palettes' => Palette::query()->where('kit_id', $kit->id)->orderBy('id')->get()->map(static fn (Palette $palette): array => [
-                'id' => $palette->id,
-                'name' => $palette->name,
-                'surfaces' => array_values(array_filter($palette->surfaces, static fn (string $key): bool => isset($surfaces[$key]))),
-            ])->all(),
-        ];
+        return new self(
+            GoodView::all($components),
+            array_values($components->map(static fn (CoreComponent $component): string => $component->id)->all()),
+            $first === null ? null : self::laid($first),
+            $first === null ? [] : self::partners($first, $surfaces),
+            $first?->isPaper !== true ? null : self::mat($first, $surfaces, $components),
+            self::palettes($kit, $surfaces),
+        );
+    }
+
+    /** @return LaidFace */
+    private static function laid(Surface $surface): array
+    {
+        return ['component' => $surface->component, 'face' => $surface->index];
     }
 
     /**
@@ -59,7 +90,7 @@ final class PairPage
 
     /**
      * @param  array<string, Surface>  $surfaces
-     * @return list<array<string, mixed>>
+     * @return list<PaperPartner>
      */
     private static function partners(Surface $chosen, array $surfaces): array
     {
@@ -70,20 +101,38 @@ final class PairPage
                 $fits[] = ['figure' => $fit->figure, 'reasons' => $fit->reasons];
             }
 
-            return ['component' => $partner->surface->component, 'face' => $partner->surface->index, 'fits' => $fits];
+            return [...self::laid($partner->surface), 'fits' => $fits];
         }, Pairing::partners($chosen, array_values($surfaces)));
     }
 
     /**
      * @param  array<string, Surface>  $surfaces
      * @param  Collection<int, CoreComponent>  $components
-     * @return array{component: string, face: int}|null
+     * @return LaidFace|null
      */
     private static function mat(Surface $chosen, array $surfaces, Collection $components): ?array
     {
-        $mats = $components->filter(static fn (CoreComponent $c): bool => $c->good instanceof Cardstock && $c->good->makesMats())->map(static fn (CoreComponent $c): string => $c->id)->all();
-        $mat = Pairing::mat($chosen->face, array_values(array_filter($surfaces, static fn (Surface $surface): bool => $surface->index === 0 && in_array($surface->component, $mats, true))));
+        $makesMats = static fn (CoreComponent $one): bool => $one->good instanceof Cardstock && $one->good->makesMats();
+        $ids = $components->filter($makesMats)->map(static fn (CoreComponent $one): string => $one->id)->all();
+        $isMat = static fn (Surface $one): bool => $one->index === 0 && in_array($one->component, $ids, true);
+        $mat = Pairing::mat($chosen->face, array_values(array_filter($surfaces, $isMat)));
 
-        return $mat === null ? null : ['component' => $mat->component, 'face' => $mat->index];
+        return $mat === null ? null : self::laid($mat);
+    }
+
+    /**
+     * @param  array<string, Surface>  $surfaces
+     * @return list<KeptPalette>
+     */
+    private static function palettes(Kit $kit, array $surfaces): array
+    {
+        $palettes = Palette::query()->where('kit_id', $kit->id)->orderBy('id')->get();
+        $isThere = static fn (string $key): bool => isset($surfaces[$key]);
+
+        return array_values($palettes->map(static fn (Palette $palette): array => [
+            'id' => $palette->id,
+            'name' => $palette->name,
+            'surfaces' => array_values(array_filter($palette->surfaces, $isThere)),
+        ])->all());
     }
 }

@@ -2,7 +2,7 @@
 
 namespace App\Pages;
 
-use App\Models\Kit;
+use App\Models\Component;
 use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Card\Card as CoreCard;
@@ -11,56 +11,75 @@ use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Table\Remains;
 
-/** A share-out to be compared with another: its faces, and its figures in the order in which they are weighed. */
+/**
+ * A share-out to be compared with another: its faces, and its figures in the order in which they are weighed.
+ *
+ * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type Money from MoneyView
+ *
+ * @phpstan-type ComparedFigure array{name: string, value: string, money: Money|null}
+ * @phpstan-type SharedOut array{fronts: list<Front>, figures: list<ComparedFigure>}
+ * @phpstan-type CardChange array{number: int, kind: 'new'|'gone'|'changed'|'stays', says: string}
+ */
 final readonly class SolutionView
 {
     /**
      * @param  list<CoreCard>  $cards
-     * @return array<string, mixed>
+     * @return SharedOut
      */
     public static function of(array $cards, TableState $state): array
     {
-        return [
-            'fronts' => array_map(static fn (CoreCard $card): array => FrontView::of($card, $state->core, $state->kit->unit), $cards),
-            'figures' => self::figures($cards, $state),
-        ];
+        $front = static fn (CoreCard $card): array => FrontView::of($card, $state->core, $state->kit->unit);
+
+        return ['fronts' => array_map($front, $cards), 'figures' => self::figures($cards, $state)];
     }
 
     /**
      * @param  list<CoreCard>  $cards
-     * @return list<array{name: string, value: string, money?: array{amount: string, currency: string}|null}>
+     * @return list<ComparedFigure>
      */
     private static function figures(array $cards, TableState $state): array
     {
         $table = $state->tableWith([]);
-        $spread = array_count_values(array_map(static fn (CoreCard $card): string => $card->occasion->label(), $cards));
-        arsort($spread);
-        $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), Remains::on($table->after(...$cards))->plans()));
-        $together = $cards === [] ? 0 : intdiv(array_sum(array_map(static fn (CoreCard $card): int => Merit::togetherOn($card, $table), $cards)), count($cards));
+        $plans = Remains::on($table->after(...$cards))->plans();
+        $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans));
+        $fits = array_sum(array_map(static fn (CoreCard $card): int => Merit::togetherOn($card, $table), $cards));
+        $together = $cards === [] ? 0 : intdiv($fits, count($cards));
         $stash = array_sum(array_map($table->fromStash(...), $cards));
+        $each = $cards === [] ? null : $state->kit->price()?->over(count($cards));
 
         return [
-            ['name' => 'Cards', 'value' => (string) count($cards)],
-            ['name' => 'Spread', 'value' => $spread === [] ? 'none' : implode(', ', array_map(static fn (string $occasion, int $many): string => "$many $occasion", array_keys($spread), $spread))],
-            ['name' => 'How well the papers go together', 'value' => "$together of 100"],
-            ['name' => 'Whole sheets opened', 'value' => (string) $opened],
-            ['name' => 'Whole sheets kept', 'value' => (string) max(0, self::wholes($state->kit, $state) - $opened)],
-            ['name' => 'Taken from the stash', 'value' => Wording::plural($stash, 'thing')],
-            ['name' => 'Cost of a card', 'value' => 'no price', 'money' => self::cost($state->kit, count($cards))],
+            self::figure('Cards', (string) count($cards)),
+            self::figure('Spread', self::spread($cards)),
+            self::figure('How well the papers go together', "$together of 100"),
+            self::figure('Whole sheets opened', (string) $opened),
+            self::figure('Whole sheets kept', (string) max(0, self::wholes($state) - $opened)),
+            self::figure('Taken from the stash', Wording::plural($stash, 'thing')),
+            ['name' => 'Cost of a card', 'value' => 'no price', 'money' => MoneyView::of($each)],
         ];
     }
 
-    private static function wholes(Kit $kit, TableState $state): int
+    /** @return ComparedFigure */
+    private static function figure(string $name, string $value): array
     {
-        return $state->components->where('kit_id', $kit->id)->sum(static fn ($component): int => $component->kind->isSheets() ? $state->sheetsHere($component) : 0);
+        return ['name' => $name, 'value' => $value, 'money' => null];
     }
 
-    /** @return array{amount: string, currency: string}|null */
-    private static function cost(Kit $kit, int $cards): ?array
+    /** @param  list<CoreCard>  $cards */
+    private static function spread(array $cards): string
     {
-        $each = $cards === 0 ? null : $kit->price()?->over($cards);
+        $spread = array_count_values(array_map(static fn (CoreCard $card): string => $card->occasion->label(), $cards));
+        arsort($spread);
+        $said = array_map(static fn (string $occasion, int $many): string => "$many $occasion", array_keys($spread), $spread);
 
-        return $each === null ? null : MoneyView::of($each);
+        return $said === [] ? 'none' : implode(', ', $said);
+    }
+
+    private static function wholes(TableState $state): int
+    {
+        $own = $state->components->where('kit_id', $state->kit->id);
+
+        return $own->sum(static fn (Component $one): int => $one->kind->isSheets() ? $state->sheetsHere($one) : 0);
     }
 
     /**
@@ -68,28 +87,44 @@ final readonly class SolutionView
      *
      * @param  list<CoreCard>  $now
      * @param  list<CoreCard>  $then
-     * @return list<array{number: int, says: string, kind: string}>
+     * @return list<CardChange>
      */
     public static function changes(array $now, array $then, TableState $state): array
     {
-        $now = array_column(array_map(static fn (CoreCard $card): array => [$card->number, $card], $now), 1, 0);
-        $then = array_column(array_map(static fn (CoreCard $card): array => [$card->number, $card], $then), 1, 0);
+        $now = array_column($now, null, 'number');
+        $then = array_column($then, null, 'number');
         $numbers = array_keys($now + $then);
         sort($numbers);
 
-        return array_map(static function (int $number) use ($now, $then, $state): array {
-            [$old, $new] = [$now[$number] ?? null, $then[$number] ?? null];
-
-            return match (true) {
-                $new === null => ['number' => $number, 'kind' => 'gone', 'says' => 'taken back'],
-                $old === null => ['number' => $number, 'kind' => 'new', 'says' => "new: {$new->sketch->name}, {$new->occasion->label()}"],
-                default => self::change($old, $new, $state),
-            };
-        }, $numbers);
+        return array_map(
+            static fn (int $number): array => self::change($number, $now[$number] ?? null, $then[$number] ?? null, $state),
+            $numbers,
+        );
     }
 
-    /** @return array{number: int, says: string, kind: string} */
-    private static function change(CoreCard $old, CoreCard $new, TableState $state): array
+    /** @return CardChange */
+    private static function change(int $number, ?CoreCard $old, ?CoreCard $new, TableState $state): array
+    {
+        if ($new === null) {
+            return ['number' => $number, 'kind' => 'gone', 'says' => 'taken back'];
+        }
+        if ($old === null) {
+            $says = "new: {$new->sketch->name}, {$new->occasion->label()}";
+
+            return ['number' => $number, 'kind' => 'new', 'says' => $says];
+        }
+        $says = [...self::changedDesign($old, $new), ...self::changedGoods($old, $new, $state)];
+        if ($says === [] && self::takes($old) !== self::takes($new)) {
+            $says[] = 'other sides or places of the same papers';
+        }
+
+        return $says === []
+            ? ['number' => $number, 'kind' => 'stays', 'says' => 'stays as it is']
+            : ['number' => $number, 'kind' => 'changed', 'says' => implode('; ', $says)];
+    }
+
+    /** @return list<string> */
+    private static function changedDesign(CoreCard $old, CoreCard $new): array
     {
         $says = [];
         if ($old->sketch->key !== $new->sketch->key) {
@@ -105,26 +140,43 @@ final readonly class SolutionView
         if ($old->fold !== $new->fold && ! ($isTurned && $old->fold->turned() === $new->fold)) {
             $says[] = "{$new->fold->label()} in place of {$old->fold->label()}";
         }
-        $names = static fn (CoreCard $card): array => array_values(array_unique(array_map(static fn (Taking $taking): string => $state->core[$taking->component]->name, $card->takings)));
-        $gone = array_diff($names($old), $names($new));
-        $come = array_diff($names($new), $names($old));
-        if ($come !== []) {
-            $says[] = 'takes '.implode(', ', $come).($gone === [] ? '' : ' and no '.implode(', ', $gone));
-        } elseif ($gone !== []) {
-            $says[] = 'takes no '.implode(', ', $gone);
-        }
 
-        if ($says === [] && self::takes($old) !== self::takes($new)) {
-            $says[] = 'other sides or places of the same papers';
-        }
+        return $says;
+    }
 
-        return ['number' => $new->number, 'kind' => $says === [] ? 'stays' : 'changed', 'says' => $says === [] ? 'stays as it is' : implode('; ', $says)];
+    /** @return list<string> */
+    private static function changedGoods(CoreCard $old, CoreCard $new, TableState $state): array
+    {
+        $gone = implode(', ', array_diff(self::names($old, $state), self::names($new, $state)));
+        $come = implode(', ', array_diff(self::names($new, $state), self::names($old, $state)));
+
+        return match (true) {
+            $come !== '' && $gone !== '' => ["takes $come and no $gone"],
+            $come !== '' => ["takes $come"],
+            $gone !== '' => ["takes no $gone"],
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function names(CoreCard $card, TableState $state): array
+    {
+        $name = static fn (Taking $taking): string => $state->core[$taking->component]->name;
+
+        return array_values(array_unique(array_map($name, $card->takings)));
     }
 
     /** @return list<string> what each part takes, whichever is written first */
     private static function takes(CoreCard $card): array
     {
-        $takes = array_map(static fn (Taking $taking): string => "$taking->part $taking->component/$taking->face $taking->quantity {$taking->size?->width->units} {$taking->size?->height->units}", $card->takings);
+        $takes = array_map(static fn (Taking $taking): string => implode(' ', [
+            $taking->part,
+            $taking->component,
+            $taking->face,
+            $taking->quantity,
+            $taking->size?->width->units,
+            $taking->size?->height->units,
+        ]), $card->takings);
         sort($takes);
 
         return $takes;

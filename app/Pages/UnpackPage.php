@@ -6,33 +6,49 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
 use App\Wording\Wording;
+use KeepShare\Core\Kit\Occasion;
 
-/** The packing list beside what is on the table. */
-final class UnpackPage
+/**
+ * The packing list beside what is on the table.
+ *
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type UnpackedLine array{
+ *     id: string,
+ *     size: string|null,
+ *     listed: string,
+ *     here: string,
+ *     differs: bool,
+ *     occasions: list<string>,
+ * }
+ */
+final readonly class UnpackPage extends Page
 {
-    /** @return array<string, mixed> */
-    public static function of(Kit $kit): array
+    /**
+     * @param  list<array{title: string, lines: list<UnpackedLine>}>  $groups
+     * @param  Goods  $goods
+     */
+    private function __construct(public array $groups, public array $goods)
+    {
+    }
+
+    public static function of(Kit $kit): self
     {
         $state = TableState::of($kit);
         $own = $state->components->where('kit_id', $kit->id);
-        $groups = array_map(static fn (array $group): array => [
-            'title' => $group['title'],
-            'lines' => array_map(static fn (Component $component): array => self::line($component, $state), $group['lines']),
-        ], Wording::grouped($own, static fn (Component $component): Component => $component));
 
-        return [
-            'groups' => $groups,
-            'goods' => GoodView::all($own->map(static fn (Component $component) => $state->core[$component->coreId()])),
-        ];
+        return new self(
+            Wording::grouped($own, static fn (Component $one): array => self::line($one, $state)),
+            GoodView::all($own->map(static fn (Component $one) => $state->core[$one->coreId()])),
+        );
     }
 
-    /** @return array<string, mixed> */
+    /** @return UnpackedLine */
     private static function line(Component $component, TableState $state): array
     {
         $core = $state->core[$component->coreId()];
         $here = $state->hereOf($component);
         $unit = $state->kit->unit;
-        $words = $core->words();
 
         return [
             'id' => $component->coreId(),
@@ -40,7 +56,7 @@ final class UnpackPage
             'listed' => Wording::count($core, $component->listed, $unit),
             'here' => Wording::count($core, $here, $unit),
             'differs' => $here !== $component->listed && ! $core->isEndless(),
-            'occasions' => $words === null ? [] : array_map(static fn ($occasion): string => $occasion->label(), $words->occasions),
+            'occasions' => array_map(static fn (Occasion $one): string => $one->label(), $core->words()->occasions ?? []),
         ];
     }
 }

@@ -9,11 +9,38 @@ use App\Table\TableState;
 use App\Wording\Wording;
 
 /** A label for the bag of each card: its number, its occasion, and what belongs in it. */
-final class BagLabels
+final class BagLabels implements KitExport
 {
-    public static function pdf(Kit $kit): string
+    public function path(): string
     {
-        return (string) Pdf::render(view('bag-labels', ['kit' => $kit, 'rows' => array_chunk(self::of($kit), 2)])->render(), $kit->unit)->output();
+        return 'cut/labels.pdf';
+    }
+
+    public function label(): string
+    {
+        return 'Labels for the bags (PDF)';
+    }
+
+    public function media(): Media
+    {
+        return Media::Pdf;
+    }
+
+    public function offeredAt(): OfferedAt
+    {
+        return OfferedAt::Bags;
+    }
+
+    public function fileName(Kit $kit): string
+    {
+        return 'bag-labels.pdf';
+    }
+
+    public function write(Kit $kit): string
+    {
+        $html = view('bag-labels', ['kit' => $kit, 'rows' => array_chunk(self::of($kit), 2)])->render();
+
+        return (string) Pdf::render($html, $kit->unit)->output();
     }
 
     /** @return list<array{number: int, title: string, lines: list<string>}> */
@@ -24,12 +51,20 @@ final class BagLabels
         return array_values($state->cards->map(static fn (Card $card): array => [
             'number' => $card->number,
             'title' => "{$card->occasion->label()} · $kit->name",
-            'lines' => array_values($state->takings->where('card_id', $card->id)->map(static function (Taking $taking) use ($state, $kit): string {
-                $core = $state->core[$taking->toCore()->component];
-                $amount = $taking->size()?->format($kit->unit) ?? Wording::taken($core, $taking->quantity, $kit->unit);
-
-                return "{$taking->partName()}: $core->name".($amount === '' || $amount === '1' ? '' : ", $amount");
-            })->all()),
+            'lines' => array_values(
+                $state->takings->where('card_id', $card->id)
+                    ->map(static fn (Taking $taking): string => self::line($taking, $state))
+                    ->all(),
+            ),
         ])->all());
+    }
+
+    private static function line(Taking $taking, TableState $state): string
+    {
+        $core = $state->core[$taking->toCore()->component];
+        $unit = $state->kit->unit;
+        $amount = $taking->size()?->format($unit) ?? Wording::taken($core, $taking->quantity, $unit);
+
+        return "{$taking->partName()}: $core->name".(in_array($amount, ['', '1'], true) ? '' : ", $amount");
     }
 }

@@ -8,12 +8,37 @@ use App\Table\TableState;
 use KeepShare\Core\Measure\Unit;
 
 /** A card's plan on one page: the front to scale, sizes, the order of gluing. */
-final class CardPlan
+final class CardPlan implements CardExport
 {
     /** Of the text, in points. */
     private const SIZES = [9, 7.5, 6.5, 5.5];
 
-    public static function pdf(Card $card): string
+    public function path(): string
+    {
+        return 'plan.pdf';
+    }
+
+    public function label(): string
+    {
+        return 'Print its plan (PDF)';
+    }
+
+    public function media(): Media
+    {
+        return Media::Pdf;
+    }
+
+    public function offeredAt(): OfferedAt
+    {
+        return OfferedAt::Card;
+    }
+
+    public function fileName(Card $card): string
+    {
+        return "card-$card->number.pdf";
+    }
+
+    public function write(Card $card): string
     {
         $state = TableState::of($card->kit);
         $core = ($state->cards->get($card->id) ?? $card)->toCore();

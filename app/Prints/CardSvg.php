@@ -2,8 +2,10 @@
 
 namespace App\Prints;
 
+use App\Models\Card;
 use App\Pages\OutlineView;
-use KeepShare\Core\Card\Card;
+use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Kit\Applied;
@@ -13,13 +15,45 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
 /** The front of a card as an SVG of its real size, every part in its place with its measure. */
-final class CardSvg
+final class CardSvg implements CardExport
 {
+    public function path(): string
+    {
+        return 'front.svg';
+    }
+
+    public function label(): string
+    {
+        return 'Front (SVG)';
+    }
+
+    public function media(): Media
+    {
+        return Media::Svg;
+    }
+
+    public function offeredAt(): OfferedAt
+    {
+        return OfferedAt::Card;
+    }
+
+    public function fileName(Card $card): string
+    {
+        return "card-$card->number.svg";
+    }
+
+    public function write(Card $card): string
+    {
+        $state = TableState::of($card->kit);
+
+        return self::of(($state->cards->get($card->id) ?? $card)->toCore(), $state->core, $state->kit->unit);
+    }
+
     /**
      * @param  array<string, Component>  $components
      * @param  string  $in  the unit its size is given in; the PDF maker sizes it itself and wants none
      */
-    public static function of(Card $card, array $components, Unit $unit, string $in = 'mm'): string
+    public static function of(CoreCard $card, array $components, Unit $unit, string $in = 'mm'): string
     {
         $front = CardFront::of($card, $components, $unit);
         $width = self::mm($front->size->width);

@@ -4,7 +4,8 @@ namespace App\Prints;
 
 use App\Models\CutPlan;
 use App\Models\Kit;
-use App\Pages\CutPage;
+use App\Models\Taking;
+use App\Pages\CutSheets;
 use KeepShare\Core\Cut\Cut;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Leaf;
@@ -53,7 +54,7 @@ final readonly class SheetPrint
         [$w, $h] = [(float) self::mm($size->width), (float) self::mm($size->height)];
         // To scale where the page holds it; else by a scale that is said.
         $scale = min(1.0, self::WIDE / $w, self::HIGH / $h);
-        $page = CutPage::of($this->kit, $this->record->sheet_id)['sheet'];
+        $page = CutSheets::of($this->kit, null)->inHand($this->record->sheet_id);
 
         return (string) Pdf::render(view('sheet-plan', [
             'kit' => $this->kit,
@@ -68,7 +69,7 @@ final readonly class SheetPrint
     private function part(Leaf $leaf): string
     {
         $r = $leaf->rect();
-        $name = $leaf->piece === null ? 'keep' : CutPage::labelOf($this->kit, (int) $leaf->piece);
+        $name = $leaf->piece === null ? 'keep' : $this->labelOf((int) $leaf->piece);
 
         return sprintf(
             '<rect x="%1$s" y="%2$s" width="%3$s" height="%4$s" fill="%5$s"/><text x="%6$s" y="%7$s" font-family="sans-serif" font-size="4" fill="#1d2b33">%8$s</text>',
@@ -81,6 +82,18 @@ final readonly class SheetPrint
             (float) self::mm($r->y) + 6,
             htmlspecialchars("$name, {$r->size->format($this->kit->unit)}", ENT_XML1),
         );
+    }
+
+    /** What a piece is for: "card 4, strip". */
+    private function labelOf(int $taking): string
+    {
+        $found = Taking::query()->with('card.kit')->find($taking);
+        if ($found === null) {
+            return '?';
+        }
+        $whose = $found->card->kit_id === $this->kit->id ? '' : "{$found->card->kit->name} ";
+
+        return "{$whose}card {$found->card->number}, {$found->partName()}";
     }
 
     private static function cut(Cut $cut): string

@@ -23,26 +23,24 @@ final class Wording
     }
 
     /**
-     * Sorts components into the groups; empty groups are left out.
+     * Components in the groups they lie in; empty groups are left out.
      *
      * @template T
      *
-     * @param  iterable<T>  $lines
-     * @param  callable(T): Component  $component
+     * @param  iterable<Component>  $components
+     * @param  callable(Component): T  $line
      * @return list<array{title: string, lines: list<T>}>
      */
-    public static function grouped(iterable $lines, callable $component): array
+    public static function grouped(iterable $components, callable $line): array
     {
+        $lines = [];
+        foreach ($components as $component) {
+            $lines[$component->kind->good()::group()->value][] = $line($component);
+        }
         $groups = [];
         foreach (KindGroup::cases() as $group) {
-            $own = [];
-            foreach ($lines as $line) {
-                if ($component($line)->kind->good()::group() === $group) {
-                    $own[] = $line;
-                }
-            }
-            if ($own !== []) {
-                $groups[] = ['title' => $group->value, 'lines' => $own];
+            if (isset($lines[$group->value])) {
+                $groups[] = ['title' => $group->value, 'lines' => $lines[$group->value]];
             }
         }
 

@@ -4,10 +4,37 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
-/** Writes a sketch as plain data that SketchReader reads back as the same. */
+/**
+ * Writes a sketch as plain data that SketchReader reads back as the same.
+ *
+ * @phpstan-type WrittenRelation array{
+ *     kind: string,
+ *     of: string,
+ *     options: array<string, string>,
+ *     measures: array<string, string>,
+ * }
+ * @phpstan-type WrittenForm array{kind: string, options: array<string, string>, measures: array<string, string>}
+ * @phpstan-type WrittenPart array{
+ *     id: string,
+ *     name: string,
+ *     role: string,
+ *     foam: int,
+ *     relation: WrittenRelation,
+ *     form: WrittenForm,
+ * }
+ * @phpstan-type WrittenSketch array{
+ *     key: string,
+ *     name: string,
+ *     minutes: int,
+ *     cluster: string,
+ *     parts: list<WrittenPart>,
+ *     focal: WrittenRelation,
+ *     sentiment: WrittenRelation,
+ * }
+ */
 final class SketchWriter
 {
-    /** @return array<string, mixed> */
+    /** @return WrittenSketch */
     public static function write(Sketch $sketch): array
     {
         return [
@@ -15,23 +42,38 @@ final class SketchWriter
             'name' => $sketch->name,
             'minutes' => $sketch->minutes,
             'cluster' => $sketch->cluster->value,
-            'parts' => array_map(static fn (Part $part): array => [
-                'id' => $part->id,
-                'name' => $part->name,
-                'role' => $part->role->value,
-                'foam' => $part->foam,
-                'relation' => self::relation($part->relation),
-                'form' => ['kind' => $part->form->kind->value, 'options' => $part->form->options, 'measures' => self::measures($part->form->measures)],
-            ], $sketch->parts),
+            'parts' => array_map(self::part(...), $sketch->parts),
             'focal' => self::relation($sketch->focal),
             'sentiment' => self::relation($sketch->sentiment),
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return WrittenPart */
+    private static function part(Part $part): array
+    {
+        return [
+            'id' => $part->id,
+            'name' => $part->name,
+            'role' => $part->role->value,
+            'foam' => $part->foam,
+            'relation' => self::relation($part->relation),
+            'form' => [
+                'kind' => $part->form->kind->value,
+                'options' => $part->form->options,
+                'measures' => self::measures($part->form->measures),
+            ],
+        ];
+    }
+
+    /** @return WrittenRelation */
     private static function relation(Relation $relation): array
     {
-        return ['kind' => $relation->kind->value, 'of' => $relation->of, 'options' => $relation->options, 'measures' => self::measures($relation->measures)];
+        return [
+            'kind' => $relation->kind->value,
+            'of' => $relation->of,
+            'options' => $relation->options,
+            'measures' => self::measures($relation->measures),
+        ];
     }
 
     /**

@@ -6,14 +6,9 @@ use App\Actions\ImportKit;
 use App\Http\Requests\KitRequest;
 use App\Journal\Journal;
 use App\Models\Kit;
-use App\Pages\Fronts;
+use App\Pages\AboutPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as PlainResponse;
-use Illuminate\Support\Str;
-use Inertia\Inertia;
-use Inertia\Response;
-use KeepShare\Core\Kit\KitFile;
 
 /** What a kit is, and what can be done with it as a whole. */
 final class AboutController
@@ -22,20 +17,9 @@ final class AboutController
     {
     }
 
-    public function show(Kit $kit): Response
+    public function show(Kit $kit): AboutPage
     {
-        return Inertia::render('About', ['about' => [
-            'name' => $kit->name,
-            'unit' => $kit->unit->value,
-            'front_width' => $kit->front()->width->exact($kit->unit),
-            'front_height' => $kit->front()->height->exact($kit->unit),
-            'promised' => (string) $kit->promised,
-            'price' => $kit->price()?->amount() ?? '',
-            'currency' => $kit->currency ?? '',
-            'bought_on' => $kit->bought_on ?? '',
-            'theme' => $kit->theme,
-            'instructions' => $kit->instructions,
-        ], 'fronts' => Fronts::of($kit->front()), 'isPutAway' => $kit->is_put_away]);
+        return AboutPage::of($kit);
     }
 
     public function create(KitRequest $request): RedirectResponse
@@ -50,13 +34,6 @@ final class AboutController
         $this->journal->act($kit, "Change what $kit->name is", $request->integer('revision'), static fn () => $kit->update($request->columns()));
 
         return to_route('kits.about', $kit)->with('notice', 'Kept.');
-    }
-
-    public function export(Kit $kit): PlainResponse
-    {
-        $file = Str::slug($kit->name) ?: 'kit';
-
-        return response(KitFile::write($kit->toCore()), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"$file.json\""]);
     }
 
     public function duplicate(Kit $kit, ImportKit $import): RedirectResponse

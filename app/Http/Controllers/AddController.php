@@ -3,14 +3,12 @@
 namespace App\Http\Controllers;
 
 use App\Actions\ImportKit;
-use App\Models\Component;
 use App\Models\Kit;
+use App\Pages\AddPage;
 use App\Pages\LineView;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\LineParser;
 use KeepShare\Core\Kit\Component as CoreComponent;
@@ -18,16 +16,19 @@ use KeepShare\Core\Kit\Component as CoreComponent;
 /** Lines typed by hand. */
 final class AddController
 {
-    public function show(Kit $kit): Response
+    public function show(Kit $kit): AddPage
     {
-        return Inertia::render('Add', ['lines' => array_values($kit->components()->reorder('id', 'desc')->limit(12)->get()->map(static fn (Component $component): string => LineView::of($component->toCore(), $kit->unit))->all())]);
+        return AddPage::of($kit);
     }
 
     /** How a line is understood, while it is being typed. */
     public function read(Kit $kit, Request $request): JsonResponse
     {
         try {
-            return response()->json(['said' => array_map(static fn (CoreComponent $c): string => LineView::of($c, $kit->unit), $this->parse($kit, $request->string('line')->toString()))]);
+            $components = $this->parse($kit, $request->string('line')->toString());
+            $says = static fn (CoreComponent $one): string => LineView::of($one, $kit->unit);
+
+            return response()->json(['said' => array_map($says, $components)]);
         } catch (BadLine $bad) {
             return response()->json(['fault' => $bad->getMessage(), 'at' => $bad->at, 'length' => $bad->length]);
         }

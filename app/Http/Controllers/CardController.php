@@ -7,22 +7,16 @@ use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Waiver;
 use App\Pages\CardPage;
-use App\Prints\CardPlan;
-use App\Prints\CardSvg;
-use App\Table\TableState;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as PlainResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 
 final class CardController
 {
-    public function show(Kit $kit, Card $card): Response
+    public function show(Kit $kit, Card $card): CardPage
     {
-        return Inertia::render('Card', CardPage::of($card));
+        return CardPage::of($card);
     }
 
     public function waive(Kit $kit, Card $card, Request $request, Journal $journal): RedirectResponse
@@ -38,17 +32,5 @@ final class CardController
         ));
 
         return back();
-    }
-
-    public function pdf(Kit $kit, Card $card): PlainResponse
-    {
-        return response(CardPlan::pdf($card), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"card-$card->number.pdf\""]);
-    }
-
-    public function svg(Kit $kit, Card $card): PlainResponse
-    {
-        $state = TableState::of($kit);
-
-        return response(CardSvg::of(($state->cards->get($card->id) ?? $card)->toCore(), $state->core, $kit->unit), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"card-$card->number.svg\""]);
     }
 }

@@ -14,16 +14,14 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 
 final class CountController
 {
-    public function show(Kit $kit): Response
+    public function show(Kit $kit): CountPage
     {
-        return Inertia::render('Count', CountPage::of($kit));
+        return CountPage::of($kit);
     }
 
     public function store(Kit $kit, Component $component, Request $request, CountComponent $count): RedirectResponse

@@ -5,12 +5,10 @@ namespace App\Http\Controllers;
 use App\Actions\ImportKit;
 use App\Entry\Csv;
 use App\Models\CsvMapping;
-use App\Pages\LineView;
+use App\Pages\PackingListPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Entry\CsvLine;
 use KeepShare\Core\Entry\CsvList;
 use KeepShare\Core\Kit\Component;
@@ -31,33 +29,15 @@ final class CsvController
         return $token;
     }
 
-    public function show(string $token, Request $request): Response|RedirectResponse
+    public function show(string $token, Request $request): PackingListPage|RedirectResponse
     {
         [$name, $csv] = self::kept($token);
         if ($csv === null) {
             return to_route('shelf')->withErrors(['kit_file' => 'That file is no longer at hand. Choose it again.']);
         }
         $unit = Unit::tryFrom($request->string('unit')->toString()) ?? Unit::Inch;
-        $columns = self::columns($csv);
-        $lines = $columns === null ? [] : CsvList::read($csv->by($columns), $unit);
 
-        return Inertia::render('PackingList', [
-            'token' => $token,
-            'name' => $name,
-            'unit' => $unit->value,
-            'front' => $unit === Unit::Inch ? ['4 1/4', '5 1/2'] : ['105', '148'],
-            'header' => $csv->header,
-            'example' => $csv->rows[0] ?? [],
-            'columns' => $columns ?? $csv->known(),
-            'ours' => CsvList::COLUMNS,
-            'isMapped' => $columns !== null,
-            'lines' => array_map(static fn (CsvLine $line): array => [
-                'number' => $line->number,
-                'name' => $line->name,
-                'said' => $line->component === null ? null : LineView::of($line->component, $unit),
-                'faults' => $line->faults,
-            ], $lines),
-        ]);
+        return PackingListPage::of($token, $name, $csv, self::columns($csv), $unit);
     }
 
     public function map(string $token, Request $request): RedirectResponse

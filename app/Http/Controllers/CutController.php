@@ -18,15 +18,11 @@ use App\Models\Taking;
 use App\Pages\ClassPage;
 use App\Pages\CutPage;
 use App\Prints\BagLabels;
-use App\Prints\SheetPrint;
 use App\Wording\Wording;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Http\Response as PlainResponse;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Split;
 use KeepShare\Core\Measure\Length;
@@ -36,13 +32,9 @@ use KeepShare\Core\Outlook\Classroom;
 
 final class CutController
 {
-    public function show(Kit $kit, Request $request, BetterPlan $better): Response
+    public function show(Kit $kit, Request $request, BetterPlan $better): CutPage
     {
-        return Inertia::render('Cut', [
-            ...CutPage::of($kit, $request->integer('sheet') ?: null, self::card($kit, $request)),
-            'proposal' => null,
-            'better' => ['search' => $better->underWay($kit), 'said' => $better->said($kit)],
-        ]);
+        return CutPage::of($kit, $request->integer('sheet') ?: null, self::card($kit, $request), $better);
     }
 
     public function better(Kit $kit, BetterPlan $better): RedirectResponse
@@ -68,9 +60,9 @@ final class CutController
     }
 
     /** The same cards so many times over. */
-    public function forClass(Kit $kit, Request $request): Response
+    public function forClass(Kit $kit, Request $request): ClassPage
     {
-        return Inertia::render('Class', ClassPage::of($kit, max(1, min(Classroom::MOST_SETS, $request->integer('sets', 6)))));
+        return ClassPage::of($kit, max(1, min(Classroom::MOST_SETS, $request->integer('sets', 6))));
     }
 
     public function store(Kit $kit, Sheet $sheet, Request $request, CutSheet $cut): RedirectResponse
@@ -100,10 +92,10 @@ final class CutController
     }
 
     /** What would come of a cut that went wrong. */
-    public function proposeWrong(Kit $kit, Sheet $sheet, CardRequest $request, Replan $replan): Response
+    public function proposeWrong(Kit $kit, Sheet $sheet, CardRequest $request, Replan $replan): CutPage
     {
         $plan = self::planOf($kit, $sheet);
-        $data = $request->only(['what', 'at', 'x', 'y', 'width', 'height']);
+        $data = array_map(strval(...), array_filter($request->only(['what', 'at', 'x', 'y', 'width', 'height']), is_string(...)));
 
         return self::propose($kit, "$sheet->id/wrong", $data, static fn (): array => self::replanned($kit, $plan, $request, $replan));
     }
@@ -113,7 +105,7 @@ final class CutController
         return self::accepted($kit, self::replanned($kit, self::planOf($kit, $sheet), $request, $replan));
     }
 
-    public function proposePieceSpoiled(Kit $kit, Taking $taking, Replan $replan): Response
+    public function proposePieceSpoiled(Kit $kit, Taking $taking, Replan $replan): CutPage
     {
         $piece = self::pieceOf($kit, $taking);
 
@@ -160,16 +152,16 @@ final class CutController
     /**
      * The table as it would be, and what would change for the cards; nothing is recorded.
      *
-     * @param  array<array-key, mixed>  $data  what to send when it is accepted
+     * @param  array<string, string>  $data  what to send when it is accepted
      * @param  Closure(): list<string>  $do
      */
-    private static function propose(Kit $kit, string $path, array $data, Closure $do): Response
+    private static function propose(Kit $kit, string $path, array $data, Closure $do): CutPage
     {
-        return Inertia::render('Cut', Rehearsal::of($kit, static function () use ($kit, $path, $data, $do): array {
+        return Rehearsal::of($kit, static function () use ($kit, $path, $data, $do): CutPage {
             $says = $do();
 
-            return [...CutPage::of($kit, null), 'proposal' => ['says' => $says, 'path' => $path, 'data' => (object) $data], 'better' => ['search' => null, 'said' => null]];
-        }));
+            return CutPage::proposing($kit, ['says' => $says, 'path' => $path, 'data' => $data]);
+        });
     }
 
     /** @param  list<string>  $says */
@@ -188,21 +180,6 @@ final class CutController
     private static function card(Kit $kit, Request $request): ?Card
     {
         return Card::query()->where('kit_id', $kit->id)->find($request->integer('card'));
-    }
-
-    public function labels(Kit $kit): PlainResponse
-    {
-        return response(BagLabels::pdf($kit), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="bag-labels.pdf"']);
-    }
-
-    public function svg(Kit $kit, Sheet $sheet): PlainResponse
-    {
-        return response(SheetPrint::of($kit, $sheet->plan ?? abort(404))->svg(), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"sheet-$sheet->id.svg\""]);
-    }
-
-    public function pdf(Kit $kit, Sheet $sheet): PlainResponse
-    {
-        return response(SheetPrint::of($kit, $sheet->plan ?? abort(404))->pdf(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"sheet-$sheet->id.pdf\""]);
     }
 
     /** A stale tab may ask for a sheet that has been planned anew, or cut, since. */

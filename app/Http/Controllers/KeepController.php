@@ -9,14 +9,12 @@ use App\Models\Kit;
 use App\Pages\KeepPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class KeepController
 {
-    public function show(Kit $kit, KeepPage $page): Response
+    public function show(Kit $kit, BonusCards $bonus): KeepPage
     {
-        return Inertia::render('Keep', $page->of($kit));
+        return KeepPage::of($kit, $bonus);
     }
 
     public function store(Kit $kit, Request $request, BonusCards $bonus): RedirectResponse

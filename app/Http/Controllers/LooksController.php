@@ -2,39 +2,34 @@
 
 namespace App\Http\Controllers;
 
+use App\Entry\KeptPhoto;
 use App\Entry\SheetPhoto;
 use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Photo;
-use App\Pages\GoodView;
+use App\Pages\LooksPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Validation\Rule;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Motif;
 
 /** How a face of a paper looks: by hand, or read from a photograph and then overruled where it is wrong. */
 final class LooksController
 {
-    public function show(Kit $kit, Component $component, Request $request): Response
+    public function show(Kit $kit, Component $component, Request $request): LooksPage
     {
         abort_unless($component->kind->isPrintedPaper(), 404);
         $token = $request->session()->get('photo');
-        $read = is_string($token) ? Cache::get("photo:$token") : null;
 
-        return Inertia::render('Looks', [
-            'good' => GoodView::all([$component->toCore()])[$component->coreId()],
-            'component' => $component->id,
-            'face' => min(1, $request->integer('face')),
-            'motifs' => array_column(Motif::cases(), 'value'),
-            'proposal' => is_array($read) ? ['token' => $token, ...$read['proposal'], 'picture' => 'data:image/jpeg;base64,'.$read['jpeg']] : null,
-        ]);
+        return LooksPage::of(
+            $component,
+            min(1, $request->integer('face')),
+            is_string($token) ? KeptPhoto::find($token) : null,
+        );
     }
 
     public function read(Kit $kit, Component $component, Request $request): RedirectResponse
@@ -51,14 +46,8 @@ final class LooksController
         } catch (BadKit $wrong) {
             return back()->withErrors(['photo' => $wrong->getMessage()]);
         }
-        $token = bin2hex(random_bytes(12));
-        Cache::put("photo:$token", ['jpeg' => base64_encode($photo->jpeg), 'proposal' => [
-            'colours' => array_map(static fn (array $share): array => ['hex' => $share['colour']->hex, 'percent' => $share['percent']], $photo->looks->colours),
-            'busyness' => $photo->looks->busyness,
-            'busy' => $photo->looks->isBusy(),
-        ]], 3_600);
 
-        return back()->with('photo', $token);
+        return back()->with('photo', KeptPhoto::lay($photo)->token);
     }
 
     public function store(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse
@@ -73,7 +62,7 @@ final class LooksController
             'busy' => ['boolean'],
             'directional' => ['boolean'],
         ], ['name.*' => 'Give the face a name of up to 200 characters.', 'colours.*' => 'A face has one to six colours, each as in #2b6b5a.']);
-        $kept = Cache::get('photo:'.$request->string('token'));
+        $kept = KeptPhoto::find($request->string('token')->toString());
         $face = $request->integer('face');
         $journal->act($kit, "Change the looks of $component->name", $request->integer('revision'), static function () use ($component, $request, $face, $kept): void {
             $details = $component->details;
@@ -87,9 +76,9 @@ final class LooksController
             ];
             $component->update(['details' => $details]);
             $old = Photo::query()->where('component_id', $component->id)->where('face', $face)->first();
-            if ($request->boolean('as_swatch') && is_array($kept)) {
+            if ($request->boolean('as_swatch') && $kept !== null) {
                 $old?->delete();
-                Photo::query()->create(['component_id' => $component->id, 'face' => $face, 'jpeg' => $kept['jpeg']]);
+                Photo::query()->create(['component_id' => $component->id, 'face' => $face, 'jpeg' => $kept->jpeg]);
             }
             if ($request->boolean('drop_photo')) {
                 $old?->delete();

@@ -9,8 +9,6 @@ use App\Models\Palette;
 use App\Pages\PairPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class PairController
 {
@@ -18,9 +16,9 @@ final class PairController
     {
     }
 
-    public function show(Kit $kit, Request $request): Response
+    public function show(Kit $kit, Request $request): PairPage
     {
-        return Inertia::render('Pair', PairPage::of($kit, $request->string('chosen')->toString() ?: null));
+        return PairPage::of($kit, $request->string('chosen')->toString());
     }
 
     public function store(Kit $kit, Request $request): RedirectResponse

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\BonusCards;
 use App\Actions\ShareOutKit;
 use App\Http\Requests\ShareOutRequest;
 use App\Journal\Journal;
@@ -17,15 +18,13 @@ use App\Pages\ShareOutPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
-use Inertia\Response;
 use KeepShare\Core\Refusal;
 
 final class ShareOutController
 {
-    public function show(Kit $kit, ShareOutPage $page): Response
+    public function show(Kit $kit, BonusCards $bonus): ShareOutPage
     {
-        return Inertia::render('ShareOut', $page->of($kit));
+        return ShareOutPage::of($kit, $bonus);
     }
 
     public function store(Kit $kit, ShareOutRequest $request, ShareOutKit $shareOut): RedirectResponse
@@ -61,9 +60,9 @@ final class ShareOutController
         return to_route('kits.share-out', $kit);
     }
 
-    public function compare(Kit $kit): Response
+    public function compare(Kit $kit): ComparePage
     {
-        return Inertia::render('Compare', ComparePage::of($kit));
+        return ComparePage::of($kit);
     }
 
     /** Keeps the present share-out under a name. */
@@ -79,7 +78,7 @@ final class ShareOutController
             'revision' => $kit->revision,
         ]));
 
-        return to_route('kits.compare', $kit);
+        return to_route('kits.share-out.compare', $kit);
     }
 
     public function takeUp(Kit $kit, Solution $solution, Request $request, ShareOutKit $shareOut): RedirectResponse
@@ -95,7 +94,7 @@ final class ShareOutController
         abort_unless($solution->kind === SolutionKind::Kept, 404);
         $journal->act($kit, "Forget the share-out \"$solution->name\"", $request->integer('revision'), static fn () => $solution->delete());
 
-        return to_route('kits.compare', $kit);
+        return to_route('kits.share-out.compare', $kit);
     }
 
     public function stop(Kit $kit, ShareOutKit $shareOut): RedirectResponse

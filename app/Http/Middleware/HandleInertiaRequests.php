@@ -2,8 +2,9 @@
 
 namespace App\Http\Middleware;
 
+use App\Http\Stages\KitFrame;
+use App\Journal\Journal;
 use App\Models\Kit;
-use App\Pages\KitFrame;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -18,7 +19,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'frame' => fn (): ?array => $kit instanceof Kit ? app(KitFrame::class)->of($kit->refresh()) : null,
+            'frame' => fn (): ?KitFrame => $kit instanceof Kit ? KitFrame::of($kit->refresh(), app(Journal::class)) : null,
             'notice' => fn () => StartSession::isLookingOn($request) ? null : $request->session()->get('notice'),
         ];
     }

@@ -3,16 +3,14 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import KitForm from '@/parts/KitForm.svelte'
-    import UnpackNav from '@/parts/UnpackNav.svelte'
-    import type { About, Fronts, KitFrame } from '@/lib/types'
+    import type { AboutKit, KitFrame, SidesByUnit } from '@/lib/props'
 
-    let { about, fronts, isPutAway }: { about: About; fronts: Fronts; isPutAway: boolean } = $props()
+    let { about, fronts, isPutAway }: { about: AboutKit; fronts: SidesByUnit; isPutAway: boolean } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
 </script>
 
 <Frame title="About the kit">
-    <UnpackNav />
     <div class="place">
         <section>
             <h1>About {frame.name}</h1>

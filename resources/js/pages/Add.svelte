@@ -3,10 +3,9 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import UnpackNav from '@/parts/UnpackNav.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { LOOKING_ON } from '@/lib/poll.svelte'
-    import type { KitFrame } from '@/lib/types'
+    import type { KitFrame } from '@/lib/props'
 
     interface Reading {
         said?: string[]
@@ -67,7 +66,6 @@
 </script>
 
 <Frame title="Add lines">
-    <UnpackNav />
     <div class="place">
         <section>
             <h1>One component a line</h1>

@@ -3,72 +3,19 @@
     import Check from '@lucide/svelte/icons/check'
     import Minus from '@lucide/svelte/icons/minus'
     import Plus from '@lucide/svelte/icons/plus'
-    import BlankDrawing, { type BlankPart } from '@/parts/BlankDrawing.svelte'
+    import BlankDrawing from '@/parts/BlankDrawing.svelte'
     import Button from '@/parts/Button.svelte'
     import CardFront from '@/parts/CardFront.svelte'
-    import Findings, { type Finding } from '@/parts/Findings.svelte'
+    import Findings from '@/parts/Findings.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import MeasureField from '@/parts/MeasureField.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
-    import Stack, { type StackLayer } from '@/parts/Stack.svelte'
+    import Stack from '@/parts/Stack.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import { useSender } from '@/lib/send.svelte'
-    import type { Choice, Front, Goods, KitFrame } from '@/lib/types'
-
-    interface MeasureValue {
-        name: string
-        value: string
-        share: string | null
-    }
-
-    interface Filled {
-        id: string
-        name: string
-        filling: string
-        good: string | null
-        isCut: boolean
-    }
-
-    interface Props {
-        id: number
-        isBegun: boolean
-        front: Front
-        size: string
-        thickness: string
-        envelope: string | null
-        design: {
-            sketch: string
-            sketches: Choice[]
-            isChanged: boolean
-            isLying: boolean
-            frame: string | null
-            fold: string
-            folds: Choice[]
-            occasion: string
-            occasions: Choice[]
-            copies: number
-            isKitDesign: boolean
-            set: number[]
-            isForAMan: boolean
-            notes: string
-        }
-        parts: (Filled & { size: string; options: Choice[]; measures: MeasureValue[]; shown: number; spare: string | null })[]
-        guides: { id: string; name: string; measures: MeasureValue[] }[]
-        folded: (Filled & { size: string; from: string; note: string })[]
-        stuck: (Filled & { amount: string; quantity: number | null; options: Choice[] })[]
-        cuts: { part: string; size: string; from: string; isCut: boolean; score: string | null }[]
-        stack: StackLayer[]
-        build: { blank: BlankPart; parts: BlankPart[]; steps: string[]; open: string }
-        palette: string[]
-        inside: string
-        findings: Finding[]
-        muted: string[]
-        goods: Goods
-        cards: { id: number; number: number }[]
-    }
+    import type { CardPage, Choice, KitFrame } from '@/lib/props'
 
     let {
         id,
@@ -91,7 +38,7 @@
         muted,
         goods,
         cards,
-    }: Props = $props()
+    }: CardPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -175,7 +122,6 @@
 {/snippet}
 
 <Frame title="Card {front.number}">
-    <ShareNav />
     <SurfaceDefs {goods} />
     <div class="place">
         <section class="face" aria-labelledby="card-title">

@@ -1,31 +1,13 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
-    import CutNav from '@/parts/CutNav.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { Group, KitFrame } from '@/lib/types'
+    import type { ClassPage, KitFrame } from '@/lib/props'
 
-    interface Line {
-        component: string
-        name: string
-        needs: string
-        here: string
-        add: string | null
-        settings: { at: string; cuts: number }[]
-    }
-
-    interface Props {
-        sets: number
-        most: number
-        cards: number
-        groups: Group<{ component: string }>[]
-        lines: Record<string, Line>
-    }
-
-    let { sets, most, cards, groups, lines }: Props = $props()
+    let { sets, most, cards, groups, lines }: ClassPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const missing = $derived(Object.values(lines).filter((line) => line.add))
@@ -40,7 +22,6 @@
 </script>
 
 <Frame title="For a class">
-    <CutNav />
     {#if cards === 0}
         <Empty title="No cards to multiply yet">
             <p>Share the kit out first; then the sheets and goods for a class of six or twelve are worked out here.</p>

@@ -2,15 +2,14 @@
     import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
-    import SolutionColumn, { type Solution } from '@/parts/SolutionColumn.svelte'
+    import SolutionColumn from '@/parts/SolutionColumn.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import { useSender } from '@/lib/send.svelte'
-    import type { Goods, KitFrame } from '@/lib/types'
+    import type { Goods, KitFrame, SharedOut } from '@/lib/props'
 
     /** Share-outs side by side: the one on the table and those kept by name. */
-    let { goods, solutions }: { goods: Goods; solutions: ({ id: number | null; name: string } & Solution)[] } = $props()
+    let { goods, solutions }: { goods: Goods; solutions: ({ id: number | null; name: string } & SharedOut)[] } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -29,7 +28,6 @@
 
 <Frame title="Compare">
     <SurfaceDefs {goods} />
-    <ShareNav />
     <form onsubmit={keep}>
         <label for="keep-as">Keep the share-out on the table as</label>
         <input id="keep-as" bind:value={name} size="24" autocomplete="off" aria-invalid={!!errors['name']} />

@@ -5,32 +5,10 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import UnpackNav from '@/parts/UnpackNav.svelte'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { Goods, KitFrame } from '@/lib/types'
+    import type { CountLine, CountPage, KitFrame } from '@/lib/props'
 
-    interface Line {
-        id: number
-        good: string
-        listed: number
-        here: number
-        said: string
-        hereSaid: string
-        isCounted: boolean
-        isCountable: boolean
-        isByLength: boolean
-        figure: string
-        hereFigure: string
-    }
-
-    interface Props {
-        lines: Line[]
-        goods: Goods
-        report: string
-        others: { id: number; name: string }[]
-    }
-
-    let { lines, goods, report, others }: Props = $props()
+    let { lines, goods, report, others }: CountPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const left = $derived(lines.filter((line) => !line.isCounted).length)
@@ -44,11 +22,11 @@
     let to = $state(untrack(() => others[0]?.id ?? 0))
     let copied = $state(false)
 
-    const value = (line: Line): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
-    const isFewer = (line: Line): boolean => !line.isByLength && /^\d+$/.test(value(line)) && Number(value(line)) < line.here
-    const field = (line: Line): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
+    const value = (line: CountLine): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
+    const isFewer = (line: CountLine): boolean => !line.isByLength && /^\d+$/.test(value(line)) && Number(value(line)) < line.here
+    const field = (line: CountLine): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
 
-    function next(line: Line): void {
+    function next(line: CountLine): void {
         const countable = lines.filter((one) => one.isCountable)
         const after = countable[countable.indexOf(line) + 1]
         if (after) field(after)?.select()
@@ -56,11 +34,11 @@
     }
 
     /** Counts that are typed faster than they are kept: one after the other, in order. */
-    const waiting: { line: Line; counted: string }[] = []
+    const waiting: { line: CountLine; counted: string }[] = []
     let isSending = false
 
     /** Enter on an empty field says that all is there. */
-    function count(line: Line): void {
+    function count(line: CountLine): void {
         waiting.push({ line, counted: value(line).trim() || line.figure })
         next(line)
         send()
@@ -98,14 +76,14 @@
         )
     }
 
-    function answer(event: KeyboardEvent, line: Line): void {
+    function answer(event: KeyboardEvent, line: CountLine): void {
         if (event.key !== 'Enter' && event.key !== '=') return
         event.preventDefault()
         if (event.key === 'Enter') count(line)
         else allThere()
     }
 
-    function move(line: Line, to: number): void {
+    function move(line: CountLine, to: number): void {
         router.post(
             `${frame.url}/move/${line.id}`,
             { count: moving[line.id] ?? '', to, revision: frame.revision },
@@ -144,7 +122,6 @@
 </script>
 
 <Frame title="Count">
-    <UnpackNav />
     <div class="place">
         <div class="top">
             <p class="answer">

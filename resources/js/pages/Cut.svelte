@@ -1,68 +1,22 @@
 <script lang="ts">
     import { Link, page, router } from '@inertiajs/svelte'
     import Check from '@lucide/svelte/icons/check'
-    import Bags, { type Bag } from '@/parts/Bags.svelte'
+    import Bags from '@/parts/Bags.svelte'
     import Button from '@/parts/Button.svelte'
-    import CutNav from '@/parts/CutNav.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import Proposal, { type Proposed } from '@/parts/Proposal.svelte'
-    import SheetDrawing, { type Part } from '@/parts/SheetDrawing.svelte'
+    import Proposal from '@/parts/Proposal.svelte'
+    import SheetDrawing from '@/parts/SheetDrawing.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import WentWrong from '@/parts/WentWrong.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
     import { smallFill } from '@/lib/surfaces'
-    import type { Box, Extent, Goods, KitFrame } from '@/lib/types'
+    import type { CutPage, KitFrame } from '@/lib/props'
 
-    interface Entry {
-        id: number
-        component: string
-        name: string
-        which: string
-        isCut: boolean
-        isBegun?: boolean
-    }
-
-    interface Cut {
-        number: number
-        turn: boolean
-        at: string
-        unit: string
-        inHand: string
-        from: string
-        frees: string[]
-        line: { x1: number; y1: number; x2: number; y2: number }
-    }
-
-    interface Sheet extends Entry {
-        size: Extent
-        measure: string
-        parts: Part[]
-        cuts: Cut[]
-        settings: number
-        isPart: boolean
-        blemishes: Box[]
-        afterwards: string[]
-    }
-
-    interface Props {
-        sheets: Entry[]
-        sheet: Sheet | null
-        goods: Goods
-        bags: Bag[]
-        bound: { opened: number; least: number }
-        hasCards: boolean
-        /** The card that alone is cut for. */
-        card: number | null
-        /** The page shows the table as it would be; nothing is recorded yet. */
-        proposal: Proposed | null
-        better: { search: { done: number; all: number } | null; said: string | null }
-    }
-
-    let { sheets, sheet, goods, bags, bound, hasCards, card, proposal, better }: Props = $props()
+    let { sheets, sheet, goods, bags, bound, hasCards, card, proposal, better }: CutPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const done = $derived(sheets.filter((entry) => entry.isCut).length)
@@ -156,13 +110,11 @@
 <Frame title="Cut">
     <SurfaceDefs {goods} />
     {#if !sheet && bag}
-        <CutNav />
         <Empty title="All pieces of card {bag.number} are cut">
             <p>They are in its bag: {bag.cut.map((piece) => `${piece.part} ${piece.size}`).join(', ') || 'it takes none'}.</p>
             <Button main onclick={() => cutFor('')}>Go on with all sheets</Button>
         </Empty>
     {:else if !sheet}
-        <CutNav />
         <Empty title={hasCards ? 'No sheet has to be cut' : 'Nothing to cut yet'}>
             <p>
                 {hasCards
@@ -173,7 +125,6 @@
         </Empty>
     {:else}
         <div class="whole">
-            <CutNav />
             <div class="place">
                 <nav aria-label="Sheets">
                     <p>

@@ -1,28 +1,15 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import TriangleAlert from '@lucide/svelte/icons/triangle-alert'
-    import BlankDrawing, { type BlankPart } from '@/parts/BlankDrawing.svelte'
-    import FrontPicker, { type FrontChoice, type FrontQuery } from '@/parts/FrontPicker.svelte'
+    import BlankDrawing from '@/parts/BlankDrawing.svelte'
+    import FrontPicker, { type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { Choice, KitFrame } from '@/lib/types'
+    import type { FoldsPage, KitFrame } from '@/lib/props'
 
-    interface Props {
-        folds: Choice[]
-        chosen: Choice
-        front: FrontChoice
-        fault: string | null
-        parts: BlankPart[]
-        steps: string[]
-        open: string
-        envelope: string
-        sheets: { sheet: string; count: number; cuts: string[] }[]
-    }
-
-    let { folds, chosen, front, fault, parts, steps, open, envelope, sheets }: Props = $props()
+    let { folds, chosen, front, fault, parts, steps, open, envelope, sheets }: FoldsPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const blank = $derived(parts[0])
@@ -46,7 +33,6 @@
 </script>
 
 <Frame title="Folds">
-    <ShareNav />
     <div class="place">
         <nav aria-label="Folds">
             {#each folds as fold (fold.key)}

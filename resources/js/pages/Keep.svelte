@@ -11,34 +11,9 @@
     import { poll } from '@/lib/poll.svelte'
     import { useSender } from '@/lib/send.svelte'
     import { surfaceFill } from '@/lib/surfaces'
-    import type { Extent, Front, Goods, KitFrame } from '@/lib/types'
+    import type { KeepPage, KitFrame } from '@/lib/props'
 
-    interface Offcut extends Extent {
-        component: string
-        measure: string
-        isThere: boolean
-        from: string
-    }
-
-    interface Bonus {
-        isLooking: boolean
-        soFar?: number
-        cards?: { number: number; front: Front; uses: string[] }[]
-        stop?: { wants: string; outlook: string; additions: string[] } | null
-        /** How sure it is that there are no more. */
-        bound?: string | null
-    }
-
-    interface Props {
-        hasCards: boolean
-        tray: { grade: string; label: string; parts: Offcut[] }[]
-        counts: { id: string; left: string; isGone: boolean }[]
-        spares: { id: string; gives: string; name: string; count: number; how: string; each: number; size: string }[]
-        goods: Goods
-        bonus: Bonus | null
-    }
-
-    let { hasCards, tray, counts, spares, goods, bonus }: Props = $props()
+    let { hasCards, tray, counts, spares, goods, bonus }: KeepPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const cards = $derived(bonus?.cards ?? [])

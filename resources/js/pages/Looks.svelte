@@ -5,16 +5,7 @@
     import Frame from '@/parts/Frame.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
-    import UnpackNav from '@/parts/UnpackNav.svelte'
-    import type { Good, KitFrame } from '@/lib/types'
-
-    interface Proposal {
-        token: string
-        colours: { hex: string; percent: number }[]
-        busyness: number
-        busy: boolean
-        picture: string
-    }
+    import type { Good, KitFrame, LooksProposal } from '@/lib/props'
 
     let {
         good,
@@ -22,7 +13,7 @@
         face,
         motifs,
         proposal,
-    }: { good: Good; component: number; face: number; motifs: string[]; proposal: Proposal | null } = $props()
+    }: { good: Good; component: number; face: number; motifs: string[]; proposal: LooksProposal | null } = $props()
 
     const MOST_BYTES = 8_000_000
     const frame = $derived(page.props['frame'] as KitFrame)
@@ -68,7 +59,6 @@
 </script>
 
 <Frame title="Looks of {good.name}">
-    <UnpackNav />
     <SurfaceDefs goods={{ [good.id]: good }} />
     <div class="place">
         <section>

@@ -4,27 +4,10 @@
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import MeasureField from '@/parts/MeasureField.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
     import { mm } from '@/lib/format'
-    import type { Extent, KitFrame } from '@/lib/types'
+    import type { KitFrame, MeasuresPage } from '@/lib/props'
 
-    interface Props {
-        typed: {
-            width: string
-            height: string
-            reveals: string
-            pieceWidth: string
-            pieceHeight: string
-            layer: string
-            layerWidth: string
-        }
-        layers: (Extent & { inch: string; metric: string; wide: string })[]
-        place: string | null
-        bases: { sheet: string; fold: string; blank: string; score: string; count: number; cuts: string[] }[]
-        faults: Record<string, string>
-    }
-
-    let { typed, layers, place, bases, faults }: Props = $props()
+    let { typed, layers, place, bases, faults }: MeasuresPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     let now = $state(untrack(() => ({ ...typed })))
@@ -69,7 +52,6 @@
 {/snippet}
 
 <Frame title="Measures">
-    <ShareNav />
     <div class="place">
         <section aria-labelledby="ladder-title">
             <h1 id="ladder-title">The layer ladder</h1>

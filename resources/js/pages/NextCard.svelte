@@ -5,21 +5,13 @@
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
-    import type { Front, Goods, KitFrame } from '@/lib/types'
-
-    interface Props {
-        goods: Goods
-        cards: number
-        options: { front: Front; fold: string | null; leaves: number; takes: string[]; usesUp: string[] }[]
-        looking: { isUnderWay: boolean; done: number }
-    }
+    import type { KitFrame, NextCardPage } from '@/lib/props'
 
     /** Card by card: the best next ones, each with what it uses up and how many stay possible. */
-    let { goods, cards, options, looking }: Props = $props()
+    let { goods, cards, options, looking }: NextCardPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const KEYS = ['f', 'g', 'h', 'j', 'k']
@@ -50,7 +42,6 @@
 
 <Frame title="Card by card">
     <SurfaceDefs {goods} />
-    <ShareNav />
     {#if looking.isUnderWay}
         <p class="head" role="status">
             Looking at what each card would leave: {looking.done} of 5…

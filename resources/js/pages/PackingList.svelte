@@ -4,21 +4,9 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import type { PackingListPage } from '@/lib/props'
 
-    interface Props {
-        token: string
-        name: string
-        unit: 'in' | 'mm'
-        front: [string, string]
-        header: string[]
-        example: string[]
-        columns: Record<string, number>
-        ours: string[]
-        isMapped: boolean
-        lines: { number: number; name: string; said: string | null; faults: string[] }[]
-    }
-
-    let { token, name, unit, front, header, example, columns, ours, isMapped, lines }: Props = $props()
+    let { token, name, unit, front, header, example, columns, ours, isMapped, lines }: PackingListPage = $props()
 
     const url = $derived(`/packing-list/${token}`)
     const errors = $derived(page.props.errors as Record<string, string>)

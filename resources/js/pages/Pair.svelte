@@ -7,27 +7,9 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { smallFill, surfaceFill } from '@/lib/surfaces'
-    import type { Goods, KitFrame } from '@/lib/types'
+    import type { KitFrame, LaidFace, PairPage, PaperPartner } from '@/lib/props'
 
-    interface Laid {
-        component: string
-        face: number
-    }
-
-    interface Partner extends Laid {
-        fits: { figure: number; reasons: string[] }[]
-    }
-
-    interface Props {
-        goods: Goods
-        components: string[]
-        chosen: Laid | null
-        partners: Partner[]
-        mat: Laid | null
-        palettes: { id: number; name: string; surfaces: string[] }[]
-    }
-
-    let { goods, components, chosen, partners, mat, palettes }: Props = $props()
+    let { goods, components, chosen, partners, mat, palettes }: PairPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -42,18 +24,18 @@
         if (chosen) untrack(() => ((turned = {}), (at = 0)))
     })
 
-    const faceOf = (partner: Partner): number => turned[partner.component] ?? partner.face
-    const fitOf = (partner: Partner) => partner.fits[faceOf(partner)] ?? { figure: 0, reasons: [] }
-    const faceName = (laid: Laid): string => {
+    const faceOf = (partner: PaperPartner): number => turned[partner.component] ?? partner.face
+    const fitOf = (partner: PaperPartner) => partner.fits[faceOf(partner)] ?? { figure: 0, reasons: [] }
+    const faceName = (laid: LaidFace): string => {
         const good = goods[laid.component]
         const face = good?.faces[laid.face]
         return good && good.kind !== 'cardstock' && face ? face.name : (good?.name ?? '')
     }
-    const split = (key: string): Laid => {
+    const split = (key: string): LaidFace => {
         const [component = '', face = '0'] = key.split('/')
         return { component, face: Number(face) }
     }
-    const key = (laid: Laid): string => `${laid.component}/${laid.face}`
+    const key = (laid: LaidFace): string => `${laid.component}/${laid.face}`
     const word = (figure: number): string =>
         figure >= 75 ? 'go well together' : figure >= 55 ? 'go together' : figure >= 40 ? 'may do' : 'do not go together'
 
@@ -65,17 +47,17 @@
         if (chosen && count > 1) choose(chosen.component, (chosen.face + 1) % count)
     }
 
-    function turn(partner: Partner | undefined): void {
+    function turn(partner: PaperPartner | undefined): void {
         if (partner) turned[partner.component] = (faceOf(partner) + 1) % partner.fits.length
     }
 
-    function lay(laid: Laid | null | undefined): void {
+    function lay(laid: LaidFace | null | undefined): void {
         if (!laid) return
         const k = key(laid)
         tray = tray.includes(k) ? tray.filter((one) => one !== k) : [...tray, k]
     }
 
-    const layPartner = (partner: Partner | undefined): void => {
+    const layPartner = (partner: PaperPartner | undefined): void => {
         if (partner) lay({ component: partner.component, face: faceOf(partner) })
     }
 

@@ -4,32 +4,18 @@
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
-    import ShareGrid, { type GridCard, type Row } from '@/parts/ShareGrid.svelte'
-    import Solving, { type Solve } from '@/parts/Solving.svelte'
-    import ProposedShareOut, { type ProposedCards } from '@/parts/ProposedShareOut.svelte'
-    import Taste, { type Wished } from '@/parts/Taste.svelte'
+    import ShareGrid from '@/parts/ShareGrid.svelte'
+    import Solving from '@/parts/Solving.svelte'
+    import ProposedShareOut from '@/parts/ProposedShareOut.svelte'
+    import Taste from '@/parts/Taste.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
     import { useSender } from '@/lib/send.svelte'
-    import type { Goods, Group, KitFrame } from '@/lib/types'
+    import type { KitFrame, ShareOutPage } from '@/lib/props'
 
-    interface Props {
-        cards: GridCard[]
-        groups: Group<Row>[]
-        goods: Goods
-        outlook: { cards: number; promised: number; bonus: number | null; wants: string | null; isLooking: boolean }
-        wishes: { cards: number; stash: boolean; hasStash: boolean; repeat: boolean }
-        solve: Solve | null
-        taste: Wished
-        gaps: string[]
-        asides: { id: number; name: string }[]
-        proposal: ProposedCards | null
-    }
-
-    let { cards, groups, goods, outlook, wishes, solve, taste, gaps, asides, proposal }: Props = $props()
+    let { cards, groups, goods, outlook, wishes, solve, taste, gaps, asides, proposal }: ShareOutPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -98,7 +84,6 @@
 <Frame title="Share out">
     <SurfaceDefs {goods} />
     {#if cards.length === 0}
-        <ShareNav />
         <Empty title="Nothing is shared out yet">
             <p>
                 Say how many cards you want. Every card gets a sketch, papers, mats, a focal point, a sentiment, trimmings, a base and an
@@ -110,7 +95,6 @@
         </Empty>
     {:else}
         <div class="place">
-            <ShareNav />
             <div class="top" class:isDense>
                 <p class="answer">
                     <strong>{count(outlook.cards, 'card')}</strong> from a kit for {outlook.promised}.

@@ -8,30 +8,9 @@
     import { money } from '@/lib/format'
     import KitForm from '@/parts/KitForm.svelte'
     import { untrack } from 'svelte'
-    import type { About, Fronts, Good, Money } from '@/lib/types'
+    import type { AboutKit, ShelfPage } from '@/lib/props'
 
-    interface Kit {
-        id: number
-        url: string
-        name: string
-        isStash: boolean
-        isPutAway: boolean
-        front: string
-        promised: number
-        cards: number
-        components: string
-        price: Money | null
-        papers: Good[]
-    }
-
-    interface Props {
-        kits: Kit[]
-        shelf: { undo: string | null; redo: string | null }
-        /** The fronts that are usual in each unit. */
-        fronts: Fronts
-    }
-
-    let { kits, shelf, fronts }: Props = $props()
+    let { kits, shelf, fronts }: ShelfPage = $props()
 
     const MOST_BYTES = 2_000_000
     let files = $state<FileList>()
@@ -41,7 +20,7 @@
 
     let code = $state('')
     const codeFault = $derived((page.props.errors as Record<string, string>)['code'])
-    const blank: About = {
+    const blank: AboutKit = {
         name: '',
         unit: 'in',
         front_width: untrack(() => fronts.in.width),

@@ -5,13 +5,12 @@
     import Trash2 from '@lucide/svelte/icons/trash-2'
     import { tick, untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
-    import FrontPicker, { type FrontChoice, type FrontQuery } from '@/parts/FrontPicker.svelte'
+    import FrontPicker, { type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
-    import SketchDrawing, { type Drawn } from '@/parts/SketchDrawing.svelte'
+    import SketchDrawing from '@/parts/SketchDrawing.svelte'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { Choice, KitFrame } from '@/lib/types'
+    import type { KitFrame, RuleKind, SketchEditPage, WrittenPart, WrittenRelation, WrittenSketch } from '@/lib/props'
 
     interface Ruled {
         kind: string
@@ -19,56 +18,12 @@
         measures: Record<string, string>
     }
 
-    interface Relation extends Ruled {
-        of: string
-    }
-
-    interface Part {
-        id: string
-        name: string
-        role: string
-        foam: number
-        relation: Relation
-        form: Ruled
-    }
-
-    interface Written {
-        key: string
-        name: string
-        minutes: number
-        cluster: string
-        parts: Part[]
-        focal: Relation
-        sentiment: Relation
-    }
-
-    interface Kind extends Choice {
-        measures: string[]
-        options: Record<string, string[] | null>
-    }
-
-    interface Drawing {
-        front: FrontChoice
-        faults: Record<string, string>
-        drawn: (Drawn & { lines: { name: string; size: string; reveals: string; shown: number }[] }) | null
-    }
-
-    interface Props {
-        id: number | null
-        written: Written
-        drawing: Drawing
-        roles: Choice[]
-        clusters: string[]
-        relations: Kind[]
-        forms: Kind[]
-    }
-
-    let { id, written, drawing, roles, clusters, relations, forms }: Props = $props()
+    let { id, written, drawing, roles, clusters, relations, forms }: SketchEditPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const refused = $derived(page.props.errors as Record<string, string>)
     // Empty records come from PHP as empty lists.
-    const plain = (text: string): Written =>
+    const plain = (text: string): WrittenSketch =>
         JSON.parse(text.replaceAll('"options":[]', '"options":{}').replaceAll('"measures":[]', '"measures":{}'))
     let now = $state(untrack(() => plain(JSON.stringify(written))))
     let front = $state.raw(untrack(() => drawing.front))
@@ -92,7 +47,7 @@
                 body: JSON.stringify({ sketch: now, ...asking }),
             })
             if (!answer.ok || mine !== asked) return
-            const drawn = (await answer.json()) as Drawing
+            const drawn = (await answer.json()) as SketchDrawing
             faults = drawn.faults
             front = drawn.front
             last = drawn.drawn ?? last
@@ -105,7 +60,7 @@
     }
 
     /** A part is known by its name in plain letters; what is measured from it follows when it is renamed. */
-    function rename(part: Part, name: string): void {
+    function rename(part: WrittenPart, name: string): void {
         const old = part.id
         part.name = name
         part.id = slug(name) || part.id
@@ -147,7 +102,7 @@
         draw()
     }
 
-    function choose(ruled: Ruled, kinds: Kind[], kind: string): void {
+    function choose(ruled: Ruled, kinds: RuleKind[], kind: string): void {
         ruled.kind = kind
         const rule = kinds.find((one) => one.key === kind)
         for (const [name, values] of Object.entries(rule?.options ?? {})) ruled.options[name] ??= values?.[0] ?? (values ? '1' : 'front')
@@ -162,7 +117,7 @@
         )
     }
 
-    const kindOf = (kinds: Kind[], key: string): Kind | undefined => kinds.find((kind) => kind.key === key)
+    const kindOf = (kinds: RuleKind[], key: string): RuleKind | undefined => kinds.find((kind) => kind.key === key)
     const others = (id_: string): string[] => ['front', ...now.parts.map((part) => part.id).filter((one) => one !== id_)]
 
     useKeys(() => [
@@ -181,7 +136,7 @@
     {#if faultAt(place)}<span class="fault" role="alert">{faultAt(place)}</span>{/if}
 {/snippet}
 
-{#snippet ruled(one: Ruled, kinds: Kind[], place: string, about: string)}
+{#snippet ruled(one: Ruled, kinds: RuleKind[], place: string, about: string)}
     {#each Object.entries(kindOf(kinds, one.kind)?.options ?? {}) as [name, values] (name)}
         <label
             >{name}
@@ -215,7 +170,7 @@
     {/each}
 {/snippet}
 
-{#snippet related(one: Relation, place: string, about: string, own: string)}
+{#snippet related(one: WrittenRelation, place: string, about: string, own: string)}
     <select value={one.kind} onchange={(event) => choose(one, relations, event.currentTarget.value)} aria-label="{about}, how it lies">
         {#each relations as kind (kind.key)}<option value={kind.key}>{kind.label}</option>{/each}
     </select>
@@ -228,7 +183,6 @@
 {/snippet}
 
 <Frame title="Write a sketch">
-    <ShareNav />
     <div class="place">
         <section aria-labelledby="write-title">
             <h1 id="write-title">{id === null ? 'Write a sketch' : 'Change a sketch'}</h1>

@@ -1,40 +1,15 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
-    import FrontPicker, { type FrontChoice, type FrontQuery } from '@/parts/FrontPicker.svelte'
+    import FrontPicker, { type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import ShareNav from '@/parts/ShareNav.svelte'
-    import SketchDrawing, { type Drawn } from '@/parts/SketchDrawing.svelte'
+    import SketchDrawing from '@/parts/SketchDrawing.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { useSender } from '@/lib/send.svelte'
-    import type { KitFrame } from '@/lib/types'
+    import type { KitFrame, SketchesPage } from '@/lib/props'
 
-    interface Line {
-        name: string
-        from: string
-        wants: string
-        turns: boolean
-        form: string | null
-        size: string
-        reveals: string
-        shown: number
-        height: string | null
-        spare: string | null
-    }
-
-    interface Props {
-        front: FrontChoice
-        isCovered: boolean
-        shelf: Drawn[]
-        chosen: Drawn & { lines: Line[]; inside: string | null }
-        scales: (Drawn & { label: string })[]
-        own: number | null
-        /** Keys of the sketches that share-outs leave alone. */
-        off: string[]
-    }
-
-    let { front, isCovered, shelf, chosen, scales, own, off }: Props = $props()
+    let { front, isCovered, shelf, chosen, scales, own, off }: SketchesPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const sender = useSender()
@@ -75,7 +50,6 @@
 </script>
 
 <Frame title="Sketches">
-    <ShareNav />
     <div class="place">
         <section aria-labelledby="shelf-title">
             <div class="head">

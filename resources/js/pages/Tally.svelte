@@ -5,22 +5,9 @@
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import { money } from '@/lib/format'
-    import type { Goods, Group, KitFrame, Money } from '@/lib/types'
+    import type { KitFrame, TallyPage } from '@/lib/props'
 
-    interface Props {
-        cards: number
-        promised: number
-        bonus: number
-        price: Money | null
-        each: Money | null
-        eachPromised: Money | null
-        occasions: { label: string; cards: number }[]
-        groups: Group<{ id: string; percent: number; said: string }>[]
-        stash: string[]
-        goods: Goods
-    }
-
-    let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, goods }: Props = $props()
+    let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, goods }: TallyPage = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
 </script>

@@ -6,30 +6,19 @@
     import Silhouette from '@/parts/Silhouette.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
-    import UnpackNav from '@/parts/UnpackNav.svelte'
     import { mm } from '@/lib/format'
-    import type { Good, Goods, Group, KitFrame } from '@/lib/types'
+    import type { Good, Goods, KitFrame, UnpackedLine } from '@/lib/props'
 
-    interface Line {
-        id: string
-        size: string | null
-        listed: string
-        here: string
-        differs: boolean
-        occasions: string[]
-    }
-
-    let { groups, goods }: { groups: Group<Line>[]; goods: Goods } = $props()
+    let { groups, goods }: { groups: Group<UnpackedLine>[]; goods: Goods } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const differing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.differs))
-    const good = (line: Line): Good => goods[line.id] as Good
+    const good = (line: UnpackedLine): Good => goods[line.id] as Good
     /** A picture of the thing at its real size: only what has an outline is drawn. */
-    const drawn = (line: Line): boolean => good(line).shape !== null && good(line).size !== null
+    const drawn = (line: UnpackedLine): boolean => good(line).shape !== null && good(line).size !== null
 </script>
 
 <Frame title="Unpack">
-    <UnpackNav />
     <SurfaceDefs {goods} />
     <div class="place">
         <p class="answer">

@@ -1,16 +1,10 @@
-<script module lang="ts">
-    export interface Bag {
-        card: number
-        number: number
-        all: number
-        cut: { id: number; part: string; size: string }[]
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import Button from './Button.svelte'
     import Measure from './Measure.svelte'
     import TextButton from './TextButton.svelte'
+    import type { Bag } from '@/lib/props'
 
     /** The numbered bags, one a card, as they fill with pieces; a piece that turned out wrong is taken out again. */
     let { bags, labels, onspoiled, onprint }: { bags: Bag[]; labels: string; onspoiled: (taking: number) => void; onprint: () => void } =

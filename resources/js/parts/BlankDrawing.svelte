@@ -1,19 +1,9 @@
 <script module lang="ts">
-    import type { Extent } from '@/lib/types'
-
-    export interface BlankPart extends Extent {
-        id: string
-        name: string
-        label: string
-        from: string
-        note: string
-        scores: { at: number; label: string }[]
-        isScoredAcross: boolean
-    }
 </script>
 
 <script lang="ts">
     import { mm } from '@/lib/format'
+    import type { BlankPart } from '@/lib/props'
 
     /** A piece as it lies flat: its scores dashed, with their measures from the left or from the top. */
     let { part, scale }: { part: BlankPart; scale: number } = $props()

@@ -1,8 +1,8 @@
 <script lang="ts">
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
-    import type { Front, Goods, Layer } from '@/lib/types'
     import Silhouette from './Silhouette.svelte'
+    import type { Front, Goods, Layer } from '@/lib/props'
 
     /** The front of a card to scale from its real papers; fits itself into a square of side pixels. */
     let { front, goods, side }: { front: Front; goods: Goods; side: number } = $props()

@@ -1,19 +1,11 @@
-<script module lang="ts">
-    export interface Finding {
-        check: string
-        says: string
-        repair: string
-        isHint: boolean
-        why: string | null
-        repairs: { says: string; does: string; with: Record<string, string | number> }[]
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import CircleAlert from '@lucide/svelte/icons/circle-alert'
     import Lightbulb from '@lucide/svelte/icons/lightbulb'
     import Button from './Button.svelte'
     import TextButton from './TextButton.svelte'
+    import type { Finding } from '@/lib/props'
 
     /** What a practised eye stops at on a card: a repair to choose, or a word why it is fine. */
     let {

@@ -7,10 +7,10 @@
     import { tick, type Snippet } from 'svelte'
     import { money } from '@/lib/format'
     import { press, useKeys } from '@/lib/keys.svelte'
-    import type { KitFrame } from '@/lib/types'
     import Button from './Button.svelte'
     import KeyHelp from './KeyHelp.svelte'
     import Measure from './Measure.svelte'
+    import type { KitFrame } from '@/lib/props'
 
     /** What stands round every page: the kit in hand, the stages, undo, theme, keys; and what the server has to say. */
     let { title, shelf, children }: { title: string; shelf?: { undo: string | null; redo: string | null }; children: Snippet } = $props()

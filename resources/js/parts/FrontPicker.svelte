@@ -1,24 +1,13 @@
 <script module lang="ts">
-    import type { Choice } from '@/lib/types'
-
-    export interface FrontChoice {
-        key: string
-        isLying: boolean
-        width: string
-        height: string
-        fault: string | null
-        label: string
-        choices: Choice[]
-    }
-
-    export type FrontQuery = Pick<FrontChoice, 'width' | 'height'> & { front: string; lying: 0 | 1 }
+    export type FrontQuery = Pick<ChosenFront, 'width' | 'height'> & { front: string; lying: 0 | 1 }
 </script>
 
 <script lang="ts">
     import Button from './Button.svelte'
+    import type { ChosenFront } from '@/lib/props'
 
     /** The front that is looked at: that of the kit, one with a name, or any other size; upright or lying. */
-    let { front, onpick }: { front: FrontChoice; onpick: (query: FrontQuery) => void } = $props()
+    let { front, onpick }: { front: ChosenFront; onpick: (query: FrontQuery) => void } = $props()
 
     let key = $derived(front.key)
     let width = $derived(front.width)

@@ -1,13 +1,13 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
-    import type { About, Fronts } from '@/lib/types'
     import Button from './Button.svelte'
+    import type { AboutKit, Front, SidesByUnit } from '@/lib/props'
 
     interface Props {
-        about: About
+        about: AboutKit
         /** Width and height of the front as they are said in each unit, until something else is typed. */
-        fronts: Fronts
+        fronts: SidesByUnit
         url: string
         revision?: number
         does: string
@@ -18,7 +18,7 @@
 
     let typed = $state(untrack(() => ({ ...about })))
     const faults = $derived(page.props.errors as Record<string, string>)
-    const fields: { key: keyof About; label: string; size: number; hint?: string; type?: string }[] = [
+    const fields: { key: keyof AboutKit; label: string; size: number; hint?: string; type?: string }[] = [
         { key: 'name', label: 'Name', size: 40 },
         { key: 'front_width', label: 'Front, width', size: 10, hint: '4 1/4' },
         { key: 'front_height', label: 'Front, height', size: 10, hint: '5 1/2' },

@@ -1,17 +1,12 @@
-<script module lang="ts">
-    export interface Proposed {
-        says: string[]
-        path: string
-        data: Record<string, string>
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import Button from './Button.svelte'
     import Measure from './Measure.svelte'
+    import type { CutProposal } from '@/lib/props'
 
     /** What would change if the table were planned again from what is really there. */
-    let { proposal, disabled, onaccept, onleave }: { proposal: Proposed; disabled: boolean; onaccept: () => void; onleave: () => void } =
+    let { proposal, disabled, onaccept, onleave }: { proposal: CutProposal; disabled: boolean; onaccept: () => void; onleave: () => void } =
         $props()
 </script>
 

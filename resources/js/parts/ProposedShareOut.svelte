@@ -1,19 +1,11 @@
 <script module lang="ts">
-    import type { Solution } from './SolutionColumn.svelte'
-
-    export interface ProposedCards {
-        id: number
-        changes: { number: number; says: string; kind: 'new' | 'gone' | 'changed' | 'stays' }[]
-        now: Solution
-        then: Solution
-    }
 </script>
 
 <script lang="ts">
-    import type { Goods } from '@/lib/types'
     import { useKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
     import SolutionColumn from './SolutionColumn.svelte'
+    import type { Goods, ProposedCards } from '@/lib/props'
 
     /** What a solve has found, card by card beside what lies there; it replaces nothing before it is accepted. */
     let { proposal, goods, onaccept, onleave }: { proposal: ProposedCards; goods: Goods; onaccept: () => void; onleave: () => void } =

@@ -1,49 +1,4 @@
 <script module lang="ts">
-    import type { Extent, Front } from '@/lib/types'
-
-    export interface Taking {
-        part: string
-        amount: string
-        said: string
-        quantity: number
-        size: Extent | null
-        face: number
-        isCut: boolean
-        isPinned: boolean
-        isShort: boolean
-    }
-
-    export interface Shortfall {
-        card: number
-        part: string
-        says: string
-        ways: { kind: string; says: string }[]
-    }
-
-    export interface Row {
-        id: string
-        isStash: boolean
-        have: string
-        cells: Record<string, Taking[]>
-        keep: string
-        short: string | null
-        shortfalls: Shortfall[]
-        /** How willingly share-outs take from it. */
-        use: string
-        /** What is kept, as a sentence. */
-        balance: string
-    }
-
-    export interface GridCard {
-        id: number
-        isBonus: boolean
-        isBegun: boolean
-        isPinned: boolean
-        isShort: boolean
-        findings: number
-        front: Front
-    }
-
     /** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
     const places: Record<string, { row: number; card: number }> = {}
 </script>
@@ -57,15 +12,15 @@
     import { LOOKING_ON } from '@/lib/poll.svelte'
     import { afterActs, type Sender } from '@/lib/send.svelte'
     import { smallFill } from '@/lib/surfaces'
-    import type { Good, Goods, Group, KitFrame } from '@/lib/types'
     import CardFront from './CardFront.svelte'
     import Measure from './Measure.svelte'
     import GridActs, { type Act } from './GridActs.svelte'
     import Silhouette from './Silhouette.svelte'
+    import type { Good, Goods, GridCard, GridLine, KitFrame } from '@/lib/props'
 
     interface Props {
         cards: GridCard[]
-        groups: Group<Row>[]
+        groups: Group<GridLine>[]
         goods: Goods
         url: string
         isDense: boolean
@@ -165,10 +120,10 @@
         }
     })
 
-    const good = (line: Row): Good => goods[line.id] as Good
+    const good = (line: GridLine): Good => goods[line.id] as Good
 
     /** Pixels to a millimetre, so that the whole sheet of a row would be as high as its cell. */
-    function scale(line: Row): number {
+    function scale(line: GridLine): number {
         const size = good(line).size
         return size ? (isDense ? 15 : 26) / mm(Math.max(size.width, size.height)) : 0
     }
@@ -192,18 +147,18 @@
         table.querySelector<HTMLElement>(`[data-cell="${at.row}/${at.card}"]`)?.focus()
     }
 
-    const said = (line: Row, of: GridCard): string => {
+    const said = (line: GridLine, of: GridCard): string => {
         const takings = line.cells[of.id] ?? []
         if (takings.length === 0) return `Card ${of.front.number} takes nothing from ${good(line).name}`
         return `Card ${of.front.number} takes ${takings.map((taking) => taking.said).join(' and ')} from ${good(line).name}`
     }
-    const faceOf = (line: Row, of: GridCard): string => {
+    const faceOf = (line: GridLine, of: GridCard): string => {
         const taking = (line.cells[of.id] ?? []).find((one) => one.size)
         const face = taking ? good(line).faces[taking.face] : undefined
         if (!face || good(line).faces.length < 2) return ''
         return `${face.name} side shows; ${face.busy ? 'busy' : 'calm'}${face.directional ? ', print upright' : ''}.`
     }
-    const position = (line: Row): number => rows.indexOf(line)
+    const position = (line: GridLine): number => rows.indexOf(line)
 </script>
 
 <div class="scroll" class:isDense>

@@ -1,18 +1,11 @@
 <script module lang="ts">
-    import type { Box, Extent } from '@/lib/types'
-
-    export interface Part extends Box {
-        label: string
-        measure: string
-        isKept: boolean
-        face: number
-    }
 </script>
 
 <script lang="ts">
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
     import Measure from './Measure.svelte'
+    import type { Box, Extent, PartOfSheet } from '@/lib/props'
 
     interface Line {
         number: number
@@ -22,7 +15,7 @@
     interface Props {
         size: Extent
         component: string
-        parts: Part[]
+        parts: PartOfSheet[]
         cuts: Line[]
         /** The cut in hand, counted from 0; none when the sheet is cut already. */
         current: number | null

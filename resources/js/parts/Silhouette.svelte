@@ -1,6 +1,6 @@
 <script lang="ts">
     import { silhouettes } from '@/lib/silhouettes'
-    import type { Good } from '@/lib/types'
+    import type { Good } from '@/lib/props'
 
     /** A die cut or sticker as a drawing of width by height, for use inside an svg. */
     let { good, x = 0, y = 0, width, height }: { good: Good; x?: number; y?: number; width: number; height: number } = $props()

@@ -1,28 +1,13 @@
 <script module lang="ts">
-    import type { Extent } from '@/lib/types'
-
     /** A path in millimetres. */
-    export interface RolePath {
-        d: string
-        role: string
-    }
-
-    export interface Drawn {
-        key: string
-        name: string
-        minutes: number
-        front: Extent
-        fault: string | null
-        parts: RolePath[]
-        places: RolePath[]
-    }
 </script>
 
 <script lang="ts">
     import { mm } from '@/lib/format'
+    import type { DrawnSketch } from '@/lib/props'
 
     /** A sketch without papers: hatched for patterned paper, plain for cardstock, dashed for the places of picture and words. */
-    let { drawn, side }: { drawn: Drawn; side: number } = $props()
+    let { drawn, side }: { drawn: DrawnSketch; side: number } = $props()
 
     const width = $derived(mm(drawn.front.width))
     const height = $derived(mm(drawn.front.height))

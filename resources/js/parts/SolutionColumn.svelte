@@ -1,21 +1,15 @@
 <script module lang="ts">
-    import type { Front, Money } from '@/lib/types'
-
-    export interface Solution {
-        fronts: Front[]
-        figures: { name: string; value: string; money?: Money | null }[]
-    }
 </script>
 
 <script lang="ts">
     import { money } from '@/lib/format'
-    import type { Goods } from '@/lib/types'
     import CardFront from './CardFront.svelte'
+    import type { Goods, SharedOut } from '@/lib/props'
 
     /** One share-out to compare with another: its figures, then its faces. */
-    let { solution, goods, other }: { solution: Solution; goods: Goods; other?: Solution | undefined } = $props()
+    let { solution, goods, other }: { solution: SharedOut; goods: Goods; other?: SharedOut | undefined } = $props()
 
-    const said = (figure: Solution['figures'][number]): string => (figure.money ? money(figure.money) : figure.value)
+    const said = (figure: SharedOut['figures'][number]): string => (figure.money ? money(figure.money) : figure.value)
     const differs = (n: number): boolean => {
         const mine = solution.figures[n]
         const theirs = other?.figures[n]

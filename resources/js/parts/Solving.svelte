@@ -1,21 +1,13 @@
-<script module lang="ts">
-    export interface Solve {
-        isUnderWay: boolean
-        state: string
-        done: number
-        wanted: number
-        message: string | null
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte'
     import { poll } from '@/lib/poll.svelte'
-    import type { KitFrame } from '@/lib/types'
     import Button from './Button.svelte'
+    import type { KitFrame, SolveUnderWay } from '@/lib/props'
 
     /** A share-out under way, with its progress and a stop; or what the last one has to say. */
-    let { solve }: { solve: Solve } = $props()
+    let { solve }: { solve: SolveUnderWay } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
 

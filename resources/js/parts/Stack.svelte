@@ -1,21 +1,10 @@
-<script module lang="ts">
-    export interface StackLayer {
-        name: string
-        component: string
-        face: number
-        good: string
-        left: number
-        width: number
-        foam: number
-        height: string
-        reveal: string
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
     import Measure from './Measure.svelte'
+    import type { StackLayer } from '@/lib/props'
 
     /** The layers of a card pulled apart and seen from the side, the base lowest, each at its width and place. */
     let { stack, width, stuck = [] }: { stack: StackLayer[]; width: number; stuck?: { name: string; good: string | null }[] } = $props()

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Link, page } from '@inertiajs/svelte'
-    import type { KitFrame } from '@/lib/types'
+    import type { KitFrame } from '@/lib/props'
 
     /** The views of a place, such as Unpack: look at it, count it, add to it. */
     let { name, views }: { name: string; views: { path: string; label: string }[] } = $props()

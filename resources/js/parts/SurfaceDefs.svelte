@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import { motifs } from '@/lib/motifs'
     import { surfaceId } from '@/lib/surfaces'
-    import type { Goods } from '@/lib/types'
+    import type { Goods } from '@/lib/props'
 
     /** Draws every face of every paper and cardstock once, as a pattern in millimetres that other drawings refer to. */
     let { goods }: { goods: Goods } = $props()

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { surfaceFill } from '@/lib/surfaces'
-    import type { Face } from '@/lib/types'
+    import type { Face } from '@/lib/props'
 
     /** A window on a face at its real size: one millimetre of paper is one CSS millimetre. */
     let {

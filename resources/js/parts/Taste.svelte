@@ -1,29 +1,14 @@
-<script module lang="ts">
-    export interface Wished {
-        frame: string
-        wanted: { key: string; label: string; many: number }[]
-        folds: { key: string; label: string; many: number }[]
-        set: number
-        savesOne: boolean
-        insides: boolean
-        follows: boolean
-        /** The cards that the maker of the kit shows. */
-        designs: string[]
-        stashCards: string
-        /** The longest cut it makes. */
-        trimmer: string
-    }
-</script>
+<script module lang="ts"></script>
 
 <script lang="ts">
     import { page } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import { useSender } from '@/lib/send.svelte'
-    import type { KitFrame } from '@/lib/types'
     import Button from './Button.svelte'
+    import type { KitFrame, Taste } from '@/lib/props'
 
     /** How new cards of the kit are to be: framed or covered to the edge, and the spread that is wanted. */
-    let { taste, hasStash }: { taste: Wished; hasStash: boolean } = $props()
+    let { taste, hasStash }: { taste: Taste; hasStash: boolean } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame)
     const errors = $derived(page.props.errors as Record<string, string>)
@@ -31,7 +16,7 @@
     const sender = useSender()
 
     let width = $derived(taste.frame)
-    const written = (ones: Wished['wanted']) => Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))
+    const written = (ones: Taste['wanted']) => Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))
     let many = $state(untrack(() => written(taste.wanted)))
     let folds = $state(untrack(() => written(taste.folds)))
 
@@ -77,7 +62,7 @@
     )
 </script>
 
-{#snippet counts(ones: Wished['wanted'], typed: Record<string, string>, field: string)}
+{#snippet counts(ones: Taste['wanted'], typed: Record<string, string>, field: string)}
     <div class="wanted">
         {#each ones as one (one.key)}
             <label

@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Console\Props\PropsFile;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+
+final class PropsTypesCommand extends Command
+{
+    protected $signature = 'props:types';
+
+    protected $description = 'Writes what the pages are given as TypeScript, from the classes of app/Pages';
+
+    public function handle(): int
+    {
+        File::put(PropsFile::path(), PropsFile::written());
+        $this->line('Written: '.PropsFile::path());
+
+        return self::SUCCESS;
+    }
+}

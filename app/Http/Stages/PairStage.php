@@ -1,0 +1,37 @@
+<?php
+
+namespace App\Http\Stages;
+
+use App\Http\Controllers\PairController;
+use App\Models\Kit;
+use App\Models\Palette;
+use App\Wording\Wording;
+
+/** Which papers go together. */
+final class PairStage implements Stage
+{
+    public function key(): string
+    {
+        return 'pair';
+    }
+
+    public function label(): string
+    {
+        return 'Pair';
+    }
+
+    public function pages(): array
+    {
+        return [StagePage::at('pair', [PairController::class, 'show'], 'Pair')];
+    }
+
+    public function figure(Kit $kit): string
+    {
+        return Wording::plural(Palette::query()->where('kit_id', $kit->id)->count(), 'palette');
+    }
+
+    public function isOfStash(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Http\Stages;
+
+use App\Http\Controllers\CardController;
+use App\Http\Controllers\DesignController;
+use App\Http\Controllers\NextCardController;
+use App\Http\Controllers\ShareOutController;
+use App\Http\Controllers\SketchController;
+use App\Models\Kit;
+use App\Wording\Wording;
+
+/** Which card gets what. */
+final class ShareOutStage implements Stage
+{
+    public function key(): string
+    {
+        return 'share-out';
+    }
+
+    public function label(): string
+    {
+        return 'Share out';
+    }
+
+    public function pages(): array
+    {
+        return [
+            StagePage::at('share-out', [ShareOutController::class, 'show'], 'Cards'),
+            StagePage::at('share-out/next', [NextCardController::class, 'show'], 'Card by card'),
+            StagePage::at('share-out/compare', [ShareOutController::class, 'compare'], 'Compare'),
+            StagePage::at('sketches', [DesignController::class, 'sketches'], 'Sketches'),
+            StagePage::at('folds', [DesignController::class, 'folds'], 'Folds'),
+            StagePage::at('measures', [DesignController::class, 'measures'], 'Measures'),
+            StagePage::behind('cards/{card}', [CardController::class, 'show']),
+            StagePage::behind('sketches/new', [SketchController::class, 'create']),
+            StagePage::behind('sketches/{sketch}/change', [SketchController::class, 'edit']),
+        ];
+    }
+
+    public function figure(Kit $kit): string
+    {
+        return Wording::plural($kit->cards()->count(), 'card');
+    }
+
+    public function isOfStash(): bool
+    {
+        return false;
+    }
+}

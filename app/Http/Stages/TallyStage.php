@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Http\Stages;
+
+use App\Http\Controllers\TallyController;
+use App\Models\Kit;
+use KeepShare\Core\Kit\Price;
+
+/** What the kit gave. */
+final class TallyStage implements Stage
+{
+    public function key(): string
+    {
+        return 'tally';
+    }
+
+    public function label(): string
+    {
+        return 'Tally';
+    }
+
+    public function pages(): array
+    {
+        return [StagePage::at('tally', [TallyController::class, 'show'], 'Tally')];
+    }
+
+    public function figure(Kit $kit): string|Price
+    {
+        $cards = $kit->cards()->count();
+
+        return $cards === 0 ? 'no cards yet' : $kit->price()?->over($cards) ?? '';
+    }
+
+    public function isOfStash(): bool
+    {
+        return false;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Http\Stages;
+
+use App\Http\Controllers\AboutController;
+use App\Http\Controllers\AddController;
+use App\Http\Controllers\CountController;
+use App\Http\Controllers\LooksController;
+use App\Http\Controllers\UnpackController;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+
+/** What came in the box, beside its packing list. */
+final class UnpackStage implements Stage
+{
+    public function key(): string
+    {
+        return 'unpack';
+    }
+
+    public function label(): string
+    {
+        return 'Unpack';
+    }
+
+    public function pages(): array
+    {
+        return [
+            StagePage::at('unpack', [UnpackController::class, 'show'], 'Look'),
+            StagePage::at('count', [CountController::class, 'show'], 'Count'),
+            StagePage::at('add', [AddController::class, 'show'], 'Add lines'),
+            StagePage::at('about', [AboutController::class, 'show'], 'About the kit'),
+            StagePage::behind('looks/{component}', [LooksController::class, 'show']),
+        ];
+    }
+
+    public function figure(Kit $kit): string
+    {
+        $components = $kit->components()->get(['id', 'kind', 'listed', 'is_counted']);
+        $counted = $components->filter(static fn (Component $one): bool => ! $one->kind->isEndless() && ! $one->kind->isByLength());
+        $delta = (int) LedgerEntry::query()
+            ->whereIn('component_id', $counted->modelKeys())
+            ->whereIn('reason', LedgerReason::ofCounting())
+            ->sum('delta');
+        $listed = (int) $counted->sum('listed');
+        $isCounted = $counted->isNotEmpty() && ! $components->contains('is_counted', false);
+
+        return sprintf('%d of %d here%s', $listed + $delta, $listed, $isCounted ? ', counted' : '');
+    }
+
+    public function isOfStash(): bool
+    {
+        return true;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Kit;
+
+/**
+ * What a kit is, as it is typed, to be changed.
+ *
+ * @phpstan-import-type SidesByUnit from Fronts
+ *
+ * @phpstan-type AboutKit array{
+ *     name: string,
+ *     unit: 'in'|'mm',
+ *     front_width: string,
+ *     front_height: string,
+ *     promised: string,
+ *     price: string,
+ *     currency: string,
+ *     bought_on: string,
+ *     theme: string,
+ *     instructions: string,
+ * }
+ */
+final readonly class AboutPage extends Page
+{
+    /**
+     * @param  AboutKit  $about
+     * @param  SidesByUnit  $fronts
+     */
+    private function __construct(public array $about, public array $fronts, public bool $isPutAway)
+    {
+    }
+
+    public static function of(Kit $kit): self
+    {
+        $front = $kit->front();
+
+        return new self([
+            'name' => $kit->name,
+            'unit' => $kit->unit->value,
+            'front_width' => $front->width->exact($kit->unit),
+            'front_height' => $front->height->exact($kit->unit),
+            'promised' => (string) $kit->promised,
+            'price' => $kit->price()?->amount() ?? '',
+            'currency' => $kit->currency ?? '',
+            'bought_on' => $kit->bought_on ?? '',
+            'theme' => $kit->theme,
+            'instructions' => $kit->instructions,
+        ], Fronts::of($front), $kit->is_put_away);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Component;
+use App\Models\Kit;
+
+/** The lines that were written last, as they were understood, the newest first. */
+final readonly class AddPage extends Page
+{
+    private const SHOWN = 12;
+
+    /** @param  list<string>  $lines */
+    private function __construct(public array $lines)
+    {
+    }
+
+    public static function of(Kit $kit): self
+    {
+        $newest = $kit->components()->reorder('id', 'desc')->limit(self::SHOWN)->get();
+
+        return new self(array_values(
+            $newest->map(static fn (Component $one): string => LineView::of($one->toCore(), $kit->unit))->all(),
+        ));
+    }
+}

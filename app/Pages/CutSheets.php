@@ -1,0 +1,360 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\CutPlan;
+use App\Models\Kit;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Models\Taking;
+use App\Table\TableState;
+use Illuminate\Support\Collection;
+use KeepShare\Core\Card\Part\DiePart;
+use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Cut\Cut;
+use KeepShare\Core\Cut\Direction;
+use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\LowerBound;
+use KeepShare\Core\Cut\Node;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\FormKind;
+use KeepShare\Core\Sketch\Part;
+
+/**
+ * The sheets that are cut for the cards of a kit, with their plans.
+ *
+ * @phpstan-import-type Box from GoodView
+ * @phpstan-import-type Extent from GoodView
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type SheetEntry array{
+ *     id: int,
+ *     component: string,
+ *     name: string,
+ *     which: string,
+ *     isCut: bool,
+ *     isBegun: bool,
+ * }
+ * @phpstan-type CutOfSheet array{
+ *     number: int,
+ *     turn: bool,
+ *     at: string,
+ *     unit: 'in'|'mm',
+ *     inHand: string,
+ *     from: string,
+ *     frees: list<string>,
+ *     line: array{x1: int, y1: int, x2: int, y2: int},
+ * }
+ * @phpstan-type PartOfSheet array{
+ *     x: int,
+ *     y: int,
+ *     width: int,
+ *     height: int,
+ *     label: string,
+ *     measure: string,
+ *     isKept: bool,
+ *     face: int,
+ * }
+ * @phpstan-type SheetInHand array{
+ *     id: int,
+ *     component: string,
+ *     name: string,
+ *     which: string,
+ *     isCut: bool,
+ *     size: Extent,
+ *     measure: string,
+ *     parts: list<PartOfSheet>,
+ *     cuts: list<CutOfSheet>,
+ *     settings: int,
+ *     isPart: bool,
+ *     blemishes: list<Box>,
+ *     afterwards: list<string>,
+ * }
+ * @phpstan-type Bag array{
+ *     card: int,
+ *     number: int,
+ *     all: int,
+ *     cut: list<array{id: int, part: string, size: string}>,
+ * }
+ * @phpstan-type CutBound array{opened: int, least: int}
+ */
+final readonly class CutSheets
+{
+    /**
+     * @param  Collection<int, Taking>  $takings  by id
+     * @param  list<string>|null  $only  ids of the takings that are cut for; null for all
+     * @param  Collection<int, CutPlan>  $plans  in the order of the table
+     */
+    private function __construct(
+        private TableState $state,
+        private Collection $takings,
+        private ?array $only,
+        private Collection $plans,
+    ) {
+    }
+
+    /** @param  Card|null  $card  where only one card is cut for */
+    public static function of(Kit $kit, ?Card $card): self
+    {
+        $state = TableState::of($kit);
+        $only = $card === null ? null : array_values(
+            $state->takings->where('card_id', $card->id)->map(static fn (Taking $taking): string => (string) $taking->id)->all(),
+        );
+        $places = $state->components->keys()->flip();
+        $plans = CutPlan::for($kit)->with('sheet.component')->get()
+            ->filter(static fn (CutPlan $plan): bool => $places->has($plan->sheet->component_id))
+            ->filter(static fn (CutPlan $plan): bool => $only === null || ($plan->cut_at === null && self::isFor($plan->toCore()->root, $only)))
+            ->sortBy(static fn (CutPlan $plan): array => [
+                (int) $places[$plan->sheet->component_id],
+                ! ($plan->sheet->is_whole || $plan->sheet->in_hand_id !== null),
+                $plan->lineId(),
+                $plan->sheet_id,
+            ])
+            ->values();
+
+        return new self($state, $state->takings->keyBy('id'), $only, $plans);
+    }
+
+    /**
+     * A sheet with the parts of it that are in hand is one line; the part to cut next stands for it.
+     *
+     * @return list<SheetEntry>
+     */
+    public function entries(): array
+    {
+        $lines = $this->plans->groupBy(static fn (CutPlan $plan): int => $plan->lineId());
+
+        return array_values($lines->map(function (Collection $parts): array {
+            $next = $parts->firstWhere('cut_at', null);
+            $isBegun = $next !== null && $parts->whereNotNull('cut_at')->isNotEmpty();
+
+            return [...$this->entry($next ?? $parts->firstOrFail()), 'isBegun' => $isBegun];
+        })->all());
+    }
+
+    /** @return SheetInHand|null */
+    public function inHand(?int $wanted): ?array
+    {
+        $open = $this->plans->whereNull('cut_at');
+        $begun = $open->first(static fn (CutPlan $plan): bool => $plan->sheet->in_hand_id !== null);
+        $plan = $this->plans->firstWhere('sheet_id', $wanted) ?? $begun ?? $open->first() ?? $this->plans->last();
+
+        return $plan === null ? null : $this->sheet($plan);
+    }
+
+    /** @return list<Bag> the pieces of each card, cut and still to cut */
+    public function bags(): array
+    {
+        return array_values($this->state->cards->map(function (Card $card): array {
+            $pieces = $this->state->takings->where('card_id', $card->id)->whereNotNull('width');
+
+            return [
+                'card' => $card->id,
+                'number' => $card->number,
+                'all' => $pieces->count(),
+                'cut' => array_values($pieces->whereNotNull('sheet_id')->map(fn (Taking $taking): array => [
+                    'id' => $taking->id,
+                    'part' => $taking->partName(),
+                    'size' => $taking->size()?->format($this->unit()) ?? '',
+                ])->all()),
+            ];
+        })->all());
+    }
+
+    /** @return Goods */
+    public function goods(): array
+    {
+        return GoodView::all($this->state->core);
+    }
+
+    public function hasCards(): bool
+    {
+        return $this->state->cards->isNotEmpty();
+    }
+
+    /** @return CutBound how near the plan is to the least number of sheets */
+    public function bound(): array
+    {
+        $whole = $this->plans->filter(static fn (CutPlan $plan): bool => $plan->sheet->is_whole);
+        $least = $whole->whereNotNull('cut_at')->count();
+        $promised = TableState::promised($this->state->takings);
+        $isPlanned = $this->plans->keyBy(static fn (CutPlan $plan): int => $plan->sheet->component_id);
+        foreach ($this->state->sheets->where('state', SheetState::Open)->groupBy('component_id') as $component => $sheets) {
+            if (! $isPlanned->has((int) $component)) {
+                continue;
+            }
+            /** @var list<Stock> $stock */
+            $stock = array_values($sheets->map(static fn (Sheet $sheet): Stock => $sheet->toStock())->all());
+            /** @var list<Piece> $pieces */
+            $pieces = $promised[Component::coreIdOf((int) $component)] ?? [];
+            $least += LowerBound::sheets($stock, $pieces);
+        }
+
+        return ['opened' => $whole->count(), 'least' => $least];
+    }
+
+    /** @return array{id: int, component: string, name: string, which: string, isCut: bool} */
+    private function entry(CutPlan $plan): array
+    {
+        return [
+            'id' => $plan->sheet_id,
+            'component' => Component::coreIdOf($plan->sheet->component_id),
+            'name' => $plan->sheet->component->name,
+            'which' => $this->which($plan->sheet),
+            'isCut' => $plan->cut_at !== null,
+        ];
+    }
+
+    private function which(Sheet $sheet): string
+    {
+        return $sheet->is_whole || $sheet->in_hand_id !== null
+            ? sprintf('sheet %d of %d', $sheet->number, max($sheet->number, $this->state->sheetsHere($sheet->component)))
+            : sprintf('offcut %s of sheet %d', $sheet->size()->format($this->unit()), $sheet->number);
+    }
+
+    /** @return SheetInHand */
+    private function sheet(CutPlan $plan): array
+    {
+        $core = $plan->toCore();
+        $turned = false;
+        $cuts = [];
+        foreach ($core->cuts() as $cut) {
+            if (! $this->isWanted($cut->split)) {
+                continue;
+            }
+            $quarter = $cut->direction() === Direction::Down;
+            $cuts[] = $this->cut($cut, $quarter !== $turned);
+            $turned = $quarter;
+        }
+
+        return [
+            ...$this->entry($plan),
+            'size' => GoodView::size($core->stock->size),
+            'measure' => $core->stock->size->label($this->unit()),
+            'parts' => array_map($this->part(...), $core->leaves()),
+            'cuts' => $cuts,
+            'settings' => $core->settings(),
+            'isPart' => $plan->sheet->in_hand_id !== null,
+            'blemishes' => array_map(GoodView::box(...), $plan->sheet->blemishes()),
+            'afterwards' => array_values(array_filter(array_map($this->afterwards(...), $core->pieces()))),
+        ];
+    }
+
+    /** Whether a part holds a piece that is cut for. */
+    private function isWanted(Node $part): bool
+    {
+        return $this->only === null || self::isFor($part, $this->only);
+    }
+
+    /** @param  list<string>  $pieces */
+    private static function isFor(Node $part, array $pieces): bool
+    {
+        return array_intersect($part->pieces(), $pieces) !== [];
+    }
+
+    /** What is done to a piece when the straight cuts are made: circles, openings, fishtails. */
+    private function afterwards(Leaf $leaf): ?string
+    {
+        $taking = $this->takings->get((int) $leaf->piece);
+        if ($taking === null || ! $this->isWanted($leaf)) {
+            return null;
+        }
+        $card = $this->owner((string) $leaf->piece);
+        if ($taking->part === FocalPart::ID) {
+            $die = $this->state->takings->where('card_id', $taking->card_id)->firstWhere('part', DiePart::ID);
+            $name = $die === null ? '' : lcfirst($this->state->nameOf($die->component_id));
+
+            return $die === null ? null : "Card $card, focal point: cut it with $name.";
+        }
+        $done = $this->shaped($taking, $leaf);
+
+        return $done === null ? null : "Card $card, {$taking->partName()}: $done.";
+    }
+
+    /** How a part that is no plain rectangle gets its form. */
+    private function shaped(Taking $taking, Leaf $leaf): ?string
+    {
+        $parts = array_column($taking->card->toSketch()->parts, null, 'id');
+        $part = $parts[$taking->part] ?? null;
+        if (! $part instanceof Part || $part->form->kind === FormKind::Plain) {
+            return null;
+        }
+        $card = $taking->card->loadMissing('takings')->toCore();
+        $lengths = $card->lengthsOf($part, $card->layout($this->unit()), $this->unit());
+
+        return $part->form->afterwards($leaf->rect()->size, $lengths, $this->unit());
+    }
+
+    /** @return CutOfSheet */
+    private function cut(Cut $cut, bool $turn): array
+    {
+        $part = $cut->part();
+        $isDown = $cut->direction() === Direction::Down;
+        $x = $part->x->units + ($isDown ? $cut->at()->units : 0);
+        $y = $part->y->units + ($isDown ? 0 : $cut->at()->units);
+
+        return [
+            'number' => $cut->number,
+            'turn' => $turn,
+            'at' => $cut->at()->format($this->unit()),
+            'unit' => $this->unit()->value,
+            'inHand' => $part->size->format($this->unit()),
+            'from' => $isDown ? 'left' : 'upper',
+            'frees' => array_values(array_filter([
+                $this->freed($cut->split->first, $isDown ? 'Left part' : 'Upper part'),
+                $this->freed($cut->split->second, $isDown ? 'Right part' : 'Lower part'),
+            ])),
+            'line' => [
+                'x1' => $x,
+                'y1' => $y,
+                'x2' => $isDown ? $x : $part->right()->units,
+                'y2' => $isDown ? $part->bottom()->units : $y,
+            ],
+        ];
+    }
+
+    /** What to write on the back of a part that is done. */
+    private function freed(Node $node, string $which): ?string
+    {
+        if (! $node instanceof Leaf) {
+            return null;
+        }
+
+        return $node->piece === null ? "$which: keep." : "$which: write {$this->owner($node->piece)} on its back.";
+    }
+
+    private function owner(string $piece): string
+    {
+        $taking = $this->takings->get((int) $piece);
+        if ($taking === null) {
+            return '?';
+        }
+        $isOther = $taking->card->kit_id !== $this->state->kit->id;
+
+        return ($isOther ? $taking->card->kit->name.' ' : '').$taking->card->number;
+    }
+
+    /** @return PartOfSheet */
+    private function part(Leaf $leaf): array
+    {
+        $rect = $leaf->rect();
+        $taking = $leaf->piece === null ? null : $this->takings->get((int) $leaf->piece);
+
+        return [
+            ...GoodView::box($rect),
+            'label' => $taking === null ? 'keep' : "card {$this->owner((string) $leaf->piece)}, {$taking->partName()}",
+            'measure' => $rect->size->format($this->unit()),
+            'isKept' => $taking === null,
+            'face' => $taking->face ?? 0,
+        ];
+    }
+
+    private function unit(): Unit
+    {
+        return $this->state->kit->unit;
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Kit;
+use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\KitDesign;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Measure\Length;
+
+/**
+ * How new cards of a kit are to be, as it is typed.
+ *
+ * @phpstan-import-type Choice from ChoiceView
+ *
+ * @phpstan-type WantedMany array{key: string, label: string, many: int}
+ * @phpstan-type Taste array{
+ *     frame: string,
+ *     set: int,
+ *     insides: bool,
+ *     follows: bool,
+ *     designs: list<string>,
+ *     trimmer: string,
+ *     savesOne: bool,
+ *     stashCards: string,
+ *     wanted: list<WantedMany>,
+ *     folds: list<WantedMany>,
+ * }
+ */
+final class TasteView
+{
+    /** @return Taste */
+    public static function of(Kit $kit): array
+    {
+        $occasions = ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label());
+        $folds = ChoiceView::all(FoldKind::onWish(), static fn (FoldKind $fold): string => $fold->label());
+
+        return [
+            'frame' => self::length($kit->frame, $kit),
+            'set' => $kit->wishes['set'] ?? 1,
+            'insides' => $kit->wishes['insides'] ?? false,
+            'follows' => $kit->wishes['follows'] ?? false,
+            'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
+            'trimmer' => self::length($kit->wishes['trimmer'] ?? null, $kit),
+            'savesOne' => $kit->wishes['saves_one'] ?? false,
+            'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
+            'wanted' => self::many([...$occasions, ['key' => SpreadGaps::MAN, 'label' => 'for a man']], $kit->wanted),
+            'folds' => self::many($folds, $kit->wishes['folds'] ?? []),
+        ];
+    }
+
+    private static function length(?int $units, Kit $kit): string
+    {
+        return $units === null ? '' : Length::ofUnits($units)->exact($kit->unit);
+    }
+
+    /**
+     * @param  list<Choice>  $choices
+     * @param  array<string, int>  $wanted
+     * @return list<WantedMany>
+     */
+    private static function many(array $choices, array $wanted): array
+    {
+        return array_map(static fn (array $one): array => [...$one, 'many' => $wanted[$one['key']] ?? 0], $choices);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Prints;
+
+/**
+ * A file of a kit, a card or a sheet. To add one: a class that is a KitExport, a CardExport or a SheetExport, and its line
+ * in Exports; its address and its link on the page follow.
+ */
+interface Export
+{
+    /** Its address under that of what it is of. */
+    public function path(): string;
+
+    public function label(): string;
+
+    public function media(): Media;
+
+    public function offeredAt(): OfferedAt;
+}

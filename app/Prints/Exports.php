@@ -1,0 +1,36 @@
+<?php
+
+namespace App\Prints;
+
+/** Every file that leaves the application, in the order in which they are offered. */
+final class Exports
+{
+    private const ALL = [
+        KitJson::class,
+        ShareOutJson::class,
+        ShareOutCsv::class,
+        ShareOutPdf::class,
+        BagLabels::class,
+        CardPlan::class,
+        CardSvg::class,
+        SheetPdf::class,
+        SheetSvg::class,
+    ];
+
+    /** @return list<Export> */
+    public static function all(): array
+    {
+        return array_map(static fn (string $export): Export => new $export, self::ALL);
+    }
+
+    /**
+     * @template T of Export
+     *
+     * @param  class-string<T>  $kind
+     * @return list<T>
+     */
+    public static function of(string $kind): array
+    {
+        return array_values(array_filter(self::all(), static fn (Export $export): bool => $export instanceof $kind));
+    }
+}

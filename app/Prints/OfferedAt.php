@@ -1,0 +1,13 @@
+<?php
+
+namespace App\Prints;
+
+/** Where the interface offers a file. */
+enum OfferedAt: string
+{
+    case AboutKit = 'about';
+    case ShareOut = 'share-out';
+    case Bags = 'bags';
+    case Card = 'card';
+    case Sheet = 'sheet';
+}

@@ -1,0 +1,952 @@
+// What the server sends. Made from the classes of app/Pages by `php artisan props:types`: change it there.
+// Lengths are whole units of 1/8 micrometre unless a text says otherwise.
+
+export interface AboutKit {
+    name: string
+    unit: 'in' | 'mm'
+    front_width: string
+    front_height: string
+    promised: string
+    price: string
+    currency: string
+    bought_on: string
+    theme: string
+    instructions: string
+}
+
+export interface AboutPage {
+    about: AboutKit
+    fronts: SidesByUnit
+    isPutAway: boolean
+}
+
+export interface AddPage {
+    lines: string[]
+}
+
+export interface AskedFor {
+    repeat: boolean
+    cards: number
+    stash: boolean
+    hasStash: boolean
+}
+
+export interface Bag {
+    card: number
+    number: number
+    all: number
+    cut: {
+        id: number
+        part: string
+        size: string
+    }[]
+}
+
+export interface BaseLine {
+    sheet: string
+    fold: string
+    blank: string
+    score: string
+    count: number
+    cuts: string[]
+}
+
+export interface BetterCut {
+    search: {
+        done: number
+        all: number
+    } | null
+    said: string | null
+}
+
+export interface BlankPart {
+    id: string
+    name: string
+    label: string
+    width: number
+    height: number
+    from: string
+    note: string
+    scores: {
+        at: number
+        label: string
+    }[]
+    isScoredAcross: boolean
+}
+
+export interface BonusCard {
+    number: number
+    front: Front
+    uses: string[]
+}
+
+export interface BonusFound {
+    isLooking: boolean
+    soFar: number
+    cards: BonusCard[]
+    stop: BonusStop | null
+}
+
+export interface BonusStop {
+    wants: string
+    outlook: string
+    additions: string[]
+    bound: string
+}
+
+export interface Box {
+    x: number
+    y: number
+    width: number
+    height: number
+}
+
+export interface CardBuild {
+    blank: BlankPart
+    parts: BlankPart[]
+    steps: string[]
+    open: string
+}
+
+export interface CardChange {
+    number: number
+    kind: 'new' | 'gone' | 'changed' | 'stays'
+    says: string
+}
+
+export interface CardCut {
+    part: string
+    size: string
+    from: string
+    isCut: boolean
+    score: string | null
+}
+
+export interface CardDesign {
+    sketch: string
+    sketches: Choice[]
+    isChanged: boolean
+    isLying: boolean
+    frame: string | null
+    fold: string
+    folds: Choice[]
+    occasion: string
+    occasions: Choice[]
+    copies: number
+    set: number[]
+    isKitDesign: boolean
+    isForAMan: boolean
+    notes: string
+}
+
+export interface CardPage {
+    id: number
+    isBegun: boolean
+    front: Front
+    size: string
+    thickness: string
+    envelope: string | null
+    design: CardDesign
+    parts: SketchedPart[]
+    guides: GuideLine[]
+    folded: FoldedPart[]
+    stuck: StuckPart[]
+    cuts: CardCut[]
+    stack: StackLayer[]
+    build: CardBuild
+    palette: string[]
+    inside: string
+    findings: Finding[]
+    muted: string[]
+    goods: Goods
+    cards: NumberedCard[]
+}
+
+export interface Choice {
+    key: string
+    label: string
+}
+
+export interface ChosenFront {
+    key: string
+    isLying: boolean
+    width: string
+    height: string
+    fault: string | null
+    label: string
+    choices: Choice[]
+}
+
+export interface ChosenSketch {
+    drawn: DrawnSketch
+    lines: SketchLine[]
+    inside: string | null
+}
+
+export interface ClassLine {
+    component: string
+    name: string
+    needs: string
+    here: string
+    add: string | null
+    settings: {
+        at: string
+        cuts: number
+    }[]
+}
+
+export interface ClassPage {
+    sets: number
+    most: number
+    cards: number
+    groups: {
+        title: string
+        lines: ClassLine[]
+    }[]
+}
+
+export interface ComparePage {
+    goods: Goods
+    solutions: Compared[]
+}
+
+export interface Compared {
+    id: number | null
+    name: string
+    solution: SharedOut
+}
+
+export interface ComparedFigure {
+    name: string
+    value: string
+    money: Money | null
+}
+
+export interface CountLine {
+    id: number
+    good: string
+    listed: number
+    here: number
+    said: string
+    hereSaid: string
+    isCounted: boolean
+    isByLength: boolean
+    isCountable: boolean
+    figure: string
+    hereFigure: string
+}
+
+export interface CountPage {
+    lines: CountLine[]
+    goods: Goods
+    report: string
+    others: OtherKit[]
+}
+
+export interface CutBound {
+    opened: number
+    least: number
+}
+
+export interface CutOfSheet {
+    number: number
+    turn: boolean
+    at: string
+    unit: 'in' | 'mm'
+    inHand: string
+    from: string
+    frees: string[]
+    line: {
+        x1: number
+        y1: number
+        x2: number
+        y2: number
+    }
+}
+
+export interface CutPage {
+    sheets: SheetEntry[]
+    sheet: SheetInHand | null
+    bags: Bag[]
+    goods: Goods
+    bound: CutBound
+    hasCards: boolean
+    card: number | null
+    proposal: CutProposal | null
+    better: BetterCut
+}
+
+export interface CutProposal {
+    says: string[]
+    path: string
+    data: Record<string, string>
+}
+
+export interface DrawnSketch {
+    key: string
+    name: string
+    minutes: number
+    front: Extent
+    fault: string | null
+    parts: RolePath[]
+    places: RolePath[]
+}
+
+export interface Extent {
+    width: number
+    height: number
+}
+
+export interface Face {
+    name: string
+    motif: string
+    colours: string[]
+    busy: boolean
+    directional: boolean
+    foil: boolean
+    photo: string | null
+}
+
+export interface FileLink {
+    at: 'about' | 'share-out' | 'bags' | 'card' | 'sheet'
+    path: string
+    label: string
+    isShown: boolean
+}
+
+export interface Finding {
+    check: string
+    says: string
+    repair: string
+    isHint: boolean
+    why: string | null
+    repairs: RepairChoice[]
+}
+
+export interface FoldedPart {
+    id: string
+    name: string
+    filling: string
+    good: string | null
+    isCut: boolean
+    size: string
+    from: string
+    note: string
+}
+
+export interface FoldsPage {
+    folds: Choice[]
+    chosen: Choice
+    front: ChosenFront
+    fault: string | null
+    parts: BlankPart[]
+    steps: string[]
+    open: string
+    envelope: string
+    sheets: SheetYield[]
+}
+
+export interface Front {
+    number: number
+    occasion: string
+    sketch: string
+    fold: string
+    size: Extent
+    base: string
+    layers: Layer[]
+    lacks: string[]
+}
+
+export interface Good {
+    id: string
+    name: string
+    kind: string
+    size: Extent | null
+    faces: Face[]
+    finish: string | null
+    shape: string | null
+    colours: string[]
+    words: string | null
+}
+
+export type Goods = Record<string, Good>
+
+export interface GridCard {
+    id: number
+    isBonus: boolean
+    isBegun: boolean
+    isPinned: boolean
+    isShort: boolean
+    findings: number
+    front: Front
+}
+
+export interface GridLine {
+    id: string
+    isStash: boolean
+    have: string
+    cells: Record<number, GridTaking[]>
+    keep: string
+    use: string
+    short: string | null
+    shortfalls: Shortfall[]
+    balance: string
+}
+
+export interface GridTaking {
+    part: string
+    amount: string
+    said: string
+    quantity: number
+    size: Extent | null
+    face: number
+    isCut: boolean
+    isPinned: boolean
+    isShort: boolean
+}
+
+export interface GuideLine {
+    id: string
+    name: string
+    measures: MeasureValue[]
+}
+
+export interface KeepPage {
+    hasCards: boolean
+    tray: TrayBox[]
+    counts: LeftCount[]
+    spares: SpareLine[]
+    goods: Goods
+    bonus: BonusFound | null
+}
+
+export interface KeptPalette {
+    id: number
+    name: string
+    surfaces: string[]
+}
+
+export interface KitFrame {
+    id: number
+    url: string
+    name: string
+    isStash: boolean
+    about: string
+    unit: 'in' | 'mm'
+    revision: number
+    stages: StageInFrame[]
+    acts: UndoRedo
+    files: FileLink[]
+}
+
+export interface KitOnShelf {
+    id: number
+    url: string
+    name: string
+    isStash: boolean
+    isPutAway: boolean
+    front: string
+    promised: number
+    cards: number
+    components: string
+    price: Money | null
+    papers: Good[]
+}
+
+export interface LadderLayer {
+    inch: string
+    metric: string
+    wide: string
+    width: number
+    height: number
+}
+
+export interface LaidFace {
+    component: string
+    face: number
+}
+
+export interface Layer {
+    part: string
+    component: string | null
+    face: number
+    x: number
+    y: number
+    width: number
+    height: number
+    d: string | null
+}
+
+export interface LeftCount {
+    id: string
+    left: string
+    isGone: boolean
+}
+
+export interface LooksPage {
+    good: Good
+    component: number
+    face: number
+    motifs: string[]
+    proposal: LooksProposal | null
+}
+
+export interface LooksProposal {
+    token: string
+    picture: string
+    colours: {
+        hex: string
+        percent: number
+    }[]
+    busyness: number
+    busy: boolean
+}
+
+export interface MeasureValue {
+    name: string
+    value: string
+    share: string | null
+}
+
+export interface MeasuresPage {
+    typed: TypedMeasures
+    layers: LadderLayer[]
+    place: string | null
+    bases: BaseLine[]
+    faults: Record<string, string>
+}
+
+export interface Money {
+    amount: string
+    currency: string
+}
+
+export interface NextCardPage {
+    goods: Goods
+    cards: number
+    options: NextOption[]
+    looking: {
+        isUnderWay: boolean
+        done: number
+    }
+}
+
+export interface NextOption {
+    front: Front
+    fold: string | null
+    leaves: number
+    takes: string[]
+    usesUp: string[]
+}
+
+export interface NumberedCard {
+    id: number
+    number: number
+}
+
+export interface Offcut {
+    component: string
+    width: number
+    height: number
+    measure: string
+    isThere: boolean
+    from: string
+}
+
+export interface OtherKit {
+    id: number
+    name: string
+}
+
+export interface PackedLine {
+    number: number
+    name: string
+    said: string | null
+    faults: string[]
+}
+
+export interface PackingListPage {
+    token: string
+    name: string
+    unit: 'in' | 'mm'
+    front: Sides
+    header: string[]
+    example: string[]
+    columns: Record<string, number>
+    ours: string[]
+    isMapped: boolean
+    lines: PackedLine[]
+}
+
+export interface PairPage {
+    goods: Goods
+    components: string[]
+    chosen: LaidFace | null
+    partners: PaperPartner[]
+    mat: LaidFace | null
+    palettes: KeptPalette[]
+}
+
+export interface PaperFit {
+    figure: number
+    reasons: string[]
+}
+
+export interface PaperPartner {
+    component: string
+    face: number
+    fits: PaperFit[]
+}
+
+export interface PartOfSheet {
+    x: number
+    y: number
+    width: number
+    height: number
+    label: string
+    measure: string
+    isKept: boolean
+    face: number
+}
+
+export interface ProposedCards {
+    id: number
+    changes: CardChange[]
+    now: SharedOut
+    then: SharedOut
+}
+
+export interface RepairChoice {
+    says: string
+    does: string
+    with: Record<string, string | number>
+}
+
+export interface RolePath {
+    d: string
+    role: string
+}
+
+export interface RuleKind {
+    key: string
+    label: string
+    measures: string[]
+    options: Record<string, string[] | null>
+}
+
+export interface ScaledSketch {
+    label: string
+    drawn: DrawnSketch
+}
+
+export interface SetAside {
+    id: number
+    name: string
+}
+
+export interface ShareOutPage {
+    cards: GridCard[]
+    groups: {
+        title: string
+        lines: GridLine[]
+    }[]
+    goods: Goods
+    outlook: ShareOutlook
+    wishes: AskedFor
+    solve: SolveUnderWay | null
+    taste: Taste
+    gaps: string[]
+    asides: SetAside[]
+    proposal: ProposedCards | null
+}
+
+export interface ShareOutlook {
+    cards: number
+    promised: number
+    bonus: number | null
+    wants: string | null
+    isLooking: boolean
+}
+
+export interface SharedOut {
+    fronts: Front[]
+    figures: ComparedFigure[]
+}
+
+export interface SheetEntry {
+    id: number
+    component: string
+    name: string
+    which: string
+    isCut: boolean
+    isBegun: boolean
+}
+
+export interface SheetInHand {
+    id: number
+    component: string
+    name: string
+    which: string
+    isCut: boolean
+    size: Extent
+    measure: string
+    parts: PartOfSheet[]
+    cuts: CutOfSheet[]
+    settings: number
+    isPart: boolean
+    blemishes: Box[]
+    afterwards: string[]
+}
+
+export interface SheetYield {
+    sheet: string
+    count: number
+    cuts: string[]
+}
+
+export interface ShelfPage {
+    kits: KitOnShelf[]
+    shelf: UndoRedo
+    fronts: SidesByUnit
+}
+
+export interface Shortfall {
+    card: number
+    part: string
+    says: string
+    ways: {
+        kind: string
+        says: string
+    }[]
+}
+
+export interface Sides {
+    width: string
+    height: string
+}
+
+export interface SidesByUnit {
+    in: Sides
+    mm: Sides
+}
+
+export interface SketchDrawing {
+    front: ChosenFront
+    faults: Record<string, string>
+    drawn: DrawnSketch | null
+    lines: SketchLine[]
+}
+
+export interface SketchEditPage {
+    id: number | null
+    written: WrittenSketch
+    drawing: SketchDrawing
+    roles: Choice[]
+    clusters: string[]
+    relations: RuleKind[]
+    forms: RuleKind[]
+}
+
+export interface SketchLine {
+    name: string
+    from: string
+    wants: string
+    turns: boolean
+    form: string | null
+    size: string
+    reveals: string
+    shown: number
+    height: string | null
+    spare: string | null
+}
+
+export interface SketchedPart {
+    id: string
+    name: string
+    filling: string
+    good: string | null
+    isCut: boolean
+    size: string
+    options: Choice[]
+    measures: MeasureValue[]
+    shown: number
+    spare: string | null
+}
+
+export interface SketchesPage {
+    front: ChosenFront
+    isCovered: boolean
+    shelf: DrawnSketch[]
+    chosen: ChosenSketch
+    scales: ScaledSketch[]
+    off: string[]
+    own: number | null
+}
+
+export interface SolveUnderWay {
+    isUnderWay: boolean
+    state: string
+    done: number
+    wanted: number
+    message: string | null
+}
+
+export interface SpareLine {
+    id: string
+    gives: string
+    name: string
+    count: number
+    how: string
+    each: number
+    size: string
+}
+
+export interface StackLayer {
+    name: string
+    component: string
+    face: number
+    good: string
+    left: number
+    width: number
+    foam: number
+    height: string
+    reveal: string
+}
+
+export interface StageInFrame {
+    key: string
+    label: string
+    figure: string | null
+    money: Money | null
+    url: string
+    roots: string[]
+    pages: {
+        path: string
+        label: string
+    }[]
+}
+
+export interface StuckPart {
+    id: string
+    name: string
+    filling: string
+    good: string | null
+    isCut: boolean
+    amount: string
+    quantity: number | null
+    options: Choice[]
+}
+
+export interface TallyLine {
+    id: string
+    percent: number
+    said: string
+}
+
+export interface TallyPage {
+    cards: number
+    promised: number
+    bonus: number
+    price: Money | null
+    each: Money | null
+    eachPromised: Money | null
+    occasions: {
+        label: string
+        cards: number
+    }[]
+    groups: {
+        title: string
+        lines: TallyLine[]
+    }[]
+    stash: string[]
+    goods: Goods
+}
+
+export interface Taste {
+    frame: string
+    set: number
+    insides: boolean
+    follows: boolean
+    designs: string[]
+    trimmer: string
+    savesOne: boolean
+    stashCards: string
+    wanted: WantedMany[]
+    folds: WantedMany[]
+}
+
+export interface TrayBox {
+    grade: string
+    label: string
+    parts: Offcut[]
+}
+
+export interface TypedMeasures {
+    width: string
+    height: string
+    reveals: string
+    pieceWidth: string
+    pieceHeight: string
+    layer: string
+    layerWidth: string
+}
+
+export interface UndoRedo {
+    undo: string | null
+    redo: string | null
+}
+
+export interface UnpackPage {
+    groups: {
+        title: string
+        lines: UnpackedLine[]
+    }[]
+    goods: Goods
+}
+
+export interface UnpackedLine {
+    id: string
+    size: string | null
+    listed: string
+    here: string
+    differs: boolean
+    occasions: string[]
+}
+
+export interface WantedMany {
+    key: string
+    label: string
+    many: number
+}
+
+export interface WrittenForm {
+    kind: string
+    options: Record<string, string>
+    measures: Record<string, string>
+}
+
+export interface WrittenPart {
+    id: string
+    name: string
+    role: string
+    foam: number
+    relation: WrittenRelation
+    form: WrittenForm
+}
+
+export interface WrittenRelation {
+    kind: string
+    of: string
+    options: Record<string, string>
+    measures: Record<string, string>
+}
+
+export interface WrittenSketch {
+    key: string
+    name: string
+    minutes: number
+    cluster: string
+    parts: WrittenPart[]
+    focal: WrittenRelation
+    sentiment: WrittenRelation
+}
