@@ -1,6 +1,6 @@
 <?php
 
-use App\Actions\NotEnough;
+use App\Actions\CannotAct;
 use App\Database\Busy;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KnownHosts;
@@ -22,16 +22,19 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->encryptCookies(except: ['theme']);
         $middleware->prepend(KnownHosts::class);
-        $middleware->web(append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class], replace: [FrameworkSession::class => StartSession::class]);
+        $middleware->web(
+            append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class],
+            replace: [FrameworkSession::class => StartSession::class],
+        );
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
-        $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, NotEnough::class]);
+        $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
         $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
-        $exceptions->render(fn (NotEnough $short) => $told('table', $short->getMessage()));
+        $exceptions->render(fn (CannotAct $cannot) => $told('table', $cannot->getMessage()));
         $exceptions->render(fn (CannotUndo $cannot) => $told('undo', $cannot->getMessage()));
         $exceptions->render(fn (Refusal $refusal) => $told('table', $refusal->getMessage()));
     })

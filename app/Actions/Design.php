@@ -35,7 +35,7 @@ final readonly class Design
     {
     }
 
-    /** @throws Refusal|NotEnough */
+    /** @throws Refusal|CannotAct */
     public function sketch(Card $card, Sketch $sketch, ?int $revision): void
     {
         $this->refit($card, "Lay card $card->number on $sketch->name", $revision, $sketch, $card->toFront(), self::frameOf($card), $card->fold);
@@ -70,7 +70,7 @@ final readonly class Design
     /**
      * Fills one part from another component; where there is none left of it that row goes short.
      *
-     * @throws NotEnough when the part is cut already
+     * @throws IsCut when the part is cut already
      */
     public function fill(Card $card, string $part, string $component, int $face, ?int $revision): void
     {
@@ -79,7 +79,7 @@ final readonly class Design
         $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use ($card, $part, $good, $face): void {
             $old = $card->takings->firstWhere('part', $part);
             if ($old?->sheet_id !== null) {
-                throw NotEnough::isCut($card->partName($part));
+                throw IsCut::part($card->partName($part));
             }
             if (! $good->good instanceof SheetGood) {
                 $this->stick($card, $part, $good, $old);
@@ -107,7 +107,7 @@ final readonly class Design
     {
         $this->journal->within($card->kit, "Take the {$card->partName($taking->part)} off card $card->number", $revision, function () use ($card, $taking): void {
             if ($taking->sheet_id !== null) {
-                throw NotEnough::isCut($card->partName($taking->part));
+                throw IsCut::part($card->partName($taking->part));
             }
             $label = $taking->part === WordsPart::ID ? $card->takings->first(static fn (Taking $other): bool => $other->part === LabelPart::ID && $other->sheet_id === null) : null;
             $this->write($card, [], array_filter([$taking, $label]));
@@ -139,7 +139,7 @@ final readonly class Design
     /**
      * Keeps the card as one of the designs of its kit, or keeps it no longer.
      *
-     * @throws NotEnough when the kit has not all it takes, or it is no design that can be followed
+     * @throws CannotAct when the kit has not all it takes, or it is no design that can be followed
      */
     public function keepForKit(Card $card, ?int $revision): void
     {
@@ -148,9 +148,9 @@ final readonly class Design
         $others = array_values(array_filter($kit->designs(), static fn (KitDesign $design): bool => ! $core->follows($design)));
         $isKept = count($others) < count($kit->designs());
         $name = sprintf('%s on %s', Component::query()->find($card->takings->firstWhere('part', FocalPart::ID)?->component_id)->name ?? '', lcfirst($core->sketch->name));
-        $kept = $isKept ? [] : [$core->asDesign($name) ?? throw NotEnough::noDesign($card->number)];
+        $kept = $isKept ? [] : [$core->asDesign($name) ?? throw NoDesign::card($card->number)];
         $keys = $kit->components()->get()->mapWithKeys(static fn (Component $one): array => [$one->coreId() => $one->key])->all();
-        $designs = array_map(static fn (KitDesign $design): KitDesign => $design->renamed($keys) ?? throw NotEnough::noDesign($card->number), [...$others, ...$kept]);
+        $designs = array_map(static fn (KitDesign $design): KitDesign => $design->renamed($keys) ?? throw NoDesign::card($card->number), [...$others, ...$kept]);
         $this->journal->act($kit, $isKept ? "Keep card $card->number as a design no longer" : "Keep card $card->number as a design of the kit", $revision, static fn () => $kit->update(['designs' => KitDesigns::write($designs)]));
     }
 
@@ -224,12 +224,12 @@ final readonly class Design
     /**
      * Within an act.
      *
-     * @throws NotEnough when something is cut for it
+     * @throws IsCut when something is cut for it
      */
     public function takeApart(Card $card): void
     {
         if ($card->isBegun()) {
-            throw NotEnough::isBegun($card->number);
+            throw IsCut::card($card->number);
         }
         $card->waivers()->get()->each->delete();
         $this->write($card, [], $card->takings);

@@ -16,12 +16,12 @@ final readonly class DrawFromPalette
     {
     }
 
-    /** @throws NotEnough saying what stops it */
+    /** @throws NoCard saying what stops it */
     public function draw(Kit $kit, Palette $palette, ?int $revision): int
     {
         $wishes = KitWishes::beyond($kit, 1)->from($palette->surfaces);
         $found = ShareOut::of(TableState::of($kit)->table($wishes));
-        $card = $found->cards[0] ?? throw NotEnough::forPalette($palette->name, $found->stop?->wants() ?? 'something else');
+        $card = $found->cards[0] ?? throw NoCard::from($palette->name, $found->stop?->wants());
         $this->journal->act($kit, "Draw card $card->number from $palette->name", $revision, fn () => $this->cards->place($kit, [$card], false));
 
         return $card->number;

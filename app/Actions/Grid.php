@@ -47,19 +47,19 @@ final readonly class Grid
             return;
         }
         if ($by < 0) {
-            $this->take($card, $taking ?? throw NotEnough::notOn($core->name, $card->number), $revision);
+            $this->take($card, $taking ?? throw NoPlace::notOn($core->name, $card->number), $revision);
 
             return;
         }
-        $part = $this->openPart($card, $core) ?? throw NotEnough::noPlace($core->name, $card->number);
+        $part = $this->openPart($card, $core) ?? throw NoPlace::for($core->name, $card->number);
         $this->design->fill($card, $part, $core->id, 0, $revision);
     }
 
     /** The next best in the place of what a card takes from a component. */
     public function swap(Card $card, Component $component, ?int $revision): void
     {
-        $taking = $this->taking($card, $component) ?? throw NotEnough::notOn($component->name, $card->number);
-        $next = $this->why($card, $taking->part)->next ?? throw NotEnough::nothingElse($card->partName($taking->part));
+        $taking = $this->taking($card, $component) ?? throw NoPlace::notOn($component->name, $card->number);
+        $next = $this->why($card, $taking->part)->next ?? throw NoPlace::nothingElse($card->partName($taking->part));
         $this->design->fill($card, $taking->part, $next->component, $next->face, $revision);
     }
 
@@ -81,7 +81,7 @@ final readonly class Grid
             return;
         }
         $core = $component->toCore();
-        $source = $from === null ? null : ($this->taking($from, $component) ?? throw NotEnough::notOn($core->name, $from->number));
+        $source = $from === null ? null : ($this->taking($from, $component) ?? throw NoPlace::notOn($core->name, $from->number));
         $name = sprintf('Move %s from %s to %s', $core->name, $from === null ? 'Keep' : "card $from->number", $to === null ? 'Keep' : "card $to->number");
         $this->journal->within($kit, $name, $revision, function () use ($core, $source, $from, $to): void {
             if ($from !== null && $source !== null) {
@@ -90,7 +90,7 @@ final readonly class Grid
             if ($to === null) {
                 return;
             }
-            $part = $this->partOn($to, $core, $source?->part) ?? throw NotEnough::noPlace($core->name, $to->number);
+            $part = $this->partOn($to, $core, $source?->part) ?? throw NoPlace::for($core->name, $to->number);
             $old = $to->takings->firstWhere('part', $part);
             $this->design->fill($to, $part, $core->id, $source->face ?? 0, null);
             if ($source !== null && $old !== null && $old->component_id !== $source->component_id) {
@@ -110,7 +110,7 @@ final readonly class Grid
         $takings = $card->takings->where('component_id', $component->id);
         $isPinned = $takings->contains('is_pinned', true);
         if ($takings->isEmpty()) {
-            throw NotEnough::notOn($component->name, $card->number);
+            throw NoPlace::notOn($component->name, $card->number);
         }
         $this->journal->act($card->kit, ($isPinned ? 'Unpin' : 'Pin')." $component->name on card $card->number", $revision, static fn () => $takings->each(static fn (Taking $taking) => $taking->update(['is_pinned' => ! $isPinned])));
     }
@@ -128,14 +128,14 @@ final readonly class Grid
     /**
      * @return int its number
      *
-     * @throws NotEnough saying what stops it
+     * @throws NoCard saying what stops it
      */
     public function add(Kit $kit, ?int $revision): int
     {
         $table = TableState::of($kit)->table();
         $card = Sharer::most($table)[0] ?? null;
         if ($card === null) {
-            throw NotEnough::forCard(Outlook::beyond($table)?->wants() ?? 'something else');
+            throw NoCard::further(Outlook::beyond($table)?->wants());
         }
         $this->journal->act($kit, "Add card $card->number", $revision, fn () => $this->cards->place($kit, [$card], false));
 
@@ -199,7 +199,7 @@ final readonly class Grid
 
             return;
         }
-        throw NotEnough::wayIsGone();
+        throw WayIsGone::since();
     }
 
     private function instead(Card $card, Taking $old, CoreTaking $new, ?int $revision): void
@@ -228,7 +228,7 @@ final readonly class Grid
     {
         $own = $card->takings->where('component_id', $component->id);
 
-        return $own->whereNull('sheet_id')->last() ?? ($own->isEmpty() ? null : throw NotEnough::isCut($card->partName($own->last()->part)));
+        return $own->whereNull('sheet_id')->last() ?? ($own->isEmpty() ? null : throw IsCut::part($card->partName($own->last()->part)));
     }
 
     /** Where a component could go on a card: the same part, an open one, or the one that holds its like. */

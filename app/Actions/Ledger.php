@@ -46,7 +46,7 @@ final readonly class Ledger
     /**
      * Takes off the table what is not there any more: cards that wanted it go short.
      *
-     * @throws NotEnough when more is gone than has not been cut
+     * @throws IsCut when more is gone than has not been cut
      */
     public function lose(Component $component, int $count, LedgerReason $reason, string $note = ''): void
     {
@@ -91,7 +91,7 @@ final readonly class Ledger
         $sheets = Sheet::query()->where('component_id', $component->id)->where('is_whole', true)->where('state', SheetState::Open)->with('plan')->get()
             ->sortByDesc(static fn (Sheet $sheet): array => [$sheet->plan === null, $sheet->number])->take($count);
         if ($sheets->count() < $count) {
-            throw NotEnough::cut($component->name, $count - $sheets->count());
+            throw IsCut::sheets($component->name, $count - $sheets->count());
         }
         $sheets->each(static fn (Sheet $sheet) => $sheet->plan?->delete());
 

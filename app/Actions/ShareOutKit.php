@@ -32,6 +32,7 @@ use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\PinIsGone;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 
@@ -67,13 +68,13 @@ final readonly class ShareOutKit implements Task
         return $solve;
     }
 
-    /** @throws CannotShare when what is pinned is gone, or there is nothing to make a first card of */
+    /** @throws PinIsGone when what is pinned is gone; CannotShare when there is nothing to make a first card of */
     private function check(TableState $state, Wishes $wishes): void
     {
         foreach ($state->shorts() as $component => $takings) {
             foreach ($takings as $taking) {
                 if ($taking->is_pinned || $state->cards->get($taking->card_id)?->is_pinned === true) {
-                    throw CannotShare::pinned($taking->card->number, $taking->partName(), $state->nameOf($component));
+                    throw PinIsGone::from($taking->card->number, $taking->partName(), $state->nameOf($component));
                 }
             }
         }

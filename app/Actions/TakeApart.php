@@ -51,7 +51,7 @@ final readonly class TakeApart
     /** Enters the parts in the kit, beside those of the same that were taken apart before. */
     private function parts(Component $component, int $count): Component
     {
-        $apart = Apart::of($component->toCore()) ?? throw NotEnough::apart($component->name);
+        $apart = Apart::of($component->toCore()) ?? throw NothingApart::in($component->name);
         $this->ledger->take($component, $count, LedgerReason::TakenApart);
         $component->update(['listed' => max(0, $component->listed - $count)]);
         $parts = $this->component($component->kit, $apart);

@@ -18,7 +18,7 @@ final class BagLabels implements KitExport
 
     public function label(): string
     {
-        return 'Labels for the bags (PDF)';
+        return 'Labels (PDF)';
     }
 
     public function media(): Media

@@ -66,7 +66,7 @@ final readonly class Wishes
     public static function cards(int $cards, bool $stash = false, bool $repeatSentiments = false): self
     {
         return $cards < 1 || $cards > self::MOST_CARDS
-            ? throw CannotShare::cards($cards, self::MOST_CARDS)
+            ? throw BadWish::cards($cards, self::MOST_CARDS)
             : new self($cards, $stash, $repeatSentiments);
     }
 
@@ -139,7 +139,7 @@ final readonly class Wishes
         $known = self::known($occasions, array_column(Occasion::cases(), 'value'));
 
         return array_sum($known) > $this->cards
-            ? throw CannotShare::occasions(array_sum($known), $this->cards)
+            ? throw BadWish::occasions(array_sum($known), $this->cards)
             : $this->with(['occasions' => $known]);
     }
 
@@ -153,7 +153,7 @@ final readonly class Wishes
         $known = self::known($folds, array_column(FoldKind::onWish(), 'value'));
 
         return array_sum($known) > $this->cards
-            ? throw CannotShare::folds(array_sum($known), $this->cards)
+            ? throw BadWish::folds(array_sum($known), $this->cards)
             : $this->with(['folds' => $known]);
     }
 

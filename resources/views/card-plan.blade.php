@@ -17,10 +17,10 @@
     <table class="top">
         <tr>
             <td>
-                <h1>Card {{ $page['front']['number'] }}, {{ $page['front']['occasion'] }}</h1>
-                <p>{{ $kit->name }} · {{ $page['front']['sketch'] }}<br>{{ $page['size'] }} · about {{ $page['thickness'] }} thick</p>
+                <h1>Card {{ $page->front['number'] }}, {{ $page->front['occasion'] }}</h1>
+                <p>{{ $kit->name }} · {{ $page->front['sketch'] }}<br>{{ $page->size }} · about {{ $page->thickness }} thick</p>
                 <h2>Cut</h2>
-                @foreach ($page['cuts'] as $cut)
+                @foreach ($page->cuts as $cut)
                     <p><span class="size">{{ $cut['size'] }} {{ $kit->unit->value }}</span><br>{{ $cut['part'] }}, {{ $cut['from'] }}{{ $cut['score'] ? ', score at '.$cut['score'] : '' }}</p>
                 @endforeach
             </td>
@@ -32,16 +32,16 @@
     </table>
     <h2>Glue, from the base up</h2>
     <table>
-        @foreach ($page['stack'] as $n => $layer)
+        @foreach ($page->stack as $n => $layer)
             <tr><td>{{ $n + 1 }}</td><td>{{ $layer['name'] }}{{ $layer['foam'] > 0 ? ', on foam' : '' }}</td><td>{{ $layer['good'] }}</td><td>showing: {{ $layer['reveal'] }}</td></tr>
         @endforeach
-        @foreach ($page['stuck'] as $stuck)
+        @foreach ($page->stuck as $stuck)
             <tr><td></td><td>{{ $stuck['name'] }}</td><td>{{ $stuck['good'] ?? 'still open' }}</td><td>{{ $stuck['amount'] }}</td></tr>
         @endforeach
     </table>
-    <p>{{ implode(' ', $page['build']['steps']) }} <b>Not glued:</b> {{ $page['build']['open'] }}</p>
-    @if ($page['design']['notes'] !== '')
-        <p>{{ \Illuminate\Support\Str::limit($page['design']['notes'], 400) }}</p>
+    <p>{{ implode(' ', $page->build['steps']) }} <b>Not glued:</b> {{ $page->build['open'] }}</p>
+    @if ($page->design['notes'] !== '')
+        <p>{{ \Illuminate\Support\Str::limit($page->design['notes'], 400) }}</p>
     @endif
     <p>Dry-fit everything before glue. Blades: cut away from the fingers, close and cap. Small pieces away from small children and pets. The makers' own instructions come first.</p>
 </body>

@@ -13,8 +13,8 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\CannotShare;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
@@ -197,7 +197,7 @@ final class SharerTest extends TestCase
 
     public function test_a_number_of_cards_out_of_range_is_refused(): void
     {
-        $this->expectException(CannotShare::class);
+        $this->expectException(BadWish::class);
         Wishes::cards(0);
     }
 

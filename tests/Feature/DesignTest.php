@@ -19,8 +19,8 @@ final class DesignTest extends FeatureTestCase
             self::assertNotNull($typed($width)['front']['fault'], $width);
             self::assertSame([$width, '4 × 5 1/4'], [$typed($width)['front']['width'], $typed($width)['chosen']['lines'][0]['size']], 'what was typed stays, and so does a drawing');
         }
-        self::assertStringContainsString('Nothing is left', $typed('1/4')['chosen']['fault']);
-        self::assertSame('framed-panel', $this->props("/kits/$kit->id/sketches?sketch=nonsense&front=nonsense")['chosen']['key']);
+        self::assertStringContainsString('Nothing is left', $typed('1/4')['chosen']['drawn']['fault']);
+        self::assertSame('framed-panel', $this->props("/kits/$kit->id/sketches?sketch=nonsense&front=nonsense")['chosen']['drawn']['key']);
     }
 
     public function test_the_ladder_follows_what_is_typed_and_says_what_is_wrong_at_its_field(): void

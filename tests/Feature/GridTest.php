@@ -400,7 +400,7 @@ final class GridTest extends FeatureTestCase
         $before = Taking::query()->orderBy('card_id')->orderBy('id')->get(['component_id', 'part', 'width'])->toArray();
         $this->shareOut($kit, 4);
         $solutions = $this->props("/kits/$kit->id/share-out/compare")['solutions'];
-        self::assertSame([['On the table now', '4'], ['Ten of them', '10']], array_map(static fn (array $one): array => [$one['name'], $one['figures'][0]['value']], $solutions));
+        self::assertSame([['On the table now', '4'], ['Ten of them', '10']], array_map(static fn (array $one): array => [$one['name'], $one['solution']['figures'][0]['value']], $solutions));
 
         $this->act($kit, "share-out/solutions/{$solutions[1]['id']}/take-up")->assertSessionHasNoErrors();
         self::assertSame($before, Taking::query()->orderBy('card_id')->orderBy('id')->get(['component_id', 'part', 'width'])->toArray());

@@ -23,7 +23,7 @@ final class OwnSketchTest extends FeatureTestCase
         $mine['parts'][1]['relation']['measures']['reveal'] = '1/2';
         $this->act($kit, 'sketches', ['sketch' => $mine])->assertSessionHasNoErrors()->assertRedirect("/kits/$kit->id/sketches?sketch=own-1");
         $shelf = $this->props("/kits/$kit->id/sketches?sketch=own-1");
-        self::assertSame(['Wide mat', '3 × 4 1/4', 1], [$shelf['chosen']['name'], $shelf['chosen']['lines'][1]['size'], $shelf['own']]);
+        self::assertSame(['Wide mat', '3 × 4 1/4', 1], [$shelf['chosen']['drawn']['name'], $shelf['chosen']['lines'][1]['size'], $shelf['own']]);
         self::assertCount(count(Sketches::all()) + 1, $shelf['shelf']);
 
         $this->act($kit, 'undo');

@@ -121,7 +121,7 @@ final class SliceTest extends FeatureTestCase
         $keep = $this->props("/kits/$kit->id/keep");
         self::assertSame([11, 12, 13], array_column($keep['bonus']['cards'], 'number'));
         self::assertSame('one more envelope', $keep['bonus']['stop']['wants']);
-        self::assertSame('Beyond these no more can be made at all: there is no envelope left.', $keep['bonus']['bound']);
+        self::assertSame('Beyond these no more can be made at all: there is no envelope left.', $keep['bonus']['stop']['bound']);
 
         $this->act($kit, 'keep', ['number' => 11])->assertSessionHasNoErrors();
         self::assertSame([11], $kit->cards()->where('is_bonus', true)->pluck('number')->all());

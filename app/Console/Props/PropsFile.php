@@ -8,7 +8,6 @@ use BackedEnum;
 use Illuminate\Support\Facades\File;
 use LogicException;
 use PHPStan\PhpDocParser\Ast\ConstExpr\ConstExprStringNode;
-use PHPStan\PhpDocParser\Ast\PhpDoc\ParamTagValueNode;
 use PHPStan\PhpDocParser\Ast\PhpDoc\PhpDocNode;
 use PHPStan\PhpDocParser\Ast\PhpDoc\TypeAliasImportTagValueNode;
 use PHPStan\PhpDocParser\Ast\PhpDoc\TypeAliasTagValueNode;
@@ -113,7 +112,7 @@ final class PropsFile
         $doc = $this->parse((string) $reflection->getDocComment());
         foreach ($doc->getTags() as $tag) {
             if ($tag->value instanceof TypeAliasImportTagValueNode) {
-                $this->types(self::named($tag->value->importedFrom->name, $reflection));
+                $this->types(self::named((string) $tag->value->importedFrom, $reflection));
             }
             if ($tag->value instanceof TypeAliasTagValueNode) {
                 $says = TypeScript::of($this->resolved($tag->value->type, $reflection));
@@ -149,7 +148,7 @@ final class PropsFile
                 }
             }
         }
-        if (! $type instanceof GenericTypeNode || $type->type->name !== 'value-of' || ! $type->genericTypes[0] instanceof IdentifierTypeNode) {
+        if (! $type instanceof GenericTypeNode || (string) $type->type !== 'value-of' || ! $type->genericTypes[0] instanceof IdentifierTypeNode) {
             return $type;
         }
         $enum = self::named($type->genericTypes[0]->name, $in);

@@ -54,7 +54,7 @@ final class TypeScript
         $last = self::of($type->genericTypes[count($type->genericTypes) - 1], $indent);
         $isOneWord = preg_match('/^\w+$/', $last) === 1;
 
-        return match ($type->type->name) {
+        return match ((string) $type->type) {
             'list', 'non-empty-list' => $isOneWord || str_starts_with($last, '{') ? "{$last}[]" : "({$last})[]",
             'array' => 'Record<'.self::of($type->genericTypes[0]).", $last>",
             default => throw new LogicException("A page cannot be given a $type."),

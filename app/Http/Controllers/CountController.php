@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Actions\CountComponent;
+use App\Actions\IsCut;
 use App\Actions\MoveComponent;
-use App\Actions\NotEnough;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
@@ -36,7 +36,7 @@ final class CountController
         ], ['counted.*' => sprintf('Write how many there are, in figures: 0 to %d.', self::most($component)), 'note.*' => 'The note is longer than 200 characters.']);
         try {
             $count->count($component, $request->integer('counted'), $request->integer('was'), LedgerReason::from($request->string('reason', LedgerReason::Lost->value)->toString()), $request->string('note')->toString());
-        } catch (NotEnough $cut) {
+        } catch (IsCut $cut) {
             throw ValidationException::withMessages(['cut' => $cut->getMessage()]);
         }
 

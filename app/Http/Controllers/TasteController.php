@@ -14,7 +14,7 @@ use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Table\CannotShare;
+use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Wishes;
 
 /** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
@@ -39,7 +39,7 @@ final readonly class TasteController
         $request->at('wanted', static fn () => Wishes::asManyAsPossible()->wanting($wanted)->folding($folds));
         $track = $request->text('trimmer');
         $trimmer = $request->at('trimmer', static fn (): ?Length => $track === '' ? null : Length::parse($track, $kit->unit));
-        $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw CannotShare::trimmer() : null);
+        $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw BadWish::trimmer() : null);
         $wishes = [
             ...$kit->wishes,
             'folds' => $folds,

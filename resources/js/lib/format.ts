@@ -1,4 +1,4 @@
-import type { Money } from './types'
+import type { Money } from './props'
 
 /** Units of 1/8 micrometre in a millimetre: drawings are in millimetres. */
 export const mm = (units: number): number => units / 8000
@@ -6,3 +6,6 @@ export const mm = (units: number): number => units / 8000
 export function money({ amount, currency }: Money): string {
     return new Intl.NumberFormat(navigator.language, { style: 'currency', currency }).format(Number(amount))
 }
+
+/** "1 cut", "3 cuts" */
+export const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`

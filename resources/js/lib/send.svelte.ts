@@ -1,25 +1,50 @@
 import { page, router } from '@inertiajs/svelte'
-import type { KitFrame } from './types'
+import type { KitFrame } from './props'
 
-type Data = Record<string, string | number | boolean | null | Record<string, string>>
+type Value = string | number | boolean | null | File | Value[] | { [name: string]: Value }
+export type Data = Record<string, Value>
+type Faults = Record<string, string>
 
-export interface Sender {
-    /** Where in the page the last refusal belongs. */
-    readonly at: string
-    send: (path: string, data: Data, at?: string) => void
+export interface How {
+    /** Where in the page a refusal belongs. */
+    at?: string
+    /** Whether what is typed stays on the page: always, or only where it is refused. */
+    keeps?: boolean | 'errors'
+    /** It says by itself what it was meant for, and is done even where the act before it is refused. */
+    standsAlone?: boolean
+    method?: 'post' | 'delete'
+    /** Asked when its turn has come; where not, it is left out without a word. */
+    when?: () => boolean
+    done?: () => void
+    refused?: (faults: Faults) => void
 }
 
-/** Visits that the maker started and that are not over; what waits for them goes by the revision they leave. */
-let underWay = 0
+/** What may have to wait is worked out when its turn has come. */
+type Later<T> = T | (() => T)
+
+type Act = Required<Pick<How, 'at' | 'keeps' | 'method'>> & How & { path: Later<string>; data: Later<Data> }
+
+const now = <T extends string | Data>(later: Later<T>): T => (typeof later === 'function' ? later() : later)
+
+const waiting: Act[] = []
 const waitingForAll: (() => void)[] = []
+let current: Act | null = null
+/** Visits that the maker started and that are not over; what waits for them goes by the revision they leave. */
+let underWay = $state(0)
+let at = $state('')
+let leftUndone = $state(0)
+
 router.on('start', ({ detail: { visit } }) => {
-    underWay += visit.showProgress ? 1 : 0
+    if (visit.showProgress) underWay++
 })
 router.on('finish', ({ detail: { visit } }) => {
     if (!visit.showProgress) return
     underWay--
     // The page has its new props only after this event.
-    setTimeout(() => waitingForAll.splice(0).forEach((go) => go()))
+    setTimeout(() => {
+        waitingForAll.splice(0).forEach((go) => go())
+        next()
+    })
 })
 
 /** Runs once nothing the maker started is under way any more: what is asked then is answered of the table as it is. */
@@ -28,44 +53,59 @@ export function afterActs(run: () => void): void {
     else run()
 }
 
-/** Sends acts on the kit one after the other, each from the revision the one before it made. */
-export function useSender(): Sender {
-    const waiting: { path: string; data: Data; at: string }[] = []
-    let isBusy = false
-    let at = $state('')
+const frame = (): KitFrame | null => (page.props['frame'] ?? null) as KitFrame | null
 
-    function next(): void {
-        if (isBusy) return
-        if (underWay > 0) {
-            afterActs(next)
-            return
-        }
-        const act = waiting.shift()
-        if (!act) return
-        isBusy = true
-        at = act.at
-        const frame = page.props['frame'] as KitFrame
-        router.post(
-            `${frame.url}/${act.path}`,
-            { ...act.data, revision: frame.revision },
-            {
-                preserveState: true,
-                preserveScroll: true,
-                onFinish: () => {
-                    isBusy = false
-                    next()
-                },
-            },
-        )
-    }
+function next(): void {
+    if (current || underWay > 0) return
+    const act = waiting.shift()
+    if (!act) return
+    if (act.when?.() === false) return next()
+    current = act
+    at = act.at
+    leftUndone = 0
+    const kit = frame()
+    let isDone = false
+    const path = now(act.path)
+    router.visit(path.startsWith('/') || !kit ? path : `${kit.url}/${path}`, {
+        method: act.method,
+        data: { ...now(act.data), ...(kit ? { revision: kit.revision } : {}) },
+        preserveState: act.keeps,
+        preserveScroll: true,
+        onSuccess: () => {
+            isDone = true
+            act.done?.()
+        },
+        onError: (faults) => act.refused?.(faults),
+        onFinish: () => {
+            current = null
+            if (!isDone) leaveUndone()
+        },
+    })
+}
 
-    return {
-        get at() {
-            return at
-        },
-        send: (path, data, place = path) => {
-            waiting.push({ path, data, at: place })
-            next()
-        },
-    }
+/** What was to be done after an act that was refused was meant for a table that never came to be. */
+function leaveUndone(): void {
+    const stay = waiting.filter((act) => act.standsAlone)
+    leftUndone = waiting.length - stay.length
+    waiting.splice(0, waiting.length, ...stay)
+}
+
+/** Every act goes through here: one after the other, each from the revision the one before it made. */
+export const sender = {
+    get isBusy() {
+        return underWay > 0
+    },
+    /** Where the last act belongs, and so what was refused of it. */
+    get at() {
+        return at
+    },
+    /** How many acts were left out because the one before them was refused. */
+    get leftUndone() {
+        return leftUndone
+    },
+    /** @param path under the address of the kit in hand, or from the root where it begins with a stroke */
+    send(path: Later<string>, data: Later<Data> = {}, how: How = {}): void {
+        waiting.push({ at: typeof path === 'string' ? path : '', keeps: true, method: 'post', ...how, path, data })
+        next()
+    },
 }

@@ -1,34 +1,34 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
+    import Files from '@/parts/Files.svelte'
     import Frame from '@/parts/Frame.svelte'
     import KitForm from '@/parts/KitForm.svelte'
-    import type { AboutKit, KitFrame, SidesByUnit } from '@/lib/props'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+    import type { AboutPage } from '@/lib/props'
 
-    let { about, fronts, isPutAway }: { about: AboutKit; fronts: SidesByUnit; isPutAway: boolean } = $props()
+    let { about, fronts, isPutAway }: AboutPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
 </script>
 
 <Frame title="About the kit">
     <div class="place">
         <section>
             <h1>About {frame.name}</h1>
-            {#key frame.id}<KitForm {about} {fronts} url="{frame.url}/about" revision={frame.revision} does="Keep the changes" />{/key}
+            {#key frame.id}<KitForm {about} {fronts} path="about" does="Keep the changes" />{/key}
         </section>
         <aside aria-label="The kit as a whole">
             <h2>The kit as a whole</h2>
             <p>Its packing list as a keepshare/kit file, to keep or to give on.</p>
-            <Button href="{frame.url}/export" download>Save as a file</Button>
+            <Files at="about" of={frame.url} />
             {#if !frame.isStash}
                 <p>A second kit with the same packing list, all of it there.</p>
-                <Button onclick={() => router.post(`${frame.url}/duplicate`)}>Duplicate</Button>
+                <Button onclick={() => sender.send('duplicate')}>Duplicate</Button>
                 <p>{isPutAway ? 'It is put away: last on the shelf.' : 'Out of the way on the shelf, with everything kept.'}</p>
-                <Button onclick={() => router.post(`${frame.url}/put-away`, { away: !isPutAway })}
-                    >{isPutAway ? 'Take in hand' : 'Put away'}</Button
-                >
+                <Button onclick={() => sender.send('put-away', { away: !isPutAway })}>{isPutAway ? 'Take in hand' : 'Put away'}</Button>
                 <p>Off the shelf. Undo there brings it back.</p>
-                <Button onclick={() => router.delete(frame.url)}>Delete</Button>
+                <Button onclick={() => sender.send(frame.url, {}, { method: 'delete' })}>Delete</Button>
             {/if}
         </aside>
     </div>

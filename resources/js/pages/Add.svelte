@@ -1,11 +1,12 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { AddPage } from '@/lib/props'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { LOOKING_ON } from '@/lib/poll.svelte'
-    import type { KitFrame } from '@/lib/props'
 
     interface Reading {
         said?: string[]
@@ -14,10 +15,10 @@
         length?: number
     }
 
-    let { lines }: { lines: string[] } = $props()
+    let { lines }: AddPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const refused = $derived((page.props.errors as Record<string, string>)['line'])
+    const frame = $derived(kit.frame)
+    const refused = $derived(kit.errors['line'])
     let line = $state('')
     let reading = $state<Reading>({})
     let field: HTMLInputElement | undefined = $state()
@@ -46,7 +47,7 @@
 
     function add(event: SubmitEvent): void {
         event.preventDefault()
-        router.post(`${frame.url}/add`, { line }, { preserveState: true, preserveScroll: true, onSuccess: () => (line = '') })
+        sender.send('add', { line }, { done: () => (line = '') })
         field?.focus()
     }
 

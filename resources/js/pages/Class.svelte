@@ -1,16 +1,17 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import Empty from '@/parts/Empty.svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { ClassPage, KitFrame } from '@/lib/props'
+    import type { ClassPage } from '@/lib/props'
 
-    let { sets, most, cards, groups, lines }: ClassPage = $props()
+    let { sets, most, cards, groups }: ClassPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const missing = $derived(Object.values(lines).filter((line) => line.add))
+    const frame = $derived(kit.frame)
+    const missing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.add))
     const choose = (n: number): void => {
         if (n >= 1 && n <= most) router.get(`${frame.url}/class`, { sets: n }, { preserveState: true, preserveScroll: true })
     }
@@ -51,19 +52,16 @@
                         <thead><tr><th>component</th><th>needs</th><th>here</th><th>to add</th><th>cuts, grouped by setting</th></tr></thead
                         >
                         <tbody>
-                            {#each group.lines as { component } (component)}
-                                {@const line = lines[component]}
-                                {#if line}
-                                    <tr class:short={line.add !== null}>
-                                        <th scope="row">{line.name}</th>
-                                        <td><Measure text={line.needs} /></td>
-                                        <td><Measure text={line.here} /></td>
-                                        <td><b><Measure text={line.add ?? '–'} /></b></td>
-                                        <td class="settings">
-                                            <Measure text={line.settings.map((one) => `${one.at} × ${one.cuts}`).join(', ')} wraps />
-                                        </td>
-                                    </tr>
-                                {/if}
+                            {#each group.lines as line (line.component)}
+                                <tr class:short={line.add !== null}>
+                                    <th scope="row">{line.name}</th>
+                                    <td><Measure text={line.needs} /></td>
+                                    <td><Measure text={line.here} /></td>
+                                    <td><b><Measure text={line.add ?? '–'} /></b></td>
+                                    <td class="settings">
+                                        <Measure text={line.settings.map((one) => `${one.at} × ${one.cuts}`).join(', ')} wraps />
+                                    </td>
+                                </tr>
                             {/each}
                         </tbody>
                     </table>

@@ -1,28 +1,22 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import SolutionColumn from '@/parts/SolutionColumn.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import TextButton from '@/parts/TextButton.svelte'
-    import { useSender } from '@/lib/send.svelte'
-    import type { Goods, KitFrame, SharedOut } from '@/lib/props'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+    import type { ComparePage } from '@/lib/props'
 
     /** Share-outs side by side: the one on the table and those kept by name. */
-    let { goods, solutions }: { goods: Goods; solutions: ({ id: number | null; name: string } & SharedOut)[] } = $props()
+    let { goods, solutions }: ComparePage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const errors = $derived(page.props.errors as Record<string, string>)
-    const sender = useSender()
+    const errors = $derived(kit.errors)
     let name = $state('')
 
     function keep(event: SubmitEvent): void {
         event.preventDefault()
-        router.post(
-            `${frame.url}/share-out/keep`,
-            { name, revision: frame.revision },
-            { preserveState: true, onSuccess: () => (name = '') },
-        )
+        sender.send('share-out/keep', { name }, { done: () => (name = '') })
     }
 </script>
 
@@ -34,27 +28,26 @@
         <Button type="submit">Keep it</Button>
         <p class="links">
             Take it along:
-            {#each ['json', 'csv', 'pdf'] as format (format)}<a href="{frame.url}/share-out/export.{format}"
-                    >{format === 'pdf' ? 'a page to print (PDF)' : format.toUpperCase()}</a
-                >{/each}
+            {#each kit.filesAt('share-out') as file (file.path)}
+                <a href="{kit.frame.url}/{file.path}" download={file.isShown ? undefined : ''}>{file.label}</a>
+            {/each}
         </p>
         {#if errors['name']}<p class="fault" role="alert">{errors['name']}</p>{/if}
     </form>
     <div class="side-by-side">
-        {#each solutions as solution (solution.id)}
-            <section aria-labelledby="solution-{solution.id}">
+        {#each solutions as { id, name: called, solution } (id)}
+            <section aria-labelledby="solution-{id}">
                 <header>
-                    <h1 id="solution-{solution.id}">{solution.name}</h1>
-                    {#if solution.id !== null}
+                    <h1 id="solution-{id}">{called}</h1>
+                    {#if id !== null}
                         <p>
-                            <TextButton onclick={() => sender.send(`share-out/solutions/${solution.id}/take-up`, {})}
-                                >Lay it on the table</TextButton
+                            <TextButton onclick={() => sender.send(`share-out/solutions/${id}/take-up`, {})}>Lay it on the table</TextButton
                             >
-                            <TextButton onclick={() => sender.send(`share-out/solutions/${solution.id}/forget`, {})}>Forget it</TextButton>
+                            <TextButton onclick={() => sender.send(`share-out/solutions/${id}/forget`, {})}>Forget it</TextButton>
                         </p>
                     {/if}
                 </header>
-                <SolutionColumn {solution} {goods} other={solution.id === null ? solutions[1] : solutions[0]} />
+                <SolutionColumn {solution} {goods} other={(id === null ? solutions[1] : solutions[0])?.solution} />
             </section>
         {/each}
         {#if solutions.length === 1}

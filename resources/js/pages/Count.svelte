@@ -1,16 +1,18 @@
 <script lang="ts">
-    import { Link, page, router } from '@inertiajs/svelte'
+    import { Link } from '@inertiajs/svelte'
     import Check from '@lucide/svelte/icons/check'
     import { tick, untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { CountLine, CountPage, KitFrame } from '@/lib/props'
+    import { sender } from '@/lib/send.svelte'
+    import type { CountLine, CountPage } from '@/lib/props'
 
     let { lines, goods, report, others }: CountPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     const left = $derived(lines.filter((line) => !line.isCounted).length)
     let typed = $state<Record<number, string | undefined>>({})
     let reasons = $state<Record<number, string | undefined>>({})
@@ -33,47 +35,23 @@
         if (after) field(after)?.focus()
     }
 
-    /** Counts that are typed faster than they are kept: one after the other, in order. */
-    const waiting: { line: CountLine; counted: string }[] = []
-    let isSending = false
-
-    /** Enter on an empty field says that all is there. */
+    /** Enter on an empty field says that all is there. Counts may be typed faster than they are kept. */
     function count(line: CountLine): void {
-        waiting.push({ line, counted: value(line).trim() || line.figure })
-        next(line)
-        send()
-    }
-
-    function send(): void {
-        const [first] = waiting
-        if (!first || isSending) return
-        isSending = true
-        const { line, counted } = first
-        router.post(
-            `${frame.url}/count/${line.id}`,
-            { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' },
-            {
-                preserveState: true,
-                preserveScroll: true,
-                onSuccess: () => {
-                    typed[line.id] = undefined
-                    faults[line.id] = undefined
-                    ways[line.id] = undefined
-                    notes[line.id] = undefined
-                },
-                onError: (errors) => {
-                    faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['cut'] ?? errors['table'] ?? ''
-                    ways[line.id] = errors['cut'] ? { to: 'cut', says: 'Go to Cut' } : undefined
-                    typed[line.id] = counted
-                    void tick().then(() => field(line)?.focus())
-                },
-                onFinish: () => {
-                    waiting.shift()
-                    isSending = false
-                    send()
-                },
+        const counted = value(line).trim() || line.figure
+        const data = { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' }
+        sender.send(`count/${line.id}`, data, {
+            standsAlone: true,
+            done: () => {
+                for (const kept of [typed, faults, ways, notes]) kept[line.id] = undefined
             },
-        )
+            refused: (errors) => {
+                faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['cut'] ?? errors['table'] ?? ''
+                ways[line.id] = errors['cut'] ? { to: 'cut', says: 'Go to Cut' } : undefined
+                typed[line.id] = counted
+                void tick().then(() => field(line)?.focus())
+            },
+        })
+        next(line)
     }
 
     function answer(event: KeyboardEvent, line: CountLine): void {
@@ -84,26 +62,17 @@
     }
 
     function move(line: CountLine, to: number): void {
-        router.post(
-            `${frame.url}/move/${line.id}`,
-            { count: moving[line.id] ?? '', to, revision: frame.revision },
-            {
-                preserveState: true,
-                preserveScroll: true,
-                onSuccess: () => (moving[line.id] = undefined),
-                onError: (errors) => {
-                    faults[line.id] = errors['count'] ?? errors['table'] ?? ''
-                    ways[line.id] = errors['table'] ? { to: 'share-out', says: 'Go to Share out' } : undefined
-                },
+        sender.send(`move/${line.id}`, () => ({ count: moving[line.id] ?? '', to }), {
+            done: () => (moving[line.id] = undefined),
+            refused: (errors) => {
+                faults[line.id] = errors['count'] ?? errors['table'] ?? ''
+                ways[line.id] = errors['table'] ? { to: 'share-out', says: 'Go to Share out' } : undefined
             },
-        )
+        })
     }
 
-    function allThere(): void {
-        // What is being kept still comes first.
-        if (isSending || waiting.length) setTimeout(allThere, 100)
-        else router.post(`${frame.url}/count`, {}, { preserveState: true, preserveScroll: true })
-    }
+    // What is being kept still comes first.
+    const allThere = (): void => sender.send('count')
 
     async function copy(): Promise<void> {
         await navigator.clipboard.writeText(report)

@@ -1,17 +1,18 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import TriangleAlert from '@lucide/svelte/icons/triangle-alert'
     import BlankDrawing from '@/parts/BlankDrawing.svelte'
     import FrontPicker, { type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
-    import type { FoldsPage, KitFrame } from '@/lib/props'
+    import type { FoldsPage } from '@/lib/props'
 
     let { folds, chosen, front, fault, parts, steps, open, envelope, sheets }: FoldsPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     const blank = $derived(parts[0])
     const scale = $derived(blank ? Math.min(1.9, 380 / mm(blank.width), 300 / mm(blank.height)) : 1)
 

@@ -1,24 +1,24 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import CardFront from '@/parts/CardFront.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { kit } from '@/lib/kit'
     import { mm } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
-    import { useSender } from '@/lib/send.svelte'
+    import { sender } from '@/lib/send.svelte'
     import { surfaceFill } from '@/lib/surfaces'
-    import type { KeepPage, KitFrame } from '@/lib/props'
+    import type { KeepPage } from '@/lib/props'
 
     let { hasCards, tray, counts, spares, goods, bonus }: KeepPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     const cards = $derived(bonus?.cards ?? [])
     const kept = $derived(tray.reduce((sum, grade) => sum + grade.parts.length, 0))
-    let isSending = $state(false)
 
     /** Offcuts are drawn a sixth of their real size: an 11 in strip is still on the tray. */
     const SCALE = 96 / 25.4 / 6
@@ -26,15 +26,8 @@
     poll('bonus', () => bonus?.isLooking ?? false)
 
     function add(number: number | undefined): void {
-        if (number === undefined || isSending) return
-        router.post(
-            `${frame.url}/keep`,
-            { number, revision: frame.revision },
-            { preserveScroll: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) },
-        )
+        if (number !== undefined && !sender.isBusy) sender.send('keep', { number }, { keeps: false })
     }
-
-    const sender = useSender()
 
     useKeys(() => [{ key: 'a', shown: 'A', says: 'Add the first bonus card to the share-out', run: () => add(cards[0]?.number) }])
 </script>
@@ -52,7 +45,7 @@
                 {#if bonus.isLooking}
                     <h1 id="bonus-title">Looking for bonus cards…</h1>
                     <p role="status">{bonus.soFar ? `${bonus.soFar} found so far.` : 'Trying what is left against every sketch.'}</p>
-                    <Button onclick={() => router.post(`${frame.url}/keep/stop`)}>Stop, keep what there is</Button>
+                    <Button onclick={() => sender.send('keep/stop')}>Stop, keep what there is</Button>
                 {:else}
                     <h1 id="bonus-title">
                         {cards.length === 0
@@ -73,7 +66,7 @@
                             {/if}
                         </p>
                     {/if}
-                    {#if bonus.bound}<p class="soft">{bonus.bound}</p>{/if}
+                    {#if bonus.stop}<p class="soft">{bonus.stop.bound}</p>{/if}
                     <ul class="cards">
                         {#each cards as card, i (card.number)}
                             <li>
@@ -91,7 +84,7 @@
                                     <Button
                                         main={i === 0}
                                         key={i === 0 ? 'A' : undefined}
-                                        disabled={isSending}
+                                        disabled={sender.isBusy}
                                         onclick={() => add(card.number)}
                                     >
                                         Add card {card.number}

@@ -1,24 +1,19 @@
 <script lang="ts">
-    import { Link, page, router } from '@inertiajs/svelte'
+    import { Link } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
-    import type { Good, KitFrame, LooksProposal } from '@/lib/props'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+    import type { LooksPage } from '@/lib/props'
 
-    let {
-        good,
-        component,
-        face,
-        motifs,
-        proposal,
-    }: { good: Good; component: number; face: number; motifs: string[]; proposal: LooksProposal | null } = $props()
+    let { good, component, face, motifs, proposal }: LooksPage = $props()
 
     const MOST_BYTES = 8_000_000
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const errors = $derived(page.props.errors as Record<string, string>)
-    const url = $derived(`${frame.url}/looks/${component}`)
+    const errors = $derived(kit.errors)
+    const path = $derived(`looks/${component}`)
     const shown = $derived(good.faces[face])
     let files = $state<FileList>()
     let tooLarge = $state('')
@@ -45,16 +40,11 @@
         event.preventDefault()
         const photo = files?.[0]
         tooLarge = photo && photo.size > MOST_BYTES ? 'The picture is larger than 8 MB.' : ''
-        if (!tooLarge)
-            router.post(`${url}/photo`, { photo: photo ?? null, face }, { forceFormData: true, preserveState: true, preserveScroll: true })
+        if (!tooLarge) sender.send(`${path}/photo`, { photo: photo ?? null, face })
     }
 
     function keep(drop = false): void {
-        router.post(
-            url,
-            { ...typed, face, token: proposal?.token ?? '', drop_photo: drop, revision: frame.revision },
-            { preserveState: 'errors' },
-        )
+        sender.send(path, () => ({ ...typed, face, token: proposal?.token ?? '', drop_photo: drop }), { keeps: 'errors' })
     }
 </script>
 
@@ -65,7 +55,7 @@
             <h1>{good.name}</h1>
             <div class="faces">
                 {#each good.faces as one, i (i)}
-                    <Link href="{url}?face={i}" aria-current={i === face ? 'true' : undefined}>
+                    <Link href="{kit.frame.url}/{path}?face={i}" aria-current={i === face ? 'true' : undefined}>
                         <Swatch component={good.id} index={i} face={one} width={60} height={44} />
                         {one.name}
                     </Link>

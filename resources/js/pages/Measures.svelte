@@ -1,15 +1,16 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import MeasureField from '@/parts/MeasureField.svelte'
+    import { kit } from '@/lib/kit'
     import { mm } from '@/lib/format'
-    import type { KitFrame, MeasuresPage } from '@/lib/props'
+    import type { MeasuresPage } from '@/lib/props'
 
     let { typed, layers, place, bases, faults }: MeasuresPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     let now = $state(untrack(() => ({ ...typed })))
     /** The last ladder that could be worked out stays while what is typed cannot be read. */
     let last = $state.raw(untrack(() => layers))
@@ -172,13 +173,13 @@
     }
 
     rect {
-        fill: #fdfdfb;
-        stroke: #1d2b33;
+        fill: var(--drawn-paper);
+        stroke: var(--drawn-ink);
         stroke-width: 0.4;
     }
 
     .odd {
-        fill: #cfd6d2;
+        fill: var(--drawn-stock);
     }
 
     ol {

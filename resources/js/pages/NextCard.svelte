@@ -1,31 +1,27 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import CardFront from '@/parts/CardFront.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
-    import type { KitFrame, NextCardPage } from '@/lib/props'
+    import { sender } from '@/lib/send.svelte'
+    import type { NextCardPage } from '@/lib/props'
 
     /** Card by card: the best next ones, each with what it uses up and how many stay possible. */
     let { goods, cards, options, looking }: NextCardPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     const KEYS = ['f', 'g', 'h', 'j', 'k']
-    let isSending = $state(false)
 
     poll('looking', () => looking.isUnderWay)
 
     function take(nth: number): void {
-        if (isSending || !options[nth]) return
-        router.post(
-            `${frame.url}/share-out/next`,
-            { nth, revision: frame.revision },
-            { onStart: () => (isSending = true), onFinish: () => (isSending = false) },
-        )
+        if (options[nth] && !sender.isBusy) sender.send('share-out/next', { nth }, { keeps: false })
     }
 
     useKeys(() =>
@@ -45,9 +41,7 @@
     {#if looking.isUnderWay}
         <p class="head" role="status">
             Looking at what each card would leave: {looking.done} of 5…
-            <Button onclick={() => router.post(`${frame.url}/share-out/next/stop`, {}, { preserveState: true })}
-                >Stop, show what there is</Button
-            >
+            <Button onclick={() => sender.send('share-out/next/stop')}>Stop, show what there is</Button>
         </p>
     {:else if options.length === 0}
         <Empty title={cards ? 'No further card can be made' : 'No card can be made from what is here'}>
@@ -67,7 +61,7 @@
                     <p class="takes">
                         {#each option.takes as taking, i (i)}<span><Measure text={taking} /></span>{/each}
                     </p>
-                    <Button main key={KEYS[n]?.toUpperCase() ?? ''} disabled={isSending} onclick={() => take(n)}>Make this one</Button>
+                    <Button main key={KEYS[n]?.toUpperCase() ?? ''} disabled={sender.isBusy} onclick={() => take(n)}>Make this one</Button>
                 </li>
             {/each}
         </ul>

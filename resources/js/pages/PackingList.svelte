@@ -1,23 +1,25 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
     import type { PackingListPage } from '@/lib/props'
 
     let { token, name, unit, front, header, example, columns, ours, isMapped, lines }: PackingListPage = $props()
 
     const url = $derived(`/packing-list/${token}`)
-    const errors = $derived(page.props.errors as Record<string, string>)
+    const errors = $derived(kit.errors)
     const bad = $derived(lines.filter((line) => line.faults.length).length)
     let chosen = $state<Record<string, number | string>>(untrack(() => ({ ...columns })))
     let isMapping = $state(untrack(() => !isMapped))
-    let typed = $state(untrack(() => ({ name, width: front[0], height: front[1] })))
+    let typed = $state(untrack(() => ({ name, ...front })))
 
     function map(event: SubmitEvent): void {
         event.preventDefault()
-        router.post(`${url}/columns`, { columns: chosen, unit }, { preserveState: 'errors' })
+        sender.send(`${url}/columns`, () => ({ columns: chosen, unit }), { keeps: 'errors' })
     }
 
     function measureIn(other: string): void {
@@ -26,7 +28,7 @@
 
     function bringIn(event: SubmitEvent): void {
         event.preventDefault()
-        router.post(url, { ...typed, unit }, { preserveState: 'errors' })
+        sender.send(url, () => ({ ...typed, unit }), { keeps: 'errors' })
     }
 </script>
 

@@ -1,23 +1,24 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import Palettes from '@/parts/pair/Palettes.svelte'
+    import { faceName, keyOf } from '@/parts/pair/faces'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { smallFill, surfaceFill } from '@/lib/surfaces'
-    import type { KitFrame, LaidFace, PairPage, PaperPartner } from '@/lib/props'
+    import type { LaidFace, PairPage, PaperPartner } from '@/lib/props'
 
     let { goods, components, chosen, partners, mat, palettes }: PairPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const errors = $derived(page.props.errors as Record<string, string>)
+    const frame = $derived(kit.frame)
     /** Partners turned over by hand; the others lie on their better face. */
     let turned = $state<Record<string, number>>({})
     let at = $state(0)
     let tray = $state<string[]>([])
-    let name = $state('')
     let grid: HTMLElement | undefined = $state()
 
     $effect(() => {
@@ -26,16 +27,6 @@
 
     const faceOf = (partner: PaperPartner): number => turned[partner.component] ?? partner.face
     const fitOf = (partner: PaperPartner) => partner.fits[faceOf(partner)] ?? { figure: 0, reasons: [] }
-    const faceName = (laid: LaidFace): string => {
-        const good = goods[laid.component]
-        const face = good?.faces[laid.face]
-        return good && good.kind !== 'cardstock' && face ? face.name : (good?.name ?? '')
-    }
-    const split = (key: string): LaidFace => {
-        const [component = '', face = '0'] = key.split('/')
-        return { component, face: Number(face) }
-    }
-    const key = (laid: LaidFace): string => `${laid.component}/${laid.face}`
     const word = (figure: number): string =>
         figure >= 75 ? 'go well together' : figure >= 55 ? 'go together' : figure >= 40 ? 'may do' : 'do not go together'
 
@@ -53,21 +44,12 @@
 
     function lay(laid: LaidFace | null | undefined): void {
         if (!laid) return
-        const k = key(laid)
+        const k = keyOf(laid)
         tray = tray.includes(k) ? tray.filter((one) => one !== k) : [...tray, k]
     }
 
     const layPartner = (partner: PaperPartner | undefined): void => {
         if (partner) lay({ component: partner.component, face: faceOf(partner) })
-    }
-
-    function keep(event: SubmitEvent): void {
-        event.preventDefault()
-        router.post(
-            `${frame.url}/palettes`,
-            { name, surfaces: tray, revision: frame.revision },
-            { preserveState: true, preserveScroll: true, onSuccess: () => ((tray = []), (name = '')) },
-        )
     }
 
     function go(step: number): void {
@@ -91,17 +73,6 @@
         { key: 'p', shown: 'P', says: 'Lay the partner to the palette', run: () => layPartner(partners[at]) },
     ])
 </script>
-
-{#snippet strip(surfaces: string[])}
-    <span class="strip">
-        {#each surfaces as one (one)}
-            {@const laid = split(one)}
-            <svg viewBox="0 0 22 34" width="26" height="40" role="img" aria-label={faceName(laid)}
-                ><rect width="22" height="34" fill={surfaceFill(laid.component, laid.face)} /></svg
-            >
-        {/each}
-    </span>
-{/snippet}
 
 <Frame title="Pair">
     <SurfaceDefs {goods} />
@@ -137,9 +108,9 @@
             </nav>
             <section>
                 <div class="head">
-                    <h1>{faceName(chosen)} <small>{goods[chosen.component]?.faces[chosen.face]?.busy ? 'busy' : 'calm'}</small></h1>
+                    <h1>{faceName(chosen, goods)} <small>{goods[chosen.component]?.faces[chosen.face]?.busy ? 'busy' : 'calm'}</small></h1>
                     <Button key="F" disabled={(goods[chosen.component]?.faces.length ?? 1) < 2} onclick={flip}>Flip it</Button>
-                    <Button key="C" aria-pressed={tray.includes(key(chosen))} onclick={() => lay(chosen)}>To the palette</Button>
+                    <Button key="C" aria-pressed={tray.includes(keyOf(chosen))} onclick={() => lay(chosen)}>To the palette</Button>
                     {#if mat}
                         <p>
                             A focal point stands out on it on a mat of <b>{goods[mat.component]?.name}</b>.
@@ -151,14 +122,14 @@
                         {@const fit = fitOf(partner)}
                         {@const laid = { component: partner.component, face: faceOf(partner) }}
                         <li class:here={i === at} aria-current={i === at ? 'true' : undefined}>
-                            <svg viewBox="0 0 62 30" role="img" aria-label="{faceName(chosen)} beside {faceName(laid)}">
+                            <svg viewBox="0 0 62 30" role="img" aria-label="{faceName(chosen, goods)} beside {faceName(laid, goods)}">
                                 <rect width="31" height="30" fill={surfaceFill(chosen.component, chosen.face)} />
                                 <g transform="translate(31 0)"
                                     ><rect width="31" height="30" fill={surfaceFill(partner.component, laid.face)} /></g
                                 >
                             </svg>
                             <p class="figure"><b>{fit.figure}</b> {word(fit.figure)}</p>
-                            <p class="name">{faceName(laid)}</p>
+                            <p class="name">{faceName(laid, goods)}</p>
                             <p class="why">{fit.reasons.join('; ') || 'nothing for it, nothing against it'}</p>
                             <div class="acts">
                                 {#if partner.fits.length > 1}<Button
@@ -166,61 +137,18 @@
                                         key={i === at ? 'T' : undefined}>Turn over</Button
                                     >{/if}
                                 <Button
-                                    aria-pressed={tray.includes(key(laid))}
+                                    aria-pressed={tray.includes(keyOf(laid))}
                                     onclick={() => ((at = i), layPartner(partner))}
                                     key={i === at ? 'P' : undefined}
                                 >
-                                    {tray.includes(key(laid)) ? 'Laid' : 'Lay to it'}
+                                    {tray.includes(keyOf(laid)) ? 'Laid' : 'Lay to it'}
                                 </Button>
                             </div>
                         </li>
                     {/each}
                 </ol>
             </section>
-            <aside aria-label="Palettes">
-                <h2>Palette in hand</h2>
-                {#if tray.length}
-                    {@render strip(tray)}
-                    <form onsubmit={keep} novalidate>
-                        <label for="palette-name">Name</label>
-                        <input id="palette-name" bind:value={name} autocomplete="off" aria-invalid={!!errors['name']} />
-                        {#if errors['name'] || errors['surfaces']}<p class="fault" role="alert">
-                                {errors['name'] ?? errors['surfaces']}
-                            </p>{/if}
-                        <Button main type="submit">Keep this palette</Button>
-                    </form>
-                {:else}
-                    <p class="soft">
-                        Lay papers, cardstock and metals together that go well, and keep them under a name. Share out can draw a card from
-                        it.
-                    </p>
-                {/if}
-                {#if palettes.length}
-                    <h2>Kept</h2>
-                    <ul class="kept">
-                        {#each palettes as palette (palette.id)}
-                            <li>
-                                <b>{palette.name}</b>
-                                {@render strip(palette.surfaces)}
-                                <div class="acts">
-                                    <Button
-                                        onclick={() =>
-                                            router.post(`${frame.url}/palettes/${palette.id}/card`, { revision: frame.revision })}
-                                        >Draw a card</Button
-                                    >
-                                    <Button
-                                        onclick={() =>
-                                            router.delete(`${frame.url}/palettes/${palette.id}`, {
-                                                data: { revision: frame.revision },
-                                                preserveState: true,
-                                            })}>Remove</Button
-                                    >
-                                </div>
-                            </li>
-                        {/each}
-                    </ul>
-                {/if}
-            </aside>
+            <Palettes {goods} {tray} {palettes} onkept={() => (tray = [])} />
         </div>
     {/if}
 </Frame>
@@ -290,18 +218,9 @@
     }
 
     h1 small,
-    .soft,
     .why {
         color: var(--ink-soft);
         font-weight: 400;
-    }
-
-    h2 {
-        margin-bottom: 0.5rem;
-    }
-
-    h2:not(:first-child) {
-        margin-top: 1.75rem;
     }
 
     ol {
@@ -351,42 +270,5 @@
         flex-wrap: wrap;
         gap: 0.375rem;
         padding-top: 0.375rem;
-    }
-
-    aside {
-        min-height: 0;
-        padding: 1rem 1.25rem;
-        overflow: auto;
-        border-left: 1px solid var(--line);
-    }
-
-    .strip {
-        display: flex;
-        flex-wrap: wrap;
-        margin: 0.25rem 0;
-    }
-
-    .strip svg {
-        box-shadow: 0 0 0 1px var(--paper-edge);
-    }
-
-    form {
-        display: grid;
-        justify-items: start;
-        gap: 0.375rem;
-        margin-top: 0.5rem;
-    }
-
-    label {
-        font-weight: 600;
-    }
-
-    input {
-        width: 100%;
-    }
-
-    .kept li {
-        padding: 0.75rem 0;
-        border-bottom: 1px solid var(--line);
     }
 </style>

@@ -1,24 +1,24 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
-    import ShareGrid from '@/parts/ShareGrid.svelte'
+    import ShareGrid from '@/parts/grid/ShareGrid.svelte'
     import Solving from '@/parts/Solving.svelte'
     import ProposedShareOut from '@/parts/ProposedShareOut.svelte'
     import Taste from '@/parts/Taste.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
+    import { count } from '@/lib/format'
     import { poll } from '@/lib/poll.svelte'
-    import { useSender } from '@/lib/send.svelte'
-    import type { KitFrame, ShareOutPage } from '@/lib/props'
+    import { sender } from '@/lib/send.svelte'
+    import type { ShareOutPage } from '@/lib/props'
 
     let { cards, groups, goods, outlook, wishes, solve, taste, gaps, asides, proposal }: ShareOutPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const errors = $derived(page.props.errors as Record<string, string>)
+    const errors = $derived(kit.errors)
 
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
@@ -29,14 +29,8 @@
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
-        router.post(
-            `${frame.url}/share-out`,
-            { cards: wanted, stash, repeat, anew, revision: frame.revision },
-            { preserveState: true, preserveScroll: true },
-        )
+        sender.send('share-out', () => ({ cards: wanted, stash, repeat, anew }))
     }
-
-    const sender = useSender()
 
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
@@ -52,8 +46,6 @@
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
         { key: 'n', shown: 'N', says: 'Say how many cards', run: () => field?.select() },
     ])
-
-    const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`
 </script>
 
 {#snippet asking()}
@@ -131,7 +123,7 @@
                     onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
                 />
             {:else}
-                <ShareGrid {cards} {groups} {goods} {isDense} url={frame.url} send={sender.send} />
+                <ShareGrid {cards} {groups} {goods} {isDense} />
             {/if}
         </div>
     {/if}

@@ -1,13 +1,15 @@
 <script lang="ts">
-    import { Link, page, router } from '@inertiajs/svelte'
+    import { Link } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import { kit } from '@/lib/kit'
     import { surfaceFill } from '@/lib/surfaces'
     import { money } from '@/lib/format'
     import KitForm from '@/parts/KitForm.svelte'
     import { untrack } from 'svelte'
+    import { sender } from '@/lib/send.svelte'
     import type { AboutKit, ShelfPage } from '@/lib/props'
 
     let { kits, shelf, fronts }: ShelfPage = $props()
@@ -15,11 +17,10 @@
     const MOST_BYTES = 2_000_000
     let files = $state<FileList>()
     let tooLarge = $state('')
-    let isSending = $state(false)
-    const faults = $derived((tooLarge || ((page.props.errors as Record<string, string>)['kit_file'] ?? '')).split('\n').filter(Boolean))
+    const faults = $derived((tooLarge || (kit.errors['kit_file'] ?? '')).split('\n').filter(Boolean))
 
     let code = $state('')
-    const codeFault = $derived((page.props.errors as Record<string, string>)['code'])
+    const codeFault = $derived(kit.errors['code'])
     const blank: AboutKit = {
         name: '',
         unit: 'in',
@@ -32,13 +33,11 @@
         theme: '',
         instructions: '',
     }
-    let isByHand = $state(untrack(() => 'name' in (page.props.errors as object)))
-
-    const sending = { preserveState: true, onStart: () => (isSending = true), onFinish: () => (isSending = false) }
+    let isByHand = $state(untrack(() => 'name' in kit.errors))
 
     function ask(event: SubmitEvent): void {
         event.preventDefault()
-        router.post('/kit-post', { code }, sending)
+        sender.send('/kit-post', { code })
     }
 
     function bringIn(event: SubmitEvent): void {
@@ -46,7 +45,7 @@
         const file = files?.[0]
         tooLarge = file && file.size > MOST_BYTES ? 'The file is larger than 2 MB. A kit file is a short text.' : ''
         if (tooLarge) return
-        router.post('/kits', { kit_file: file ?? null }, { ...sending, forceFormData: true })
+        sender.send('/kits', { kit_file: file ?? null })
     }
 </script>
 
@@ -108,7 +107,7 @@
                         </ol>
                     </div>
                 {/if}
-                <Button main type="submit" disabled={isSending}>{isSending ? 'Reading the file…' : 'Bring it in'}</Button>
+                <Button main type="submit" disabled={sender.isBusy}>{sender.isBusy ? 'Reading the file…' : 'Bring it in'}</Button>
             </form>
             <h3>From the kit post</h3>
             <form onsubmit={ask} novalidate>
@@ -122,14 +121,14 @@
                     aria-describedby={codeFault ? 'code-fault' : 'code-hint'}
                 />
                 {#if codeFault}<p id="code-fault" class="faults" role="alert">{codeFault}</p>{/if}
-                <Button type="submit" disabled={isSending}>Ask the kit post</Button>
+                <Button type="submit" disabled={sender.isBusy}>Ask the kit post</Button>
                 <p id="code-hint" class="hint">
                     A stand-in that ships with Keep Share, for trying out: ORCHARD-12, TRAMLINE-3, TEASHED-40, NORTHLIGHT-7.
                 </p>
             </form>
             <h3>By hand</h3>
             {#if isByHand}
-                <KitForm about={blank} {fronts} url="/kits/new" does="Start this kit" />
+                <KitForm about={blank} {fronts} path="/kits/new" does="Start this kit" />
             {:else}
                 <Button onclick={() => (isByHand = true)}>Start a kit and write its lines</Button>
             {/if}

@@ -1,18 +1,20 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import FrontPicker, { type FrontQuery } from '@/parts/FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import SketchDrawing from '@/parts/SketchDrawing.svelte'
+    import SketchDrawing from '@/parts/sketch/SketchDrawing.svelte'
+    import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import { useSender } from '@/lib/send.svelte'
-    import type { KitFrame, SketchesPage } from '@/lib/props'
+    import { sender } from '@/lib/send.svelte'
+    import type { SketchesPage } from '@/lib/props'
 
-    let { front, isCovered, shelf, chosen, scales, own, off }: SketchesPage = $props()
+    let { front, isCovered, shelf, chosen: on, scales, own, off }: SketchesPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const sender = useSender()
+    const chosen = $derived(on.drawn)
+
+    const frame = $derived(kit.frame)
     const isOff = $derived(off.includes(chosen.key))
     const enable = (): void => sender.send('sketches/enable', { sketch: chosen.key })
 
@@ -45,7 +47,7 @@
     const copyUrl = $derived(own === null ? `${frame.url}/sketches/new?from=${chosen.key}` : `${frame.url}/sketches/${own}/change`)
 
     function throwAway(): void {
-        router.delete(`${frame.url}/sketches/${own}`, { data: { revision: frame.revision } })
+        sender.send(`sketches/${own}`, {}, { method: 'delete' })
     }
 </script>
 
@@ -88,14 +90,17 @@
                 <div class="scales">
                     {#each scales as scale (scale.label)}
                         <figure>
-                            {#if scale.fault}<p class="fault">{scale.fault}</p>{:else}<SketchDrawing drawn={scale} side={62} />{/if}
+                            {#if scale.drawn.fault}<p class="fault">{scale.drawn.fault}</p>{:else}<SketchDrawing
+                                    drawn={scale.drawn}
+                                    side={62}
+                                />{/if}
                             <figcaption>{scale.label}</figcaption>
                         </figure>
                     {/each}
                 </div>
             </div>
             <ol>
-                {#each chosen.lines as line (line.name)}
+                {#each on.lines as line (line.name)}
                     <li>
                         <p class="size"><Measure text={line.size} /> <small>{frame.unit}</small></p>
                         <p>
@@ -110,7 +115,7 @@
                     </li>
                 {/each}
             </ol>
-            {#if chosen.inside}<p>Inside, a panel to write on: <Measure text={chosen.inside} />.</p>{/if}
+            {#if on.inside}<p>Inside, a panel to write on: <Measure text={on.inside} />.</p>{/if}
             <div class="acts">
                 <Button key="E" href={copyUrl}>{own === null ? 'Copy and change it' : 'Change it'}</Button>
                 {#if own !== null}<Button onclick={throwAway}>Throw it away</Button>{/if}

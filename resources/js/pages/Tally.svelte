@@ -1,15 +1,16 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
+    import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import { money } from '@/lib/format'
-    import type { KitFrame, TallyPage } from '@/lib/props'
+    import type { TallyPage } from '@/lib/props'
 
     let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, goods }: TallyPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
 </script>
 
 <Frame title="Tally">

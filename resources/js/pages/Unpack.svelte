@@ -1,17 +1,18 @@
 <script lang="ts">
-    import { Link, page } from '@inertiajs/svelte'
+    import { Link } from '@inertiajs/svelte'
     import ArrowUp from '@lucide/svelte/icons/arrow-up'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import Silhouette from '@/parts/Silhouette.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
+    import { kit } from '@/lib/kit'
     import { mm } from '@/lib/format'
-    import type { Good, Goods, KitFrame, UnpackedLine } from '@/lib/props'
+    import type { Good, UnpackedLine, UnpackPage } from '@/lib/props'
 
-    let { groups, goods }: { groups: Group<UnpackedLine>[]; goods: Goods } = $props()
+    let { groups, goods }: UnpackPage = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
+    const frame = $derived(kit.frame)
     const differing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.differs))
     const good = (line: UnpackedLine): Good => goods[line.id] as Good
     /** A picture of the thing at its real size: only what has an outline is drawn. */

@@ -1,6 +1,3 @@
-<script module lang="ts">
-</script>
-
 <script lang="ts">
     import { mm } from '@/lib/format'
     import type { BlankPart } from '@/lib/props'
@@ -44,14 +41,14 @@
     }
 
     rect {
-        fill: #fdfdfb;
-        stroke: #1d2b33;
+        fill: var(--drawn-paper);
+        stroke: var(--drawn-ink);
         stroke-width: 0.5;
     }
 
     path {
         fill: none;
-        stroke: #0b5a6b;
+        stroke: var(--drawn-here);
         stroke-dasharray: 4 2.5;
         stroke-width: 0.9;
     }

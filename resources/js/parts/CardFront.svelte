@@ -61,16 +61,16 @@
     }
 
     .piece {
-        stroke: rgb(29 43 51 / 28%);
+        stroke: var(--drawn-edge);
         stroke-width: 0.4;
     }
 
     .raised {
-        filter: drop-shadow(0 0.6px 0.5px rgb(29 43 51 / 40%));
+        filter: drop-shadow(0 0.6px 0.5px var(--drawn-shade));
     }
 
     .gem {
-        stroke: rgb(255 255 255 / 80%);
+        stroke: var(--drawn-light);
         stroke-width: 0.5;
     }
 
@@ -81,7 +81,7 @@
     }
 
     .meet {
-        stroke: rgb(29 43 51 / 60%);
+        stroke: var(--drawn-ink-soft);
         stroke-width: 0.5;
     }
 
@@ -95,7 +95,7 @@
     text {
         text-anchor: middle;
         dominant-baseline: central;
-        fill: #1d2b33;
+        fill: var(--drawn-ink);
         font-weight: 560;
     }
 </style>

@@ -4,50 +4,38 @@
     import Moon from '@lucide/svelte/icons/moon'
     import Sun from '@lucide/svelte/icons/sun'
     import Undo2 from '@lucide/svelte/icons/undo-2'
-    import { tick, type Snippet } from 'svelte'
+    import type { Snippet } from 'svelte'
+    import { kit } from '@/lib/kit'
     import { money } from '@/lib/format'
+    import { sender } from '@/lib/send.svelte'
+    import type { KitFrame, UndoRedo } from '@/lib/props'
     import { press, useKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
     import KeyHelp from './KeyHelp.svelte'
     import Measure from './Measure.svelte'
-    import type { KitFrame } from '@/lib/props'
+    import SubNav from './SubNav.svelte'
 
     /** What stands round every page: the kit in hand, the stages, undo, theme, keys; and what the server has to say. */
-    let { title, shelf, children }: { title: string; shelf?: { undo: string | null; redo: string | null }; children: Snippet } = $props()
+    let { title, shelf, children }: { title: string; shelf?: UndoRedo; children: Snippet } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame | null)
     const notice = $derived(page.props['notice'] as string | null)
-    const errors = $derived(page.props.errors as Record<string, string>)
-    const refused = $derived(errors['table'] ?? errors['undo'])
-    const acts = $derived(frame ?? shelf ?? { undo: null, redo: null })
-    const current = $derived(
-        frame?.stages.find((stage) => page.url.startsWith(stage.url)) ??
-            frame?.stages.find((stage) => stage.views.some((view) => page.url.startsWith(`${frame?.url}/${view}`))),
+    const acts = $derived(frame?.acts ?? shelf ?? { undo: null, redo: null })
+    /** What was asked for after an act that was refused. */
+    const leftUndone = $derived(
+        sender.leftUndone === 0
+            ? null
+            : `${sender.leftUndone === 1 ? 'What you asked for after it was' : `The ${sender.leftUndone} things you asked for after it were`} not done: look at the table as it is, and ask again.`,
     )
+    const refused = $derived([kit.errors['table'] ?? kit.errors['undo'], leftUndone].filter(Boolean).join(' '))
+    const root = $derived(frame ? page.url.slice(frame.url.length + 1).split(/[/?]/)[0] : null)
+    const current = $derived(frame?.stages.find((stage) => root && stage.roots.includes(root)))
 
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)
-    let isBusy = $state(false)
-
-    /** Pressed while something else was under way: done as soon as that is, one after the other. */
-    const waiting: ('undo' | 'redo')[] = []
-
-    $effect(() => {
-        const stops = [
-            router.on('start', ({ detail: { visit } }) => (isBusy = isBusy || visit.showProgress)),
-            router.on('finish', ({ detail: { visit } }) => {
-                if (!visit.showProgress) return
-                isBusy = false
-                const act = waiting.shift()
-                if (act) void tick().then(() => takeBack(act))
-            }),
-        ]
-        return () => stops.forEach((stop) => stop())
-    })
 
     function takeBack(act: 'undo' | 'redo'): void {
-        if (isBusy) waiting.push(act)
-        else if (acts[act]) router.post(`${frame?.url ?? ''}/${act}`, frame ? { revision: frame.revision } : {}, { preserveScroll: true })
+        if (acts[act] || sender.isBusy) sender.send(frame ? act : `/${act}`, {}, { keeps: false, when: () => acts[act] !== null })
     }
 
     function turnTheme(): void {
@@ -112,7 +100,7 @@
         <Button aria-label="Show the keys" title="Keys" onclick={() => (showsKeys = true)}><Keyboard size={18} aria-hidden="true" /></Button
         >
     </div>
-    <div class="busy" class:isBusy aria-hidden="true"></div>
+    <div class="busy" class:isBusy={sender.isBusy} aria-hidden="true"></div>
 </header>
 
 <main>
@@ -120,7 +108,8 @@
         <p class="refused" role="alert">{refused}</p>
     {/if}
     <p class="sr-only" role="status">{notice ?? ''}</p>
-    {@render children()}
+    {#if current && current.pages.length > 1}<SubNav stage={current} />{/if}
+    <div class="page">{@render children()}</div>
 </main>
 
 <KeyHelp bind:open={showsKeys} />
@@ -243,9 +232,17 @@
 
     main {
         position: relative;
+        display: flex;
+        flex-direction: column;
         height: calc(100% - 4rem);
-        overflow: auto;
         background: var(--sheet);
+    }
+
+    .page {
+        position: relative;
+        flex: 1;
+        min-height: 0;
+        overflow: auto;
     }
 
     .refused {

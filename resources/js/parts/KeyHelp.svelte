@@ -40,7 +40,7 @@
     }
 
     dialog::backdrop {
-        background: rgb(20 27 31 / 45%);
+        background: var(--veil);
     }
 
     dl {

@@ -1,23 +1,24 @@
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from './Button.svelte'
-    import type { AboutKit, Front, SidesByUnit } from '@/lib/props'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+    import type { AboutKit, SidesByUnit } from '@/lib/props'
 
     interface Props {
         about: AboutKit
         /** Width and height of the front as they are said in each unit, until something else is typed. */
         fronts: SidesByUnit
-        url: string
-        revision?: number
+        /** Where it is sent. */
+        path: string
         does: string
     }
 
     /** What a kit is, to be written or changed. */
-    let { about, fronts, url, revision, does }: Props = $props()
+    let { about, fronts, path, does }: Props = $props()
 
     let typed = $state(untrack(() => ({ ...about })))
-    const faults = $derived(page.props.errors as Record<string, string>)
+    const faults = $derived(kit.errors)
     const fields: { key: keyof AboutKit; label: string; size: number; hint?: string; type?: string }[] = [
         { key: 'name', label: 'Name', size: 40 },
         { key: 'front_width', label: 'Front, width', size: 10, hint: '4 1/4' },
@@ -41,7 +42,7 @@
 
     function keep(event: SubmitEvent): void {
         event.preventDefault()
-        router.post(url, { ...typed, revision: revision ?? null }, { preserveState: 'errors', preserveScroll: true })
+        sender.send(path, () => ({ ...typed }), { keeps: 'errors' })
     }
 </script>
 

@@ -1,6 +1,3 @@
-<script module lang="ts">
-</script>
-
 <script lang="ts">
     import { useKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'

@@ -1,6 +1,3 @@
-<script module lang="ts">
-</script>
-
 <script lang="ts">
     import { money } from '@/lib/format'
     import CardFront from './CardFront.svelte'

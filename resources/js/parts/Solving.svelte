@@ -1,19 +1,15 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
-    import { page, router } from '@inertiajs/svelte'
     import { poll } from '@/lib/poll.svelte'
     import Button from './Button.svelte'
-    import type { KitFrame, SolveUnderWay } from '@/lib/props'
+    import { sender } from '@/lib/send.svelte'
+    import type { SolveUnderWay } from '@/lib/props'
 
     /** A share-out under way, with its progress and a stop; or what the last one has to say. */
     let { solve }: { solve: SolveUnderWay } = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-
     poll('solve', () => solve.isUnderWay)
 
-    const stop = (): void => router.post(`${frame.url}/share-out/stop`, {}, { preserveState: true, preserveScroll: true })
+    const stop = (): void => sender.send('share-out/stop')
 </script>
 
 {#if solve.isUnderWay}

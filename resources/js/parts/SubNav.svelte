@@ -1,23 +1,24 @@
 <script lang="ts">
     import { Link, page } from '@inertiajs/svelte'
-    import type { KitFrame } from '@/lib/props'
+    import { kit } from '@/lib/kit'
+    import type { StageInFrame } from '@/lib/props'
 
-    /** The views of a place, such as Unpack: look at it, count it, add to it. */
-    let { name, views }: { name: string; views: { path: string; label: string }[] } = $props()
+    /** The pages of a stage, such as Unpack: look at it, count it, add to it. */
+    let { stage }: { stage: StageInFrame } = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const isHere = (path: string): boolean => page.url.split('?')[0] === `${frame.url}/${path}`
+    const isHere = (path: string): boolean => page.url.split('?')[0] === `${kit.frame.url}/${path}`
 </script>
 
-<nav aria-label="Views of {name}">
-    {#each views as view (view.path)}
-        <Link href="{frame.url}/{view.path}" aria-current={isHere(view.path) ? 'page' : undefined}>{view.label}</Link>
+<nav aria-label="Views of {stage.label}">
+    {#each stage.pages as one (one.path)}
+        <Link href="{kit.frame.url}/{one.path}" aria-current={isHere(one.path) ? 'page' : undefined}>{one.label}</Link>
     {/each}
 </nav>
 
 <style>
     nav {
         display: flex;
+        flex: none;
         gap: 0.25rem;
         padding: 0 1.5rem;
         border-bottom: 1px solid var(--line);

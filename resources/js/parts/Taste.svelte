@@ -1,19 +1,16 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
-    import { page } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
-    import { useSender } from '@/lib/send.svelte'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
     import Button from './Button.svelte'
-    import type { KitFrame, Taste } from '@/lib/props'
+    import type { Taste } from '@/lib/props'
 
     /** How new cards of the kit are to be: framed or covered to the edge, and the spread that is wanted. */
     let { taste, hasStash }: { taste: Taste; hasStash: boolean } = $props()
 
-    const frame = $derived(page.props['frame'] as KitFrame)
-    const errors = $derived(page.props.errors as Record<string, string>)
+    const frame = $derived(kit.frame)
+    const errors = $derived(kit.errors)
     const usual = $derived(frame.unit === 'in' ? '1/8' : '3')
-    const sender = useSender()
 
     let width = $derived(taste.frame)
     const written = (ones: Taste['wanted']) => Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))

@@ -45,23 +45,23 @@
 
     rect,
     path {
-        stroke: #1d2b33;
+        stroke: var(--drawn-ink);
         stroke-width: 0.4;
     }
 
     .base {
-        fill: #fdfdfb;
+        fill: var(--drawn-paper);
     }
 
     .mat,
     .ground,
     .strip {
-        fill: #cfd6d2;
+        fill: var(--drawn-stock);
     }
 
     .label,
     .field {
-        fill: #f2efe4;
+        fill: var(--drawn-calm);
     }
 
     defs .ground {
@@ -69,13 +69,13 @@
     }
 
     .hatch {
-        stroke: #7f9490;
+        stroke: var(--drawn-hatch);
         stroke-width: 2;
     }
 
     .place {
         fill: none;
-        stroke: #0b5a6b;
+        stroke: var(--drawn-here);
         stroke-dasharray: 2.5 2;
         stroke-width: 0.7;
     }

@@ -1,10 +1,8 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
     import CircleAlert from '@lucide/svelte/icons/circle-alert'
     import Lightbulb from '@lucide/svelte/icons/lightbulb'
-    import Button from './Button.svelte'
-    import TextButton from './TextButton.svelte'
+    import Button from '@/parts/Button.svelte'
+    import TextButton from '@/parts/TextButton.svelte'
     import type { Finding } from '@/lib/props'
 
     /** What a practised eye stops at on a card: a repair to choose, or a word why it is fine. */

@@ -1,9 +1,7 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
-    import Measure from './Measure.svelte'
+    import Measure from '@/parts/Measure.svelte'
     import type { StackLayer } from '@/lib/props'
 
     /** The layers of a card pulled apart and seen from the side, the base lowest, each at its width and place. */
@@ -77,7 +75,7 @@
     }
 
     .base {
-        fill: #fdfdfb;
+        fill: var(--drawn-paper);
     }
 
     small {

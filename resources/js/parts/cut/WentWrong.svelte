@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Button from './Button.svelte'
+    import Button from '@/parts/Button.svelte'
 
     interface Props {
         /** The cut in hand: its number and where it should have gone. */

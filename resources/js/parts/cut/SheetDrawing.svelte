@@ -1,10 +1,7 @@
-<script module lang="ts">
-</script>
-
 <script lang="ts">
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
-    import Measure from './Measure.svelte'
+    import Measure from '@/parts/Measure.svelte'
     import type { Box, Extent, PartOfSheet } from '@/lib/props'
 
     interface Line {
@@ -122,7 +119,7 @@
     }
 
     line {
-        stroke: #1d2b33;
+        stroke: var(--drawn-ink);
         stroke-width: 2px;
         stroke-dasharray: 7 5;
         vector-effect: non-scaling-stroke;
@@ -133,7 +130,7 @@
     }
 
     line.current {
-        stroke: #0b5a6b;
+        stroke: var(--drawn-here);
         stroke-width: 5px;
         stroke-dasharray: none;
     }
@@ -143,8 +140,8 @@
         translate: -50% -50%;
         padding: 0.25rem 0.75rem;
         border-radius: 3px;
-        background: rgb(252 252 249 / 93%);
-        color: #1d2b33;
+        background: var(--drawn-label);
+        color: var(--drawn-ink);
         font-weight: 600;
         line-height: 1.3;
         text-align: center;
@@ -168,7 +165,7 @@
     }
 
     .isKept {
-        color: #5a4016;
+        color: var(--drawn-kept);
     }
 
     small {
@@ -182,10 +179,10 @@
         width: 1.875rem;
         height: 1.875rem;
         padding: 0;
-        border: 2px solid #1d2b33;
+        border: 2px solid var(--drawn-ink);
         border-radius: 50%;
-        background: #fcfcf9;
-        color: #1d2b33;
+        background: var(--drawn-paper);
+        color: var(--drawn-ink);
         font-weight: 700;
         cursor: pointer;
     }
@@ -197,9 +194,9 @@
     }
 
     button.current {
-        border-color: #0b5a6b;
-        background: #0b5a6b;
-        color: #fff;
+        border-color: var(--drawn-here);
+        background: var(--drawn-here);
+        color: var(--on-drawn-here);
     }
 
     .up {

@@ -1,14 +1,6 @@
-<script module lang="ts">
-    import type { Key } from '@/lib/keys.svelte'
-
-    export interface Act extends Key {
-        /** What it is done to. */
-        of: 'cell' | 'row' | 'card'
-    }
-</script>
-
 <script lang="ts">
-    import Button from './Button.svelte'
+    import Button from '@/parts/Button.svelte'
+    import type { Act } from './acts'
 
     /** Everything that can be done at the cell in hand, for those who point; the keys do the same. */
     let { acts, card, name }: { acts: Act[]; card: number | null; name: string } = $props()

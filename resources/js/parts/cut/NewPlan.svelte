@@ -1,8 +1,6 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
-    import Button from './Button.svelte'
-    import Measure from './Measure.svelte'
+    import Button from '@/parts/Button.svelte'
+    import Measure from '@/parts/Measure.svelte'
     import type { CutProposal } from '@/lib/props'
 
     /** What would change if the table were planned again from what is really there. */

@@ -1,14 +1,13 @@
-<script module lang="ts"></script>
-
 <script lang="ts">
-    import Button from './Button.svelte'
-    import Measure from './Measure.svelte'
-    import TextButton from './TextButton.svelte'
+    import Button from '@/parts/Button.svelte'
+    import Files from '@/parts/Files.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import TextButton from '@/parts/TextButton.svelte'
+    import { kit } from '@/lib/kit'
     import type { Bag } from '@/lib/props'
 
     /** The numbered bags, one a card, as they fill with pieces; a piece that turned out wrong is taken out again. */
-    let { bags, labels, onspoiled, onprint }: { bags: Bag[]; labels: string; onspoiled: (taking: number) => void; onprint: () => void } =
-        $props()
+    let { bags, onspoiled, onprint }: { bags: Bag[]; onspoiled: (taking: number) => void; onprint: () => void } = $props()
 
     const all = $derived(bags.reduce((sum, bag) => sum + bag.all, 0))
     const cut = $derived(bags.reduce((sum, bag) => sum + bag.cut.length, 0))
@@ -35,7 +34,7 @@
         {/each}
     </ul>
     <p class="prints">
-        <Button href={labels}>Labels (PDF)</Button>
+        <Files at="bags" of={kit.frame.url} />
         <Button onclick={onprint}>To the label printer</Button>
     </p>
 </details>

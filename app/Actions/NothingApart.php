@@ -1,0 +1,12 @@
+<?php
+
+namespace App\Actions;
+
+/** A good that gives nothing when it is taken apart. */
+final class NothingApart extends CannotAct
+{
+    public static function in(string $component): self
+    {
+        return new self("There is nothing in $component that could be used apart.");
+    }
+}

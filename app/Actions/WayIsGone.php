@@ -1,0 +1,12 @@
+<?php
+
+namespace App\Actions;
+
+/** A way out that was there when the page was made, and is not any more. */
+final class WayIsGone extends CannotAct
+{
+    public static function since(): self
+    {
+        return new self('That way out is no longer there: the table has changed. The ways out that are left are shown.');
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Table;
+
+use KeepShare\Core\Refusal;
+
+/** A wish that no share-out can keep. */
+final class BadWish extends Refusal
+{
+    public static function cards(int $cards, int $most): self
+    {
+        return new self(sprintf('Ask for 1 to %d cards; %d is not possible.', $most, $cards));
+    }
+
+    public static function occasions(int $wanted, int $cards): self
+    {
+        return self::of('occasions', $wanted, $cards);
+    }
+
+    public static function folds(int $wanted, int $cards): self
+    {
+        return self::of('folds', $wanted, $cards);
+    }
+
+    public static function trimmer(): self
+    {
+        return new self('A trimmer that cuts less than 4 in is too short for a card. '
+            .'Write how long a cut it makes, or leave it empty.');
+    }
+
+    private static function of(string $what, int $wanted, int $cards): self
+    {
+        $nearest = $wanted > Wishes::MOST_CARDS
+            ? "Ask for fewer of the $what."
+            : "Ask for $wanted cards, or for fewer of the $what.";
+
+        return new self("$wanted cards of certain $what are asked for, but only $cards cards in all. $nearest");
+    }
+}

@@ -1,0 +1,95 @@
+import { sender } from './send.svelte'
+import type { GridCard, GridLine } from './props'
+
+interface Place {
+    row: number
+    card: number
+}
+
+/** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
+const places: Record<string, Place> = {}
+
+const STEPS: Record<string, (cards: number) => Place> = {
+    ArrowUp: () => ({ row: -1, card: 0 }),
+    ArrowDown: () => ({ row: 1, card: 0 }),
+    ArrowLeft: () => ({ row: 0, card: -1 }),
+    ArrowRight: () => ({ row: 0, card: 1 }),
+    PageUp: () => ({ row: -8, card: 0 }),
+    PageDown: () => ({ row: 8, card: 0 }),
+    Home: (cards) => ({ row: 0, card: -cards }),
+    End: (cards) => ({ row: 0, card: cards }),
+}
+
+const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most))
+
+/** Where the maker is in the grid: a row of goods, and a card or, after the last one, what is kept. */
+export class Cursor {
+    at = $state<Place>({ row: 0, card: 0 })
+    table = $state<HTMLElement>()
+
+    constructor(
+        private readonly kit: string,
+        private readonly rows: () => GridLine[],
+        private readonly cards: () => GridCard[],
+    ) {
+        this.at = places[kit] ?? this.at
+        $effect(() => {
+            places[this.kit] = { ...this.at }
+        })
+        // A card that is removed, or a row that is gone, must not leave the keys without a cell.
+        $effect(() => {
+            if (this.at.row >= this.rows().length || this.at.card > this.cards().length) this.goTo(this.at.row, this.at.card)
+        })
+    }
+
+    get row(): GridLine | undefined {
+        return this.rows()[Math.min(this.at.row, this.rows().length - 1)]
+    }
+
+    /** None in the last column, which is what is kept. */
+    get card(): GridCard | undefined {
+        return this.cards()[this.at.card]
+    }
+
+    isAt(row: number, card: number): boolean {
+        return this.at.row === row && this.at.card === card
+    }
+
+    goTo(row: number, card: number): void {
+        this.at = { row: clamp(row, this.rows().length - 1), card: clamp(card, this.cards().length) }
+    }
+
+    focus(): void {
+        this.table?.querySelector<HTMLElement>(`[data-cell="${this.at.row}/${this.at.card}"]`)?.focus()
+    }
+
+    move(event: KeyboardEvent): void {
+        const step = STEPS[event.key]?.(this.cards().length)
+        if (!step) return
+        event.preventDefault()
+        this.goTo(this.at.row + step.row, this.at.card + step.card)
+        this.focus()
+    }
+}
+
+/** What has been picked up, to be put down on another card or on Keep. */
+export class Held {
+    thing = $state<{ component: string; from: number | null } | null>(null)
+
+    /** Picks up what lies at the cell, or puts down there what is held. */
+    turn(row: GridLine | undefined, card: GridCard | undefined): void {
+        if (!row) return
+        const here = card?.id ?? null
+        if (!this.thing) {
+            this.thing = { component: row.id, from: here }
+            return
+        }
+        const { component, from } = this.thing
+        this.thing = null
+        if (from !== here) sender.send('grid/move', { component, from, to: here })
+    }
+
+    leave(): void {
+        this.thing = null
+    }
+}

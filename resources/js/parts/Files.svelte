@@ -1,0 +1,21 @@
+<script lang="ts">
+    import Button from '@/parts/Button.svelte'
+    import { kit } from '@/lib/kit'
+    import type { FileLink } from '@/lib/props'
+
+    interface Props {
+        at: FileLink['at']
+        /** The address of what they are of. */
+        of: string
+        inText?: boolean
+    }
+
+    /** The files that can be had of a kit, a card or a sheet. */
+    let { at, of, inText = false }: Props = $props()
+</script>
+
+{#each kit.filesAt(at) as file (file.path)}
+    {#if inText}· <a href="{of}/{file.path}" download={file.isShown ? undefined : ''}>{file.label}</a>
+    {:else}<Button href="{of}/{file.path}" download={!file.isShown}>{file.label}</Button>
+    {/if}
+{/each}

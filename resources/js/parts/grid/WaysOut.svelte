@@ -1,0 +1,72 @@
+<script lang="ts">
+    import Measure from '@/parts/Measure.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { GridLine, Shortfall } from '@/lib/props'
+
+    /** What can be done where a card is without something. */
+    let { row, short }: { row: GridLine; short: Shortfall } = $props()
+
+    const KEYS = ['f', 'g', 'h', 'j', 'k', 'l', 'i']
+
+    function take(says: string): void {
+        sender.send('grid/way', { card: short.card, part: short.part, says })
+    }
+
+    useKeys(() =>
+        short.ways.slice(0, KEYS.length).map((way, n) => ({
+            key: KEYS[n] ?? '',
+            shown: KEYS[n]?.toUpperCase() ?? '',
+            says: `Way out: ${way.says}`,
+            run: () => take(way.says),
+        })),
+    )
+</script>
+
+<div role="group" aria-label="Ways out">
+    <span><b>{row.short} short.</b> <Measure text={short.says} wraps /></span>
+    {#each short.ways as way, n (way.says)}
+        <button type="button" onclick={() => take(way.says)}>
+            <small>{way.kind}</small>
+            <Measure text={way.says} />{#if KEYS[n]}<kbd>{KEYS[n].toUpperCase()}</kbd>{/if}
+        </button>
+    {/each}
+</div>
+
+<style>
+    div {
+        display: flex;
+        flex: 1 0 100%;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.375rem 0.5rem;
+        order: 3;
+    }
+
+    span {
+        flex-basis: 100%;
+        color: var(--madder);
+    }
+
+    button {
+        min-height: var(--target);
+        padding: 0 0.75rem;
+        border: 1px solid var(--line-strong);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        cursor: pointer;
+    }
+
+    small {
+        color: var(--ink-soft);
+    }
+
+    kbd {
+        margin: 0 1px;
+        padding: 0 0.4em;
+        border: 1px solid var(--line-strong);
+        border-radius: 3px;
+        font: inherit;
+        font-size: var(--small);
+    }
+</style>

@@ -1,0 +1,85 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Console\Docs\ArrowsDocument;
+use App\Console\Props\PropsFile;
+use Illuminate\Support\Facades\File;
+use Symfony\Component\Finder\SplFileInfo;
+
+/** What is promised of the code itself: its arrows, its lines, its names, its colours, its contract with the pages. */
+final class HouseTest extends FeatureTestCase
+{
+    private const WIDEST = 140;
+
+    public function test_no_two_folders_need_each_other(): void
+    {
+        foreach (ArrowsDocument::all() as $arrows) {
+            self::assertSame([], $arrows->circle(), implode(' needs ', $arrows->circle()));
+        }
+    }
+
+    public function test_the_arrows_in_the_document_are_those_of_the_code(): void
+    {
+        $document = File::get(ArrowsDocument::path());
+        self::assertStringContainsString('<!-- arrows', $document);
+        self::assertSame(ArrowsDocument::written(), $document, 'run php artisan docs:arrows');
+    }
+
+    public function test_what_the_pages_are_given_is_what_the_interface_was_told(): void
+    {
+        self::assertSame(PropsFile::written(), File::get(PropsFile::path()), 'run php artisan props:types');
+    }
+
+    public function test_lines_are_read_down_and_not_across(): void
+    {
+        $wide = [];
+        foreach ($this->sources(['app', 'core', 'database', 'routes', 'tests'], 'php') as $file) {
+            foreach (explode("\n", $file->getContents()) as $n => $line) {
+                if (mb_strlen($line) > self::WIDEST) {
+                    $wide[] = $file->getRealPath().':'.($n + 1);
+                }
+            }
+        }
+        self::assertSame([], $wide);
+    }
+
+    public function test_no_two_classes_have_one_name(): void
+    {
+        // The record of a thing in the database is called as the thing is in the core.
+        $records = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), File::files(app_path('Models')));
+        $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $this->sources(['app', 'core'], 'php'));
+        $twice = array_keys(array_filter(array_count_values($names), static fn (int $times): bool => $times > 1));
+        self::assertSame([], array_values(array_diff($twice, $records)));
+    }
+
+    public function test_colours_are_in_the_tokens_only(): void
+    {
+        $found = [];
+        foreach ($this->sources(['resources/js'], 'svelte') as $file) {
+            $style = explode('<style>', $file->getContents())[1] ?? '';
+            if (preg_match('/#[0-9a-f]{3,8}\b|rgba?\(|hsla?\(/i', $style, $colour) === 1) {
+                $found[$file->getFilename()] = $colour[0];
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    public function test_components_of_the_interface_are_no_longer_than_a_job(): void
+    {
+        foreach ($this->sources(['resources/js'], 'svelte') as $file) {
+            self::assertLessThanOrEqual(350, substr_count($file->getContents(), "\n"), $file->getFilename());
+        }
+    }
+
+    /**
+     * @param  list<string>  $folders
+     * @return list<SplFileInfo>
+     */
+    private function sources(array $folders, string $ending): array
+    {
+        $files = array_merge(...array_map(static fn (string $folder): array => File::allFiles(base_path($folder)), $folders));
+
+        return array_values(array_filter($files, static fn (SplFileInfo $file): bool => $file->getExtension() === $ending));
+    }
+}
