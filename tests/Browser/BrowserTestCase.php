@@ -98,11 +98,21 @@ abstract class BrowserTestCase extends TestCase
     {
         foreach ($keys as $key) {
             foreach (mb_str_split($key) as $sign) {
-                $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [
-                    ['type' => 'key', 'id' => 'keyboard', 'actions' => [['type' => 'keyDown', 'value' => $sign], ['type' => 'keyUp', 'value' => $sign]]],
-                ]]);
+                $this->pressInOneBreath($sign);
             }
         }
+    }
+
+    /** The keys follow each other faster than any answer comes. */
+    protected function pressInOneBreath(string ...$keys): void
+    {
+        $actions = [];
+        foreach ($keys as $key) {
+            $actions[] = ['type' => 'keyDown', 'value' => $key];
+            $actions[] = ['type' => 'keyUp', 'value' => $key];
+        }
+        $keyboard = ['type' => 'key', 'id' => 'keyboard', 'actions' => $actions];
+        $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [$keyboard]]);
     }
 
     protected function typeInto(string $css, string $text): void
@@ -131,10 +141,12 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
-    /** The database comes to hold this, once the act under way is done. */
+    /** The database comes to hold this, and the page has what came of the act. */
     protected function holds(int $expected, string $sql): void
     {
-        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
+        $wait = $this->browser->wait(self::PATIENCE, 100);
+        $wait->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
+        $wait->until(fn (): bool => $this->howMany('.busy.isBusy') === 0, 'The page is busy still.');
         $this->addToAssertionCount(1);
     }
 

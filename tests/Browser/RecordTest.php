@@ -177,7 +177,7 @@ final class RecordTest extends BrowserTestCase
         $this->press('f');
         $this->see('Sea glass calm');
         $this->press('c', 'p', WebDriverKeys::ARROW_RIGHT, 'p', WebDriverKeys::ARROW_RIGHT, 't', 'p');
-        self::assertSame(4, $this->howMany('aside .strip svg'));
+        self::assertSame(4, $this->howMany('aside svg[role=img]'));
         $this->typeInto('#palette-name', 'Shallows');
         $this->press(WebDriverKeys::ENTER);
         $this->holds(1, 'select count(*) from palettes');

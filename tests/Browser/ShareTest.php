@@ -159,6 +159,20 @@ final class ShareTest extends BrowserTestCase
         $this->see('The table has changed since this page was opened');
         $this->holds(9, 'select count(*) from cards');
         $this->see('9 cards from a kit for 10');
+
+        // Of two quick acts the first is refused; the second was meant for a table she never saw.
+        $this->browser->switchTo()->window($this->browser->getWindowHandles()[1]);
+        $this->press('c', WebDriverKeys::DELETE);
+        $this->see('8 cards from a kit for 10');
+        $this->browser->switchTo()->window($first);
+        $this->press('c');
+        $this->pressInOneBreath(WebDriverKeys::DELETE, WebDriverKeys::DELETE);
+        $this->see('What you asked for after it was not done');
+        $this->holds(8, 'select count(*) from cards');
+        $this->see('8 cards from a kit for 10');
+        $this->press('c', WebDriverKeys::DELETE);
+        $this->see('7 cards from a kit for 10');
+        self::assertStringNotContainsString('not done', $this->text());
     }
 
     private function shareOut(): void
