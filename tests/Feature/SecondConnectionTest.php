@@ -1,0 +1,111 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Actions\BetterPlan;
+use App\Actions\BonusCards;
+use App\Actions\NextCards;
+use App\Database\Busy;
+use App\Models\Component;
+use App\Models\Kit;
+use Illuminate\Cache\Events\KeyWritten;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
+use PDO;
+use PDOException;
+
+/** Another program writes to the same table: what is done waits for it, and is told where it waits in vain. */
+final class SecondConnectionTest extends FeatureTestCase
+{
+    private string $file;
+
+    private PDO $second;
+
+    /** Two connections need a file; its transactions are not those of the other tests. */
+    public function refreshDatabase(): void
+    {
+        $this->file = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6)).'.sqlite';
+        touch($this->file);
+        config(['database.connections.sqlite.database' => $this->file, 'database.connections.sqlite.busy_timeout' => 150]);
+        DB::purge('sqlite');
+        Artisan::call('migrate', ['--force' => true]);
+        $this->second = new PDO("sqlite:$this->file");
+        $this->second->setAttribute(PDO::ATTR_TIMEOUT, 0);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge('sqlite');
+        unset($this->second);
+        array_map(unlink(...), glob("$this->file*") ?: []);
+        parent::tearDown();
+    }
+
+    public function test_an_act_that_waits_in_vain_is_told_and_keeps_what_was_typed(): void
+    {
+        $kit = $this->harbour();
+        $base = Component::query()->where('kit_id', $kit->id)->where('key', 'base')->firstOrFail();
+        $typed = ['counted' => 8, 'was' => 10, 'reason' => 'lost', 'note' => 'under the table'];
+        $this->second->exec('BEGIN IMMEDIATE');
+
+        $this->act($kit, "count/$base->id", $typed)->assertRedirect()->assertSessionHasErrors(['table' => Busy::SAYS]);
+        self::assertSame('under the table', session()->getOldInput('note'));
+        $this->act($kit, 'undo')->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->second->exec('COMMIT');
+        self::assertSame(10, (int) $base->ledger()->sum('delta'));
+        self::assertSame(0, $kit->refresh()->revision);
+
+        $this->act($kit, "count/$base->id", $typed)->assertSessionHasNoErrors();
+        self::assertSame(8, (int) $base->ledger()->sum('delta'));
+    }
+
+    /** Reading first and writing later cannot wait: the lock is taken when the act begins. */
+    public function test_an_act_holds_the_lock_from_its_beginning(): void
+    {
+        $this->harbour();
+        DB::transaction(function (): void {
+            Kit::query()->count();
+            self::assertFalse($this->couldWrite());
+        });
+        self::assertTrue($this->couldWrite());
+    }
+
+    public function test_no_search_holds_the_lock_while_it_looks(): void
+    {
+        $kit = $this->harbour();
+        $looked = ['share-outs' => 0, 'bonus' => 0, 'next' => 0, 'better-plan' => 0];
+        DB::listen(function ($query) use (&$looked): void {
+            if (preg_match('/^update "solves" set "done" = \?,? ?("updated_at" = \?)? where/', $query->sql) === 1) {
+                $looked['share-outs'] += (int) $this->couldWrite();
+            }
+        });
+        Event::listen(KeyWritten::class, function (KeyWritten $written) use (&$looked): void {
+            $what = explode(':', $written->key)[0];
+            if (str_ends_with($written->key, ':running')) {
+                self::assertTrue($this->couldWrite(), "$what holds the lock");
+                $looked[$what] = ($looked[$what] ?? 0) + 1;
+            }
+        });
+        $this->shareOut($kit, 3);
+        app(BonusCards::class)->look($kit->refresh());
+        app(NextCards::class)->look($kit);
+        app(BetterPlan::class)->look($kit);
+        foreach ($looked as $what => $times) {
+            self::assertGreaterThan(0, $times, "$what was seen at work");
+        }
+    }
+
+    /** Whether the second connection gets the write lock at once. */
+    private function couldWrite(): bool
+    {
+        try {
+            $this->second->exec('BEGIN IMMEDIATE');
+            $this->second->exec('ROLLBACK');
+
+            return true;
+        } catch (PDOException) {
+            return false;
+        }
+    }
+}
