@@ -85,7 +85,12 @@ final readonly class BetterPlan implements Task
     private function write(Kit $kit, int $revision, array $plans): string
     {
         try {
-            $this->journal->act($kit, 'Plan the cuts better', $revision, fn () => array_map($this->plans->store(...), array_keys($plans), $plans));
+            $this->journal->act(
+                $kit,
+                'Plan the cuts better',
+                $revision,
+                fn () => array_map($this->plans->store(...), array_keys($plans), $plans),
+            );
         } catch (StaleTable $stale) {
             return $stale->getMessage();
         }
@@ -101,7 +106,15 @@ final readonly class BetterPlan implements Task
     /** @return list<int> the components with sheets still to be cut */
     private static function papers(Kit $kit): array
     {
-        return array_values(CutPlan::query()->whereNull('cut_at')->whereHas('sheet.component', static fn ($component) => $component->where('kit_id', $kit->id))
-            ->with('sheet')->get()->map(static fn (CutPlan $plan): int => $plan->sheet->component_id)->unique()->all());
+        return array_values(
+            CutPlan::query()
+                ->whereNull('cut_at')
+                ->whereHas('sheet.component', static fn ($component) => $component->where('kit_id', $kit->id))
+                ->with('sheet')
+                ->get()
+                ->map(static fn (CutPlan $plan): int => $plan->sheet->component_id)
+                ->unique()
+                ->all(),
+        );
     }
 }

@@ -47,7 +47,12 @@ final readonly class BonusCards implements Task
     public function run(int $on): void
     {
         $kit = Kit::query()->findOrFail($on);
-        self::search($kit)->run(static fn (Closure $goOn): ShareOut => ShareOut::of(TableState::of($kit)->table(self::wishes($kit))->sparesApart(), $goOn));
+        self::search($kit)->run(
+            static fn (Closure $goOn): ShareOut => ShareOut::of(
+                TableState::of($kit)->table(self::wishes($kit))->sparesApart(),
+                $goOn,
+            ),
+        );
     }
 
     /** The page asks again. */
@@ -67,7 +72,17 @@ final readonly class BonusCards implements Task
      */
     public function add(Kit $kit, int $number, ?int $revision): void
     {
-        $card = array_values(array_filter($this->found($kit)->cards ?? [], static fn (Card $card): bool => $card->number === $number))[0] ?? throw StaleTable::since($kit);
-        $this->journal->act($kit, "Add bonus card $number", $revision, fn () => $this->cards->place($kit, [$this->apart->forCard($kit, $card)], true));
+        $card = array_values(
+            array_filter(
+                $this->found($kit)->cards ?? [],
+                static fn (Card $card): bool => $card->number === $number,
+            ),
+        )[0] ?? throw StaleTable::since($kit);
+        $this->journal->act(
+            $kit,
+            "Add bonus card $number",
+            $revision,
+            fn () => $this->cards->place($kit, [$this->apart->forCard($kit, $card)], true),
+        );
     }
 }

@@ -25,11 +25,20 @@ final readonly class CountComponent
     public function count(Component $component, int $counted, int $was, LedgerReason $reason, string $note): void
     {
         $kit = Kit::query()->findOrFail($component->kit_id);
-        $this->journal->act($kit, "Count $component->name: $counted", null, function () use ($kit, $component, $counted, $was, $reason, $note): void {
+        $this->journal->act($kit, "Count $component->name: $counted", null, function () use (
+            $kit,
+            $component,
+            $counted,
+            $was,
+            $reason,
+            $note,
+        ): void {
             // Read within the act: of two who count one line at once the later is told.
             $here = TableState::of($kit)->hereOf($component);
             if ($here !== $was) {
-                throw ValidationException::withMessages(['counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there."]);
+                throw ValidationException::withMessages([
+                    'counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there.",
+                ]);
             }
             $component->refresh()->update(['is_counted' => true]);
             if ($counted < $here) {

@@ -42,11 +42,25 @@ final class CutPlans
     public function refresh(array $components): array
     {
         $short = [];
-        $sheets = Sheet::query()->whereIn('component_id', $components)->where('state', SheetState::Open)->with('plan')->orderBy('id')->get();
-        $takings = Taking::query()->whereIn('component_id', $components)->whereNull('sheet_id')->whereNotNull('width')->with('card')->get();
+        $sheets = Sheet::query()
+            ->whereIn('component_id', $components)
+            ->where('state', SheetState::Open)
+            ->with('plan')
+            ->orderBy('id')
+            ->get();
+        $takings = Taking::query()
+            ->whereIn('component_id', $components)
+            ->whereNull('sheet_id')
+            ->whereNotNull('width')
+            ->with('card')
+            ->get();
         $promised = TableState::promised(Taking::inTurn($takings));
         foreach ($components as $component) {
-            $plan = $this->plan($component, $sheets->where('component_id', $component)->values(), $promised[Component::coreIdOf($component)] ?? []);
+            $plan = $this->plan(
+                $component,
+                $sheets->where('component_id', $component)->values(),
+                $promised[Component::coreIdOf($component)] ?? [],
+            );
             if (! $plan->isComplete()) {
                 $short[] = $component;
             }
@@ -167,21 +181,37 @@ final class CutPlans
     /** The shortest trimmer of those whose cards take from it: sheets of the stash are cut at the table of the kit in hand. */
     private static function trimmerFor(Component $component): Trimmer
     {
-        $kits = Kit::query()->whereHas('cards.takings', static fn (Builder $takings) => $takings->where('component_id', $component->id)->whereNull('sheet_id'))->get();
+        $kits = Kit::query()
+            ->whereHas(
+                'cards.takings',
+                static fn (Builder $takings) => $takings
+                    ->where('component_id', $component->id)
+                    ->whereNull('sheet_id'),
+            )
+            ->get();
 
-        return Trimmer::shortest($component->kit->trimmer(), ...array_values($kits->map(static fn (Kit $kit): Trimmer => $kit->trimmer())->all()));
+        return Trimmer::shortest(
+            $component->kit->trimmer(),
+            ...array_values($kits->map(static fn (Kit $kit): Trimmer => $kit->trimmer())->all()),
+        );
     }
 
     /** @return list<Wish> the sizes taken most often, by their square millimetres */
     private static function sizesTakenFrom(Kind $kind): array
     {
-        return array_values(Taking::query()->whereNotNull('width')->whereHas('component', static fn ($query) => $query->where('kind', $kind))
-            ->groupBy('width', 'height')->orderByRaw('count(*) desc, width * height desc')->limit(self::SIZES)->get(['width', 'height'])
-            ->map(static function (Taking $taking): Wish {
-                $size = $taking->size() ?? throw new LogicException('Only pieces were asked for.');
+        return array_values(
+            Taking::query()
+                ->whereNotNull('width')
+                ->whereHas('component', static fn ($query) => $query->where('kind', $kind))
+                ->groupBy('width', 'height')
+                ->orderByRaw('count(*) desc, width * height desc')
+                ->limit(self::SIZES)
+                ->get(['width', 'height'])
+                ->map(static function (Taking $taking): Wish {
+                    $size = $taking->size() ?? throw new LogicException('Only pieces were asked for.');
 
-                return Wish::for(Piece::of('', $size, true), max(1, $size->area()), 1);
-            })->all());
+                    return Wish::for(Piece::of('', $size, true), max(1, $size->area()), 1);
+                })->all());
     }
 
     /** @param  array<string, mixed>|null  $tree null where the sheet stays whole */

@@ -30,7 +30,13 @@ final readonly class CutSheet
     {
         $this->journal->act($kit, 'Cut '.self::nameOf($plan->sheet), $revision, function () use ($plan): void {
             $inHand = $plan->sheet->in_hand_id;
-            $parts = $inHand === null ? [$plan] : CutPlan::query()->whereNull('cut_at')->whereHas('sheet', static fn ($sheet) => $sheet->where('in_hand_id', $inHand))->with('sheet.component')->get();
+            $parts = $inHand === null
+                    ? [$plan]
+                    : CutPlan::query()
+                        ->whereNull('cut_at')
+                        ->whereHas('sheet', static fn ($sheet) => $sheet->where('in_hand_id', $inHand))
+                        ->with('sheet.component')
+                        ->get();
             foreach ($parts as $part) {
                 $this->record($part);
             }
@@ -68,14 +74,19 @@ final readonly class CutSheet
     public function forCard(Kit $kit, CutPlan $plan, Card $card, ?int $revision): void
     {
         $takings = array_values($card->takings()->pluck('id')->map(strval(...))->all());
-        $this->journal->act($kit, "Cut for card $card->number from ".self::nameOf($plan->sheet), $revision, function () use ($plan, $takings): void {
-            $this->free($plan->sheet, $plan->toCore()->root, $takings);
-            $this->close($plan);
-            $better = $this->plans->better($plan->sheet->component_id);
-            if ($better !== null) {
-                $this->plans->store($plan->sheet->component_id, $better);
-            }
-        });
+        $this->journal->act(
+            $kit,
+            "Cut for card $card->number from ".self::nameOf($plan->sheet),
+            $revision,
+            function () use ($plan, $takings): void {
+                $this->free($plan->sheet, $plan->toCore()->root, $takings);
+                $this->close($plan);
+                $better = $this->plans->better($plan->sheet->component_id);
+                if ($better !== null) {
+                    $this->plans->store($plan->sheet->component_id, $better);
+                }
+            },
+        );
     }
 
     /**
@@ -101,7 +112,10 @@ final readonly class CutSheet
      */
     public function wrong(CutPlan $plan, Direction $direction, Length $at): array
     {
-        $parts = array_map(fn (Rect $rect): Sheet => $this->child($plan->sheet, $rect, SheetState::Open, true), Split::halves(Rect::whole($plan->sheet->size()), $direction, $at));
+        $parts = array_map(
+            fn (Rect $rect): Sheet => $this->child($plan->sheet, $rect, SheetState::Open, true),
+            Split::halves(Rect::whole($plan->sheet->size()), $direction, $at),
+        );
         $this->close($plan);
 
         return $parts;
@@ -119,7 +133,8 @@ final readonly class CutSheet
     private function part(Sheet $sheet, Node $node, bool $isInHand = true): void
     {
         if (! $node instanceof Leaf) {
-            CutPlan::query()->create(['sheet_id' => $this->child($sheet, $node->rect(), SheetState::Open, $isInHand)->id, 'tree' => $node->toArray()]);
+            $part = $this->child($sheet, $node->rect(), SheetState::Open, $isInHand);
+            CutPlan::query()->create(['sheet_id' => $part->id, 'tree' => $node->toArray()]);
 
             return;
         }
@@ -148,6 +163,11 @@ final readonly class CutSheet
 
     private static function nameOf(Sheet $sheet): string
     {
-        return sprintf('%s, %s %d', $sheet->component->name, $sheet->is_whole || $sheet->in_hand_id !== null ? 'sheet' : 'offcut', $sheet->number);
+        return sprintf(
+            '%s, %s %d',
+            $sheet->component->name,
+            $sheet->is_whole || $sheet->in_hand_id !== null ? 'sheet' : 'offcut',
+            $sheet->number,
+        );
     }
 }

@@ -38,13 +38,29 @@ final readonly class Design
     /** @throws Refusal|CannotAct */
     public function sketch(Card $card, Sketch $sketch, ?int $revision): void
     {
-        $this->refit($card, "Lay card $card->number on $sketch->name", $revision, $sketch, $card->toFront(), self::frameOf($card), $card->fold);
+        $this->refit(
+            $card,
+            "Lay card $card->number on $sketch->name",
+            $revision,
+            $sketch,
+            $card->toFront(),
+            self::frameOf($card),
+            $card->fold,
+        );
     }
 
     /** The other way up. */
     public function turn(Card $card, ?int $revision): void
     {
-        $this->refit($card, "Turn card $card->number", $revision, $card->toSketch(), $card->toFront()->turned(), self::frameOf($card), $card->fold);
+        $this->refit(
+            $card,
+            "Turn card $card->number",
+            $revision,
+            $card->toSketch(),
+            $card->toFront()->turned(),
+            self::frameOf($card),
+            $card->fold,
+        );
     }
 
     /** @param  Length|null  $frame nothing for a front covered to the edge; null as the sketch has it */
@@ -56,7 +72,15 @@ final readonly class Design
 
     public function fold(Card $card, FoldKind $fold, ?int $revision): void
     {
-        $this->refit($card, "Make card $card->number a {$fold->label()}", $revision, $card->toSketch(), $card->toFront(), self::frameOf($card), $fold);
+        $this->refit(
+            $card,
+            "Make card $card->number a {$fold->label()}",
+            $revision,
+            $card->toSketch(),
+            $card->toFront(),
+            self::frameOf($card),
+            $fold,
+        );
     }
 
     public function measure(Card $card, Part $part, string $measure, Dim $dim, ?int $revision): void
@@ -64,7 +88,15 @@ final readonly class Design
         $sketch = $card->toSketch()->with($part->id, $measure, $dim);
         // The frame of a card is the reveal of what lies on its front: changing the one changes the other.
         $isFrame = $measure === 'reveal' && $part->relation->isFrame();
-        $this->refit($card, "Change the $part->name of card $card->number", $revision, $sketch, $card->toFront(), $isFrame ? null : self::frameOf($card), $card->fold);
+        $this->refit(
+            $card,
+            "Change the $part->name of card $card->number",
+            $revision,
+            $sketch,
+            $card->toFront(),
+            $isFrame ? null : self::frameOf($card),
+            $card->fold,
+        );
     }
 
     /**
@@ -76,7 +108,12 @@ final readonly class Design
     {
         $state = TableState::of($card->kit);
         $good = $state->core[$component] ?? abort(422);
-        $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use ($card, $part, $good, $face): void {
+        $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use (
+            $card,
+            $part,
+            $good,
+            $face,
+        ): void {
             $old = $card->takings->firstWhere('part', $part);
             if ($old?->sheet_id !== null) {
                 throw IsCut::part($card->partName($part));
@@ -97,21 +134,36 @@ final readonly class Design
     {
         $state = TableState::of($card->kit);
         $core = $state->core[Component::coreIdOf($taking->component_id)];
-        $this->journal->act($card->kit, "Take $quantity $core->name for card $card->number", $revision, static function () use ($taking, $quantity): void {
-            $taking->update(['quantity' => $quantity]);
-        });
+        $this->journal->act(
+            $card->kit,
+            "Take $quantity $core->name for card $card->number",
+            $revision,
+            static function () use ($taking, $quantity): void {
+                $taking->update(['quantity' => $quantity]);
+            },
+        );
     }
 
     /** A part goes without what it had. */
     public function leaveOff(Card $card, Taking $taking, ?int $revision): void
     {
-        $this->journal->within($card->kit, "Take the {$card->partName($taking->part)} off card $card->number", $revision, function () use ($card, $taking): void {
-            if ($taking->sheet_id !== null) {
-                throw IsCut::part($card->partName($taking->part));
-            }
-            $label = $taking->part === WordsPart::ID ? $card->takings->first(static fn (Taking $other): bool => $other->part === LabelPart::ID && $other->sheet_id === null) : null;
-            $this->write($card, [], array_filter([$taking, $label]));
-        });
+        $this->journal->within(
+            $card->kit,
+            "Take the {$card->partName($taking->part)} off card $card->number",
+            $revision,
+            function () use ($card, $taking): void {
+                if ($taking->sheet_id !== null) {
+                    throw IsCut::part($card->partName($taking->part));
+                }
+                $label = $taking->part === WordsPart::ID
+                        ? $card->takings->first(
+                            static fn (Taking $other): bool => $other->part === LabelPart::ID
+                                && $other->sheet_id === null,
+                        )
+                        : null;
+                $this->write($card, [], array_filter([$taking, $label]));
+            },
+        );
     }
 
     /** Makes it a set of so many of the same, each with papers and a base of its own. */
@@ -147,11 +199,30 @@ final readonly class Design
         $core = $card->toCore();
         $others = array_values(array_filter($kit->designs(), static fn (KitDesign $design): bool => ! $core->follows($design)));
         $isKept = count($others) < count($kit->designs());
-        $name = sprintf('%s on %s', Component::query()->find($card->takings->firstWhere('part', FocalPart::ID)?->component_id)->name ?? '', lcfirst($core->sketch->name));
+        $name = sprintf(
+            '%s on %s',
+            Component::query()->find($card->takings->firstWhere('part', FocalPart::ID)?->component_id)->name ?? '',
+            lcfirst($core->sketch->name),
+        );
         $kept = $isKept ? [] : [$core->asDesign($name) ?? throw NoDesign::card($card->number)];
-        $keys = $kit->components()->get()->mapWithKeys(static fn (Component $one): array => [$one->coreId() => $one->key])->all();
-        $designs = array_map(static fn (KitDesign $design): KitDesign => $design->renamed($keys) ?? throw NoDesign::card($card->number), [...$others, ...$kept]);
-        $this->journal->act($kit, $isKept ? "Keep card $card->number as a design no longer" : "Keep card $card->number as a design of the kit", $revision, static fn () => $kit->update(['designs' => KitDesigns::write($designs)]));
+        $keys = $kit
+            ->components()
+            ->get()
+            ->mapWithKeys(static fn (Component $one): array => [$one->coreId() => $one->key])
+            ->all();
+        $designs = array_map(
+            static fn (KitDesign $design): KitDesign => $design->renamed($keys)
+                ?? throw NoDesign::card($card->number),
+            [...$others, ...$kept],
+        );
+        $this->journal->act(
+            $kit,
+            $isKept
+                ? "Keep card $card->number as a design no longer"
+                : "Keep card $card->number as a design of the kit",
+            $revision,
+            static fn () => $kit->update(['designs' => KitDesigns::write($designs)]),
+        );
     }
 
     private function refit(Card $card, string $name, ?int $revision, Sketch $sketch, Size $front, ?Length $frame, FoldKind $fold): void
@@ -160,9 +231,25 @@ final readonly class Design
             $old = $card->toCore();
             $wanted = CoreCard::of($card->number, $sketch, $front, $card->occasion, $old->takings, $frame, $fold, $card->set);
             $new = Refit::on(TableState::of($card->kit)->tableWithout($card))->card($wanted, $card->cutParts());
-            $card->update([...Card::keeps($sketch), 'front_width' => $front->width->units, 'front_height' => $front->height->units, 'frame' => $frame?->units, 'fold' => $fold]);
-            $gone = $card->takings->filter(static fn (Taking $taking): bool => $taking->sheet_id === null && $taking->toCore() != $new->taking($taking->part));
-            $this->write($card, array_filter($new->takings, static fn (CoreTaking $taking): bool => $taking != $old->taking($taking->part)), $gone->all());
+            $card->update([
+                ...Card::keeps($sketch),
+                'front_width' => $front->width->units,
+                'front_height' => $front->height->units,
+                'frame' => $frame?->units,
+                'fold' => $fold,
+            ]);
+            $gone = $card->takings->filter(
+                static fn (Taking $taking): bool => $taking->sheet_id === null
+                    && $taking->toCore() != $new->taking($taking->part),
+            );
+            $this->write(
+                $card,
+                array_filter(
+                    $new->takings,
+                    static fn (CoreTaking $taking): bool => $taking != $old->taking($taking->part),
+                ),
+                $gone->all(),
+            );
         });
     }
 

@@ -22,7 +22,12 @@ final readonly class DrawFromPalette
         $wishes = KitWishes::beyond($kit, 1)->from($palette->surfaces);
         $found = ShareOut::of(TableState::of($kit)->table($wishes));
         $card = $found->cards[0] ?? throw NoCard::from($palette->name, $found->stop?->wants());
-        $this->journal->act($kit, "Draw card $card->number from $palette->name", $revision, fn () => $this->cards->place($kit, [$card], false));
+        $this->journal->act(
+            $kit,
+            "Draw card $card->number from $palette->name",
+            $revision,
+            fn () => $this->cards->place($kit, [$card], false),
+        );
 
         return $card->number;
     }

@@ -82,7 +82,8 @@ final readonly class Grid
         }
         $core = $component->toCore();
         $source = $from === null ? null : ($this->taking($from, $component) ?? throw NoPlace::notOn($core->name, $from->number));
-        $name = sprintf('Move %s from %s to %s', $core->name, $from === null ? 'Keep' : "card $from->number", $to === null ? 'Keep' : "card $to->number");
+        $place = static fn (?Card $card): string => $card === null ? 'Keep' : "card $card->number";
+        $name = "Move $core->name from {$place($from)} to {$place($to)}";
         $this->journal->within($kit, $name, $revision, function () use ($core, $source, $from, $to): void {
             if ($from !== null && $source !== null) {
                 $this->take($from, $source, null);
@@ -94,7 +95,16 @@ final readonly class Grid
             $old = $to->takings->firstWhere('part', $part);
             $this->design->fill($to, $part, $core->id, $source->face ?? 0, null);
             if ($source !== null && $old !== null && $old->component_id !== $source->component_id) {
-                $this->design->fill($source->card()->with(['takings', 'kit'])->firstOrFail(), $source->part, Component::coreIdOf($old->component_id), $old->face, null);
+                $this->design->fill(
+                    $source
+                        ->card()
+                        ->with(['takings', 'kit'])
+                        ->firstOrFail(),
+                    $source->part,
+                    Component::coreIdOf($old->component_id),
+                    $old->face,
+                    null,
+                );
             }
         });
     }
@@ -103,7 +113,12 @@ final readonly class Grid
     public function pin(Card $card, ?Component $component, ?int $revision): void
     {
         if ($component === null) {
-            $this->journal->act($card->kit, ($card->is_pinned ? 'Unpin' : 'Pin')." card $card->number", $revision, static fn () => $card->update(['is_pinned' => ! $card->is_pinned]));
+            $this->journal->act(
+                $card->kit,
+                ($card->is_pinned ? 'Unpin' : 'Pin')." card $card->number",
+                $revision,
+                static fn () => $card->update(['is_pinned' => ! $card->is_pinned]),
+            );
 
             return;
         }
@@ -112,7 +127,14 @@ final readonly class Grid
         if ($takings->isEmpty()) {
             throw NoPlace::notOn($component->name, $card->number);
         }
-        $this->journal->act($card->kit, ($isPinned ? 'Unpin' : 'Pin')." $component->name on card $card->number", $revision, static fn () => $takings->each(static fn (Taking $taking) => $taking->update(['is_pinned' => ! $isPinned])));
+        $this->journal->act(
+            $card->kit,
+            ($isPinned ? 'Unpin' : 'Pin')." $component->name on card $card->number",
+            $revision,
+            static fn () => $takings->each(
+                static fn (Taking $taking) => $taking->update(['is_pinned' => ! $isPinned]),
+            ),
+        );
     }
 
     /** How willingly share-outs take from a component: the next of as it comes, use up, save, never. */
@@ -122,7 +144,14 @@ final readonly class Grid
         $turn = [Wanted::AsItComes, Wanted::UseUp, Wanted::Save, Wanted::Never];
         $at = (int) array_search(Wanted::tryFrom($uses[$component->coreId()] ?? '') ?? Wanted::AsItComes, $turn, true);
         $next = $turn[($at + 1) % count($turn)];
-        $this->journal->act($kit, ucfirst($next->value).": $component->name", $revision, static fn () => $kit->update(['wishes' => [...$kit->wishes, 'uses' => [...$uses, $component->coreId() => $next->value]]]));
+        $this->journal->act(
+            $kit,
+            ucfirst($next->value).": $component->name",
+            $revision,
+            static fn () => $kit->update([
+                'wishes' => [...$kit->wishes, 'uses' => [...$uses, $component->coreId() => $next->value]],
+            ]),
+        );
     }
 
     /**
@@ -155,7 +184,14 @@ final readonly class Grid
     {
         $kit = $card->kit;
         $this->journal->act($kit, "Set card $card->number aside", $revision, function () use ($card, $kit): void {
-            Solution::query()->create(['kit_id' => $kit->id, 'kind' => SolutionKind::Aside, 'name' => "Card $card->number", 'cards' => [CardRecord::of($card)], 'stays' => [], 'revision' => $kit->revision]);
+            Solution::query()->create([
+                'kit_id' => $kit->id,
+                'kind' => SolutionKind::Aside,
+                'name' => "Card $card->number",
+                'cards' => [CardRecord::of($card)],
+                'stays' => [],
+                'revision' => $kit->revision,
+            ]);
             $this->design->takeApart($card);
         });
     }
@@ -260,7 +296,10 @@ final readonly class Grid
     {
         // A sketch also has parts that only hold others and are not cut: they are no places for paper.
         $laid = $card->toCore()->layout($card->kit->unit)->parts;
-        $parts = [...array_map(static fn (Laid $one): string => $one->part->id, $laid), ...array_map(static fn (OwnPart $part): string => $part->id(), OwnParts::all())];
+        $parts = [
+            ...array_map(static fn (Laid $one): string => $one->part->id, $laid),
+            ...array_map(static fn (OwnPart $part): string => $part->id(), OwnParts::all()),
+        ];
 
         return array_values(array_diff($parts, $card->takings->pluck('part')->all()));
     }

@@ -75,7 +75,8 @@ final readonly class Ledger
     private function planAgain(Component $from, Component $to): void
     {
         $short = $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]);
-        $left = (int) LedgerEntry::query()->where('component_id', $from->id)->sum('delta') - (int) Taking::query()->where('component_id', $from->id)->sum('quantity');
+        $left = (int) LedgerEntry::query()->where('component_id', $from->id)->sum('delta')
+            - (int) Taking::query()->where('component_id', $from->id)->sum('quantity');
         if (in_array($from->id, $short, true) || (! $from->kind->isSheets() && $left < 0)) {
             throw NotEnough::of($from->name);
         }
@@ -88,8 +89,14 @@ final readonly class Ledger
         if (! $component->kind->isSheets()) {
             return [];
         }
-        $sheets = Sheet::query()->where('component_id', $component->id)->where('is_whole', true)->where('state', SheetState::Open)->with('plan')->get()
-            ->sortByDesc(static fn (Sheet $sheet): array => [$sheet->plan === null, $sheet->number])->take($count);
+        $sheets = Sheet::query()
+            ->where('component_id', $component->id)
+            ->where('is_whole', true)
+            ->where('state', SheetState::Open)
+            ->with('plan')
+            ->get()
+            ->sortByDesc(static fn (Sheet $sheet): array => [$sheet->plan === null, $sheet->number])
+            ->take($count);
         if ($sheets->count() < $count) {
             throw IsCut::sheets($component->name, $count - $sheets->count());
         }

@@ -42,18 +42,34 @@ final readonly class MotorCut
             return 'The motor cutter cut the sheet to measure.';
         }
 
-        return 'Planned again. '.implode(' ', $this->replan->after($kit, "The motor cutter cut {$plan->sheet->component->name}, not to measure", $plan->sheet->component, $revision, function () use ($plan, $wrong): void {
-            $this->cut->record($plan);
-            foreach ($wrong as $taking => $size) {
-                self::takeBack(Taking::query()->findOrFail($taking), $size);
-            }
-        }));
+        return 'Planned again. '
+            .implode(
+                ' ',
+                $this->replan->after(
+                    $kit,
+                    "The motor cutter cut {$plan->sheet->component->name}, not to measure",
+                    $plan->sheet->component,
+                    $revision,
+                    function () use ($plan, $wrong): void {
+                        $this->cut->record($plan);
+                        foreach ($wrong as $taking => $size) {
+                            self::takeBack(Taking::query()->findOrFail($taking), $size);
+                        }
+                    },
+                ),
+            );
     }
 
     /** A piece of another size is an offcut of that size. */
     private static function takeBack(Taking $taking, Size $size): void
     {
-        Sheet::query()->findOrFail($taking->sheet_id)->update(['state' => SheetState::Open, 'width' => $size->width->units, 'height' => $size->height->units]);
+        Sheet::query()
+            ->findOrFail($taking->sheet_id)
+            ->update([
+                'state' => SheetState::Open,
+                'width' => $size->width->units,
+                'height' => $size->height->units,
+            ]);
         $taking->update(['sheet_id' => null]);
     }
 }

@@ -17,9 +17,15 @@ final readonly class MoveComponent
 
     public function move(Kit $inHand, Component $component, Kit $to, int $count, ?int $revision): void
     {
-        $this->journal->act($inHand, "Move $count × $component->name to $to->name", $revision, function () use ($component, $to, $count): void {
+        $this->journal->act($inHand, "Move $count × $component->name to $to->name", $revision, function () use (
+            $component,
+            $to,
+            $count,
+        ): void {
             $target = $this->twin($component, $to);
-            [$away, $here] = $to->is_stash ? [LedgerReason::ToStash, LedgerReason::GivenBack] : [LedgerReason::GivenBack, LedgerReason::FromStash];
+            [$away, $here] = $to->is_stash
+                ? [LedgerReason::ToStash, LedgerReason::GivenBack]
+                : [LedgerReason::GivenBack, LedgerReason::FromStash];
             $this->ledger->hand($component, $target, $count, $away, $here);
             // What is handed over is missing from no packing list.
             $component->update(['listed' => max(0, $component->listed - $count)]);
@@ -31,7 +37,14 @@ final readonly class MoveComponent
     /** The same good in the other kit, made where there is none. */
     private function twin(Component $component, Kit $to): Component
     {
-        $twin = $to->components()->get()->first(static fn (Component $other): bool => $other->kind === $component->kind && $other->name === $component->name && $other->details == $component->details);
+        $twin = $to
+            ->components()
+            ->get()
+            ->first(
+                static fn (Component $other): bool => $other->kind === $component->kind
+                    && $other->name === $component->name
+                    && $other->details == $component->details,
+            );
 
         return $twin ?? Component::query()->create([
             'kit_id' => $to->id,

@@ -64,7 +64,13 @@ final readonly class NextCards implements Task
         $sharer = Sharer::on($table);
         // What is asked for comes first; each of the others lies on a sketch of its own.
         $asked = $sharer->asked();
-        $cards = [...array_filter([$asked]), ...array_filter($sharer->options(self::OFFERED, 1), static fn (Card $card): bool => $card->sketch->key !== $asked?->sketch->key)];
+        $cards = [
+            ...array_filter([$asked]),
+            ...array_filter(
+                $sharer->options(self::OFFERED, 1),
+                static fn (Card $card): bool => $card->sketch->key !== $asked?->sketch->key,
+            ),
+        ];
         foreach (array_slice($cards, 0, self::OFFERED) as $card) {
             if (! $goOn(count($found))) {
                 break;

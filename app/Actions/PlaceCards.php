@@ -85,7 +85,13 @@ final readonly class PlaceCards
     public function clear(Kit $kit, array $stays = []): void
     {
         $touched = [];
-        foreach ($kit->cards()->with('takings')->get()->reject(static fn (Card $card): bool => $card->isBegun() || in_array($card->id, $stays, true)) as $card) {
+        foreach (
+            $kit
+                ->cards()
+                ->with('takings')
+                ->get()
+                ->reject(static fn (Card $card): bool => $card->isBegun() || in_array($card->id, $stays, true)) as $card
+        ) {
             foreach ($card->takings as $taking) {
                 $touched[$taking->component_id] = $taking->component_id;
                 $taking->delete();

@@ -37,9 +37,15 @@ final readonly class Replan
      */
     public function cutElsewhere(Kit $kit, CutPlan $plan, Direction $direction, Length $at, ?int $revision): array
     {
-        return $this->after($kit, "A cut of {$plan->sheet->component->name} went wrong", $plan->sheet->component, $revision, function () use ($plan, $direction, $at): void {
-            $this->cut->wrong($plan, $direction, $at);
-        });
+        return $this->after(
+            $kit,
+            "A cut of {$plan->sheet->component->name} went wrong",
+            $plan->sheet->component,
+            $revision,
+            function () use ($plan, $direction, $at): void {
+                $this->cut->wrong($plan, $direction, $at);
+            },
+        );
     }
 
     /**
@@ -51,9 +57,15 @@ final readonly class Replan
     {
         $sheet = $plan->sheet;
 
-        return $this->after($kit, "A blemish on a sheet of {$sheet->component->name}", $sheet->component, $revision, static function () use ($sheet, $blemish): void {
-            $sheet->update(['blemishes' => [...$sheet->blemishes ?? [], Sheet::keepsBlemish($blemish)]]);
-        });
+        return $this->after(
+            $kit,
+            "A blemish on a sheet of {$sheet->component->name}",
+            $sheet->component,
+            $revision,
+            static function () use ($sheet, $blemish): void {
+                $sheet->update(['blemishes' => [...$sheet->blemishes ?? [], Sheet::keepsBlemish($blemish)]]);
+            },
+        );
     }
 
     /**
@@ -65,10 +77,16 @@ final readonly class Replan
     {
         $sheet = $plan->sheet;
 
-        return $this->after($kit, "A sheet of {$sheet->component->name} is spoiled", $sheet->component, $revision, static function () use ($plan, $sheet): void {
-            $plan->delete();
-            self::spoil($sheet);
-        });
+        return $this->after(
+            $kit,
+            "A sheet of {$sheet->component->name} is spoiled",
+            $sheet->component,
+            $revision,
+            static function () use ($plan, $sheet): void {
+                $plan->delete();
+                self::spoil($sheet);
+            },
+        );
     }
 
     /**
@@ -78,10 +96,16 @@ final readonly class Replan
      */
     public function pieceSpoiled(Kit $kit, Taking $taking, Sheet $piece, ?int $revision): array
     {
-        return $this->after($kit, "A piece for card {$taking->card->number} is spoiled", $piece->component, $revision, static function () use ($taking, $piece): void {
-            $taking->update(['sheet_id' => null]);
-            self::spoil($piece);
-        });
+        return $this->after(
+            $kit,
+            "A piece for card {$taking->card->number} is spoiled",
+            $piece->component,
+            $revision,
+            static function () use ($taking, $piece): void {
+                $taking->update(['sheet_id' => null]);
+                self::spoil($piece);
+            },
+        );
     }
 
     private static function spoil(Sheet $sheet): void
@@ -127,7 +151,8 @@ final readonly class Replan
         foreach (Sheet::query()->where('component_id', $component->id)->where('state', SheetState::Open)->with('plan')->get() as $sheet) {
             $leaves = $sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [];
             foreach ($leaves as $leaf) {
-                $sources[(int) $leaf->piece] = ($sheet->is_whole || $sheet->in_hand_id !== null ? 'sheet ' : 'an offcut of sheet ').$sheet->number;
+                $sources[(int) $leaf->piece] = ($sheet->is_whole || $sheet->in_hand_id !== null ? 'sheet ' : 'an offcut of sheet ')
+                    .$sheet->number;
             }
         }
 
@@ -143,7 +168,12 @@ final readonly class Replan
             return $says;
         }
         $core = $card->toCore();
-        $ways = WaysOut::of(TableState::of($kit)->tableWithout($card), $core->fitted([...$core->takings, $gone->toCore()]), $gone->part, $card->cutParts());
+        $ways = WaysOut::of(
+            TableState::of($kit)->tableWithout($card),
+            $core->fitted([...$core->takings, $gone->toCore()]),
+            $gone->part,
+            $card->cutParts(),
+        );
 
         return "$says Ways out, on the card's page: ".implode('; ', array_map(static fn (WayOut $way): string => $way->says, $ways)).'.';
     }

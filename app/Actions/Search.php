@@ -102,7 +102,10 @@ final readonly class Search
 
     public function isUnderWay(): bool
     {
-        return $this->isRunning() || ($this->found() === null && Cache::get("$this->key:asked") === $this->lies && Cache::has("$this->key:queued"));
+        return $this->isRunning()
+            || ($this->found() === null
+                && Cache::get("$this->key:asked") === $this->lies
+                && Cache::has("$this->key:queued"));
     }
 
     /** How many have been found by the search under way. */

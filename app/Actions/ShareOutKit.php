@@ -42,6 +42,8 @@ use KeepShare\Core\Table\Wishes;
  */
 final readonly class ShareOutKit implements Task
 {
+    private const STOPPED = 'The share-out was stopped before it found a card. Nothing was changed.';
+
     public function __construct(private Journal $journal, private PlaceCards $cards)
     {
     }
@@ -93,7 +95,9 @@ final readonly class ShareOutKit implements Task
         $under = array_filter(SolveState::cases(), static fn (SolveState $state): bool => $state->isUnderWay());
         foreach (Solve::query()->where('kit_id', $kit->id)->whereIn('state', $under)->get() as $solve) {
             $isAtWork = $solve->worker !== null && ! $solve->isLeftBehind();
-            $this->move($solve, ...($isAtWork ? [SolveState::Stopping, null] : [SolveState::Failed, 'The share-out was stopped before it found a card. Nothing was changed.']));
+            $isAtWork
+                ? $this->move($solve, SolveState::Stopping, null)
+                : $this->move($solve, SolveState::Failed, self::STOPPED);
         }
     }
 
@@ -101,7 +105,10 @@ final readonly class ShareOutKit implements Task
     {
         $solve = Solve::query()->with('kit')->findOrFail($on);
         // One that was stopped while it waited is not begun.
-        $isTaken = Solve::query()->whereKey($on)->where('state', SolveState::Waiting)->update(['state' => SolveState::Running, 'worker' => Worker::me()]);
+        $isTaken = Solve::query()
+            ->whereKey($on)
+            ->where('state', SolveState::Waiting)
+            ->update(['state' => SolveState::Running, 'worker' => Worker::me()]);
         if ($isTaken === 0) {
             return;
         }
@@ -186,8 +193,15 @@ final readonly class ShareOutKit implements Task
             }
             $this->cards->clear($kit, $solution->stays);
             $there = $kit->cards()->pluck('number')->all();
-            $cards = array_values(array_filter($solution->cards, static fn (array $card): bool => ! in_array($card['number'], $there, true)));
-            $solution->kind === SolutionKind::Kept ? $this->cards->putBack($kit, $cards) : $this->cards->put($kit, $cards);
+            $cards = array_values(
+                array_filter(
+                    $solution->cards,
+                    static fn (array $card): bool => ! in_array($card['number'], $there, true),
+                ),
+            );
+            $solution->kind === SolutionKind::Kept
+                ? $this->cards->putBack($kit, $cards)
+                : $this->cards->put($kit, $cards);
         });
     }
 
@@ -208,7 +222,14 @@ final readonly class ShareOutKit implements Task
         $room = $wanted - count($pinned);
         $table = $table->after(...$pinned)->asking($wishes->asFarAs(max(1, $room)));
         $found = $room < 1 ? [] : Sharer::most($table, $goOn);
-        $settled = $room < 1 ? [] : Settle::down($table, $found, config()->integer('share-out.steps'), static fn (int $step): bool => $goOn(count($found)));
+        $settled = $room < 1
+                ? []
+                : Settle::down(
+                    $table,
+                    $found,
+                    config()->integer('share-out.steps'),
+                    static fn (int $step): bool => $goOn(count($found)),
+                );
         $cards = $wishes->insides ? Insides::lined($table, $settled) : $settled;
         $after = $table->after(...$cards);
 
@@ -230,7 +251,14 @@ final readonly class ShareOutKit implements Task
                 continue;
             }
             $core = $card->toCore();
-            $bare = $core->fitted(array_values(array_filter($core->takings, static fn ($taking): bool => $taking->size === null || in_array($taking->part, $parts, true))));
+            $bare = $core->fitted(
+                array_values(
+                    array_filter(
+                        $core->takings,
+                        static fn ($taking): bool => $taking->size === null || in_array($taking->part, $parts, true),
+                    ),
+                ),
+            );
             $cards[] = $new = Refit::on($table)->card($bare, []);
             $table = $table->after($new);
         }
@@ -282,16 +310,24 @@ final readonly class ShareOutKit implements Task
     /** The stash and the same words twice: what cards are added with later, and the ticks on the page. */
     private static function remember(Solve $solve): void
     {
-        $solve->kit->update(['uses_stash' => $solve->uses_stash, 'wishes' => [...$solve->kit->wishes, 'repeat' => $solve->repeats_sentiments]]);
+        $solve->kit->update([
+            'uses_stash' => $solve->uses_stash,
+            'wishes' => [...$solve->kit->wishes, 'repeat' => $solve->repeats_sentiments],
+        ]);
     }
 
     /** @param  list<array<string, mixed>>  $records */
     private function lay(Solve $solve, array $records): void
     {
-        $this->journal->act($solve->kit, 'Share out '.Wording::plural(count($records), 'card'), $solve->revision, function () use ($solve, $records): void {
-            self::remember($solve);
-            $this->cards->put($solve->kit, $records);
-        });
+        $this->journal->act(
+            $solve->kit,
+            'Share out '.Wording::plural(count($records), 'card'),
+            $solve->revision,
+            function () use ($solve, $records): void {
+                self::remember($solve);
+                $this->cards->put($solve->kit, $records);
+            },
+        );
     }
 
     /**
@@ -331,10 +367,18 @@ final readonly class ShareOutKit implements Task
             $pinned = $now->get($card->number)?->pinnedParts() ?? [];
             $takings = is_array($record['takings']) ? $record['takings'] : [];
 
-            return $pinned === [] ? $record : [
-                ...$record,
-                'takings' => array_map(static fn (array $taking): array => [...$taking, 'is_pinned' => in_array($taking['part'], $pinned, true)], $takings),
-            ];
+            return $pinned === []
+                ? $record
+                : [
+                    ...$record,
+                    'takings' => array_map(
+                        static fn (array $taking): array => [
+                            ...$taking,
+                            'is_pinned' => in_array($taking['part'], $pinned, true),
+                        ],
+                        $takings,
+                    ),
+                ];
         }, $cards);
     }
 
@@ -345,6 +389,14 @@ final readonly class ShareOutKit implements Task
         }
         $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 
-        return sprintf('%d of the %d cards asked for. %s Another needs %s. %s%s', $made, $solve->cards, $bound->says(), $stop->wants(), $stop->outlook(), $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.');
+        return sprintf(
+            '%d of the %d cards asked for. %s Another needs %s. %s%s',
+            $made,
+            $solve->cards,
+            $bound->says(),
+            $stop->wants(),
+            $stop->outlook(),
+            $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.',
+        );
     }
 }

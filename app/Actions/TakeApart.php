@@ -23,7 +23,12 @@ final readonly class TakeApart
 
     public function take(Kit $kit, Component $component, int $count, int $revision): void
     {
-        $this->journal->act($kit, ucfirst(Apart::of($component->toCore())->how ?? 'take apart')." one $component->name", $revision, fn () => $this->parts($component, $count));
+        $this->journal->act(
+            $kit,
+            ucfirst(Apart::of($component->toCore())->how ?? 'take apart')." one $component->name",
+            $revision,
+            fn () => $this->parts($component, $count),
+        );
     }
 
     /**
@@ -45,7 +50,14 @@ final readonly class TakeApart
             $given[$id] = $this->parts($component, intdiv($sheets + $each - 1, $each))->coreId();
         }
 
-        return $card->fitted(array_map(static fn (Taking $taking): Taking => $taking->from($given[$taking->component] ?? $taking->component), $card->takings));
+        return $card->fitted(
+            array_map(
+                static fn (Taking $taking): Taking => $taking->from(
+                    $given[$taking->component] ?? $taking->component,
+                ),
+                $card->takings,
+            ),
+        );
     }
 
     /** Enters the parts in the kit, beside those of the same that were taken apart before. */
@@ -64,7 +76,12 @@ final readonly class TakeApart
     private function component(Kit $kit, Apart $apart): Component
     {
         $details = GoodWriter::write($apart->good, null);
-        $there = $kit->components()->get()->first(static fn (Component $other): bool => $other->name === $apart->name && $other->details == $details);
+        $there = $kit
+            ->components()
+            ->get()
+            ->first(
+                static fn (Component $other): bool => $other->name === $apart->name && $other->details == $details,
+            );
 
         return $there ?? Component::query()->create([
             'kit_id' => $kit->id,

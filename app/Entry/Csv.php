@@ -25,7 +25,13 @@ final readonly class Csv
             throw BadKit::at('', 'The file is empty.');
         }
         if (substr_count($text, "\n") > CsvList::MOST_LINES + 10) {
-            throw BadKit::at('', sprintf('The file has more than %s lines. A packing list has one for each component.', number_format(CsvList::MOST_LINES, 0, '.', ' ')));
+            throw BadKit::at(
+                '',
+                sprintf(
+                    'The file has more than %s lines. A packing list has one for each component.',
+                    number_format(CsvList::MOST_LINES, 0, '.', ' '),
+                ),
+            );
         }
         $counts = array_map(static fn (string $mark): int => substr_count($first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
         arsort($counts);
@@ -41,7 +47,9 @@ final readonly class Csv
         fclose($stream);
         $header = array_shift($rows) ?? [];
 
-        return count($header) < 2 ? throw BadKit::at('', 'This is not a table: its first line has one cell only.') : new self($header, $rows);
+        return count($header) < 2
+            ? throw BadKit::at('', 'This is not a table: its first line has one cell only.')
+            : new self($header, $rows);
     }
 
     /** Tells this header from any other, so that an answer about it can be remembered. */

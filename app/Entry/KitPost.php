@@ -22,14 +22,28 @@ final class KitPost
             throw BadKit::at('', 'A code is a word and a number, such as ORCHARD-12.');
         }
         try {
-            $answer = Http::timeout(self::SECONDS)->connectTimeout(2)->acceptJson()->get(rtrim((string) config('services.kit_post'), '/').'/kits/'.strtoupper($code));
+            $answer = Http::timeout(self::SECONDS)
+                ->connectTimeout(2)
+                ->acceptJson()
+                ->get(rtrim((string) config('services.kit_post'), '/').'/kits/'.strtoupper($code));
         } catch (ConnectionException) {
-            throw BadKit::at('', sprintf('The kit post does not answer within %d seconds. Nothing was brought in; try again later, or use a file.', self::SECONDS));
+            throw BadKit::at(
+                '',
+                sprintf(
+                    'The kit post does not answer within %d seconds. Nothing was brought in; try again later, or use a file.',
+                    self::SECONDS,
+                ),
+            );
         }
         if ($answer->status() === 404) {
             throw BadKit::at('', "The kit post knows no kit with the code $code.");
         }
 
-        return $answer->successful() ? $answer->body() : throw BadKit::at('', "The kit post answered with an error ({$answer->status()}). Nothing was brought in.");
+        return $answer->successful()
+            ? $answer->body()
+            : throw BadKit::at(
+                '',
+                "The kit post answered with an error ({$answer->status()}). Nothing was brought in.",
+            );
     }
 }

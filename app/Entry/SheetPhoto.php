@@ -36,7 +36,14 @@ final readonly class SheetPhoto
             throw BadKit::at('', 'This is not a JPEG, PNG or WebP picture.');
         }
         if ($info[0] * $info[1] > self::MOST_PIXELS || min($info[0], $info[1]) < 16) {
-            throw BadKit::at('', sprintf('The picture is %d × %d pixels. Use one from 16 pixels a side to 50 million in all.', $info[0], $info[1]));
+            throw BadKit::at(
+                '',
+                sprintf(
+                    'The picture is %d × %d pixels. Use one from 16 pixels a side to 50 million in all.',
+                    $info[0],
+                    $info[1],
+                ),
+            );
         }
         // The library fills what is missing of a JPEG that breaks off with grey; its end mark tells.
         if ($info['mime'] === 'image/jpeg' && ! str_contains((string) file_get_contents($path), "\xFF\xD9")) {

@@ -23,7 +23,13 @@ final class TableTools
      */
     public function print(array $labels): int
     {
-        $printed = $this->ask('label printer', fn (): Response => Http::timeout(self::SECONDS)->connectTimeout(2)->acceptJson()->post($this->url('/labels'), ['labels' => $labels]))['printed'] ?? null;
+        $printed = $this->ask(
+            'label printer',
+            fn (): Response => Http::timeout(self::SECONDS)
+                ->connectTimeout(2)
+                ->acceptJson()
+                ->post($this->url('/labels'), ['labels' => $labels]),
+        )['printed'] ?? null;
 
         return is_int($printed) ? $printed : throw NoAnswer::nonsense('label printer');
     }
@@ -36,10 +42,21 @@ final class TableTools
      */
     public function cut(array $plan): array
     {
-        $cut = $this->ask('motor cutter', fn (): Response => Http::timeout(self::SECONDS)->connectTimeout(2)->acceptJson()->post($this->url('/cut'), $plan))['cut'] ?? null;
+        $cut = $this->ask(
+            'motor cutter',
+            fn (): Response => Http::timeout(self::SECONDS)
+                ->connectTimeout(2)
+                ->acceptJson()
+                ->post($this->url('/cut'), $plan),
+        )['cut'] ?? null;
         $sizes = [];
         foreach (is_array($cut) ? $cut : throw NoAnswer::nonsense('motor cutter') as $piece) {
-            if (! is_array($piece) || ! is_string($piece['piece'] ?? null) || ! is_string($piece['width'] ?? null) || ! is_string($piece['height'] ?? null)) {
+            if (
+                ! is_array($piece)
+                || ! is_string($piece['piece'] ?? null)
+                || ! is_string($piece['width'] ?? null)
+                || ! is_string($piece['height'] ?? null)
+            ) {
                 throw NoAnswer::nonsense('motor cutter');
             }
             try {

@@ -18,6 +18,8 @@ final class CannotUndo extends RuntimeException
 
     public static function builtUpon(string $act): self
     {
-        return new self("\"$act\" cannot be taken back: something done since, perhaps with another kit, builds on it. Take that back first.");
+        return new self(
+            "\"$act\" cannot be taken back: something done since, perhaps with another kit, builds on it. Take that back first.",
+        );
     }
 }

@@ -136,7 +136,12 @@ final class Journal
     /** The act has deleted it already: what is gone cannot go again. */
     private function isGone(Act $act, Model $record): bool
     {
-        $last = Change::query()->where('act_id', $act->id)->where('table_name', $record->getTable())->where('row_id', $record->getKey())->latest('id')->first();
+        $last = Change::query()
+            ->where('act_id', $act->id)
+            ->where('table_name', $record->getTable())
+            ->where('row_id', $record->getKey())
+            ->latest('id')
+            ->first();
 
         return $last !== null && $last->after === null;
     }

@@ -7,8 +7,18 @@ trait Journalled
 {
     protected static function bootJournalled(): void
     {
-        static::created(static fn (self $record) => app(Journal::class)->note($record, null, $record->getAttributes()));
-        static::updated(static fn (self $record) => app(Journal::class)->note($record, $record->getRawOriginal(), $record->getAttributes()));
-        static::deleted(static fn (self $record) => app(Journal::class)->note($record, $record->getRawOriginal(), null));
+        static::created(
+            static fn (self $record) => app(Journal::class)->note($record, null, $record->getAttributes()),
+        );
+        static::updated(
+            static fn (self $record) => app(Journal::class)->note(
+                $record,
+                $record->getRawOriginal(),
+                $record->getAttributes(),
+            ),
+        );
+        static::deleted(
+            static fn (self $record) => app(Journal::class)->note($record, $record->getRawOriginal(), null),
+        );
     }
 }

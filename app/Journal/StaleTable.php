@@ -12,6 +12,9 @@ final class StaleTable extends RuntimeException
         $last = Act::query()->where('kit_id', $on->subject())->latest('id')->first();
         $what = $last === null ? '' : sprintf(' (the last act: "%s"%s)', $last->name, $last->is_undone ? ', taken back' : '');
 
-        return new self("The table has changed since this page was opened$what. Nothing was done. This is how it lies now; do it again if you still want it.");
+        return new self(
+            "The table has changed since this page was opened$what. Nothing was done. "
+                .'This is how it lies now; do it again if you still want it.',
+        );
     }
 }

@@ -42,7 +42,14 @@ final class Card extends Model implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['occasion' => Occasion::class, 'is_bonus' => 'boolean', 'design' => 'array', 'fold' => FoldKind::class, 'is_for_a_man' => 'boolean', 'is_pinned' => 'boolean'];
+    protected $casts = [
+        'occasion' => Occasion::class,
+        'is_bonus' => 'boolean',
+        'design' => 'array',
+        'fold' => FoldKind::class,
+        'is_for_a_man' => 'boolean',
+        'is_pinned' => 'boolean',
+    ];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -105,7 +112,12 @@ final class Card extends Model implements OfKit
     /** @return list<string> the parts that are cut */
     public function cutParts(): array
     {
-        return array_values($this->takings->filter(static fn (Taking $taking): bool => $taking->sheet_id !== null)->map(static fn (Taking $taking): string => $taking->part)->all());
+        return array_values(
+            $this->takings
+                ->filter(static fn (Taking $taking): bool => $taking->sheet_id !== null)
+                ->map(static fn (Taking $taking): string => $taking->part)
+                ->all(),
+        );
     }
 
     /** @return list<string> the parts that are to stay as they are */

@@ -33,7 +33,16 @@ final class CardRecord
             'notes' => $card->notes,
             'is_for_a_man' => $card->is_for_a_man,
             'is_pinned' => $card->is_pinned,
-            'takings' => array_values($card->takings->map(static fn (Taking $taking): array => [...Taking::keeps($taking->toCore()), 'is_pinned' => $taking->is_pinned])->all()),
+            'takings' => array_values(
+                $card->takings
+                    ->map(
+                        static fn (Taking $taking): array => [
+                            ...Taking::keeps($taking->toCore()),
+                            'is_pinned' => $taking->is_pinned,
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
@@ -47,6 +56,11 @@ final class CardRecord
         $takings = is_array($record['takings'] ?? null) ? $record['takings'] : [];
         $card = new Card(array_diff_key($record, ['takings' => true]));
 
-        return $card->setRelation('takings', collect($takings)->map(static fn (mixed $taking): Taking => new Taking(is_array($taking) ? $taking : [])));
+        return $card->setRelation(
+            'takings',
+            collect($takings)->map(
+                static fn (mixed $taking): Taking => new Taking(is_array($taking) ? $taking : []),
+            ),
+        );
     }
 }

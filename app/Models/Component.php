@@ -52,7 +52,12 @@ final class Component extends Model implements OfKit
     /** Known to the core by the id of its record, which is unique over kits and stash. */
     public function toCore(): CoreComponent
     {
-        return CoreComponent::of($this->coreId(), $this->name, $this->kind->good()::read(GoodFields::of(Fields::of($this->details, $this->key, null))), $this->listed);
+        return CoreComponent::of(
+            $this->coreId(),
+            $this->name,
+            $this->kind->good()::read(GoodFields::of(Fields::of($this->details, $this->key, null))),
+            $this->listed,
+        );
     }
 
     /** The line of the packing list. */

@@ -40,7 +40,21 @@ use KeepShare\Core\Sketch\Sketch;
  * @property string $instructions
  * @property int|null $frame how much of the base shows round a new front; null as the sketches have it
  * @property list<string> $muted keys of the hints that are switched off
- * @property array{stash_cards?: int|null, repeat?: bool, set?: int, saves_one?: bool, insides?: bool, follows?: bool, folds?: array<string, int>, sketches_off?: list<string>, trimmer?: int|null, uses?: array<string, string>} $wishes what is asked of a share-out
+ * @property KitWishList $wishes what is asked of a share-out
+ *
+ * @phpstan-type KitWishList array{
+ *     stash_cards?: int|null,
+ *     repeat?: bool,
+ *     set?: int,
+ *     saves_one?: bool,
+ *     insides?: bool,
+ *     follows?: bool,
+ *     folds?: array<string, int>,
+ *     sketches_off?: list<string>,
+ *     trimmer?: int|null,
+ *     uses?: array<string, string>,
+ * }
+ *
  * @property list<array<string, mixed>> $designs the cards its maker shows, as a kit file has them
  * @property array<string, int> $wanted how many cards of an occasion are asked for
  * @property Collection<int, Component> $papers
@@ -51,7 +65,17 @@ final class Kit extends Model implements Subject
 
     protected $guarded = [];
 
-    protected $casts = ['is_stash' => 'boolean', 'unit' => Unit::class, 'uses_stash' => 'boolean', 'is_put_away' => 'boolean', 'is_deleted' => 'boolean', 'muted' => 'array', 'wanted' => 'array', 'wishes' => 'array', 'designs' => 'array'];
+    protected $casts = [
+        'is_stash' => 'boolean',
+        'unit' => Unit::class,
+        'uses_stash' => 'boolean',
+        'is_put_away' => 'boolean',
+        'is_deleted' => 'boolean',
+        'muted' => 'array',
+        'wanted' => 'array',
+        'wishes' => 'array',
+        'designs' => 'array',
+    ];
 
     public function subject(): int
     {
@@ -146,7 +170,18 @@ final class Kit extends Model implements Subject
     {
         $components = array_values($this->components()->get()->map(static fn (Component $component) => $component->toList())->all());
 
-        return CoreKit::of($this->name, $this->unit, $this->front(), $this->promised, $this->price(), $components, $this->theme, $this->bought_on, $this->instructions, self::designsOf($this->designs, $components));
+        return CoreKit::of(
+            $this->name,
+            $this->unit,
+            $this->front(),
+            $this->promised,
+            $this->price(),
+            $components,
+            $this->theme,
+            $this->bought_on,
+            $this->instructions,
+            self::designsOf($this->designs, $components),
+        );
     }
 
     /** @return list<KitDesign> the cards its maker shows, of the components that are still in the kit, by the ids the core knows */

@@ -64,18 +64,33 @@ final class Sheet extends Model implements OfKit
     /** @return list<Rect> */
     public function blemishes(): array
     {
-        return array_map(static fn (array $at): Rect => Rect::ofUnits($at['x'], $at['y'], $at['width'], $at['height']), $this->blemishes ?? []);
+        return array_map(
+            static fn (array $at): Rect => Rect::ofUnits($at['x'], $at['y'], $at['width'], $at['height']),
+            $this->blemishes ?? [],
+        );
     }
 
-    /** @return list<array{x: int, y: int, width: int, height: int}>|null the blemishes that reach into a part of it, from the corner of that part */
+    /**
+     * The blemishes that reach into a part of it, from the corner of that part.
+     *
+     * @return list<array{x: int, y: int, width: int, height: int}>|null
+     */
     public function blemishesOn(Rect $part): ?array
     {
         $on = [];
         foreach ($this->blemishes() as $blemish) {
             if ($blemish->overlaps($part)) {
-                [$left, $top] = [max($blemish->x->units, $part->x->units), max($blemish->y->units, $part->y->units)];
-                [$right, $bottom] = [min($blemish->right()->units, $part->right()->units), min($blemish->bottom()->units, $part->bottom()->units)];
-                $on[] = self::keepsBlemish(Rect::ofUnits($left - $part->x->units, $top - $part->y->units, $right - $left, $bottom - $top));
+                [$left, $top] = [
+                    max($blemish->x->units, $part->x->units),
+                    max($blemish->y->units, $part->y->units),
+                ];
+                [$right, $bottom] = [
+                    min($blemish->right()->units, $part->right()->units),
+                    min($blemish->bottom()->units, $part->bottom()->units),
+                ];
+                $on[] = self::keepsBlemish(
+                    Rect::ofUnits($left - $part->x->units, $top - $part->y->units, $right - $left, $bottom - $top),
+                );
             }
         }
 
@@ -85,7 +100,12 @@ final class Sheet extends Model implements OfKit
     /** @return array{x: int, y: int, width: int, height: int} how it is kept */
     public static function keepsBlemish(Rect $rect): array
     {
-        return ['x' => $rect->x->units, 'y' => $rect->y->units, 'width' => $rect->size->width->units, 'height' => $rect->size->height->units];
+        return [
+            'x' => $rect->x->units,
+            'y' => $rect->y->units,
+            'width' => $rect->size->width->units,
+            'height' => $rect->size->height->units,
+        ];
     }
 
     public function isOf(Kit $kit): bool
@@ -95,6 +115,10 @@ final class Sheet extends Model implements OfKit
         }
 
         // A sheet of the stash, for a kit whose cards take from it.
-        return $this->component->kit->is_stash && Taking::query()->where('component_id', $this->component_id)->whereRelation('card', 'kit_id', $kit->id)->exists();
+        return $this->component->kit->is_stash
+            && Taking::query()
+                ->where('component_id', $this->component_id)
+                ->whereRelation('card', 'kit_id', $kit->id)
+                ->exists();
     }
 }

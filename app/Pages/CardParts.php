@@ -86,7 +86,15 @@ final readonly class CardParts
     {
         $others = $state->tableWithout($card);
 
-        return new self($state, $core, $layout, Refit::on($others->asking($others->wishes->withStash())), $card->cutParts(), $others, $state->kit->unit);
+        return new self(
+            $state,
+            $core,
+            $layout,
+            Refit::on($others->asking($others->wishes->withStash())),
+            $card->cutParts(),
+            $others,
+            $state->kit->unit,
+        );
     }
 
     /** @return list<SketchedPart> from the base up */
@@ -111,7 +119,12 @@ final readonly class CardParts
         $parts = [];
         foreach ($this->card->construction($this->unit)->parts as $part) {
             if (! $part->isFace) {
-                $parts[] = [...$this->filled($part->onCard(), $part->name), 'size' => $part->size->format($this->unit), 'from' => $part->stuff->value, 'note' => $part->note];
+                $parts[] = [
+                    ...$this->filled($part->onCard(), $part->name),
+                    'size' => $part->size->format($this->unit),
+                    'from' => $part->stuff->value,
+                    'note' => $part->note,
+                ];
             }
         }
 
@@ -139,7 +152,10 @@ final readonly class CardParts
 
         return [
             ...$this->filled($part->id(), $part->name()),
-            'amount' => $core === null ? '' : $taking?->size?->format($this->unit) ?? Wording::taken($core, $taking->quantity ?? 0, $this->unit),
+            'amount' => $core === null
+                    ? ''
+                    : $taking?->size?->format($this->unit)
+                        ?? Wording::taken($core, $taking->quantity ?? 0, $this->unit),
             'quantity' => $isCounted ? $taking->quantity ?? 0 : null,
             'options' => $this->components($part),
         ];
@@ -178,7 +194,11 @@ final readonly class CardParts
         $measures = [];
         foreach ($this->card->lengthsOf($part, $this->layout, $this->unit) as $name => $length) {
             $written = ($part->measures()[$name] ?? null)?->write() ?? '';
-            $measures[] = ['name' => $name, 'value' => $length->exact($this->unit), 'share' => str_contains($written, ' of it') ? $written : null];
+            $measures[] = [
+                'name' => $name,
+                'value' => $length->exact($this->unit),
+                'share' => str_contains($written, ' of it') ? $written : null,
+            ];
         }
 
         return $measures;
@@ -218,7 +238,10 @@ final readonly class CardParts
         $options = [];
         if ($own?->size !== null) {
             // Cut from a scrap with a die: it stays a choice.
-            $options[] = ['key' => "$own->component/$own->face", 'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component))];
+            $options[] = [
+                'key' => "$own->component/$own->face",
+                'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component)),
+            ];
         }
         foreach ($this->state->core as $core) {
             $left = $this->others->laying->free[$core->id] ?? 0;

@@ -107,13 +107,18 @@ final readonly class CutSheets
         $places = $state->components->keys()->flip();
         $plans = CutPlan::for($kit)->with('sheet.component')->get()
             ->filter(static fn (CutPlan $plan): bool => $places->has($plan->sheet->component_id))
-            ->filter(static fn (CutPlan $plan): bool => $only === null || ($plan->cut_at === null && self::isFor($plan->toCore()->root, $only)))
-            ->sortBy(static fn (CutPlan $plan): array => [
-                (int) $places[$plan->sheet->component_id],
-                ! ($plan->sheet->is_whole || $plan->sheet->in_hand_id !== null),
-                $plan->lineId(),
-                $plan->sheet_id,
-            ])
+            ->filter(
+                static fn (CutPlan $plan): bool => $only === null
+                    || ($plan->cut_at === null && self::isFor($plan->toCore()->root, $only)),
+            )
+            ->sortBy(
+                static fn (CutPlan $plan): array => [
+                    (int) $places[$plan->sheet->component_id],
+                    ! ($plan->sheet->is_whole || $plan->sheet->in_hand_id !== null),
+                    $plan->lineId(),
+                    $plan->sheet_id,
+                ],
+            )
             ->values();
 
         return new self($state, $state->takings->keyBy('id'), $only, $plans);

@@ -23,8 +23,21 @@ final class LineView
                 default => Wording::plural($component->count, 'piece'),
             },
             $component->good->extent()?->label($unit),
-            $good instanceof SheetGood && $component->kind()->isPrintedPaper() ? implode(' / ', array_map(self::face(...), $good->faces())) : null,
-            $component->words() === null ? null : '“'.$component->words()->text.'” for '.implode(', ', array_map(static fn ($occasion): string => $occasion->label(), $component->words()->occasions)),
+            $good instanceof SheetGood && $component->kind()->isPrintedPaper()
+                ? implode(' / ', array_map(self::face(...), $good->faces()))
+                : null,
+            $component->words() === null
+                ? null
+                : '“'
+                    .$component->words()->text
+                    .'” for '
+                    .implode(
+                        ', ',
+                        array_map(
+                            static fn ($occasion): string => $occasion->label(),
+                            $component->words()->occasions,
+                        ),
+                    ),
         ];
 
         return str_replace('-', ' ', $component->kind()->value).' · '.implode(', ', array_filter($parts));

@@ -79,14 +79,18 @@ final class CardSvg implements CardExport
             default => '#dddddd',
         };
         [$x, $y] = [self::mm($layer->rect->x), self::mm($layer->rect->y)];
-        $text = $layer->part === 'embellishment' ? '' : sprintf(
-            '<text x="%s" y="%s" font-family="sans-serif" font-size="2.6" fill="#1d2b33" stroke="#ffffff" stroke-width="0.6" paint-order="stroke">%s</text>',
-            (float) $x + 1,
-            (float) $y + 3.4,
-            htmlspecialchars("$layer->name ".$layer->rect->size->format($unit), ENT_XML1),
-        );
+        $text = $layer->part === 'embellishment'
+                ? ''
+                : sprintf(
+                    '<text x="%s" y="%s" font-family="sans-serif" font-size="2.6" fill="#1d2b33" stroke="#ffffff" stroke-width="0.6" paint-order="stroke">%s</text>',
+                    (float) $x + 1,
+                    (float) $y + 3.4,
+                    htmlspecialchars("$layer->name ".$layer->rect->size->format($unit), ENT_XML1),
+                );
 
-        return '<path d="'.OutlineView::path($layer->outline)."\" fill=\"$colour\" fill-rule=\"evenodd\" stroke=\"#1d2b33\" stroke-width=\"0.2\"/>$text";
+        return '<path d="'
+            .OutlineView::path($layer->outline)
+            ."\" fill=\"$colour\" fill-rule=\"evenodd\" stroke=\"#1d2b33\" stroke-width=\"0.2\"/>$text";
     }
 
     /** Exact millimetres. */

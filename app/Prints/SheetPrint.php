@@ -56,14 +56,22 @@ final readonly class SheetPrint
         $scale = min(1.0, self::WIDE / $w, self::HIGH / $h);
         $page = CutSheets::of($this->kit, null)->inHand($this->record->sheet_id);
 
-        return (string) Pdf::render(view('sheet-plan', [
-            'kit' => $this->kit,
-            'sheet' => $page,
-            'scale' => $scale === 1.0 ? 'In its real size when printed at 100 %.' : sprintf('Drawn at %d %% of its real size; the measures are written.', (int) floor(100 * $scale)),
-            'width' => sprintf('%.2F', $w * $scale),
-            'height' => sprintf('%.2F', $h * $scale),
-            'svg' => 'data:image/svg+xml;base64,'.base64_encode($this->svg('')),
-        ])->render(), $this->kit->unit)->output();
+        return (string) Pdf::render(
+            view('sheet-plan', [
+                'kit' => $this->kit,
+                'sheet' => $page,
+                'scale' => $scale === 1.0
+                        ? 'In its real size when printed at 100 %.'
+                        : sprintf(
+                            'Drawn at %d %% of its real size; the measures are written.',
+                            (int) floor(100 * $scale),
+                        ),
+                'width' => sprintf('%.2F', $w * $scale),
+                'height' => sprintf('%.2F', $h * $scale),
+                'svg' => 'data:image/svg+xml;base64,'.base64_encode($this->svg('')),
+            ])->render(),
+            $this->kit->unit,
+        )->output();
     }
 
     private function part(Leaf $leaf): string

@@ -10,8 +10,14 @@ use KeepShare\Core\Measure\Size;
 /** A sheet or part of one that no card takes. */
 final readonly class Kept
 {
-    private function __construct(public int $component, public int $sheet, public int $number, public Size $size, public bool $isWhole, public bool $isThere)
-    {
+    private function __construct(
+        public int $component,
+        public int $sheet,
+        public int $number,
+        public Size $size,
+        public bool $isWhole,
+        public bool $isThere,
+    ) {
     }
 
     /**
@@ -49,6 +55,16 @@ final readonly class Kept
         }
         $plan = $sheet->plan->setRelation('sheet', $sheet)->toCore();
 
-        return array_map(static fn (Leaf $leaf): self => new self($sheet->component_id, $sheet->id, $sheet->number, $leaf->rect()->size, false, false), $plan->offcuts());
+        return array_map(
+            static fn (Leaf $leaf): self => new self(
+                $sheet->component_id,
+                $sheet->id,
+                $sheet->number,
+                $leaf->rect()->size,
+                false,
+                false,
+            ),
+            $plan->offcuts(),
+        );
     }
 }

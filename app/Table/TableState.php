@@ -53,14 +53,24 @@ final readonly class TableState
     public static function of(Kit $kit): self
     {
         $kits = $kit->is_stash ? [$kit->id] : array_filter([$kit->id, Kit::stash()?->id]);
-        $components = Component::query()->whereIn('kit_id', $kits)->orderByRaw('kit_id = ? desc', [$kit->id])->orderBy('position')->get()->keyBy('id');
+        $components = Component::query()
+            ->whereIn('kit_id', $kits)
+            ->orderByRaw('kit_id = ? desc', [$kit->id])
+            ->orderBy('position')
+            ->get()
+            ->keyBy('id');
         $core = [];
         foreach ($components as $component) {
             $core[$component->coreId()] = $component->toCore();
         }
         $ids = $components->keys()->all();
         /** @var array<int, int> $here */
-        $here = LedgerEntry::query()->whereIn('component_id', $ids)->groupBy('component_id')->selectRaw('component_id, sum(delta) as n')->pluck('n', 'component_id')->all();
+        $here = LedgerEntry::query()
+            ->whereIn('component_id', $ids)
+            ->groupBy('component_id')
+            ->selectRaw('component_id, sum(delta) as n')
+            ->pluck('n', 'component_id')
+            ->all();
 
         return new self(
             $kit,
@@ -111,13 +121,18 @@ final readonly class TableState
                     $planned[(int) $leaf->piece] = true;
                 }
             }
-            $short = $takings->filter(static fn (Taking $taking): bool => $taking->width !== null && $taking->sheet_id === null && ! isset($planned[$taking->id]));
+            $short = $takings->filter(
+                static fn (Taking $taking): bool => $taking->width !== null
+                    && $taking->sheet_id === null
+                    && ! isset($planned[$taking->id]),
+            );
         } else {
             $left = $this->hereOf($component);
-            $short = $this->core[$component->coreId()]->isEndless() ? new Collection : $takings->filter(static function (Taking $taking) use (&$left): bool {
+            $isEndless = $this->core[$component->coreId()]->isEndless();
+            $short = $takings->filter(static function (Taking $taking) use (&$left, $isEndless): bool {
                 $left -= $taking->quantity;
 
-                return $left < 0;
+                return ! $isEndless && $left < 0;
             });
         }
 
@@ -136,8 +151,12 @@ final readonly class TableState
     /** @param  Collection<int, Card>  $staying */
     private function lying(Collection $staying, ?Wishes $wishes): Table
     {
-        $takings = $this->takings->filter(fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id));
-        $taken = $takings->groupBy('component_id')->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
+        $takings = $this->takings->filter(
+            fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id),
+        );
+        $taken = $takings
+            ->groupBy('component_id')
+            ->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
         $components = [];
         $free = [];
         $stock = [];

@@ -38,11 +38,19 @@ final readonly class Card
 
     /**
      * @param  list<Taking>  $takings
-     * @param  Length|null  $frame  how much of the base shows round the front, nothing where it is covered to the edge; null as the sketch has it
+     * @param  Length|null  $frame  so much of the base shows round the front, 0 where it is covered; null as the sketch has it
      * @param  int|null  $set  known to all cards of one set
      */
-    public static function of(int $number, Sketch $sketch, Size $front, Occasion $occasion, array $takings, ?Length $frame = null, FoldKind $fold = FoldKind::Side, ?int $set = null): self
-    {
+    public static function of(
+        int $number,
+        Sketch $sketch,
+        Size $front,
+        Occasion $occasion,
+        array $takings,
+        ?Length $frame = null,
+        FoldKind $fold = FoldKind::Side,
+        ?int $set = null,
+    ): self {
         return new self($number, $sketch, $front, $occasion, $takings, $frame, $fold, $set);
     }
 
@@ -117,7 +125,9 @@ final readonly class Card
     {
         $takes = [];
         foreach ($this->takings as $taking) {
-            $isPart = $taking->size !== null && array_filter($this->sketch->parts, static fn (Part $part): bool => $part->id === $taking->part) !== [];
+            $isPart = $taking->size !== null
+                && array_filter($this->sketch->parts, static fn (Part $part): bool => $part->id === $taking->part)
+                    !== [];
             $isStuckOn = $taking->size === null && in_array($taking->part, [KitDesign::FOCAL, KitDesign::SENTIMENT], true);
             if ($isPart || $isStuckOn) {
                 $takes[$taking->part] = ['component' => $taking->component, 'face' => $taking->face];
@@ -126,7 +136,9 @@ final readonly class Card
         $sketch = Sketches::all()[$this->sketch->key] ?? null;
         $isWhole = isset($takes[KitDesign::FOCAL], $takes[KitDesign::SENTIMENT]);
 
-        return $sketch === null || $sketch != $this->sketch || ! $isWhole ? null : KitDesign::of($name, $sketch, $this->front->isLying(), $this->occasion, 1, $takes);
+        return $sketch === null || $sketch != $this->sketch || ! $isWhole
+            ? null
+            : KitDesign::of($name, $sketch, $this->front->isLying(), $this->occasion, 1, $takes);
     }
 
     public function isInSetWith(self $other): bool

@@ -10,8 +10,14 @@ use KeepShare\Core\Sketch\Outline;
 /** One thing that lies on a front, as it is drawn from the bottom up. */
 final readonly class Layer
 {
-    private function __construct(public string $part, public string $name, public ?string $component, public int $face, public Rect $rect, public Outline $outline)
-    {
+    private function __construct(
+        public string $part,
+        public string $name,
+        public ?string $component,
+        public int $face,
+        public Rect $rect,
+        public Outline $outline,
+    ) {
     }
 
     /**

@@ -39,7 +39,11 @@ final class AcrossTwoHeights implements Check
 
     private function finding(string $name): Finding
     {
-        return Finding::of($this->key(), "The $name lies across two heights and will rock.", 'Put a shim under the low side: foam or layers as high as the step.');
+        return Finding::of(
+            $this->key(),
+            "The $name lies across two heights and will rock.",
+            'Put a shim under the low side: foam or layers as high as the step.',
+        );
     }
 
     /**

@@ -21,7 +21,14 @@ final class BusyUnderFocalPoint implements Check
         $under = $focal === null ? null : $card->faceUnder($focal);
 
         return $under?->busy === true
-            ? [Finding::of($this->key(), "The focal point lies on {$under->name}, which is busy: it will not stand out.", 'Put a calm mat or label between, or turn the paper over.', ...self::overturned($card))]
+            ? [
+                Finding::of(
+                    $this->key(),
+                    "The focal point lies on {$under->name}, which is busy: it will not stand out.",
+                    'Put a calm mat or label between, or turn the paper over.',
+                    ...self::overturned($card),
+                ),
+            ]
             : [];
     }
 

@@ -21,8 +21,14 @@ final readonly class CardInHand
      * @param  array<string, Component>  $components
      * @param  list<Card>  $others
      */
-    private function __construct(public Card $card, public Layout $layout, public CardFront $front, public array $components, public array $others, public Unit $unit)
-    {
+    private function __construct(
+        public Card $card,
+        public Layout $layout,
+        public CardFront $front,
+        public array $components,
+        public array $others,
+        public Unit $unit,
+    ) {
     }
 
     /**
@@ -48,7 +54,14 @@ final readonly class CardInHand
      */
     public function among(array $cards): self
     {
-        return new self($this->card, $this->layout, $this->front, $this->components, array_values(array_filter($cards, fn (Card $other): bool => $other->number !== $this->card->number)), $this->unit);
+        return new self(
+            $this->card,
+            $this->layout,
+            $this->front,
+            $this->components,
+            array_values(array_filter($cards, fn (Card $other): bool => $other->number !== $this->card->number)),
+            $this->unit,
+        );
     }
 
     /** @return list<Card> the other cards that are no set with this one */

@@ -11,10 +11,28 @@ final class Checks
     public static function all(): array
     {
         return [
-            new FitsTogether, new Overhangs, new RevealsUnequal, new WrongWayUp, new BusyUnderFocalPoint, new WordsStandOut, new WordsFitPlace,
-            new WordsFitOccasion, new SaidTwice, new PictureTwice, new WhitesThatDiffer, new VellumShowsGlue, new ThinPaperLifted,
-            new AcrossTwoHeights, new FoamHoldsSteady, new FoamInWindow, new GluedShut, new StripTooShort, new StampBeforeLift,
-            new OddGroup, new HeightForEnvelope, new ToolsAtHand,
+            new FitsTogether,
+            new Overhangs,
+            new RevealsUnequal,
+            new WrongWayUp,
+            new BusyUnderFocalPoint,
+            new WordsStandOut,
+            new WordsFitPlace,
+            new WordsFitOccasion,
+            new SaidTwice,
+            new PictureTwice,
+            new WhitesThatDiffer,
+            new VellumShowsGlue,
+            new ThinPaperLifted,
+            new AcrossTwoHeights,
+            new FoamHoldsSteady,
+            new FoamInWindow,
+            new GluedShut,
+            new StripTooShort,
+            new StampBeforeLift,
+            new OddGroup,
+            new HeightForEnvelope,
+            new ToolsAtHand,
         ];
     }
 

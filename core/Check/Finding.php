@@ -8,8 +8,13 @@ namespace KeepShare\Core\Check;
 final readonly class Finding
 {
     /** @param  list<Repair>  $repairs */
-    private function __construct(public string $check, public string $says, public string $repair, public bool $isHint, public array $repairs)
-    {
+    private function __construct(
+        public string $check,
+        public string $says,
+        public string $repair,
+        public bool $isHint,
+        public array $repairs,
+    ) {
     }
 
     /**

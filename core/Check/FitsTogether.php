@@ -26,7 +26,11 @@ final class FitsTogether implements Check
             $findings[] = Finding::of($this->key(), 'The base is not the size of the front.', 'Take a base of this size, or cut one.');
         }
         if ($envelope instanceof Envelope && ! $envelope->takes($card->card->front)) {
-            $findings[] = Finding::of($this->key(), 'The card does not fit its envelope, or rattles in it.', 'Take the next size of envelope.');
+            $findings[] = Finding::of(
+                $this->key(),
+                'The card does not fit its envelope, or rattles in it.',
+                'Take the next size of envelope.',
+            );
         }
 
         return $findings;

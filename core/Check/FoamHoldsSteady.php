@@ -23,11 +23,24 @@ final class FoamHoldsSteady implements Check
         $foam = $card->card->taking(FoamPart::ID);
         $needs = self::needed($card);
         if ($foam !== null && $foam->quantity < $needs) {
-            return [Finding::of($this->key(), "$foam->quantity foam squares let the picture wobble.", "Use $needs for a picture of its size.", Repair::quantity("Take $needs", FoamPart::ID, $needs))];
+            return [
+                Finding::of(
+                    $this->key(),
+                    "$foam->quantity foam squares let the picture wobble.",
+                    "Use $needs for a picture of its size.",
+                    Repair::quantity("Take $needs", FoamPart::ID, $needs),
+                ),
+            ];
         }
 
         return $foam === null && $card->taken(FocalPart::ID)?->kind() === Kind::DieCut
-            ? [Finding::hint($this->key(), 'There is no foam left for the picture: it lies flat.', 'Glue it flat, or find foam in the stash.')]
+            ? [
+                Finding::hint(
+                    $this->key(),
+                    'There is no foam left for the picture: it lies flat.',
+                    'Glue it flat, or find foam in the stash.',
+                ),
+            ]
             : [];
     }
 

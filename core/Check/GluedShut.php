@@ -19,16 +19,31 @@ final class GluedShut implements Check
 
     public function look(CardInHand $card): array
     {
-        $across = array_keys(array_filter(self::pieces($card), static fn (Rect $rect): bool => self::isAcross($rect, $card->card->front, $card->card->fold)));
+        $across = array_keys(
+            array_filter(
+                self::pieces($card),
+                static fn (Rect $rect): bool => self::isAcross($rect, $card->card->front, $card->card->fold),
+            ),
+        );
         if ($across === []) {
             return [];
         }
         $names = implode(' and the ', $across);
 
-        return [match ($card->card->fold) {
-            FoldKind::Gatefold => Finding::of($this->key(), "The $names would lie across both flaps: glued to both, the card is shut.", 'Cut it down the middle, a half for each flap, or glue it to one flap only.'),
-            default => Finding::of($this->key(), "The $names would lie across the flap and the front: glued to both, the flap is shut.", 'Glue it to the flap only, or lay it lower.'),
-        }];
+        return [
+            match ($card->card->fold) {
+                FoldKind::Gatefold => Finding::of(
+                    $this->key(),
+                    "The $names would lie across both flaps: glued to both, the card is shut.",
+                    'Cut it down the middle, a half for each flap, or glue it to one flap only.',
+                ),
+                default => Finding::of(
+                    $this->key(),
+                    "The $names would lie across the flap and the front: glued to both, the flap is shut.",
+                    'Glue it to the flap only, or lay it lower.',
+                ),
+            },
+        ];
     }
 
     /** @return array<string, Rect> by name */

@@ -24,8 +24,18 @@ final class HeightForEnvelope implements Check
         $envelope = $card->taken(EnvelopePart::ID)?->good;
         // What stands up stands in from the edges: it takes up about half its height of the envelope each way.
         $needs = $card->card->front->grown(Length::ofUnits(intdiv($height->units, 4)));
-        if ($envelope instanceof Envelope && $envelope->takes($card->card->front) && ! $needs->fitsIn($envelope->size, true)) {
-            return [Finding::of($this->key(), "$says Its envelope, {$envelope->size->label($card->unit)}, is too tight for that.", 'Take the next size of envelope or a box, or leave the foam out.')];
+        if (
+            $envelope instanceof Envelope
+            && $envelope->takes($card->card->front)
+            && ! $needs->fitsIn($envelope->size, true)
+        ) {
+            return [
+                Finding::of(
+                    $this->key(),
+                    "$says Its envelope, {$envelope->size->label($card->unit)}, is too tight for that.",
+                    'Take the next size of envelope or a box, or leave the foam out.',
+                ),
+            ];
         }
 
         return $height->isLongerThan(Length::millimetres(5))

@@ -22,17 +22,31 @@ final class Overhangs implements Check
         foreach ($card->layout->parts as $laid) {
             $over = self::carrierItLeaves($card, $laid);
             if ($over !== null) {
-                $findings[] = Finding::of($this->key(), "The {$laid->part->name} hangs over the {$over->part->name} that carries it.", 'Make it smaller, or move it in.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The {$laid->part->name} hangs over the {$over->part->name} that carries it.",
+                    'Make it smaller, or move it in.',
+                );
             }
             $size = $card->card->taking($laid->part->id)?->size;
             if ($size !== null && ! $size->fitsIn($laid->cut, true)) {
-                $findings[] = Finding::of($this->key(), "The piece for the {$laid->part->name} is {$size->label($card->unit)}, its place {$laid->cut->label($card->unit)}.", 'Trim it, or use it where it fits.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The piece for the {$laid->part->name} is {$size->label(
+                        $card->unit,
+                    )}, its place {$laid->cut->label($card->unit)}.",
+                    'Trim it, or use it where it fits.',
+                );
             }
         }
         foreach (OwnParts::placed($card->layout) as $part) {
             $rect = $card->layer($part->id())?->rect;
             if ($rect !== null && ! $rect->size->fitsIn($card->layout->front)) {
-                $findings[] = Finding::of($this->key(), "The {$part->name()} is larger than the front: {$rect->size->label($card->unit)}.", 'Trim it flush, or take a smaller one.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The {$part->name()} is larger than the front: {$rect->size->label($card->unit)}.",
+                    'Trim it flush, or take a smaller one.',
+                );
             }
         }
 

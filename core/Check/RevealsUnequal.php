@@ -26,8 +26,17 @@ final class RevealsUnequal implements Check
         $findings = [];
         foreach ($card->layout->parts as $laid) {
             $reveals = $card->layout->reveals($laid);
-            if (in_array($laid->part->relation->kind, [RelationKind::Panel, RelationKind::Circle], true) && (self::slips($reveals['left'], $reveals['right']) || self::slips($reveals['top'], $reveals['bottom']))) {
-                $findings[] = Finding::of($this->key(), "The {$laid->part->name} sits a hair off the middle: its reveals are not the same.", 'Set it in the middle.', ...self::centred($laid));
+            if (
+                in_array($laid->part->relation->kind, [RelationKind::Panel, RelationKind::Circle], true)
+                && (self::slips($reveals['left'], $reveals['right'])
+                    || self::slips($reveals['top'], $reveals['bottom']))
+            ) {
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The {$laid->part->name} sits a hair off the middle: its reveals are not the same.",
+                    'Set it in the middle.',
+                    ...self::centred($laid),
+                );
             }
         }
 
@@ -44,9 +53,15 @@ final class RevealsUnequal implements Check
     /** @return list<Repair> */
     private static function centred(Laid $laid): array
     {
-        $offsets = array_filter(['across', 'down'], static fn (string $measure): bool => isset($laid->part->relation->measures[$measure]) && $laid->part->relation->measures[$measure]->write() !== '0 in');
+        $offsets = array_filter(
+            ['across', 'down'],
+            static fn (string $measure): bool => isset($laid->part->relation->measures[$measure])
+                && $laid->part->relation->measures[$measure]->write() !== '0 in',
+        );
         $isMiddle = ($laid->part->relation->options['anchor'] ?? '') === 'middle';
 
-        return $isMiddle && count($offsets) === 1 ? [Repair::measure('Set it in the middle', $laid->part->id, array_values($offsets)[0], '0')] : [];
+        return $isMiddle && count($offsets) === 1
+            ? [Repair::measure('Set it in the middle', $laid->part->id, array_values($offsets)[0], '0')]
+            : [];
     }
 }

@@ -21,9 +21,22 @@ final class SaidTwice implements Check
         if ($words === null) {
             return [];
         }
-        $same = array_filter($card->strangers(), static fn (Card $other): bool => mb_strtolower(($card->components[$other->taking(WordsPart::ID)->component ?? ''] ?? null)?->words()->text ?? '') === mb_strtolower($words->text));
+        $same = array_filter(
+            $card->strangers(),
+            static fn (Card $other): bool => mb_strtolower(
+                ($card->components[$other->taking(WordsPart::ID)->component ?? ''] ?? null)?->words()->text ?? '',
+            ) === mb_strtolower($words->text),
+        );
         $numbers = implode(', ', array_map(static fn (Card $other): int => $other->number, $same));
 
-        return $same === [] ? [] : [Finding::of($this->key(), "“{$words->text}” is on card $numbers too.", 'Take other words, or make the two a set.')];
+        return $same === []
+            ? []
+            : [
+                Finding::of(
+                    $this->key(),
+                    "“{$words->text}” is on card $numbers too.",
+                    'Take other words, or make the two a set.',
+                ),
+            ];
     }
 }

@@ -43,8 +43,14 @@ final class SpreadGaps
         $fold = FoldKind::tryFrom($what);
 
         return match (true) {
-            $occasion !== null => ["for {$occasion->label()}", count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion))],
-            $fold !== null => [(str_starts_with($fold->label(), 'e') ? 'with an ' : 'with a ').$fold->label(), count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold))],
+            $occasion !== null => [
+                "for {$occasion->label()}",
+                count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion)),
+            ],
+            $fold !== null => [
+                (str_starts_with($fold->label(), 'e') ? 'with an ' : 'with a ').$fold->label(),
+                count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold)),
+            ],
             default => ['for a man', $forMen],
         };
     }

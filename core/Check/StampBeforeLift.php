@@ -24,8 +24,18 @@ final class StampBeforeLift implements Check
             return [];
         }
 
-        return [$card->card->taking(LabelPart::ID) === null
-            ? Finding::of($this->key(), "The words are stamped on the {$under->part->name}, which stands on foam.", 'Stamp it before it is popped up, and let the ink dry.')
-            : Finding::hint($this->key(), 'The label of the words lies on a raised part.', 'Stamp the label before it is glued down.')];
+        return [
+            $card->card->taking(LabelPart::ID) === null
+                ? Finding::of(
+                    $this->key(),
+                    "The words are stamped on the {$under->part->name}, which stands on foam.",
+                    'Stamp it before it is popped up, and let the ink dry.',
+                )
+                : Finding::hint(
+                    $this->key(),
+                    'The label of the words lies on a raised part.',
+                    'Stamp the label before it is glued down.',
+                ),
+        ];
     }
 }

@@ -25,12 +25,20 @@ final class StripTooShort implements Check
             $size = $card->card->taking($laid->part->id)?->size;
             if ($size !== null && $laid->cut->longer()->isLongerThan($size->longer())) {
                 $short = $laid->cut->longer()->minus($size->longer())->label($card->unit);
-                $findings[] = Finding::of($this->key(), "The piece for the {$laid->part->name} is $short short, and nothing hides the gap.", 'Hide the gap under a label or a banner, or cut another.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The piece for the {$laid->part->name} is $short short, and nothing hides the gap.",
+                    'Hide the gap under a label or a banner, or cut another.',
+                );
             }
         }
         $ribbon = $card->card->taking(BowPart::ID);
         if ($ribbon !== null && $ribbon->quantity < Length::inches(self::BOW)->units) {
-            $findings[] = Finding::of($this->key(), Length::ofUnits($ribbon->quantity)->label($card->unit).' of ribbon are too short for a bow.', 'Tie a knot, or glue it down as a band.');
+            $findings[] = Finding::of(
+                $this->key(),
+                Length::ofUnits($ribbon->quantity)->label($card->unit).' of ribbon are too short for a bow.',
+                'Tie a knot, or glue it down as a band.',
+            );
         }
 
         return $findings;

@@ -27,7 +27,9 @@ final class Thickness
         if ($focal !== null) {
             $foam = $card->taken(FoamPart::ID)?->good;
             $good = $card->taken(FocalPart::ID)?->good;
-            $tops[] = self::under($card, $focal->rect) + ($foam instanceof Foam ? $foam->thickness->units : 0) + ($good instanceof Sticker ? $good->thickness->units : self::DIE_CUT);
+            $tops[] = self::under($card, $focal->rect)
+                + ($foam instanceof Foam ? $foam->thickness->units : 0)
+                + ($good instanceof Sticker ? $good->thickness->units : self::DIE_CUT);
             $tops[] = $card->card->taking(GroupPart::ID) === null ? 0 : self::under($card, $focal->rect) + self::GEM;
         }
 
@@ -36,6 +38,12 @@ final class Thickness
 
     private static function under(CardInHand $card, Rect $rect): int
     {
-        return max(0, ...array_map(static fn (Laid $laid): int => $laid->rect->overlaps($rect) ? $laid->top()->units : 0, $card->layout->parts));
+        return max(
+            0,
+            ...array_map(
+                static fn (Laid $laid): int => $laid->rect->overlaps($rect) ? $laid->top()->units : 0,
+                $card->layout->parts,
+            ),
+        );
     }
 }

@@ -22,13 +22,21 @@ final class ThinPaperLifted implements Check
         $findings = [];
         foreach ($card->layout->parts as $laid) {
             if ($laid->part->foam > 0 && $card->taken($laid->part->id)?->kind() === Kind::Paper) {
-                $findings[] = Finding::of($this->key(), "The {$laid->part->name} is thin paper on foam: it sags between the squares.", 'Back it with cardstock of the same size.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The {$laid->part->name} is thin paper on foam: it sags between the squares.",
+                    'Back it with cardstock of the same size.',
+                );
             }
         }
         foreach (self::BORNE as $part) {
             if ($card->taken($part)?->kind() === Kind::Paper) {
                 $name = str_replace('-', ' ', substr($part, 5));
-                $findings[] = Finding::hint($this->key(), "The $name is thin paper and will be handled.", 'Back it with cardstock, or take a heavier paper.');
+                $findings[] = Finding::hint(
+                    $this->key(),
+                    "The $name is thin paper and will be handled.",
+                    'Back it with cardstock, or take a heavier paper.',
+                );
             }
         }
 

@@ -31,7 +31,11 @@ final class ToolsAtHand implements Check
                 default => null,
             };
             if ($wants !== null && ! self::has($card, $laid)) {
-                $findings[] = Finding::hint($this->key(), "The {$laid->part->name} needs $wants, and none is among your tools.", 'Draw it round something and cut it by scissors, or change its size to one you have.');
+                $findings[] = Finding::hint(
+                    $this->key(),
+                    "The {$laid->part->name} needs $wants, and none is among your tools.",
+                    'Draw it round something and cut it by scissors, or change its size to one you have.',
+                );
             }
         }
 
@@ -53,7 +57,11 @@ final class ToolsAtHand implements Check
 
                 continue;
             }
-            if ($tool->shape === Shape::Circle && $tool->makes !== null && abs($tool->makes->width->units - $laid->rect->size->width->units) <= self::EASE) {
+            if (
+                $tool->shape === Shape::Circle
+                && $tool->makes !== null
+                && abs($tool->makes->width->units - $laid->rect->size->width->units) <= self::EASE
+            ) {
                 return true;
             }
         }

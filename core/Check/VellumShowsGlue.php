@@ -27,7 +27,11 @@ final class VellumShowsGlue implements Check
             }
             $visibility ??= Visibility::of($card->layout);
             if ($visibility->hiddenArea($laid->part->id) === 0) {
-                $findings[] = Finding::of($this->key(), "The {$laid->part->name} is vellum with nothing solid on it: the glue will show.", 'Lay a solid part on it and glue behind that, or hold it by a brad or under an edge.');
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "The {$laid->part->name} is vellum with nothing solid on it: the glue will show.",
+                    'Lay a solid part on it and glue behind that, or hold it by a brad or under an edge.',
+                );
             }
         }
 

@@ -31,7 +31,15 @@ final class WhitesThatDiffer implements Check
             }
         }
 
-        return $whites === [] ? [] : [Finding::of($this->key(), implode('. ', $whites).': the warmer one will look dirty.', 'Put a coloured mat between, or take the other white.')];
+        return $whites === []
+            ? []
+            : [
+                Finding::of(
+                    $this->key(),
+                    implode('. ', $whites).': the warmer one will look dirty.',
+                    'Put a coloured mat between, or take the other white.',
+                ),
+            ];
     }
 
     private static function differ(Colour $one, Colour $two): bool

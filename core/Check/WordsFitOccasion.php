@@ -18,7 +18,14 @@ final class WordsFitOccasion implements Check
         $words = $card->taken(WordsPart::ID)?->words();
 
         return $words !== null && ! $words->fit($card->card->occasion)
-            ? [Finding::of($this->key(), "“{$words->text}” is not for {$card->card->occasion->label()}.", 'Take words that are, or give the card another occasion.', ...array_map(Repair::occasion(...), array_slice($words->occasions, 0, 3)))]
+            ? [
+                Finding::of(
+                    $this->key(),
+                    "“{$words->text}” is not for {$card->card->occasion->label()}.",
+                    'Take words that are, or give the card another occasion.',
+                    ...array_map(Repair::occasion(...), array_slice($words->occasions, 0, 3)),
+                ),
+            ]
             : [];
     }
 }

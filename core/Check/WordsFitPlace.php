@@ -20,7 +20,13 @@ final class WordsFitPlace implements Check
         $place = $card->layout->sentiment->size;
 
         return $words !== null && ! $words->fitsIn($place)
-            ? [Finding::of($this->key(), "The sentiment is {$words->label($card->unit)}, the place for it {$place->label($card->unit)}.", 'Take smaller words, or another sketch.')]
+            ? [
+                Finding::of(
+                    $this->key(),
+                    "The sentiment is {$words->label($card->unit)}, the place for it {$place->label($card->unit)}.",
+                    'Take smaller words, or another sketch.',
+                ),
+            ]
             : [];
     }
 }

@@ -29,7 +29,11 @@ final class WordsStandOut implements Check
         $findings = [];
         $ink = $printed->colours[1] ?? null;
         if ($ink !== null && $ink->differenceFrom($printed->colours[0]) < self::LETTERS) {
-            $findings[] = Finding::of($this->key(), 'The words are hard to read: their ink is close to their ground.', 'Take other words, or stamp them darker.');
+            $findings[] = Finding::of(
+                $this->key(),
+                'The words are hard to read: their ink is close to their ground.',
+                'Take other words, or stamp them darker.',
+            );
         }
         $under = $card->faceUnder($layer);
         if ($under !== null && $under->ground()->differenceFrom($printed->colours[0]) < self::EDGE) {

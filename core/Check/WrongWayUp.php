@@ -31,7 +31,12 @@ final class WrongWayUp implements Check
                 default => null,
             };
             if ($why !== null) {
-                $findings[] = Finding::of($this->key(), "{$face->name} on the {$laid->part->name} $why.", 'Take a print without an up there, or turn the paper over.', ...self::overturned($laid->part->id, $taking->component, $good->faces()));
+                $findings[] = Finding::of(
+                    $this->key(),
+                    "{$face->name} on the {$laid->part->name} $why.",
+                    'Take a print without an up there, or turn the paper over.',
+                    ...self::overturned($laid->part->id, $taking->component, $good->faces()),
+                );
             }
         }
 

@@ -13,8 +13,15 @@ use KeepShare\Core\Measure\Rect;
  */
 final readonly class Box
 {
-    private function __construct(public int $width, public int $height, private ?Piece $piece, private bool $turned, private ?self $first, private ?self $second, private Direction $direction)
-    {
+    private function __construct(
+        public int $width,
+        public int $height,
+        private ?Piece $piece,
+        private bool $turned,
+        private ?self $first,
+        private ?self $second,
+        private Direction $direction,
+    ) {
     }
 
     public static function of(Piece $piece, bool $turned): self
@@ -58,7 +65,13 @@ final readonly class Box
             return Leaf::offcut($part);
         }
 
-        return self::split($part, $this->direction, $this->direction === Direction::Down ? $one->width : $one->height, $one->cutFrom(...), $two->cutFrom(...));
+        return self::split(
+            $part,
+            $this->direction,
+            $this->direction === Direction::Down ? $one->width : $one->height,
+            $one->cutFrom(...),
+            $two->cutFrom(...),
+        );
     }
 
     /** The same with a trimmer that is too short for some cuts; null where no order of the cuts was found that it makes. */
@@ -96,7 +109,12 @@ final readonly class Box
             yield [Direction::Down, $this->width, $this, null];
         }
         if ($this->first !== null && $this->second !== null) {
-            yield [$this->direction, $this->direction === Direction::Down ? $this->first->width : $this->first->height, $this->first, $this->second];
+            yield [
+                $this->direction,
+                $this->direction === Direction::Down ? $this->first->width : $this->first->height,
+                $this->first,
+                $this->second,
+            ];
         }
     }
 

@@ -84,7 +84,13 @@ final readonly class Clean
      */
     private function cuts(Closure $then): array
     {
-        return $this->inside() === null ? [] : self::cropped(Rect::whole($this->stock->size), $this->edges(), fn (Rect $part): array => $this->round($part, $then));
+        return $this->inside() === null
+            ? []
+            : self::cropped(
+                Rect::whole($this->stock->size),
+                $this->edges(),
+                fn (Rect $part): array => $this->round($part, $then),
+            );
     }
 
     /** @return array{int, int, int, int} left, top, right and bottom of what is within the margin */
@@ -105,7 +111,14 @@ final readonly class Clean
     {
         [$left, $top, $right, $bottom] = $inside;
         [$x, $y] = [$part->x->units, $part->y->units];
-        foreach ([[Direction::Across, $top - $y, false], [Direction::Across, $bottom - $y, true], [Direction::Down, $left - $x, false], [Direction::Down, $right - $x, true]] as [$direction, $at, $keepsFirst]) {
+        foreach (
+            [
+                [Direction::Across, $top - $y, false],
+                [Direction::Across, $bottom - $y, true],
+                [Direction::Down, $left - $x, false],
+                [Direction::Down, $right - $x, true],
+            ] as [$direction, $at, $keepsFirst]
+        ) {
             $side = $direction === Direction::Down ? $part->size->width->units : $part->size->height->units;
             if ($at > 0 && $at < $side) {
                 [$first, $second] = Split::halves($part, $direction, Length::ofUnits($at));
@@ -136,7 +149,10 @@ final readonly class Clean
         foreach ($in as $blemish) {
             foreach (self::ways($part, $blemish) as [$direction, $at]) {
                 [$first, $second] = Split::halves($part, $direction, Length::ofUnits($at));
-                $clean = max($this->isClean($first) ? $first->size->exactArea() : 0, $this->isClean($second) ? $second->size->exactArea() : 0);
+                $clean = max(
+                    $this->isClean($first) ? $first->size->exactArea() : 0,
+                    $this->isClean($second) ? $second->size->exactArea() : 0,
+                );
                 if ($best === null || $clean > $best[0]) {
                     $best = [$clean, $direction, $at, $first, $second];
                 }

@@ -69,11 +69,20 @@ final class Engine
         if ($best === null) {
             return count($pieces) <= Subsets::MOST || $terms->tries >= self::TRIES
                 ? $plan
-                : self::better($plan, self::bounded(Planner::plan($stock, $pieces, $terms->trying(self::TRIES, $terms->seed)), $stock, $pieces));
+                : self::better(
+                    $plan,
+                    self::bounded(
+                        Planner::plan($stock, $pieces, $terms->trying(self::TRIES, $terms->seed)),
+                        $stock,
+                        $pieces,
+                    ),
+                );
         }
 
         // Where it opens no fewer, the quick plan leaves more useful leftovers; now it is known that no plan opens fewer sheets.
-        return $plan->isComplete() && $plan->sheetsOpened() === $best->sheetsOpened() ? CutPlan::of($plan->sheets, [], $best->lowerBound) : $best;
+        return $plan->isComplete() && $plan->sheetsOpened() === $best->sheetsOpened()
+            ? CutPlan::of($plan->sheets, [], $best->lowerBound)
+            : $best;
     }
 
     private static function better(CutPlan $plan, CutPlan $other): CutPlan
@@ -121,7 +130,11 @@ final class Engine
     private static function mosaic(array $stock, array $pieces): ?CutPlan
     {
         $wholes = array_values(array_filter($stock, static fn (Stock $one): bool => $one->isWhole));
-        $alike = $wholes === [] ? [] : array_values(array_filter($wholes, static fn (Stock $one): bool => $one->size->equals($wholes[0]->size)));
+        $alike = $wholes === []
+                ? []
+                : array_values(
+                    array_filter($wholes, static fn (Stock $one): bool => $one->size->equals($wholes[0]->size)),
+                );
 
         return count($alike) === count($stock) ? Mosaic::plan($alike, $pieces) : null;
     }

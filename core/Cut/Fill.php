@@ -54,7 +54,11 @@ final class Fill
         $this->open = new SplPriorityQueue;
         $this->open->setExtractFlags(SplPriorityQueue::EXTR_BOTH);
         $order = array_keys($wishes);
-        usort($order, static fn (int $a, int $b): int => $wishes[$b]->worth / $wishes[$b]->piece->size->exactArea() <=> $wishes[$a]->worth / $wishes[$a]->piece->size->exactArea());
+        usort(
+            $order,
+            static fn (int $a, int $b): int => $wishes[$b]->worth / $wishes[$b]->piece->size->exactArea()
+                <=> $wishes[$a]->worth / $wishes[$a]->piece->size->exactArea(),
+        );
         $this->densest = $order;
         $this->ground = Ground::of($size, $wishes);
     }
@@ -98,7 +102,9 @@ final class Fill
             $trees[Clean::key($part)] = $filling->plan->toArray();
             $wishes = self::without($wishes, $filling->plan);
         }
-        $plan = $worth === 0 ? SheetPlan::of($stock, Leaf::offcut(Rect::whole($stock->size))) : $clean->plan(static fn (Rect $part): array => $trees[Clean::key($part)] ?? []);
+        $plan = $worth === 0
+                ? SheetPlan::of($stock, Leaf::offcut(Rect::whole($stock->size)))
+                : $clean->plan(static fn (Rect $part): array => $trees[Clean::key($part)] ?? []);
 
         return Filling::of($plan, $worth, max($worth, $bound));
     }
@@ -232,7 +238,9 @@ final class Fill
                 // A part of one more, rounded down where that is exact: worths are whole numbers. Never below what it is.
                 $more = $this->wishes[$n]->worth;
 
-                return $worth + ($more < intdiv(PHP_INT_MAX, max(1, $area)) ? intdiv($area * $more, $each) : (int) ceil($area / $each * $more));
+                $isExact = $more < intdiv(PHP_INT_MAX, max(1, $area));
+
+                return $worth + ($isExact ? intdiv($area * $more, $each) : (int) ceil($area / $each * $more));
             }
         }
 

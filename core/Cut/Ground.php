@@ -30,8 +30,12 @@ final class Ground
      * @param  array<int, int>  $column  by place
      * @param  array<int, int>  $row
      */
-    private function __construct(private readonly array $xs, private readonly array $ys, private readonly array $column, private readonly array $row)
-    {
+    private function __construct(
+        private readonly array $xs,
+        private readonly array $ys,
+        private readonly array $column,
+        private readonly array $row,
+    ) {
     }
 
     /**

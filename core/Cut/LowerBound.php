@@ -48,9 +48,30 @@ final class LowerBound
         }
         [$width, $height] = [$stock[0]->size->width->units, $stock[0]->size->height->units];
         $sheet = $stock[0]->size->exactArea();
-        $ways = array_map(static fn (Piece $piece): array => array_values(array_filter(self::ways($piece), static fn (Size $way): bool => $way->fitsIn($stock[0]->size))) ?: [$piece->size], $pieces);
-        $across = array_map(static fn (int $p): array => self::allCounted($ways, static fn (Size $way): int => $way->width->units, $width, $p), self::thresholds($pieces, $width));
-        $down = array_map(static fn (int $q): array => self::allCounted($ways, static fn (Size $way): int => $way->height->units, $height, $q), self::thresholds($pieces, $height));
+        $ways = array_map(
+            static fn (Piece $piece): array => array_values(
+                array_filter(self::ways($piece), static fn (Size $way): bool => $way->fitsIn($stock[0]->size)),
+            ) ?: [$piece->size],
+            $pieces,
+        );
+        $across = array_map(
+            static fn (int $p): array => self::allCounted(
+                $ways,
+                static fn (Size $way): int => $way->width->units,
+                $width,
+                $p,
+            ),
+            self::thresholds($pieces, $width),
+        );
+        $down = array_map(
+            static fn (int $q): array => self::allCounted(
+                $ways,
+                static fn (Size $way): int => $way->height->units,
+                $height,
+                $q,
+            ),
+            self::thresholds($pieces, $height),
+        );
         foreach ($across as $widths) {
             foreach ($down as $heights) {
                 $area = 0;

@@ -77,7 +77,14 @@ final readonly class Marred
         }
         $out = array_column(array_map(static fn (Piece $piece): array => [$piece->id, true], $plan->unplaced), 1, 0);
 
-        return CutPlan::of($sheets, $plan->unplaced, LowerBound::sheets($this->cropped(), array_values(array_filter($pieces, static fn (Piece $piece): bool => ! isset($out[$piece->id])))));
+        return CutPlan::of(
+            $sheets,
+            $plan->unplaced,
+            LowerBound::sheets(
+                $this->cropped(),
+                array_values(array_filter($pieces, static fn (Piece $piece): bool => ! isset($out[$piece->id]))),
+            ),
+        );
     }
 
     /** @return list<Stock> the sheets within their margins, as if there were no blemish: no plan does better on the real ones */

@@ -83,7 +83,14 @@ final class Mosaic
         }
 
         return CutPlan::of(
-            array_map(static fn (Box $box, int $n): SheetPlan => SheetPlan::of($sheets[$n], $box->cutFrom(Rect::whole($size))), $cover, array_keys($cover)),
+            array_map(
+                static fn (Box $box, int $n): SheetPlan => SheetPlan::of(
+                    $sheets[$n],
+                    $box->cutFrom(Rect::whole($size)),
+                ),
+                $cover,
+                array_keys($cover),
+            ),
             [],
             count($cover),
         );
@@ -141,7 +148,15 @@ final class Mosaic
             foreach ($piece->mayTurn ? [false, true] : [false] as $turned) {
                 $box = Box::of($piece, $turned);
                 if ($box->fits($this->width, $this->height)) {
-                    $this->keep("$box->width/$n", 1, $box->width, $box->height, $n < self::HALF ? 1 << $n : 0, $n < self::HALF ? 0 : 1 << ($n - self::HALF), $box);
+                    $this->keep(
+                        "$box->width/$n",
+                        1,
+                        $box->width,
+                        $box->height,
+                        $n < self::HALF ? 1 << $n : 0,
+                        $n < self::HALF ? 0 : 1 << ($n - self::HALF),
+                        $box,
+                    );
                 }
             }
         }
@@ -195,7 +210,15 @@ final class Mosaic
             // A set of pieces has one area, so its width tells it from its other boxes.
             $key = $both.'/'.($low | $itsLow).'/'.($high | $itsHigh);
             if (! isset($this->seen[$key])) {
-                $this->keep($key, $level, $both, $isDown ? $height : $height + $side, $low | $itsLow, $high | $itsHigh, [$one, $other, $parted]);
+                $this->keep(
+                    $key,
+                    $level,
+                    $both,
+                    $isDown ? $height : $height + $side,
+                    $low | $itsLow,
+                    $high | $itsHigh,
+                    [$one, $other, $parted],
+                );
             }
         }
     }

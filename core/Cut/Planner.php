@@ -15,7 +15,8 @@ use Random\Randomizer;
  * A beam search over guillotine placements. Pieces are taken from large to small; each is tried in the corner of every
  * open part, lying either way if it may, with the two ways of cutting off the rest; the best states go on. States are
  * ranked by pieces left out, whole sheets opened, then the worth of what is left: what it can still become, where that
- * is known, then its size, where one large part is worth more than two halves of it. Deterministic; a heuristic whose distance from the optimum LowerBound tells.
+ * is known, then its size, where one large part is worth more than two halves of it. Deterministic; a heuristic whose
+ * distance from the optimum LowerBound tells.
  *
  * An open part is its sheet, its left and upper edge, its width and its height.
  *
@@ -43,7 +44,12 @@ final class Planner
     public static function plan(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
         if (Marred::concerns($stock)) {
-            return Marred::plan($stock, $pieces, ($terms ?? Terms::usual())->trimmer, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
+            return Marred::plan(
+                $stock,
+                $pieces,
+                ($terms ?? Terms::usual())->trimmer,
+                static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms),
+            );
         }
 
         return (new self($stock, $pieces, $terms ?? Terms::usual()))->search();
@@ -158,7 +164,10 @@ final class Planner
         }
         usort($children, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return array_map(fn (array $child): array => $this->after($states[$child[1]], $child[2], $child[0]), array_slice($children, 0, $beam));
+        return array_map(
+            fn (array $child): array => $this->after($states[$child[1]], $child[2], $child[0]),
+            array_slice($children, 0, $beam),
+        );
     }
 
     /**
@@ -185,9 +194,20 @@ final class Planner
                 if ($width > $open[3] || $height > $open[4]) {
                     continue;
                 }
-                foreach ($width < $open[3] && $height < $open[4] ? [Direction::Across, Direction::Down] : [Direction::Across] as $direction) {
+                foreach (
+                    $width < $open[3] && $height < $open[4]
+                        ? [Direction::Across, Direction::Down]
+                        : [Direction::Across] as $direction
+                ) {
                     if ($this->reaches($open, $width, $height, $direction)) {
-                        yield ['open' => $open, 'piece' => $piece, 'width' => $width, 'height' => $height, 'turned' => $turned, 'direction' => $direction];
+                        yield [
+                            'open' => $open,
+                            'piece' => $piece,
+                            'width' => $width,
+                            'height' => $height,
+                            'turned' => $turned,
+                            'direction' => $direction,
+                        ];
                     }
                 }
             }
@@ -326,7 +346,15 @@ final class Planner
     /** @param  array<string, Step>  $steps by the part they are cut from */
     private function node(int $stock, Rect $rect, array $steps): Node
     {
-        $step = $steps[implode(',', [$stock, $rect->x->units, $rect->y->units, $rect->size->width->units, $rect->size->height->units])] ?? null;
+        $step = $steps[
+                implode(',', [
+                    $stock,
+                    $rect->x->units,
+                    $rect->y->units,
+                    $rect->size->width->units,
+                    $rect->size->height->units,
+                ])
+            ] ?? null;
         if ($step === null) {
             return Leaf::offcut($rect);
         }

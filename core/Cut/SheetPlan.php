@@ -84,7 +84,13 @@ final readonly class SheetPlan
     private static function replaced(Node $node, Leaf $old, Node $new): Node
     {
         if ($node instanceof Split) {
-            return Split::of($node->rect(), $node->direction, $node->at, self::replaced($node->first, $old, $new), self::replaced($node->second, $old, $new));
+            return Split::of(
+                $node->rect(),
+                $node->direction,
+                $node->at,
+                self::replaced($node->first, $old, $new),
+                self::replaced($node->second, $old, $new),
+            );
         }
 
         return $node === $old ? $new : $node;

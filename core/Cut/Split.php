@@ -11,8 +11,13 @@ use KeepShare\Core\Measure\Size;
 /** A part cut right through, $at in from its left or its top edge. */
 final readonly class Split implements Node
 {
-    private function __construct(private Rect $rect, public Direction $direction, public Length $at, public Node $first, public Node $second)
-    {
+    private function __construct(
+        private Rect $rect,
+        public Direction $direction,
+        public Length $at,
+        public Node $first,
+        public Node $second,
+    ) {
     }
 
     /** @param  Node  $first the left or the upper part; $second is the other */
@@ -53,6 +58,11 @@ final readonly class Split implements Node
 
     public function toArray(): array
     {
-        return ['cut' => $this->direction->value, 'at' => $this->at->units, 'first' => $this->first->toArray(), 'second' => $this->second->toArray()];
+        return [
+            'cut' => $this->direction->value,
+            'at' => $this->at->units,
+            'first' => $this->first->toArray(),
+            'second' => $this->second->toArray(),
+        ];
     }
 }

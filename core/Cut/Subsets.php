@@ -46,7 +46,13 @@ final class Subsets
         if ($found === null) {
             return null;
         }
-        $sheets = array_map(static fn (array $one): SheetPlan => SheetPlan::of($stock[$one[0]], $one[1]->cutFrom(Rect::whole($stock[$one[0]]->size))), $found[1]);
+        $sheets = array_map(
+            static fn (array $one): SheetPlan => SheetPlan::of(
+                $stock[$one[0]],
+                $one[1]->cutFrom(Rect::whole($stock[$one[0]]->size)),
+            ),
+            $found[1],
+        );
 
         return CutPlan::of($sheets, [], $found[0]);
     }
@@ -161,7 +167,11 @@ final class Subsets
     private function nextUnlike(int $from): int
     {
         $next = $from + 1;
-        while (isset($this->stock[$next]) && $this->stock[$next]->isWhole === $this->stock[$from]->isWhole && $this->stock[$next]->size->equals($this->stock[$from]->size)) {
+        while (
+            isset($this->stock[$next])
+            && $this->stock[$next]->isWhole === $this->stock[$from]->isWhole
+            && $this->stock[$next]->size->equals($this->stock[$from]->size)
+        ) {
             $next++;
         }
 

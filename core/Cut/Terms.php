@@ -10,8 +10,13 @@ use Closure;
 final readonly class Terms
 {
     /** @param  (Closure(): bool)|null  $goOn */
-    private function __construct(public Trimmer $trimmer, public ?Useful $useful, public int $tries, public int $seed, private ?Closure $goOn)
-    {
+    private function __construct(
+        public Trimmer $trimmer,
+        public ?Useful $useful,
+        public int $tries,
+        public int $seed,
+        private ?Closure $goOn,
+    ) {
     }
 
     public static function usual(): self

@@ -37,15 +37,28 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class Designer
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler, private Pictures $pictures, private Variety $variety)
-    {
+    private function __construct(
+        private Table $table,
+        private Remains $remains,
+        private Supplies $supplies,
+        private Filler $filler,
+        private Pictures $pictures,
+        private Variety $variety,
+    ) {
     }
 
     public static function at(Table $table, Remains $remains, Variety $variety): self
     {
         $supplies = Supplies::of($table, $remains, $variety);
 
-        return new self($table, $remains, $supplies, Filler::of($table, $remains, $supplies, $variety), Pictures::of($table, $remains, $supplies, $variety), $variety);
+        return new self(
+            $table,
+            $remains,
+            $supplies,
+            Filler::of($table, $remains, $supplies, $variety),
+            Pictures::of($table, $remains, $supplies, $variety),
+            $variety,
+        );
     }
 
     /**
@@ -58,13 +71,39 @@ final readonly class Designer
      * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
      * @return list<Draft>
      */
-    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, int $breadth, int $most, bool $everyPicture = false): array
-    {
+    public function drafts(
+        int $number,
+        Occasion $occasion,
+        ?Component $sentiment,
+        array $lifted,
+        int $breadth,
+        int $most,
+        bool $everyPicture = false,
+    ): array {
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
             foreach ($this->sketches($most) as $sketch) {
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
-                    array_push($drafts, ...$this->onSketch($sketch, $way, $sentiment, $lifted, $breadth, $everyPicture, fn (array $own): Card => Card::of($number, $sketch, $way, $occasion, [...$takings, ...$own], $this->table->wishes->frame, $folded)));
+                    array_push(
+                        $drafts,
+                        ...$this->onSketch(
+                            $sketch,
+                            $way,
+                            $sentiment,
+                            $lifted,
+                            $breadth,
+                            $everyPicture,
+                            fn (array $own): Card => Card::of(
+                                $number,
+                                $sketch,
+                                $way,
+                                $occasion,
+                                [...$takings, ...$own],
+                                $this->table->wishes->frame,
+                                $folded,
+                            ),
+                        ),
+                    );
                 }
             }
         }
@@ -82,15 +121,27 @@ final readonly class Designer
         foreach ($this->foundations([]) as [$upright, $fold, $takings]) {
             [$front, $folded] = $design->isLying ? [$upright->turned(), $fold->turned()] : [$upright, $fold];
             $layout = $this->table->layouts->of($design->sketch, $front);
-            $component = fn (string $place): ?Component => $this->table->components[$design->takes[$place]['component'] ?? ''] ?? null;
+            $id = static fn (string $place): string => $design->takes[$place]['component'] ?? '';
+            $component = fn (string $place): ?Component => $this->table->components[$id($place)] ?? null;
             $focal = $component(KitDesign::FOCAL);
             $words = $layout === null ? null : $this->words($component(KitDesign::SENTIMENT), $layout);
-            if ($layout === null || $words === null || ! $focal?->good instanceof Applied || ! $focal->good->printed()->size->fitsIn($layout->focal->size)) {
+            if ($layout === null || $words === null || ! $focal?->good instanceof Applied) {
+                continue;
+            }
+            if (! $focal->good->printed()->size->fitsIn($layout->focal->size)) {
                 continue;
             }
             $picture = Picture::printed($focal, $focal->good->printed(), 0);
 
-            return Card::of($number, $design->sketch, $front, $design->occasion, [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)], $this->table->wishes->frame, $folded);
+            return Card::of(
+                $number,
+                $design->sketch,
+                $front,
+                $design->occasion,
+                [...$takings, ...$this->given($design, $layout), ...$words, ...$this->trimmings($picture, $layout)],
+                $this->table->wishes->frame,
+                $folded,
+            );
         }
 
         return null;
@@ -156,8 +207,15 @@ final readonly class Designer
      * @param  Closure(list<Taking>): Card  $card
      * @return list<Draft>
      */
-    private function onSketch(Sketch $sketch, Size $front, ?Component $sentiment, array $lifted, int $breadth, bool $everyPicture, Closure $card): array
-    {
+    private function onSketch(
+        Sketch $sketch,
+        Size $front,
+        ?Component $sentiment,
+        array $lifted,
+        int $breadth,
+        bool $everyPicture,
+        Closure $card,
+    ): array {
         $layout = $this->table->layouts->of($sketch, $front);
         if ($layout === null) {
             return [];
@@ -172,8 +230,18 @@ final readonly class Designer
             foreach ($everyPicture ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures] as $some) {
                 [$picture, $liking] = Pictures::likeliest($some, $layout, $fill);
                 // A front of many parts is not the better for it: what they add is brought to that of three.
-                $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts))) + $liking - $this->variety->ofSketch($sketch->key) - $this->variety->ofWay($front);
-                $drafts[] = Draft::of($goodness, fn (): Card => $card([...self::parts($layout, $fill), ...$words, ...$this->trimmings($picture, $layout)]));
+                $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts)))
+                    + $liking
+                    - $this->variety->ofSketch($sketch->key)
+                    - $this->variety->ofWay($front);
+                $drafts[] = Draft::of(
+                    $goodness,
+                    fn (): Card => $card([
+                        ...self::parts($layout, $fill),
+                        ...$words,
+                        ...$this->trimmings($picture, $layout),
+                    ]),
+                );
             }
         }
 
@@ -187,7 +255,13 @@ final readonly class Designer
         foreach ($layout->parts as $laid) {
             $surface = $fill->surfaces[$laid->part->id] ?? null;
             if ($surface !== null) {
-                $takings[] = Taking::piece($surface->component, $laid->part->id, $laid->cut, $surface->index, ! $surface->face->directional);
+                $takings[] = Taking::piece(
+                    $surface->component,
+                    $laid->part->id,
+                    $laid->cut,
+                    $surface->index,
+                    ! $surface->face->directional,
+                );
             }
         }
 
@@ -237,7 +311,13 @@ final readonly class Designer
             $takings[] = $foam === null ? null : Taking::some($foam->id, FoamPart::ID, 4);
         }
         $group = $this->leastUsed($this->supplies->ofKind(Kind::Embellishment, 3));
-        $takings[] = $group === null ? null : Taking::some($group->id, GroupPart::ID, $group->good instanceof Embellishment && $group->good->plenty ? 0 : 3);
+        $takings[] = $group === null
+                ? null
+                : Taking::some(
+                    $group->id,
+                    GroupPart::ID,
+                    $group->good instanceof Embellishment && $group->good->plenty ? 0 : 3,
+                );
         if (array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role === Role::Strip) !== []) {
             $bow = Length::inches(12);
             $ribbon = $this->leastUsed($this->supplies->ofKind(Kind::Ribbon, $bow->units));
@@ -254,7 +334,11 @@ final readonly class Designer
      */
     private function leastUsed(array $components): ?Component
     {
-        $rank = fn (Component $c): array => [isset($this->table->stash[$c->id]), -$this->table->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id)];
+        $rank = fn (Component $c): array => [
+            isset($this->table->stash[$c->id]),
+            -$this->table->wishes->useOf($c->id)->worth(),
+            $this->variety->ofComponent($c->id),
+        ];
         usort($components, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $components[0] ?? null;

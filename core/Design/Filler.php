@@ -19,8 +19,12 @@ final class Filler
     /** @var array<string, list<Surfaces>> what has been found already: it is asked for again for every occasion */
     private array $found = [];
 
-    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Supplies $supplies, private readonly Variety $variety)
-    {
+    private function __construct(
+        private readonly Table $table,
+        private readonly Remains $remains,
+        private readonly Supplies $supplies,
+        private readonly Variety $variety,
+    ) {
     }
 
     public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
@@ -57,7 +61,11 @@ final class Filler
                 foreach ($fills as $fill) {
                     // One print twice on a front is a mistake; one mat colour twice is a ladder.
                     if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
-                        $added = $own + $this->harmony($fill->main, $surface) - ($surface === null ? 0 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant));
+                        $added = $own
+                            + $this->harmony($fill->main, $surface)
+                            - ($surface === null
+                                ? 0
+                                : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant));
                         $ways[] = [$fill, $surface, $added];
                         $goodness[] = $fill->goodness + $added;
                     }
@@ -82,7 +90,12 @@ final class Filler
     public function ranked(Role $role, Size $cut, ?Surface $main, ?Surface $below = null, bool $isAslant = false): array
     {
         $surfaces = $this->surfaces($role, $cut);
-        $goodness = array_map(fn (Surface $surface): int => $this->goodness($role, $surface) - self::badPlace($surface, $below, $isAslant) + ($main !== null && $main->key === $surface->key ? -30 : $this->harmony($main, $surface)), $surfaces);
+        $goodness = array_map(
+            fn (Surface $surface): int => $this->goodness($role, $surface)
+                - self::badPlace($surface, $below, $isAslant)
+                + ($main !== null && $main->key === $surface->key ? -30 : $this->harmony($main, $surface)),
+            $surfaces,
+        );
         array_multisort($goodness, SORT_DESC, SORT_NUMERIC, array_keys($surfaces), SORT_ASC, $surfaces);
 
         return $surfaces;
@@ -105,7 +118,16 @@ final class Filler
     {
         $all = $role->isPaper() ? $this->supplies->papers() : $this->supplies->cardstocks();
 
-        return array_values(array_filter($all, fn (Surface $surface): bool => $this->remains->mayYield($surface->component, $cut, ! $surface->face->directional)));
+        return array_values(
+            array_filter(
+                $all,
+                fn (Surface $surface): bool => $this->remains->mayYield(
+                    $surface->component,
+                    $cut,
+                    ! $surface->face->directional,
+                ),
+            ),
+        );
     }
 
     /** Cardstock on the same cardstock does not show, and a print with an up leans over on a part that lies aslant. */

@@ -47,7 +47,13 @@ final readonly class Folding
     {
         $tried = 0;
         foreach ($this->hasBase() ? $plain($this->table->onSketches($this->sketches())) : [] as $cards) {
-            foreach (array_slice(array_filter($cards, fn (Card $card): bool => $this->suits($card->sketch, $card->front)), 0, self::EACH) as $card) {
+            foreach (
+                array_slice(
+                    array_filter($cards, fn (Card $card): bool => $this->suits($card->sketch, $card->front)),
+                    0,
+                    self::EACH,
+                ) as $card
+            ) {
                 $folded = $this->of($card);
                 if ($folded !== null && $canBeCut($folded)) {
                     return $folded;
@@ -80,7 +86,13 @@ final readonly class Folding
     /** @return list<Sketch> those that can lie on the fold, one way at least */
     private function sketches(): array
     {
-        return array_values(array_filter($this->table->sketches, fn (Sketch $sketch): bool => $this->suits($sketch, $this->table->front) || $this->suits($sketch, $this->table->front->turned())));
+        return array_values(
+            array_filter(
+                $this->table->sketches,
+                fn (Sketch $sketch): bool => $this->suits($sketch, $this->table->front)
+                    || $this->suits($sketch, $this->table->front->turned()),
+            ),
+        );
     }
 
     /** The card on that fold, or null where it cannot be had, or would lack something or be shut. */
@@ -111,14 +123,21 @@ final readonly class Folding
         // The sketch of an envelope-flap front lies under the flap; only what is stuck on must keep clear of its point.
         $parts = $this->fold === FoldKind::Gatefold ? array_map(static fn (Laid $laid): Rect => $laid->rect, $layout->parts) : [];
 
-        return array_filter([...$parts, $layout->focal, $layout->sentiment], fn (Rect $rect): bool => GluedShut::isAcross($rect, $front, $this->fold)) === [];
+        return array_filter(
+            [...$parts, $layout->focal, $layout->sentiment],
+            fn (Rect $rect): bool => GluedShut::isAcross($rect, $front, $this->fold),
+        ) === [];
     }
 
     /** What the fold adds is cut too; clear sheets and foam are the maker's to find. */
     private function hasItsParts(Card $card): bool
     {
         foreach ($card->construction($this->table->unit)->parts as $part) {
-            if (! $part->isFace && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true) && $card->taking($part->onCard()) === null) {
+            if (
+                ! $part->isFace
+                && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true)
+                && $card->taking($part->onCard()) === null
+            ) {
                 return false;
             }
         }

@@ -44,7 +44,11 @@ final class Insides
     {
         $size = $card->layout($table->unit)->inside;
         foreach ($card->taking(InsidePart::ID) === null ? $supplies->labelStocks() : [] as $stock) {
-            if ($stock->face->ground()->lab()->lightness > 80 && $remains->planWith($stock->component, Piece::of($card->pieceId(InsidePart::ID), $size, true)) !== null) {
+            if (
+                $stock->face->ground()->lab()->lightness > 80
+                && $remains->planWith($stock->component, Piece::of($card->pieceId(InsidePart::ID), $size, true))
+                    !== null
+            ) {
                 return Taking::piece($stock->component, InsidePart::ID, $size, $stock->index, true);
             }
         }

@@ -31,7 +31,12 @@ final readonly class Picture
     /** @param  int  $liking  how well it suits its place whatever lies under it */
     public static function printed(Component $component, Printed $printed, int $liking): self
     {
-        return new self([Taking::some($component->id, FocalPart::ID, 1)], $printed->colours[0], $component->kind() === Kind::DieCut, $liking);
+        return new self(
+            [Taking::some($component->id, FocalPart::ID, 1)],
+            $printed->colours[0],
+            $component->kind() === Kind::DieCut,
+            $liking,
+        );
     }
 
     /**
@@ -50,7 +55,20 @@ final readonly class Picture
     /** A piece of a paper with its motif on it, or of a panel with its picture. */
     public static function printedOn(Size $size, Surface $surface, int $liking): self
     {
-        return new self([Taking::piece($surface->component, FocalPart::ID, $size, $surface->index, ! $surface->face->directional)], $surface->face->colours[1] ?? $surface->face->ground(), true, $liking);
+        return new self(
+            [
+                Taking::piece(
+                    $surface->component,
+                    FocalPart::ID,
+                    $size,
+                    $surface->index,
+                    ! $surface->face->directional,
+                ),
+            ],
+            $surface->face->colours[1] ?? $surface->face->ground(),
+            true,
+            $liking,
+        );
     }
 
     public static function cut(Component $die, Size $size, Surface $surface, int $liking): self

@@ -37,7 +37,14 @@ final readonly class Pictures
         foreach ($this->supplies->focalPoints() as $component) {
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
             if ($printed !== null && $printed->size->fitsIn($layout->focal->size)) {
-                $pictures[] = Picture::printed($component, $printed, self::fills($printed->size, $layout) - 16 * $this->variety->ofComponent($component->id) - (isset($this->table->stash[$component->id]) ? 25 : 0) + $this->table->wishes->useOf($component->id)->worth());
+                $pictures[] = Picture::printed(
+                    $component,
+                    $printed,
+                    self::fills($printed->size, $layout)
+                        - 16 * $this->variety->ofComponent($component->id)
+                        - (isset($this->table->stash[$component->id]) ? 25 : 0)
+                        + $this->table->wishes->useOf($component->id)->worth(),
+                );
             }
         }
 
@@ -52,8 +59,13 @@ final readonly class Pictures
         $pictures = [];
         foreach ($this->supplies->papers() as $surface) {
             $panel = $this->table->components[$surface->component]->good;
-            $size = $surface->index === 0 && $panel instanceof Panel && $panel->isPicture() ? Picture::ofPanel($panel->size(), $layout->focal->size, $this->table->unit) : null;
-            if ($size !== null && $this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
+            $size = $surface->index === 0 && $panel instanceof Panel && $panel->isPicture()
+                    ? Picture::ofPanel($panel->size(), $layout->focal->size, $this->table->unit)
+                    : null;
+            if (
+                $size !== null
+                && $this->remains->mayYield($surface->component, $size, ! $surface->face->directional)
+            ) {
                 $pictures[] = Picture::printedOn($size, $surface, $this->likingOf($size, $surface, $layout));
             }
         }
@@ -63,7 +75,10 @@ final readonly class Pictures
 
     private function likingOf(Size $size, Surface $surface, Layout $layout): int
     {
-        return self::fills($size, $layout) - 16 * $this->variety->ofSurface($surface) - ($this->supplies->makesBases($surface) ? 40 : 0) + $this->table->wishes->useOf($surface->component)->worth();
+        return self::fills($size, $layout)
+            - 16 * $this->variety->ofSurface($surface)
+            - ($this->supplies->makesBases($surface) ? 40 : 0)
+            + $this->table->wishes->useOf($surface->component)->worth();
     }
 
     /** @return list<Picture> */

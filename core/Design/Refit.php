@@ -68,7 +68,10 @@ final readonly class Refit
         $main = null;
         $filled = [];
         foreach ($parts as $id => [$role, $size, $name, $carrier, $isAslant]) {
-            $wanted = fn (): array => self::unusedFirst($this->filler->ranked($role, $size, $main, $filled[$carrier] ?? null, $isAslant), $filled);
+            $wanted = fn (): array => self::unusedFirst(
+                $this->filler->ranked($role, $size, $main, $filled[$carrier] ?? null, $isAslant),
+                $filled,
+            );
             $taking = $this->fitting($card, $id, $size, $name, $wanted, $promised, $cut);
             if ($taking === null) {
                 continue;
@@ -86,7 +89,16 @@ final readonly class Refit
             }
         }
 
-        return Card::of($card->number, $card->sketch, $card->front, $card->occasion, [...$takings, ...$this->foundation($card, $cut)], $card->frame, $card->fold, $card->set);
+        return Card::of(
+            $card->number,
+            $card->sketch,
+            $card->front,
+            $card->occasion,
+            [...$takings, ...$this->foundation($card, $cut)],
+            $card->frame,
+            $card->fold,
+            $card->set,
+        );
     }
 
     /**
@@ -98,7 +110,8 @@ final readonly class Refit
      */
     private static function unusedFirst(array $surfaces, array $filled): array
     {
-        $isUsed = static fn (Surface $one): bool => $one->isPaper && array_filter($filled, static fn (?Surface $other): bool => $other?->key === $one->key) !== [];
+        $isUsed = static fn (Surface $one): bool => $one->isPaper
+            && array_filter($filled, static fn (?Surface $other): bool => $other?->key === $one->key) !== [];
         usort($surfaces, static fn (Surface $a, Surface $b): int => $isUsed($a) <=> $isUsed($b));
 
         return $surfaces;
@@ -114,7 +127,13 @@ final readonly class Refit
         $layout = $card->layout($this->table->unit);
         $parts = [];
         foreach ($layout->largestPaperFirst() as $laid) {
-            $parts[$laid->part->id] = [$laid->part->role, $laid->cut, $laid->part->name, $layout->carriedBy($laid)->part->id ?? '', $laid->part->form->kind->isAslant()];
+            $parts[$laid->part->id] = [
+                $laid->part->role,
+                $laid->cut,
+                $laid->part->name,
+                $layout->carriedBy($laid)->part->id ?? '',
+                $laid->part->form->kind->isAslant(),
+            ];
         }
         if ($card->taking(InsidePart::ID) !== null) {
             $parts[InsidePart::ID] = [Role::Label, $layout->inside, 'inside panel', '', false];
@@ -153,7 +172,12 @@ final readonly class Refit
         $wanted = $old === null ? null : $this->table->surfaceOf($old);
         foreach ([...($wanted === null ? [] : [$wanted]), ...$ranked()] as $surface) {
             $mayTurn = ! $surface->face->directional;
-            if ($this->remains->planWith($surface->component, ...[...$promised[$surface->component] ?? [], Piece::of($id, $size, $mayTurn)]) !== null) {
+            if (
+                $this->remains->planWith(
+                    $surface->component,
+                    ...[...$promised[$surface->component] ?? [], Piece::of($id, $size, $mayTurn)],
+                ) !== null
+            ) {
                 return Taking::piece($surface->component, $id, $size, $surface->index, $mayTurn);
             }
         }
@@ -168,7 +192,13 @@ final readonly class Refit
      */
     private static function loose(Card $card): array
     {
-        return array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->part !== BasePart::ID && ($taking->size === null || in_array($taking->part, [LabelPart::ID, FocalPart::ID], true))));
+        return array_values(
+            array_filter(
+                $card->takings,
+                static fn (Taking $taking): bool => $taking->part !== BasePart::ID
+                    && ($taking->size === null || in_array($taking->part, [LabelPart::ID, FocalPart::ID], true)),
+            ),
+        );
     }
 
     /**

@@ -133,13 +133,23 @@ final class Supplies
     /** @return list<Component> pictures */
     public function focalPoints(): array
     {
-        return array_values(array_filter($this->components, fn (Component $c): bool => $c->isFocalPoint() && $this->remains->left($c->id) > 0));
+        return array_values(
+            array_filter(
+                $this->components,
+                fn (Component $c): bool => $c->isFocalPoint() && $this->remains->left($c->id) > 0,
+            ),
+        );
     }
 
     /** @return list<Component> dies that cut a picture out of a scrap: those with a shape and a size */
     public function dies(): array
     {
-        return array_values(array_filter($this->components, static fn (Component $c): bool => $c->good instanceof Tool && $c->good->cutsShapes()));
+        return array_values(
+            array_filter(
+                $this->components,
+                static fn (Component $c): bool => $c->good instanceof Tool && $c->good->cutsShapes(),
+            ),
+        );
     }
 
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */
@@ -151,7 +161,9 @@ final class Supplies
     /** @return list<Surface> of cardstock that can lie under a paper or a picture */
     public function cardstocks(): array
     {
-        return $this->cardstocks ??= $this->surfaces(static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats());
+        return $this->cardstocks ??= $this->surfaces(
+            static fn (Component $c): bool => $c->good instanceof Cardstock && $c->good->makesMats(),
+        );
     }
 
     /**
@@ -165,7 +177,12 @@ final class Supplies
             $lightness = $surface->face->ground()->lab()->lightness;
             $good = $this->table->components[$surface->component]->good;
 
-            return [$this->makesBases($surface), -intdiv((int) $lightness, 10), $good instanceof SheetGood ? $good->size()->exactArea() : 0, -$lightness];
+            return [
+                $this->makesBases($surface),
+                -intdiv((int) $lightness, 10),
+                $good instanceof SheetGood ? $good->size()->exactArea() : 0,
+                -$lightness,
+            ];
         };
         usort($stocks, static fn (Surface $a, Surface $b): int => $rank($a) <=> $rank($b));
 

@@ -114,7 +114,11 @@ final class Variety
      */
     public function foldsMissing(array $wanted): array
     {
-        $missing = array_filter($wanted, fn (int $many, string $fold): bool => ($this->used["fold:$fold"] ?? 0) < $many, ARRAY_FILTER_USE_BOTH);
+        $missing = array_filter(
+            $wanted,
+            fn (int $many, string $fold): bool => ($this->used["fold:$fold"] ?? 0) < $many,
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return array_map(FoldKind::from(...), array_keys($missing));
     }

@@ -37,7 +37,24 @@ final class LineParser
     ];
 
     /** What measures nothing here, and would be lost in the name. */
-    private const UNIT_WORDS = ['ft', 'foot', 'feet', 'yd', 'yds', 'yard', 'yards', 'm', 'metre', 'metres', 'meter', 'meters', 'inch', 'inches', 'wide', 'by'];
+    private const UNIT_WORDS = [
+        'ft',
+        'foot',
+        'feet',
+        'yd',
+        'yds',
+        'yard',
+        'yards',
+        'm',
+        'metre',
+        'metres',
+        'meter',
+        'meters',
+        'inch',
+        'inches',
+        'wide',
+        'by',
+    ];
 
     /** Sizes by name: written out they are understood. */
     private const SIZE_WORDS = '/^(?:a\d|letter|legal|half-letter|quarter-letter)$/';
@@ -87,7 +104,10 @@ final class LineParser
             $first = Token::of(TokenKind::Word, 'die-cut', '', $first->at, $first->length);
         }
         $kind = ($first->kind === TokenKind::Word ? Kind::named($first->text) : null)
-            ?? throw $first->wrong('"'.$first->text.'" is not a kind. Begin with one such as paper, cardstock, base, envelope, die-cut, sentiment, sticker, gems, ribbon, foam, stamp or die.');
+            ?? throw $first->wrong(
+                "\"$first->text\" is not a kind. Begin with one such as paper, cardstock, base, envelope, die-cut, sentiment, "
+                    .'sticker, gems, ribbon, foam, stamp or die.',
+            );
         $jotting = Jotting::in($this->unit, $this->front, $first->wrong(...));
         $jotting->word = Kind::singular($first->text);
         $jotting->designs = $designs;
@@ -131,10 +151,17 @@ final class LineParser
             throw $token->wrong('Write the number in figures.');
         }
         if (in_array($token->lower(), self::UNIT_WORDS, true)) {
-            throw $token->wrong('"'.$token->text.'" is not understood here. Write measures in in, mm or cm, such as 36in, and sizes such as 6x6. Where it belongs to the name, put the name in quotation marks.');
+            throw $token->wrong(
+                "\"$token->text\" is not understood here. Write measures in in, mm or cm, such as 36in, and sizes such as 6x6. "
+                    .'Where it belongs to the name, put the name in quotation marks.',
+            );
         }
         if (preg_match(self::SIZE_WORDS, $token->lower()) === 1) {
-            throw $token->wrong('Write the size in figures, such as 8.5x11 or 210x297mm. Where "'.$token->text.'" belongs to the name, put the name in quotation marks.');
+            throw $token->wrong(
+                'Write the size in figures, such as 8.5x11 or 210x297mm. Where "'
+                    .$token->text
+                    .'" belongs to the name, put the name in quotation marks.',
+            );
         }
     }
 
@@ -164,7 +191,10 @@ final class LineParser
         // A unit behind one side is meant for both: 15x15cm.
         $units = array_filter([self::unitOf($token->more), self::unitOf($token->text)]);
         $unit = $units[array_key_first($units) ?? 0] ?? '';
-        $both = array_map(static fn (string $side): string => self::unitOf($side) === '' ? $side.$unit : $side, [$token->text, $token->more]);
+        $both = array_map(static fn (string $side): string => self::unitOf($side) === '' ? $side.$unit : $side, [
+            $token->text,
+            $token->more,
+        ]);
         $size = Size::parse($both[0], $both[1], $this->unit);
         if ($size->longer()->isLongerThan(Length::inches(24))) {
             throw $token->wrong($token->text.' × '.$token->more.' is larger than 24 in.');
@@ -185,7 +215,9 @@ final class LineParser
     private function length(Token $token, Kind $kind, Jotting $jotting): Length
     {
         if (! $kind->isByLength() && $kind->good() !== Foam::class) {
-            throw $token->wrong('One measure says nothing about this kind. Write both sides, such as 6x6, or put it in the name in quotation marks.');
+            throw $token->wrong(
+                'One measure says nothing about this kind. Write both sides, such as 6x6, or put it in the name in quotation marks.',
+            );
         }
 
         return self::once(Length::parse($token->text, $this->unit), $jotting->length === null, $token, 'length');
@@ -238,7 +270,13 @@ final class LineParser
             return true;
         }
         if ($jotting->occasions === []) {
-            throw $token->wrong('"'.$token->text.'" is not an occasion. They are '.implode(', ', array_column(Occasion::cases(), 'value')).'.');
+            throw $token->wrong(
+                '"'
+                    .$token->text
+                    .'" is not an occasion. They are '
+                    .implode(', ', array_column(Occasion::cases(), 'value'))
+                    .'.',
+            );
         }
 
         return false;
@@ -251,7 +289,9 @@ final class LineParser
             throw $token->wrong($token->text.' is less than one.');
         }
 
-        return strlen($token->text) > 9 || $number > $most ? throw $token->wrong($token->text." is more than Keep Share holds $what ($most).") : $number;
+        return strlen($token->text) > 9 || $number > $most
+            ? throw $token->wrong($token->text." is more than Keep Share holds $what ($most).")
+            : $number;
     }
 
     /**
@@ -278,7 +318,9 @@ final class LineParser
     private static function count(Kind $kind, Jotting $jotting): int
     {
         if ($kind->isByLength()) {
-            return ($jotting->length ?? throw $jotting->refuse("How long is it? Write, say: $jotting->word 36in"))->times($jotting->each ?? 1)->units;
+            return (
+                $jotting->length ?? throw $jotting->refuse("How long is it? Write, say: $jotting->word 36in")
+            )->times($jotting->each ?? 1)->units;
         }
         if ($kind->isSheets() && ($jotting->each ?? 1) > self::MOST_SHEETS) {
             throw $jotting->refuse('There are more than '.self::MOST_SHEETS.' sheets of it.');

@@ -18,8 +18,15 @@ final readonly class Construction
      * @param  Size  $closed  the finished card
      * @param  Size  $face  what the layers of the front lie on
      */
-    private function __construct(public FoldPart $blank, public array $parts, public array $steps, public string $open, public Size $closed, public Size $face, public Length $thickness)
-    {
+    private function __construct(
+        public FoldPart $blank,
+        public array $parts,
+        public array $steps,
+        public string $open,
+        public Size $closed,
+        public Size $face,
+        public Length $thickness,
+    ) {
     }
 
     /**
@@ -28,8 +35,15 @@ final readonly class Construction
      * @param  int  $layers  how many layers of the base lie on each other when it is closed
      * @param  Size|null  $face  where the layers of the front lie on less than the whole of it
      */
-    public static function of(FoldPart $blank, array $parts, array $steps, string $open, Size $closed, int $layers = 2, ?Size $face = null): self
-    {
+    public static function of(
+        FoldPart $blank,
+        array $parts,
+        array $steps,
+        string $open,
+        Size $closed,
+        int $layers = 2,
+        ?Size $face = null,
+    ): self {
         $thickness = $layers * $blank->stuff->thickness()->units;
         foreach ($parts as $part) {
             $thickness += $part->stuff->thickness()->units;

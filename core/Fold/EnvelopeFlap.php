@@ -21,10 +21,29 @@ final class EnvelopeFlap implements Fold
         return Construction::of(
             FoldPart::of('base', 'base', 2 * $w, $front->height->units, Stuff::Base)->scored($front->width),
             [
-                FoldPart::of('flap', 'flap square', $side, $side, Stuff::Paper, 'scored from corner to corner')->seenAs(Outline::polygon([[0, 0], [$w, 0], [intdiv($w, 2), intdiv($w, 2)]])),
-                FoldPart::of('back-cover', 'cover for the back', $w - $reveal, $deep, Stuff::Paper, 'hides the half of the square that is glued to the back'),
+                FoldPart::of(
+                    'flap',
+                    'flap square',
+                    $side,
+                    $side,
+                    Stuff::Paper,
+                    'scored from corner to corner',
+                )->seenAs(Outline::polygon([[0, 0], [$w, 0], [intdiv($w, 2), intdiv($w, 2)]])),
+                FoldPart::of(
+                    'back-cover',
+                    'cover for the back',
+                    $w - $reveal,
+                    $deep,
+                    Stuff::Paper,
+                    'hides the half of the square that is glued to the back',
+                ),
             ],
-            ['Score the square from corner to corner and fold it.', 'Glue one half of it to the back, the fold on the top edge, the point down the front.', 'Glue the cover over it on the back.', 'Glue the layers to the front under the flap.'],
+            [
+                'Score the square from corner to corner and fold it.',
+                'Glue one half of it to the back, the fold on the top edge, the point down the front.',
+                'Glue the cover over it on the back.',
+                'Glue the layers to the front under the flap.',
+            ],
             'The point of the flap on the front: it is lifted to open the card. A dot that comes loose again may hold it.',
             $front,
         );

@@ -54,24 +54,64 @@ final readonly class FoldPart
     /** Scored down at these measures from the left. */
     public function scored(Length ...$at): self
     {
-        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, array_values($at), false, $this->isFace, $this->seen);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->size,
+            $this->stuff,
+            $this->note,
+            array_values($at),
+            false,
+            $this->isFace,
+            $this->seen,
+        );
     }
 
     /** Scored across at these measures from the top. */
     public function scoredAcross(Length ...$at): self
     {
-        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, array_values($at), true, $this->isFace, $this->seen);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->size,
+            $this->stuff,
+            $this->note,
+            array_values($at),
+            true,
+            $this->isFace,
+            $this->seen,
+        );
     }
 
     /** A plain panel on the face of the card, in whose place a sketch may lie. */
     public function onFace(): self
     {
-        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, $this->scores, $this->isScoredAcross, true, $this->seen);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->size,
+            $this->stuff,
+            $this->note,
+            $this->scores,
+            $this->isScoredAcross,
+            true,
+            $this->seen,
+        );
     }
 
     /** Seen on the closed front, besides the sketch. */
     public function seenAs(Outline $outline): self
     {
-        return new self($this->id, $this->name, $this->size, $this->stuff, $this->note, $this->scores, $this->isScoredAcross, $this->isFace, $outline);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->size,
+            $this->stuff,
+            $this->note,
+            $this->scores,
+            $this->isScoredAcross,
+            $this->isFace,
+            $outline,
+        );
     }
 }

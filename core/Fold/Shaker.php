@@ -23,25 +23,62 @@ final class Shaker implements Fold
         [$w, $h] = [$front->width->units, $front->height->units];
         $reveal = 2 * $cutting->reveal()->units;
         $glue = $cutting->glue();
-        $panel = FoldPart::of('window-panel', 'window panel', $w - $reveal, $h - $reveal, Stuff::Paper, 'cardstock under it keeps it stiff');
+        $panel = FoldPart::of(
+            'window-panel',
+            'window panel',
+            $w - $reveal,
+            $h - $reveal,
+            Stuff::Paper,
+            'cardstock under it keeps it stiff',
+        );
         $rim = 3 * $glue->units;
-        $opening = FoldPart::of('opening', 'opening', $panel->size->width->units - 2 * $rim, $panel->size->height->units - 2 * $rim, Stuff::Paper);
+        $opening = FoldPart::of(
+            'opening',
+            'opening',
+            $panel->size->width->units - 2 * $rim,
+            $panel->size->height->units - 2 * $rim,
+            Stuff::Paper,
+        );
         $wall = self::wallRound($opening->size, $glue);
         $long = max($opening->size->width->units, $opening->size->height->units) + 4 * $glue->units;
-        $foam = array_map(static fn (int $layer): FoldPart => FoldPart::of("wall-$layer", "foam wall, layer $layer", $glue->units, $long, Stuff::Foam, 'strips all round, '.$cutting->say($wall).' in all'), range(1, self::LAYERS));
+        $foam = array_map(
+            static fn (int $layer): FoldPart => FoldPart::of(
+                "wall-$layer",
+                "foam wall, layer $layer",
+                $glue->units,
+                $long,
+                Stuff::Foam,
+                'strips all round, '.$cutting->say($wall).' in all',
+            ),
+            range(1, self::LAYERS),
+        );
 
         return Construction::of(
             FoldPart::of('base', 'base', 2 * $w, $h, Stuff::Base)->scored($front->width),
             [
                 $panel,
-                FoldPart::of('acetate', 'acetate', $opening->size->width->units + 2 * $glue->units, $opening->size->height->units + 2 * $glue->units, Stuff::Acetate),
+                FoldPart::of(
+                    'acetate',
+                    'acetate',
+                    $opening->size->width->units + 2 * $glue->units,
+                    $opening->size->height->units + 2 * $glue->units,
+                    Stuff::Acetate,
+                ),
                 ...$foam,
                 FoldPart::of('backing', 'backing', $panel->size->width->units, $panel->size->height->units, Stuff::Cardstock),
             ],
             [
-                'Cut the opening, '.$cutting->say($opening->size->width).' × '.$cutting->say($opening->size->height).', '.$cutting->say(Length::ofUnits($rim)).' from every edge of the panel.',
+                'Cut the opening, '
+                .$cutting->say($opening->size->width)
+                .' × '
+                .$cutting->say($opening->size->height)
+                .', '
+                .$cutting->say(Length::ofUnits($rim))
+                .' from every edge of the panel.',
                 'Glue the acetate behind it.',
-                'Set the foam round it, '.$cutting->say($glue).' from the opening at least, corners closed; one layer holds a flat filling, two let it move.',
+                'Set the foam round it, '
+                .$cutting->say($glue)
+                .' from the opening at least, corners closed; one layer holds a flat filling, two let it move.',
                 'Wipe the inside with an anti-static pad, put the filling in, take the liner off the foam, and close it with the backing.',
                 'Glue the whole to the front of the base. Small fillings are kept away from small children and pets.',
             ],

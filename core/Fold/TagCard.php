@@ -18,7 +18,13 @@ final class TagCard implements Fold
         return Construction::of(
             FoldPart::of('base', 'tag', $w, $h, Stuff::Base, 'the upper corners clipped'),
             [FoldPart::of('front-panel', 'panel', $w - $reveal, $h - $reveal, Stuff::Paper)->onFace()],
-            ['Clip the upper corners of tag and panel alike.', 'Glue the panel on, then punch the hole through both, '.$cutting->say($cutting->tab()).' below the upper edge.', 'Knot a ribbon through it.'],
+            [
+                'Clip the upper corners of tag and panel alike.',
+                'Glue the panel on, then punch the hole through both, '
+                .$cutting->say($cutting->tab())
+                .' below the upper edge.',
+                'Knot a ribbon through it.',
+            ],
             'Nothing is folded; keep the hole clear of glue.',
             Size::ofUnits($w, $h),
             1,

@@ -17,7 +17,10 @@ final class TopFold implements Fold
         return Construction::of(
             FoldPart::of('base', 'base', $blank->size->width->units, $blank->size->height->units, Stuff::Base)->scoredAcross($blank->score),
             [],
-            ['Score, then fold with the bump of the score inside, and press the fold flat.', 'Glue the layers to the front, the fold at the top.'],
+            [
+                'Score, then fold with the bump of the score inside, and press the fold flat.',
+                'Glue the layers to the front, the fold at the top.',
+            ],
             'The lower edge: keep glue a little in from it.',
             $front,
         );

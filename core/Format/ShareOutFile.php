@@ -10,6 +10,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
@@ -44,11 +45,7 @@ final readonly class ShareOutFile
             'cards' => array_map($file->card(...), $cards),
             'balance' => $file->balance(),
             ...($bound === null ? [] : ['bound' => $bound]),
-            ...($stop === null ? [] : ['stop' => [
-                'wants' => $stop->wants(),
-                'outlook' => $stop->outlook(),
-                'additions' => array_map(static fn ($addition): array => ['cards' => $addition->cards, 'counts' => $addition->counts, 'says' => $addition->says()], $stop->additions),
-            ]]),
+            ...($stop === null ? [] : ['stop' => self::stop($stop)]),
         ];
     }
 
@@ -65,11 +62,33 @@ final readonly class ShareOutFile
         foreach ($cards as $card) {
             foreach ($card->takings as $taking) {
                 $component = $table->components[$taking->component];
-                $lines[] = [(string) $card->number, $card->occasion->label(), $card->sketch->name, $card->partName($taking->part), $component->name, $file->face($taking) ?? '', $taking->size?->format($table->unit) ?? $file->amount($component, $taking->quantity)];
+                $lines[] = [
+                    (string) $card->number,
+                    $card->occasion->label(),
+                    $card->sketch->name,
+                    $card->partName($taking->part),
+                    $component->name,
+                    $file->face($taking) ?? '',
+                    $taking->size?->format($table->unit) ?? $file->amount($component, $taking->quantity),
+                ];
             }
         }
 
         return $lines;
+    }
+
+    /** @return array{wants: string, outlook: string, additions: list<array{cards: int, counts: array<string, int>, says: string}>} */
+    private static function stop(Stop $stop): array
+    {
+        return [
+            'wants' => $stop->wants(),
+            'outlook' => $stop->outlook(),
+            'additions' => array_map(static fn (Addition $one): array => [
+                'cards' => $one->cards,
+                'counts' => $one->counts,
+                'says' => $one->says(),
+            ], $stop->additions),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -38,7 +38,12 @@ final readonly class Apart
         return match (true) {
             $good instanceof Envelope => self::liner($component->name, $good),
             $good instanceof CardBase => self::halves($component->name, $good),
-            $good instanceof DieCut && $good->printed()->serves === Serves::Sentiment => new self("Back of $component->name", Cardstock::of($good->printed()->size, Colour::fromHex('#ffffff')), 1, 'turn over'),
+            $good instanceof DieCut && $good->printed()->serves === Serves::Sentiment => new self(
+                "Back of $component->name",
+                Cardstock::of($good->printed()->size, Colour::fromHex('#ffffff')),
+                1,
+                'turn over',
+            ),
             default => null,
         };
     }
@@ -54,7 +59,14 @@ final readonly class Apart
         $liner = $envelope->liner;
         $size = $liner?->panelOf($envelope->size);
 
-        return $liner === null || $size === null ? null : new self("Liner of $name", Panel::of($size, $liner->face, Face::plain('outside', $envelope->colour)), 1, 'take apart');
+        return $liner === null || $size === null
+            ? null
+            : new self(
+                "Liner of $name",
+                Panel::of($size, $liner->face, Face::plain('outside', $envelope->colour)),
+                1,
+                'take apart',
+            );
     }
 
     /** The fold line flattens: each half is a panel as large as the front. It is no blank for a base any more. */

@@ -22,8 +22,13 @@ final readonly class Cardstock implements SheetGood
     ) {
     }
 
-    public static function of(Size $size, Colour $front, ?Colour $back = null, Finish $finish = Finish::Plain, Weight $weight = Weight::Medium): self
-    {
+    public static function of(
+        Size $size,
+        Colour $front,
+        ?Colour $back = null,
+        Finish $finish = Finish::Plain,
+        Weight $weight = Weight::Medium,
+    ): self {
         return new self($size, $front, $back ?? $front, $finish, $weight);
     }
 

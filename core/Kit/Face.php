@@ -21,8 +21,14 @@ final readonly class Face
     }
 
     /** @param  non-empty-list<Colour>  $colours */
-    public static function printed(string $name, Motif $motif, array $colours, bool $busy = false, bool $directional = false, bool $foil = false): self
-    {
+    public static function printed(
+        string $name,
+        Motif $motif,
+        array $colours,
+        bool $busy = false,
+        bool $directional = false,
+        bool $foil = false,
+    ): self {
         return new self($name, $motif, $colours, $busy, $directional, $foil);
     }
 

@@ -78,7 +78,8 @@ final class Fields
     public function day(string $key): string
     {
         $day = $this->text($key);
-        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) === 1 && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
+        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) === 1
+            && checkdate((int) $found[2], (int) $found[3], (int) $found[1]);
 
         return $isDay ? $day : throw BadKit::at($this->place($key), 'expected a day such as 2026-11-24.');
     }
@@ -194,7 +195,14 @@ final class Fields
                 throw BadKit::at($sides->place($side), 'is 0; nothing can be that small.');
             }
             if ($length->isLongerThan($longest)) {
-                throw BadKit::at($sides->place($side), sprintf('%s is longer than %s.', $length->label($this->unit ?? Unit::Inch), $longest->label(Unit::Inch)));
+                throw BadKit::at(
+                    $sides->place($side),
+                    sprintf(
+                        '%s is longer than %s.',
+                        $length->label($this->unit ?? Unit::Inch),
+                        $longest->label(Unit::Inch),
+                    ),
+                );
             }
         }
 

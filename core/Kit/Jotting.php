@@ -101,7 +101,8 @@ final class Jotting
         if ($isWords && $this->occasions === []) {
             throw $this->refuse('What is it fit for? End the line with, say: for birthday');
         }
-        $shape = Shape::tryFrom(mb_strtolower($this->name)) ?? ($serves === Serves::Image ? Shape::Circle : Shape::tryFrom($serves->value) ?? Shape::Label);
+        $shape = Shape::tryFrom(mb_strtolower($this->name))
+            ?? ($serves === Serves::Image ? Shape::Circle : Shape::tryFrom($serves->value) ?? Shape::Label);
         $usual = $isWords ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
         $colours = $this->colours === [] ? [$this->colour(), Colour::fromHex('#33434d')] : $this->colours;
         $text = mb_strtolower(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1);

@@ -31,7 +31,18 @@ final readonly class Kit
 
     public function named(string $name): self
     {
-        return new self($name, $this->unit, $this->front, $this->promised, $this->price, $this->components, $this->theme, $this->boughtOn, $this->instructions, $this->designs);
+        return new self(
+            $name,
+            $this->unit,
+            $this->front,
+            $this->promised,
+            $this->price,
+            $this->components,
+            $this->theme,
+            $this->boughtOn,
+            $this->instructions,
+            $this->designs,
+        );
     }
 
     /**
@@ -39,8 +50,29 @@ final readonly class Kit
      * @param  string|null  $boughtOn  a day, YYYY-MM-DD
      * @param  list<KitDesign>  $designs  of these components
      */
-    public static function of(string $name, Unit $unit, Size $front, int $promised, ?Price $price, array $components, string $theme = '', ?string $boughtOn = null, string $instructions = '', array $designs = []): self
-    {
-        return new self($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions, $designs);
+    public static function of(
+        string $name,
+        Unit $unit,
+        Size $front,
+        int $promised,
+        ?Price $price,
+        array $components,
+        string $theme = '',
+        ?string $boughtOn = null,
+        string $instructions = '',
+        array $designs = [],
+    ): self {
+        return new self(
+            $name,
+            $unit,
+            $front,
+            $promised,
+            $price,
+            $components,
+            $theme,
+            $boughtOn,
+            $instructions,
+            $designs,
+        );
     }
 }

@@ -16,8 +16,14 @@ final readonly class KitDesign
     public const MOST = 60;
 
     /** @param  array<string, array{component: string, face: int}>  $takes  by part */
-    private function __construct(public string $name, public Sketch $sketch, public bool $isLying, public Occasion $occasion, public int $makes, public array $takes)
-    {
+    private function __construct(
+        public string $name,
+        public Sketch $sketch,
+        public bool $isLying,
+        public Occasion $occasion,
+        public int $makes,
+        public array $takes,
+    ) {
     }
 
     /**

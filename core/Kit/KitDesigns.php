@@ -43,14 +43,22 @@ final class KitDesigns
      */
     public static function write(array $designs): array
     {
-        return array_map(static fn (KitDesign $design): array => [
-            'name' => $design->name,
-            'sketch' => $design->sketch->key,
-            'lying' => $design->isLying,
-            'occasion' => $design->occasion->value,
-            'makes' => $design->makes,
-            'takes' => array_map(static fn (array $take): string => $take['face'] === 0 ? $take['component'] : "{$take['component']}/{$take['face']}", $design->takes),
-        ], $designs);
+        return array_map(
+            static fn (KitDesign $design): array => [
+                'name' => $design->name,
+                'sketch' => $design->sketch->key,
+                'lying' => $design->isLying,
+                'occasion' => $design->occasion->value,
+                'makes' => $design->makes,
+                'takes' => array_map(
+                    static fn (array $take): string => $take['face'] === 0
+                        ? $take['component']
+                        : "{$take['component']}/{$take['face']}",
+                    $design->takes,
+                ),
+            ],
+            $designs,
+        );
     }
 
     /** @param  array<string, Component>  $components  by id */

@@ -143,7 +143,14 @@ final class KitFile
 
         return $sheets <= self::MOST_SHEETS_IN_ALL
             ? $components
-            : throw BadKit::at('components', sprintf('there are %d sheets in all, more than Keep Share lays on one table (%d).', $sheets, self::MOST_SHEETS_IN_ALL));
+            : throw BadKit::at(
+                'components',
+                sprintf(
+                    'there are %d sheets in all, more than Keep Share lays on one table (%d).',
+                    $sheets,
+                    self::MOST_SHEETS_IN_ALL,
+                ),
+            );
     }
 
     private static function id(Fields $fields): string
@@ -184,6 +191,12 @@ final class KitFile
             ? ['length' => Length::ofUnits($component->count)->exact($unit)]
             : ['count' => $component->count];
 
-        return ['id' => $component->id, 'kind' => $component->kind()->value, 'name' => $component->name, ...$number, ...GoodWriter::write($component->good, $unit)];
+        return [
+            'id' => $component->id,
+            'kind' => $component->kind()->value,
+            'name' => $component->name,
+            ...$number,
+            ...GoodWriter::write($component->good, $unit),
+        ];
     }
 }

@@ -45,7 +45,9 @@ final readonly class Price
     /** How many digits the currency has after the point, by CLDR. */
     private static function digits(string $currency): int
     {
-        return (int) (new NumberFormatter('en@currency='.$currency, NumberFormatter::CURRENCY))->getAttribute(NumberFormatter::FRACTION_DIGITS);
+        return (int) (new NumberFormatter('en@currency='.$currency, NumberFormatter::CURRENCY))->getAttribute(
+            NumberFormatter::FRACTION_DIGITS,
+        );
     }
 
     /** The price over a number of cards, rounded up so that the cards never seem to cost less than the kit. */

@@ -12,13 +12,23 @@ final readonly class Tool implements Endless
 {
     use Whole;
 
-    private function __construct(public ToolKind $tool, public ?Size $makes, public ?Shape $shape, public ?Colour $colour, public bool $directional)
-    {
+    private function __construct(
+        public ToolKind $tool,
+        public ?Size $makes,
+        public ?Shape $shape,
+        public ?Colour $colour,
+        public bool $directional,
+    ) {
     }
 
     /** @param  bool  $directional what it makes has an up */
-    public static function of(ToolKind $tool, ?Size $makes = null, ?Shape $shape = null, ?Colour $colour = null, bool $directional = false): self
-    {
+    public static function of(
+        ToolKind $tool,
+        ?Size $makes = null,
+        ?Shape $shape = null,
+        ?Colour $colour = null,
+        bool $directional = false,
+    ): self {
         return new self($tool, $makes, $shape, $colour, $directional);
     }
 

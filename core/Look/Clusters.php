@@ -135,12 +135,24 @@ final class Clusters
         $joined = [];
         foreach ($weights as $i => $weight) {
             $colour = Colour::fromLab(new Lab(...$centres[$i]));
-            $like = array_key_first(array_filter($colours, static fn (Colour $other): bool => $other->differenceFrom($colour) < self::ALIKE));
+            $like = array_key_first(
+                array_filter(
+                    $colours,
+                    static fn (Colour $other): bool => $other->differenceFrom($colour) < self::ALIKE,
+                ),
+            );
             $at = $like ?? count($colours);
             $colours[$at] ??= $colour;
             $joined[$at] = ($joined[$at] ?? 0) + $weight;
         }
-        $percents = array_map(static fn (Colour $colour, int $weight): array => ['colour' => $colour, 'percent' => (int) round(100 * $weight / $all)], $colours, $joined);
+        $percents = array_map(
+            static fn (Colour $colour, int $weight): array => [
+                'colour' => $colour,
+                'percent' => (int) round(100 * $weight / $all),
+            ],
+            $colours,
+            $joined,
+        );
         usort($percents, static fn (array $a, array $b): int => $b['percent'] <=> $a['percent']);
 
         return array_values(array_filter($percents, static fn (array $share): bool => $share['percent'] >= 2));

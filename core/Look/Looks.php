@@ -23,7 +23,7 @@ final readonly class Looks
     /**
      * Reads a picture of a sheet.
      *
-     * @param  non-empty-list<non-empty-list<array{int, int, int}>>  $pixels  rows of red, green and blue from 0 to 255; about a hundred a side is plenty
+     * @param  non-empty-list<non-empty-list<array{int, int, int}>>  $pixels  rows of red, green, blue, 0 to 255
      */
     public static function of(array $pixels): self
     {

@@ -15,7 +15,8 @@ final class LengthReader
     /** 100 metres: longer than any roll on a craft table, and far from overflow. */
     private const LONGEST = 800_000_000;
 
-    private const NUMBER = '/^(?:(?<whole>\d{1,9})(?:[ -]+|\s*(?=\d+\/)))??(?:(?<over>\d{1,9})\/(?<under>\d{1,9})|(?<decimal>\d{1,9}(?:[.,]\d{1,12})?|[.,]\d{1,12}))$/';
+    private const NUMBER = '/^(?:(?<whole>\d{1,9})(?:[ -]+|\s*(?=\d+\/)))??'
+        .'(?:(?<over>\d{1,9})\/(?<under>\d{1,9})|(?<decimal>\d{1,9}(?:[.,]\d{1,12})?|[.,]\d{1,12}))$/';
 
     /** @throws BadMeasure */
     public static function read(string $text, Unit $unit): Length
@@ -39,7 +40,18 @@ final class LengthReader
         foreach (self::VULGAR as $sign => $fraction) {
             $text = str_replace($sign, ' '.$fraction, $text);
         }
-        $text = strtr($text, ['⁄' => '/', '″' => '"', '”' => '"', '“' => '"', "''" => '"', "\u{00A0}" => ' ', "\u{202F}" => ' ', "\u{2009}" => ' ', '–' => '-', '‑' => '-']);
+        $text = strtr($text, [
+            '⁄' => '/',
+            '″' => '"',
+            '”' => '"',
+            '“' => '"',
+            "''" => '"',
+            "\u{00A0}" => ' ',
+            "\u{202F}" => ' ',
+            "\u{2009}" => ' ',
+            '–' => '-',
+            '‑' => '-',
+        ]);
 
         return trim((string) preg_replace('/\s+/u', ' ', $text));
     }

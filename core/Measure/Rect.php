@@ -46,7 +46,11 @@ final readonly class Rect
     {
         $twice = $by->times(2);
 
-        return new self($this->x->plus($by), $this->y->plus($by), Size::of($this->size->width->minus($twice), $this->size->height->minus($twice)));
+        return new self(
+            $this->x->plus($by),
+            $this->y->plus($by),
+            Size::of($this->size->width->minus($twice), $this->size->height->minus($twice)),
+        );
     }
 
     /**

@@ -50,7 +50,12 @@ final class Outlook
         for ($made = 0; $made < self::AHEAD;) {
             $card = $this->ahead->next($lifted);
             if ($card === null) {
-                $more = array_values(array_filter($this->binding($lifted), static fn (Need $need): bool => ! in_array($need, $lifted, true)));
+                $more = array_values(
+                    array_filter(
+                        $this->binding($lifted),
+                        static fn (Need $need): bool => ! in_array($need, $lifted, true),
+                    ),
+                );
                 $next = $next === [] ? $more : $next;
                 if ($more === []) {
                     break;
@@ -81,8 +86,18 @@ final class Outlook
      */
     private function binding(array $lifted): array
     {
-        $all = array_values(array_filter(Need::cases(), static fn (Need $need): bool => ! in_array($need, $lifted, true)));
-        $sure = array_values(array_filter($all, fn (Need $need): bool => $this->ahead->next([...$lifted, ...array_values(array_filter($all, static fn (Need $other): bool => $other !== $need))]) === null));
+        $all = array_values(
+            array_filter(Need::cases(), static fn (Need $need): bool => ! in_array($need, $lifted, true)),
+        );
+        $sure = array_values(
+            array_filter(
+                $all,
+                fn (Need $need): bool => $this->ahead->next([
+                    ...$lifted,
+                    ...array_values(array_filter($all, static fn (Need $other): bool => $other !== $need)),
+                ]) === null,
+            ),
+        );
         $unsure = array_values(array_filter($all, static fn (Need $need): bool => ! in_array($need, $sure, true)));
         foreach (self::subsets($unsure) as $more) {
             if ($this->ahead->next([...$lifted, ...$sure, ...$more]) !== null) {
@@ -129,7 +144,12 @@ final class Outlook
         }
         $sheets = intdiv($bases + $each - 1, $each);
 
-        return sprintf('%s of heavy cardstock %s %s', $sheets === 1 ? '1 sheet' : "$sheets sheets", $isInch ? '8 1/2 × 11 in' : 'A4', $sheets * $each === 1 ? 'gives 1' : ($sheets === 1 ? 'gives ' : 'give ').$sheets * $each);
+        return sprintf(
+            '%s of heavy cardstock %s %s',
+            $sheets === 1 ? '1 sheet' : "$sheets sheets",
+            $isInch ? '8 1/2 × 11 in' : 'A4',
+            $sheets * $each === 1 ? 'gives 1' : ($sheets === 1 ? 'gives ' : 'give ').$sheets * $each,
+        );
     }
 
     /**

@@ -21,7 +21,7 @@ final readonly class ShareOut
     }
 
     /**
-     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
+     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and wanted after each one; false stops and keeps what there is
      */
     public static function of(Table $table, ?Closure $goOn = null): self
     {

@@ -44,7 +44,11 @@ final readonly class Stop
             2 => 'enough of both',
             default => 'enough of each',
         };
-        $then = $this->next === [] ? '.' : '; then '.self::join(array_map(static fn (Need $need): string => $need->plural(), $this->next)).' run out.';
+        $then = $this->next === []
+                ? '.'
+                : '; then '
+                    .self::join(array_map(static fn (Need $need): string => $need->plural(), $this->next))
+                    .' run out.';
 
         return "With $enough there would be ".($this->next === [] ? 'at least ' : '').$cards.$then;
     }

@@ -39,8 +39,14 @@ final readonly class WaysOut
     /** How many marks of the ruler a panel may shrink on every side. */
     private const STEPS = 6;
 
-    private function __construct(private Table $table, private Remains $remains, private Supplies $kit, private Supplies $all, private Filler $filler, private Card $card)
-    {
+    private function __construct(
+        private Table $table,
+        private Remains $remains,
+        private Supplies $kit,
+        private Supplies $all,
+        private Filler $filler,
+        private Card $card,
+    ) {
     }
 
     /**
@@ -55,7 +61,15 @@ final readonly class WaysOut
         if ($short === null) {
             return [];
         }
-        $rest = $card->fitted(array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->part !== $part && ! in_array($taking->part, $cut, true))));
+        $rest = $card->fitted(
+            array_values(
+                array_filter(
+                    $card->takings,
+                    static fn (Taking $taking): bool => $taking->part !== $part
+                        && ! in_array($taking->part, $cut, true),
+                ),
+            ),
+        );
         // What is offered is what the table without the card offers: that one card takes from the stash already is no second one.
         $kit = $table->asking($table->wishes->kitOnly());
         $open = $table->asking($table->wishes->withStash()->repeating());
@@ -63,7 +77,14 @@ final readonly class WaysOut
         $remains = Remains::on($table);
         $variety = Variety::on($table);
         $all = Supplies::of($open, $remains, $variety);
-        $ways = new self($table, $remains, Supplies::of($kit, $remains, $variety), $all, Filler::of($open, $remains, $all, $variety), $card);
+        $ways = new self(
+            $table,
+            $remains,
+            Supplies::of($kit, $remains, $variety),
+            $all,
+            Filler::of($open, $remains, $all, $variety),
+            $card,
+        );
         $found = match (true) {
             $part === BasePart::ID => $ways->base(),
             $short->size !== null => $ways->sheet($short),
@@ -71,7 +92,15 @@ final readonly class WaysOut
         };
 
         // In a row that is not short what it has could be had again: that is no way out.
-        $found = array_values(array_filter($found, static fn (WayOut $way): bool => $way->taking === null || $way->taking->component !== $short->component || $way->taking->face !== $short->face || $way->taking->quantity !== $short->quantity));
+        $found = array_values(
+            array_filter(
+                $found,
+                static fn (WayOut $way): bool => $way->taking === null
+                    || $way->taking->component !== $short->component
+                    || $way->taking->face !== $short->face
+                    || $way->taking->quantity !== $short->quantity,
+            ),
+        );
 
         return [...$found, WayOut::without('drop the card', "take card $card->number back")];
     }
@@ -96,11 +125,28 @@ final readonly class WaysOut
         }
         $ways[] = $this->smaller($short, $laid);
         $main = $this->table->mainOf($this->card);
-        $offers = array_values(array_filter($this->filler->ranked($laid->part->role, $laid->cut, $main), static fn (Surface $surface): bool => $surface->component !== $short->component));
+        $offers = array_values(
+            array_filter(
+                $this->filler->ranked($laid->part->role, $laid->cut, $main),
+                static fn (Surface $surface): bool => $surface->component !== $short->component,
+            ),
+        );
         $near = $offers;
-        usort($near, static fn (Surface $a, Surface $b): int => $old->face->ground()->differenceFrom($a->face->ground()) <=> $old->face->ground()->differenceFrom($b->face->ground()));
+        usort(
+            $near,
+            static fn (Surface $a, Surface $b): int => $old->face->ground()->differenceFrom($a->face->ground())
+                <=> $old->face->ground()->differenceFrom($b->face->ground()),
+        );
         $own = fn (Surface $surface): bool => ! isset($this->table->stash[$surface->component]);
-        $ways[] = $this->first(array_filter($near, static fn (Surface $surface): bool => $own($surface) && $old->face->ground()->differenceFrom($surface->face->ground()) < self::NEAR), $laid, 'near colour');
+        $ways[] = $this->first(
+            array_filter(
+                $near,
+                static fn (Surface $surface): bool => $own($surface)
+                    && $old->face->ground()->differenceFrom($surface->face->ground()) < self::NEAR,
+            ),
+            $laid,
+            'near colour',
+        );
         $ways[] = $this->first(array_filter($offers, $own), $laid, 'goes best');
         $ways[] = $this->first(array_filter($near, static fn (Surface $surface): bool => ! $own($surface)), $laid, 'stash');
 
@@ -129,7 +175,11 @@ final readonly class WaysOut
         $name = $this->table->components[$surface->component]->name;
         $says = $kind === 'other face' ? "the {$surface->face->name} side of $name" : "$name, {$surface->face->name} side";
 
-        return WayOut::instead($kind, $kind === 'stash' ? "$says, from the stash" : $says, Taking::piece($surface->component, $laid->part->id, $laid->cut, $surface->index, $mayTurn));
+        return WayOut::instead(
+            $kind,
+            $kind === 'stash' ? "$says, from the stash" : $says,
+            Taking::piece($surface->component, $laid->part->id, $laid->cut, $surface->index, $mayTurn),
+        );
     }
 
     /** The largest size that can still be cut, by a wider reveal. */
@@ -143,8 +193,17 @@ final readonly class WaysOut
         for ($step = 1; $step <= self::STEPS; $step++) {
             $reveal = $lengths['reveal']->plus(Length::ofUnits(2 * $step * $unit->mark()->units));
             try {
-                $smaller = Card::of($this->card->number, $this->card->sketch->with($laid->part->id, 'reveal', Dim::exactly($reveal)), $this->card->front, $this->card->occasion, [], null, $this->card->fold)
-                    ->layout($unit)->part($short->part)?->cut;
+                $smaller = Card::of(
+                    $this->card->number,
+                    $this->card->sketch->with($laid->part->id, 'reveal', Dim::exactly($reveal)),
+                    $this->card->front,
+                    $this->card->occasion,
+                    [],
+                    null,
+                    $this->card->fold,
+                )
+                    ->layout($unit)
+                    ->part($short->part)?->cut;
             } catch (CannotResolve) {
                 return null;
             }
@@ -187,7 +246,11 @@ final readonly class WaysOut
         foreach (['like it' => false, 'stash' => true] as $kind => $isStash) {
             foreach ($this->alike($old, $short) as $component) {
                 if (isset($this->table->stash[$component->id]) === $isStash) {
-                    $ways[] = WayOut::instead($kind, $component->name.($isStash ? ', from the stash' : ''), Taking::some($component->id, $short->part, $component->isEndless() ? 0 : $short->quantity));
+                    $ways[] = WayOut::instead(
+                        $kind,
+                        $component->name.($isStash ? ', from the stash' : ''),
+                        Taking::some($component->id, $short->part, $component->isEndless() ? 0 : $short->quantity),
+                    );
                     break;
                 }
             }
@@ -199,12 +262,17 @@ final readonly class WaysOut
         return self::distinct($ways);
     }
 
+    private function isWordsFor(Component $one): bool
+    {
+        return ! $one->good instanceof Stamp && $one->words()?->fit($this->card->occasion) === true;
+    }
+
     /** @return list<Component> of which there is enough, that would do in its place */
     private function alike(Component $old, Taking $short): array
     {
         $candidates = match ($short->part) {
             FocalPart::ID => $this->all->focalPoints(),
-            WordsPart::ID => array_values(array_filter($this->all->sentiments(), fn (Component $c): bool => ! $c->good instanceof Stamp && $c->words()?->fit($this->card->occasion) === true)),
+            WordsPart::ID => array_values(array_filter($this->all->sentiments(), $this->isWordsFor(...))),
             default => $this->all->ofKind($old->kind(), max(1, $short->quantity)),
         };
         $layout = $this->card->layout($this->table->unit);
@@ -226,7 +294,11 @@ final readonly class WaysOut
         $by = [];
         foreach ($ways as $way) {
             if ($way !== null) {
-                $by[$way->taking === null ? $way->says : "{$way->taking->component}/{$way->taking->face}/{$way->taking->quantity}"] ??= $way;
+                $by[
+                    $way->taking === null
+                        ? $way->says
+                        : "{$way->taking->component}/{$way->taking->face}/{$way->taking->quantity}"
+                ] ??= $way;
             }
         }
 

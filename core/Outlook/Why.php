@@ -48,12 +48,23 @@ final readonly class Why
             1 => 'One other card takes from it.',
             default => "$used other cards take from it.",
         };
-        $ways = array_values(array_filter(WaysOut::of($table, $card, $part, $cut), static fn (WayOut $way): bool => $way->taking !== null && in_array($way->kind, ['goes best', 'like it', 'near colour', 'other face'], true)));
-        usort($ways, static fn (WayOut $a, WayOut $b): int => ($a->kind !== 'goes best') <=> ($b->kind !== 'goes best'));
+        $ways = array_values(
+            array_filter(
+                WaysOut::of($table, $card, $part, $cut),
+                static fn (WayOut $way): bool => $way->taking !== null
+                    && in_array($way->kind, ['goes best', 'like it', 'near colour', 'other face'], true),
+            ),
+        );
+        usort(
+            $ways,
+            static fn (WayOut $a, WayOut $b): int => ($a->kind !== 'goes best') <=> ($b->kind !== 'goes best'),
+        );
         $next = $ways[0] ?? null;
         if ($next?->taking !== null) {
             $other = $table->surfaceOf($next->taking);
-            $figure = $main !== null && $other !== null && $surface?->key !== $main->key ? ', '.Fit::figure($main->face, $other->face).' of 100' : '';
+            $figure = $main !== null && $other !== null && $surface?->key !== $main->key
+                    ? ', '.Fit::figure($main->face, $other->face).' of 100'
+                    : '';
             $says[] = "Next best: $next->says$figure.";
         } else {
             $says[] = 'Nothing else that is left would do in its place.';

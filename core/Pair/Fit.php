@@ -30,7 +30,12 @@ final readonly class Fit
     {
         $points = self::points($one, $two);
         usort($points, static fn (array $a, array $b): int => abs($b[0]) <=> abs($a[0]));
-        $reasons = array_map(static fn (array $point): string => $point[2] === null ? $point[1] : $point[1].' '.ColourName::of($point[2]), $points);
+        $reasons = array_map(
+            static fn (array $point): string => $point[2] === null
+                ? $point[1]
+                : $point[1].' '.ColourName::of($point[2]),
+            $points,
+        );
 
         return new self(self::sum($points), $reasons);
     }

@@ -31,7 +31,13 @@ final class Pairing
             }
         }
         $partners = array_values($best);
-        usort($partners, static fn (Partner $a, Partner $b): int => [$b->fit->figure, $a->surface->key] <=> [$a->fit->figure, $b->surface->key]);
+        usort(
+            $partners,
+            static fn (Partner $a, Partner $b): int => [$b->fit->figure, $a->surface->key] <=> [
+                $a->fit->figure,
+                $b->surface->key,
+            ],
+        );
 
         return $partners;
     }

@@ -40,7 +40,11 @@ final class EveryShareOut
     {
         $wishes = $table->wishes;
 
-        return $wishes->cards <= self::MOST_CARDS && $wishes->set === 1 && $wishes->designs === [] && $wishes->folds === [] && count($table->components) <= self::MOST_COMPONENTS;
+        return $wishes->cards <= self::MOST_CARDS
+            && $wishes->set === 1
+            && $wishes->designs === []
+            && $wishes->folds === []
+            && count($table->components) <= self::MOST_COMPONENTS;
     }
 
     /** @return list<Card>|null null where there are too many to look at, or not so many cards can be made */
@@ -77,6 +81,14 @@ final class EveryShareOut
 
     private static function description(Card $card): string
     {
-        return implode(' ', [$card->sketch->key, $card->front->width->units, $card->occasion->value, ...array_map(static fn (Taking $taking): string => "$taking->part:$taking->component/$taking->face", $card->takings)]);
+        return implode(' ', [
+            $card->sketch->key,
+            $card->front->width->units,
+            $card->occasion->value,
+            ...array_map(
+                static fn (Taking $taking): string => "$taking->part:$taking->component/$taking->face",
+                $card->takings,
+            ),
+        ]);
     }
 }

@@ -31,7 +31,12 @@ final class Following
             }
             $bare = $designer->following($design, $number);
             $card = $bare === null ? null : Refit::on($table)->card($bare, []);
-            if ($card !== null && $card->follows($design) && CardFront::of($card, $table->components, $table->unit)->lacks === [] && $isThere($card)) {
+            if (
+                $card !== null
+                && $card->follows($design)
+                && CardFront::of($card, $table->components, $table->unit)->lacks === []
+                && $isThere($card)
+            ) {
                 // What its maker means to be made twice is a set, not a repeat.
                 return $design->makes === 1 ? $card : $card->again($number, $there[0]->set ?? $there[0]->number ?? $number);
             }

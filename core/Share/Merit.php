@@ -49,7 +49,24 @@ final readonly class Merit
      */
     public static function summed(Table $table, array $cards, array $sums): self
     {
-        return new self($sums['complete'], self::missing($table->wishes->occasions, [...$table->cards, ...$cards], static fn (Card $card): string => $card->occasion->value), self::missing($table->wishes->folds, [...$table->cards, ...$cards], static fn (Card $card): string => $card->fold->value), $sums['findings'], $sums['together'], self::repeats($cards), self::kept($table, $cards), $sums['fromStash']);
+        return new self(
+            $sums['complete'],
+            self::missing(
+                $table->wishes->occasions,
+                [...$table->cards, ...$cards],
+                static fn (Card $card): string => $card->occasion->value,
+            ),
+            self::missing(
+                $table->wishes->folds,
+                [...$table->cards, ...$cards],
+                static fn (Card $card): string => $card->fold->value,
+            ),
+            $sums['findings'],
+            $sums['together'],
+            self::repeats($cards),
+            self::kept($table, $cards),
+            $sums['fromStash'],
+        );
     }
 
     /** Below 0 where this is the worse of the two, above 0 where it is the better. */

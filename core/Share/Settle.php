@@ -33,8 +33,12 @@ final class Settle
      * @param  list<Card>  $cards
      * @param  Closure(int): bool  $goOn
      */
-    private function __construct(private readonly Table $table, private array $cards, private readonly int $most, private readonly Closure $goOn)
-    {
+    private function __construct(
+        private readonly Table $table,
+        private array $cards,
+        private readonly int $most,
+        private readonly Closure $goOn,
+    ) {
         $this->judge = Judge::of($table);
         $this->bound = Bound::on($table)->cards;
     }

@@ -72,7 +72,7 @@ final class Sharer
     /**
      * The cards that can be made, without a word about what stops the next.
      *
-     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and the cards wanted after each one; false stops, keeping what there is
+     * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and wanted after each one; false stops and keeps what there is
      * @return list<Card>
      */
     public static function most(Table $table, ?Closure $goOn = null): array
@@ -186,7 +186,10 @@ final class Sharer
     {
         $designer = Designer::at($table, $this->remains, $this->variety);
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
-            yield array_map(static fn (Draft $draft): Card => $draft->card(), $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW));
+            yield array_map(
+                static fn (Draft $draft): Card => $draft->card(),
+                $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW),
+            );
         }
     }
 

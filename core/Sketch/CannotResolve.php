@@ -19,17 +19,41 @@ final class CannotResolve extends Refusal
 
     public static function tooLarge(Part $part, string $measure, Length $wanted, Length $there, Unit $unit): self
     {
-        return new self($part->id, $measure, sprintf('The %s is %s by its measure "%s", but only %s is there.', $part->name, $wanted->label($unit), $measure, $there->label($unit)));
+        return new self(
+            $part->id,
+            $measure,
+            sprintf(
+                'The %s is %s by its measure "%s", but only %s is there.',
+                $part->name,
+                $wanted->label($unit),
+                $measure,
+                $there->label($unit),
+            ),
+        );
     }
 
     public static function nothingLeft(Part $part, string $measure, Length $length, Size $of, Unit $unit): self
     {
-        return new self($part->id, $measure, sprintf('Nothing is left of the %s: its measure "%s" is %s, on a part of %s.', $part->name, $measure, $length->label($unit), $of->label($unit)));
+        return new self(
+            $part->id,
+            $measure,
+            sprintf(
+                'Nothing is left of the %s: its measure "%s" is %s, on a part of %s.',
+                $part->name,
+                $measure,
+                $length->label($unit),
+                $of->label($unit),
+            ),
+        );
     }
 
     public static function overTheEdge(Part $part, string $measure): self
     {
-        return new self($part->id, $measure, sprintf('The %s hangs over the edge of the front. Look at its measure "%s".', $part->name, $measure));
+        return new self(
+            $part->id,
+            $measure,
+            sprintf('The %s hangs over the edge of the front. Look at its measure "%s".', $part->name, $measure),
+        );
     }
 
     public static function unknownPart(Part $part, string $of): self
@@ -39,7 +63,14 @@ final class CannotResolve extends Refusal
 
     public static function fromItself(Part $part): self
     {
-        return new self($part->id, 'of', sprintf('The %s is measured from itself, straight or round about. Measure it from another part.', $part->name));
+        return new self(
+            $part->id,
+            'of',
+            sprintf(
+                'The %s is measured from itself, straight or round about. Measure it from another part.',
+                $part->name,
+            ),
+        );
     }
 
     public static function notBetween(Part $part): self
@@ -49,7 +80,16 @@ final class CannotResolve extends Refusal
 
     public static function widerThanUnder(int $layer, Length $width, Length $under, Unit $unit): self
     {
-        return new self('', 'width', sprintf('Layer %d would be %s wide, wider than what it lies on, %s.', $layer, $width->label($unit), $under->label($unit)));
+        return new self(
+            '',
+            'width',
+            sprintf(
+                'Layer %d would be %s wide, wider than what it lies on, %s.',
+                $layer,
+                $width->label($unit),
+                $under->label($unit),
+            ),
+        );
     }
 
     public static function layer(int $layer, Length $reveal, Unit $unit): self

@@ -10,9 +10,19 @@ use KeepShare\Core\Measure\Size;
 /** The square a circle is punched or cut from, set in another part. */
 final class Circle implements Rule
 {
-    public static function in(string $of, Dim $diameter, Anchor $anchor = Anchor::Middle, ?Dim $across = null, ?Dim $down = null): Relation
-    {
-        return Relation::by(RelationKind::Circle, $of, ['diameter' => $diameter, 'across' => $across ?? Dim::none(), 'down' => $down ?? Dim::none()], ['anchor' => $anchor->value]);
+    public static function in(
+        string $of,
+        Dim $diameter,
+        Anchor $anchor = Anchor::Middle,
+        ?Dim $across = null,
+        ?Dim $down = null,
+    ): Relation {
+        return Relation::by(
+            RelationKind::Circle,
+            $of,
+            ['diameter' => $diameter, 'across' => $across ?? Dim::none(), 'down' => $down ?? Dim::none()],
+            ['anchor' => $anchor->value],
+        );
     }
 
     public function measures(array $options): array

@@ -134,7 +134,10 @@ final readonly class Form
         $xs = array_column($outline->rings[0], 0);
         $ys = array_column($outline->rings[0], 1);
 
-        return Size::of(self::upTo(max($xs) - min($xs) + $trim->units, $unit->mark()), self::upTo(max($ys) - min($ys) + $trim->units, $unit->mark()));
+        return Size::of(
+            self::upTo(max($xs) - min($xs) + $trim->units, $unit->mark()),
+            self::upTo(max($ys) - min($ys) + $trim->units, $unit->mark()),
+        );
     }
 
     /**
@@ -153,7 +156,12 @@ final readonly class Form
             FormKind::Tag => "clip two corners by {$say('clip')} and punch the hole",
             FormKind::Banner => "cut the fishtail, {$say('tail')} deep",
             FormKind::Scallop => "scallop its edge, {$say('bump')} a bump",
-            FormKind::Window => 'cut the opening, '.Size::ofUnits($cut->width->units - 2 * $lengths['rim']->units, $cut->height->units - 2 * $lengths['rim']->units)->label($unit).", {$say('rim')} in from its edges",
+            FormKind::Window => 'cut the opening, '
+                .Size::ofUnits(
+                    $cut->width->units - 2 * $lengths['rim']->units,
+                    $cut->height->units - 2 * $lengths['rim']->units,
+                )->label($unit)
+                .", {$say('rim')} in from its edges",
             FormKind::Diagonal => 'glue it on aslant and trim it flush',
             FormKind::Triangle => 'cut it from corner to corner',
             FormKind::Ray => 'cut the ray out of it',

@@ -15,8 +15,15 @@ final readonly class Layout
      * @param  list<Laid>  $parts
      * @param  array<string, Rect>  $rects
      */
-    private function __construct(public Size $front, public array $parts, public array $rects, public Rect $focal, public Rect $sentiment, public Size $inside, private Cluster $cluster)
-    {
+    private function __construct(
+        public Size $front,
+        public array $parts,
+        public array $rects,
+        public Rect $focal,
+        public Rect $sentiment,
+        public Size $inside,
+        private Cluster $cluster,
+    ) {
     }
 
     /**
@@ -44,7 +51,13 @@ final readonly class Layout
     public function largestPaperFirst(): array
     {
         $parts = $this->parts;
-        usort($parts, static fn (Laid $a, Laid $b): int => [$b->part->role->isPaper(), $b->rect->size->area()] <=> [$a->part->role->isPaper(), $a->rect->size->area()]);
+        usort(
+            $parts,
+            static fn (Laid $a, Laid $b): int => [$b->part->role->isPaper(), $b->rect->size->area()] <=> [
+                $a->part->role->isPaper(),
+                $a->rect->size->area(),
+            ],
+        );
 
         return $parts;
     }
@@ -54,7 +67,16 @@ final readonly class Layout
     {
         $key = $this->front->width->units.'x'.$this->front->height->units;
         foreach ($this->parts as $laid) {
-            $key .= '|'.$laid->part->id.'@'.implode(',', [$laid->rect->x->units, $laid->rect->y->units, $laid->rect->size->width->units, $laid->rect->size->height->units]);
+            $key
+                .= '|'
+                .$laid->part->id
+                .'@'
+                .implode(',', [
+                    $laid->rect->x->units,
+                    $laid->rect->y->units,
+                    $laid->rect->size->width->units,
+                    $laid->rect->size->height->units,
+                ]);
         }
 
         return $key;
@@ -134,11 +156,21 @@ final readonly class Layout
     {
         [$x, $y, $w, $h] = [$focal->x->units, $focal->y->units, $focal->size->width->units, $focal->size->height->units];
         $points = match ($this->cluster) {
-            Cluster::Triangle => [[$x - intdiv($w, 10), $y + intdiv($h, 6)], [$x + $w + intdiv($w, 12), $y + intdiv($h, 2)], [$x + intdiv($w, 12), $y + $h + intdiv($h, 16)]],
-            Cluster::Row => [[$x + intdiv($w, 4), $y + $h + intdiv($h, 12)], [$x + intdiv($w, 2), $y + $h + intdiv($h, 12)], [$x + intdiv(3 * $w, 4), $y + $h + intdiv($h, 12)]],
+            Cluster::Triangle => [
+                [$x - intdiv($w, 10), $y + intdiv($h, 6)],
+                [$x + $w + intdiv($w, 12), $y + intdiv($h, 2)],
+                [$x + intdiv($w, 12), $y + $h + intdiv($h, 16)],
+            ],
+            Cluster::Row => [
+                [$x + intdiv($w, 4), $y + $h + intdiv($h, 12)],
+                [$x + intdiv($w, 2), $y + $h + intdiv($h, 12)],
+                [$x + intdiv(3 * $w, 4), $y + $h + intdiv($h, 12)],
+            ],
             Cluster::Corners => [[$x, $y], [$x + $w, $y], [$x + $w, $y + $h]],
         };
-        $clamp = static fn (int $at, Length $side): Length => Length::ofUnits(min(max($at, intdiv($side->units, 16)), $side->units - intdiv($side->units, 16)));
+        $clamp = static fn (int $at, Length $side): Length => Length::ofUnits(
+            min(max($at, intdiv($side->units, 16)), $side->units - intdiv($side->units, 16)),
+        );
 
         return array_map(fn (array $p): array => [$clamp($p[0], $this->front->width), $clamp($p[1], $this->front->height)], $points);
     }

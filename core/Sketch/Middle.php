@@ -16,9 +16,25 @@ final class Middle implements Rule
     }
 
     /** $across and $down from the anchor. */
-    public static function at(Anchor $anchor, string $of, Dim $width, Dim $height, ?Dim $across = null, ?Dim $down = null): Relation
-    {
-        return Relation::by(RelationKind::Panel, $of, ['width' => $width, 'height' => $height, 'across' => $across ?? Dim::none(), 'down' => $down ?? Dim::none()], ['anchor' => $anchor->value]);
+    public static function at(
+        Anchor $anchor,
+        string $of,
+        Dim $width,
+        Dim $height,
+        ?Dim $across = null,
+        ?Dim $down = null,
+    ): Relation {
+        return Relation::by(
+            RelationKind::Panel,
+            $of,
+            [
+                'width' => $width,
+                'height' => $height,
+                'across' => $across ?? Dim::none(),
+                'down' => $down ?? Dim::none(),
+            ],
+            ['anchor' => $anchor->value],
+        );
     }
 
     public function measures(array $options): array

@@ -70,10 +70,19 @@ final readonly class Outline
     public function levels(): array
     {
         if ($this->isCurved) {
-            return array_merge(...array_map(static fn (array $ring): array => [min(array_column($ring, 1)), max(array_column($ring, 1))], $this->rings));
+            return array_merge(
+                ...array_map(
+                    static fn (array $ring): array => [min(array_column($ring, 1)), max(array_column($ring, 1))],
+                    $this->rings,
+                ),
+            );
         }
 
-        return array_values(array_unique(array_merge(...array_map(static fn (array $ring): array => array_column($ring, 1), $this->rings))));
+        return array_values(
+            array_unique(
+                array_merge(...array_map(static fn (array $ring): array => array_column($ring, 1), $this->rings)),
+            ),
+        );
     }
 
     /**

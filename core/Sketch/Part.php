@@ -7,8 +7,14 @@ namespace KeepShare\Core\Sketch;
 /** A named part of a sketch, before it has a size. */
 final readonly class Part
 {
-    private function __construct(public string $id, public string $name, public Role $role, public Relation $relation, public Form $form, public int $foam)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Role $role,
+        public Relation $relation,
+        public Form $form,
+        public int $foam,
+    ) {
     }
 
     /**

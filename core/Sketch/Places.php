@@ -19,8 +19,12 @@ final class Places
     private array $open = [];
 
     /** @param  array<string, Part>  $parts  by id */
-    private function __construct(private readonly array $parts, private readonly Rect $front, private readonly Unit $unit, private readonly ?Length $frame)
-    {
+    private function __construct(
+        private readonly array $parts,
+        private readonly Rect $front,
+        private readonly Unit $unit,
+        private readonly ?Length $frame,
+    ) {
         $this->placed = ['front' => $front];
     }
 

@@ -17,8 +17,14 @@ final readonly class Placing
      * @param  array<string, Length>  $lengths
      * @param  array<string, string>  $options
      */
-    private function __construct(public Part $part, public Rect $of, public ?Rect $and, private array $lengths, private array $options, private Unit $unit)
-    {
+    private function __construct(
+        public Part $part,
+        public Rect $of,
+        public ?Rect $and,
+        private array $lengths,
+        private array $options,
+        private Unit $unit,
+    ) {
     }
 
     /**

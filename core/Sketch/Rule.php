@@ -17,7 +17,11 @@ interface Rule
      */
     public function measures(array $options): array;
 
-    /** @return array<string, list<string>|null> the options it asks for, with their values; null where it is the id of a part, [] where it is a number */
+    /**
+     * The options it asks for, with their values.
+     *
+     * @return array<string, list<string>|null> null where it is the id of a part, [] where it is a number
+     */
     public function options(): array;
 
     /** @throws CannotResolve naming the part and the measure */

@@ -55,11 +55,24 @@ final readonly class Shaping
     private function tag(): Outline
     {
         $clip = $this->lengths['clip'];
-        $outline = $this->facing(static fn (int $w, int $h): array => [[0, 0], [$w, 0], [$w, $h - $clip], [$w - $clip, $h], [$clip, $h], [0, $h - $clip]]);
+        $outline = $this->facing(
+            static fn (int $w, int $h): array => [
+                [0, 0],
+                [$w, 0],
+                [$w, $h - $clip],
+                [$w - $clip, $h],
+                [$clip, $h],
+                [0, $h - $clip],
+            ],
+        );
         $hole = intdiv($clip, 2);
         [[$x, $y]] = $this->facing(static fn (int $w, int $h): array => [[intdiv($w, 2), $h - $clip]])->rings[0];
 
-        return $hole < 2 ? $outline : $outline->open(Outline::oval(Rect::ofUnits($x - intdiv($hole, 2), $y - intdiv($hole, 2), $hole, $hole)));
+        return $hole < 2
+            ? $outline
+            : $outline->open(
+                Outline::oval(Rect::ofUnits($x - intdiv($hole, 2), $y - intdiv($hole, 2), $hole, $hole)),
+            );
     }
 
     private function banner(): Outline
@@ -92,7 +105,12 @@ final readonly class Shaping
     private function window(): Outline
     {
         $rim = $this->lengths['rim'];
-        $opening = Rect::ofUnits($this->rect->x->units + $rim, $this->rect->y->units + $rim, $this->rect->size->width->units - 2 * $rim, $this->rect->size->height->units - 2 * $rim);
+        $opening = Rect::ofUnits(
+            $this->rect->x->units + $rim,
+            $this->rect->y->units + $rim,
+            $this->rect->size->width->units - 2 * $rim,
+            $this->rect->size->height->units - 2 * $rim,
+        );
         $isRound = ($this->form->options['opening'] ?? '') === 'round';
 
         return Outline::rect($this->rect)->open($isRound ? Outline::oval($opening) : Outline::rect($opening));

@@ -35,8 +35,15 @@ final readonly class Sketch
      * @param  Relation  $focal  where the focal point may lie
      * @param  Relation  $sentiment  where the sentiment may lie
      */
-    public static function of(string $key, string $name, array $parts, Relation $focal, Relation $sentiment, int $minutes, Cluster $cluster = Cluster::Triangle): self
-    {
+    public static function of(
+        string $key,
+        string $name,
+        array $parts,
+        Relation $focal,
+        Relation $sentiment,
+        int $minutes,
+        Cluster $cluster = Cluster::Triangle,
+    ): self {
         return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster);
     }
 
@@ -56,7 +63,13 @@ final readonly class Sketch
             $rect = $places->of($part->id, $part);
             if ($part->role !== Role::Guide) {
                 $outline = $part->form->outline($part, $rect, $unit);
-                $laid[] = Laid::of($part, $rect, $outline, $part->form->cut($rect, $outline, $unit), self::heightUnder($part, $rect, $laid));
+                $laid[] = Laid::of(
+                    $part,
+                    $rect,
+                    $outline,
+                    $part->form->cut($rect, $outline, $unit),
+                    self::heightUnder($part, $rect, $laid),
+                );
             }
         }
         $rim = 2 * self::INSIDE[$unit->value];

@@ -35,7 +35,11 @@ final class SketchReader
         $reader = new self($unit, $isTaken ?? static fn (): bool => false);
         $sketch = $reader->sketch($data);
 
-        return $reader->faults === [] && $sketch !== null ? $sketch : throw BadSketch::with($reader->faults === [] ? ['parts' => 'Give the sketch a part.'] : $reader->faults);
+        return $reader->faults === [] && $sketch !== null
+            ? $sketch
+            : throw BadSketch::with(
+                $reader->faults === [] ? ['parts' => 'Give the sketch a part.'] : $reader->faults,
+            );
     }
 
     /** @param  array<array-key, mixed>  $data */
@@ -64,7 +68,17 @@ final class SketchReader
         $sentiment = $this->relation($data['sentiment'] ?? null, 'sentiment');
         $cluster = Cluster::tryFrom(self::plain($data['cluster'] ?? '')) ?? Cluster::Triangle;
 
-        return $parts === [] ? null : Sketch::of(self::plain($data['key'] ?? ''), $name, array_values($parts), $focal, $sentiment, max(1, $minutes), $cluster);
+        return $parts === []
+            ? null
+            : Sketch::of(
+                self::plain($data['key'] ?? ''),
+                $name,
+                array_values($parts),
+                $focal,
+                $sentiment,
+                max(1, $minutes),
+                $cluster,
+            );
     }
 
     /** @param  array<array-key, mixed>  $row */
@@ -107,7 +121,12 @@ final class SketchReader
             $options[$name] = $this->option(is_array($data['options'] ?? null) ? $data['options'][$name] ?? '' : '', $values, "$at.$name");
         }
 
-        return Relation::by($kind, self::plain($data['of'] ?? ''), $this->measures($data, array_keys($kind->rule()->measures($options)), $at), $options);
+        return Relation::by(
+            $kind,
+            self::plain($data['of'] ?? ''),
+            $this->measures($data, array_keys($kind->rule()->measures($options)), $at),
+            $options,
+        );
     }
 
     private function form(mixed $data, string $at): Form

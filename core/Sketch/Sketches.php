@@ -18,12 +18,42 @@ final class Sketches
         static $all = [];
         if ($all === []) {
             $sketches = [
-                self::framedPanel(), self::panelOnMat(), self::seamStrip(), self::bandAcross(), self::columnAndField(), self::stackedMats(),
-                self::borderBelow(), self::tilesInRow(), self::threeStrips(), self::columnAtRight(), self::borderAbove(), self::twoBands(),
-                self::panelAndStrip(), self::fourTiles(), self::uprightStrips(), self::fieldBetweenColumns(), self::inlaidPanel(), self::lowSeam(),
-                self::stripDown(), self::plainWithBand(), self::doubleFrame(), self::halfAndHalf(), self::fiveTiles(), self::labelBand(),
-                self::roundFocus(), self::tagOnPanel(), self::threeBanners(), self::windowPanel(), self::diagonalBand(), self::raysBehind(),
-                self::twoTriangles(), self::roundedPanel(), self::scallopBorder(), self::sixTiles(), self::twoDoors(), self::lowPicture(),
+                self::framedPanel(),
+                self::panelOnMat(),
+                self::seamStrip(),
+                self::bandAcross(),
+                self::columnAndField(),
+                self::stackedMats(),
+                self::borderBelow(),
+                self::tilesInRow(),
+                self::threeStrips(),
+                self::columnAtRight(),
+                self::borderAbove(),
+                self::twoBands(),
+                self::panelAndStrip(),
+                self::fourTiles(),
+                self::uprightStrips(),
+                self::fieldBetweenColumns(),
+                self::inlaidPanel(),
+                self::lowSeam(),
+                self::stripDown(),
+                self::plainWithBand(),
+                self::doubleFrame(),
+                self::halfAndHalf(),
+                self::fiveTiles(),
+                self::labelBand(),
+                self::roundFocus(),
+                self::tagOnPanel(),
+                self::threeBanners(),
+                self::windowPanel(),
+                self::diagonalBand(),
+                self::raysBehind(),
+                self::twoTriangles(),
+                self::roundedPanel(),
+                self::scallopBorder(),
+                self::sixTiles(),
+                self::twoDoors(),
+                self::lowPicture(),
             ];
             foreach ($sketches as $sketch) {
                 $all[$sketch->key] = $sketch;
@@ -103,7 +133,12 @@ final class Sketches
 
     private static function tilesInRow(): Sketch
     {
-        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow('row', $nth, 3, self::eighth()));
+        $tile = static fn (int $nth): Part => Part::of(
+            'tile-'.($nth + 1),
+            self::ORDINALS[$nth].' tile',
+            Role::Accent,
+            Tile::inRow('row', $nth, 3, self::eighth()),
+        );
 
         return Sketch::of('tiles-in-row', 'Three tiles in a row', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -116,7 +151,12 @@ final class Sketches
 
     private static function threeStrips(): Sketch
     {
-        $strip = static fn (int $nth): Part => Part::of("strip-$nth", self::ORDINALS[$nth - 1].' strip', Role::Accent, Slice::along(Edge::Bottom, 'ground', Dim::share(1, 9), Dim::share(4 * $nth - 3, 32)));
+        $strip = static fn (int $nth): Part => Part::of(
+            "strip-$nth",
+            self::ORDINALS[$nth - 1].' strip',
+            Role::Accent,
+            Slice::along(Edge::Bottom, 'ground', Dim::share(1, 9), Dim::share(4 * $nth - 3, 32)),
+        );
 
         return Sketch::of('three-strips', 'Three strips', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -171,7 +211,12 @@ final class Sketches
 
     private static function fourTiles(): Sketch
     {
-        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow($nth < 2 ? 'row-1' : 'row-2', $nth % 2, 2, self::eighth()));
+        $tile = static fn (int $nth): Part => Part::of(
+            'tile-'.($nth + 1),
+            self::ORDINALS[$nth].' tile',
+            Role::Accent,
+            Tile::inRow($nth < 2 ? 'row-1' : 'row-2', $nth % 2, 2, self::eighth()),
+        );
 
         return Sketch::of('four-tiles', 'Four tiles above', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -186,7 +231,12 @@ final class Sketches
 
     private static function uprightStrips(): Sketch
     {
-        $strip = static fn (int $nth): Part => Part::of("strip-$nth", self::ORDINALS[$nth - 1].' strip', Role::Accent, Slice::along(Edge::Left, 'ground', Dim::share(1, 10), Dim::share(4 * $nth - 3, 32)));
+        $strip = static fn (int $nth): Part => Part::of(
+            "strip-$nth",
+            self::ORDINALS[$nth - 1].' strip',
+            Role::Accent,
+            Slice::along(Edge::Left, 'ground', Dim::share(1, 10), Dim::share(4 * $nth - 3, 32)),
+        );
 
         return Sketch::of('upright-strips', 'Three upright strips', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -273,7 +323,12 @@ final class Sketches
 
     private static function fiveTiles(): Sketch
     {
-        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inRow('row', $nth, 5, self::sixteenth()));
+        $tile = static fn (int $nth): Part => Part::of(
+            'tile-'.($nth + 1),
+            self::ORDINALS[$nth].' tile',
+            Role::Accent,
+            Tile::inRow('row', $nth, 5, self::sixteenth()),
+        );
 
         return Sketch::of('five-tiles', 'Five tiles in a row', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -306,19 +361,39 @@ final class Sketches
 
     private static function tagOnPanel(): Sketch
     {
-        return Sketch::of('tag-on-panel', 'Tag on a panel', [
-            Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
-            Part::of('panel', 'panel', Role::Background, Inset::in('mat')),
-            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
-            Part::of('tag', 'tag', Role::Label, Middle::inside('upper', Dim::share(5, 8), Dim::share(7, 8)), Form::tag(Edge::Top, self::fixed(1, 2, 12)), 1),
-        ], Slice::along(Edge::Bottom, 'tag', Dim::share(3, 4), self::sixteenth(), self::sixteenth()), self::lower('panel', 1, 4), 15);
+        return Sketch::of(
+            'tag-on-panel',
+            'Tag on a panel',
+            [
+                Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
+                Part::of('panel', 'panel', Role::Background, Inset::in('mat')),
+                Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
+                Part::of(
+                    'tag',
+                    'tag',
+                    Role::Label,
+                    Middle::inside('upper', Dim::share(5, 8), Dim::share(7, 8)),
+                    Form::tag(Edge::Top, self::fixed(1, 2, 12)),
+                    1,
+                ),
+            ],
+            Slice::along(Edge::Bottom, 'tag', Dim::share(3, 4), self::sixteenth(), self::sixteenth()),
+            self::lower('panel', 1, 4),
+            15,
+        );
     }
 
     private static function threeBanners(): Sketch
     {
         $banner = static fn (int $nth, string $name, int $sixteenths): array => [
             Part::guide("place-$nth", Tile::inRow('line', $nth - 1, 3, self::eighth())),
-            Part::of("banner-$nth", $name, Role::Accent, Slice::along(Edge::Top, "place-$nth", Dim::share($sixteenths, 16)), Form::banner(Edge::Bottom, self::fixed(1, 4, 6))),
+            Part::of(
+                "banner-$nth",
+                $name,
+                Role::Accent,
+                Slice::along(Edge::Top, "place-$nth", Dim::share($sixteenths, 16)),
+                Form::banner(Edge::Bottom, self::fixed(1, 4, 6)),
+            ),
         ];
 
         return Sketch::of('three-banners', 'Three banners hung from a line', [
@@ -356,7 +431,13 @@ final class Sketches
 
     private static function raysBehind(): Sketch
     {
-        $ray = static fn (int $nth): Part => Part::of("ray-$nth", self::ORDINALS[$nth - 1].' ray', Role::Accent, Inset::in('ground', Dim::none()), Form::ray(2 * $nth - 1, 10));
+        $ray = static fn (int $nth): Part => Part::of(
+            "ray-$nth",
+            self::ORDINALS[$nth - 1].' ray',
+            Role::Accent,
+            Inset::in('ground', Dim::none()),
+            Form::ray(2 * $nth - 1, 10),
+        );
 
         return Sketch::of('rays-behind', 'Rays behind the picture', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
@@ -379,27 +460,64 @@ final class Sketches
 
     private static function roundedPanel(): Sketch
     {
-        return Sketch::of('rounded-panel', 'Rounded panel on its mat', [
-            Part::of('ground', 'ground', Role::Background, Inset::in('front')),
-            Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel'), Form::rounded(self::fixed(3, 8, 9))),
-            Part::of('panel', 'rounded panel', Role::Field, Middle::at(Anchor::Middle, 'ground', Dim::share(3, 4), Dim::share(3, 4)), Form::rounded(self::fixed(1, 4, 6))),
-            Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(5, 8))),
-        ], Inset::in('upper', self::sixteenth()), self::lower('panel', 1, 4, self::eighth()), 14);
+        return Sketch::of(
+            'rounded-panel',
+            'Rounded panel on its mat',
+            [
+                Part::of('ground', 'ground', Role::Background, Inset::in('front')),
+                Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel'), Form::rounded(self::fixed(3, 8, 9))),
+                Part::of(
+                    'panel',
+                    'rounded panel',
+                    Role::Field,
+                    Middle::at(Anchor::Middle, 'ground', Dim::share(3, 4), Dim::share(3, 4)),
+                    Form::rounded(self::fixed(1, 4, 6)),
+                ),
+                Part::guide('upper', Slice::along(Edge::Top, 'panel', Dim::share(5, 8))),
+            ],
+            Inset::in('upper', self::sixteenth()),
+            self::lower('panel', 1, 4, self::eighth()),
+            14,
+        );
     }
 
     private static function scallopBorder(): Sketch
     {
-        return Sketch::of('scallop-border', 'Scalloped border', [
-            Part::of('panel', 'panel', Role::Field, Inset::in('front')),
-            Part::of('border', 'border strip', Role::Strip, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), Dim::share(1, 16)), Form::scallop(Edge::Top, self::fixed(1, 4, 6))),
-            Part::of('lower', 'lower paper', Role::Background, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4))),
-            Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(3, 8))),
-        ], Inset::in('upper', self::sixteenth()), self::lower('panel', 1, 4), 12, Cluster::Row);
+        return Sketch::of(
+            'scallop-border',
+            'Scalloped border',
+            [
+                Part::of('panel', 'panel', Role::Field, Inset::in('front')),
+                Part::of(
+                    'border',
+                    'border strip',
+                    Role::Strip,
+                    Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), Dim::share(1, 16)),
+                    Form::scallop(Edge::Top, self::fixed(1, 4, 6)),
+                ),
+                Part::of(
+                    'lower',
+                    'lower paper',
+                    Role::Background,
+                    Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4)),
+                ),
+                Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(3, 8))),
+            ],
+            Inset::in('upper', self::sixteenth()),
+            self::lower('panel', 1, 4),
+            12,
+            Cluster::Row,
+        );
     }
 
     private static function sixTiles(): Sketch
     {
-        $tile = static fn (int $nth): Part => Part::of('tile-'.($nth + 1), self::ORDINALS[$nth].' tile', Role::Accent, Tile::inGrid('grid', $nth, 3, 2, self::eighth()));
+        $tile = static fn (int $nth): Part => Part::of(
+            'tile-'.($nth + 1),
+            self::ORDINALS[$nth].' tile',
+            Role::Accent,
+            Tile::inGrid('grid', $nth, 3, 2, self::eighth()),
+        );
 
         return Sketch::of('six-tiles', 'Six tiles in two rows', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),

@@ -14,7 +14,12 @@ final class Slice implements Rule
     /** $wide of the part along its edge, beginning $from in from it. */
     public static function along(Edge $edge, string $of, Dim $wide, ?Dim $from = null, ?Dim $ends = null): Relation
     {
-        return Relation::by(RelationKind::Strip, $of, ['wide' => $wide, 'from' => $from ?? Dim::none(), 'ends' => $ends ?? Dim::none()], ['edge' => $edge->value]);
+        return Relation::by(
+            RelationKind::Strip,
+            $of,
+            ['wide' => $wide, 'from' => $from ?? Dim::none(), 'ends' => $ends ?? Dim::none()],
+            ['edge' => $edge->value],
+        );
     }
 
     /** All that a slice of $from along the edge leaves, less a gap between the two. */

@@ -20,7 +20,12 @@ final class Tile implements Rule
     /** The $nth, from 0, counted row by row. */
     public static function inGrid(string $of, int $nth, int $columns, int $rows, Dim $gap): Relation
     {
-        return Relation::by(RelationKind::Tile, $of, ['gap' => $gap], ['nth' => (string) $nth, 'columns' => (string) $columns, 'rows' => (string) $rows]);
+        return Relation::by(
+            RelationKind::Tile,
+            $of,
+            ['gap' => $gap],
+            ['nth' => (string) $nth, 'columns' => (string) $columns, 'rows' => (string) $rows],
+        );
     }
 
     public function measures(array $options): array

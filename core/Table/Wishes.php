@@ -190,7 +190,7 @@ final readonly class Wishes
         return $this->with(['savesOne' => $isSaved]);
     }
 
-    /** So much of the base shows round the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it. */
+    /** So much of the base shows round the fronts of new cards, 0 where they are covered; null as the sketches have it. */
     public function framed(?Length $frame): self
     {
         return $this->with(['frame' => $frame]);
@@ -250,7 +250,25 @@ final readonly class Wishes
             && $this->sketchesOff === $other->sketchesOff;
     }
 
-    /** @param  array{cards?: int, stash?: bool, repeatSentiments?: bool, stashCards?: int|null, palette?: list<string>, occasions?: array<string, int>, set?: int, uses?: array<string, Wanted>, savesOne?: bool, folds?: array<string, int>, designs?: list<KitDesign>, frame?: Length|null, sketchesOff?: list<string>, insides?: bool, trimmer?: Trimmer}  $changes */
+    /**
+     * @param  array{
+     *     cards?: int,
+     *     stash?: bool,
+     *     repeatSentiments?: bool,
+     *     stashCards?: int|null,
+     *     palette?: list<string>,
+     *     occasions?: array<string, int>,
+     *     set?: int,
+     *     uses?: array<string, Wanted>,
+     *     savesOne?: bool,
+     *     folds?: array<string, int>,
+     *     designs?: list<KitDesign>,
+     *     frame?: Length|null,
+     *     sketchesOff?: list<string>,
+     *     insides?: bool,
+     *     trimmer?: Trimmer,
+     * }  $changes
+     */
     private function with(array $changes): self
     {
         $now = [

@@ -24,7 +24,16 @@ final class Years
 
     public function kit(string $name, int $components, bool $isPutAway): Kit
     {
-        $kit = Kit::query()->create(['name' => $name, 'unit' => 'in', 'front_width' => 863_600, 'front_height' => 1_117_600, 'promised' => 10, 'price_minor' => 3_000, 'currency' => 'USD', 'is_put_away' => $isPutAway]);
+        $kit = Kit::query()->create([
+            'name' => $name,
+            'unit' => 'in',
+            'front_width' => 863_600,
+            'front_height' => 1_117_600,
+            'promised' => 10,
+            'price_minor' => 3_000,
+            'currency' => 'USD',
+            'is_put_away' => $isPutAway,
+        ]);
         $models = Demo::file('harbour-lanterns')->components;
         $rows = [];
         for ($i = 0; $i < $components; $i++) {
@@ -62,7 +71,14 @@ final class Years
             $ledger[] = ['component_id' => $component->id, 'delta' => $component->listed, 'reason' => 'unpacked', 'note' => ''];
             $good = $models[$component->position % count($models)]->good;
             for ($number = 1; $good instanceof SheetGood && $number <= $component->listed; $number++) {
-                $sheets[] = ['component_id' => $component->id, 'number' => $number, 'width' => $good->size()->width->units, 'height' => $good->size()->height->units, 'is_whole' => true, 'state' => 'open'];
+                $sheets[] = [
+                    'component_id' => $component->id,
+                    'number' => $number,
+                    'width' => $good->size()->width->units,
+                    'height' => $good->size()->height->units,
+                    'is_whole' => true,
+                    'state' => 'open',
+                ];
             }
         }
         foreach (['ledger_entries' => $ledger, 'sheets' => $sheets] as $table => $rows) {
@@ -77,7 +93,15 @@ final class Years
         $ids = DB::table('sheets')->where('is_whole', true)->orderBy('id')->limit($count)->get(['id', 'component_id']);
         $rows = [];
         foreach ($ids as $i => $sheet) {
-            $rows[] = ['component_id' => $sheet->component_id, 'parent_id' => $sheet->id, 'number' => 1, 'width' => 203_200 + 3_175 * ($i % 64), 'height' => 406_400, 'is_whole' => false, 'state' => 'open'];
+            $rows[] = [
+                'component_id' => $sheet->component_id,
+                'parent_id' => $sheet->id,
+                'number' => 1,
+                'width' => 203_200 + 3_175 * ($i % 64),
+                'height' => 406_400,
+                'is_whole' => false,
+                'state' => 'open',
+            ];
         }
         foreach (array_chunk($rows, 500) as $chunk) {
             DB::table('sheets')->insert($chunk);

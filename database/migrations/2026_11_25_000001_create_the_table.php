@@ -131,7 +131,20 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['solves', 'changes', 'acts', 'ledger_entries', 'cut_plans', 'takings', 'sheets', 'cards', 'components', 'kits'] as $table) {
+        foreach (
+            [
+                'solves',
+                'changes',
+                'acts',
+                'ledger_entries',
+                'cut_plans',
+                'takings',
+                'sheets',
+                'cards',
+                'components',
+                'kits',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

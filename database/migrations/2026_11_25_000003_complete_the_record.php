@@ -51,6 +51,15 @@ return new class extends Migration
         Schema::dropIfExists('palettes');
         Schema::dropIfExists('photos');
         Schema::table('components', fn (Blueprint $table) => $table->dropColumn('is_counted'));
-        Schema::table('kits', fn (Blueprint $table) => $table->dropColumn(['is_put_away', 'is_deleted', 'bought_on', 'theme', 'instructions']));
+        Schema::table(
+            'kits',
+            fn (Blueprint $table) => $table->dropColumn([
+                'is_put_away',
+                'is_deleted',
+                'bought_on',
+                'theme',
+                'instructions',
+            ]),
+        );
     }
 };

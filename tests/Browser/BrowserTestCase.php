@@ -37,7 +37,12 @@ abstract class BrowserTestCase extends TestCase
         if (self::$driver === null) {
             @mkdir(Table::root().'/build/browser', 0777, true);
             self::$driverPort = Process::freePort();
-            self::$driver = new Process(['chromedriver', '--port='.self::$driverPort], Table::root(), [], Table::root().'/build/browser/chromedriver.log');
+            self::$driver = new Process(
+                ['chromedriver', '--port='.self::$driverPort],
+                Table::root(),
+                [],
+                Table::root().'/build/browser/chromedriver.log',
+            );
             Process::await(self::$driverPort);
             register_shutdown_function(static fn () => self::$driver?->stop());
         }
@@ -167,7 +172,12 @@ abstract class BrowserTestCase extends TestCase
 
     private function wait(WebDriverBy $by): RemoteWebElement
     {
-        $found = $this->browser->wait(self::PATIENCE, 100)->until(WebDriverExpectedCondition::visibilityOfElementLocated($by), 'Not on the page: '.$by->getValue());
+        $found = $this->browser
+            ->wait(self::PATIENCE, 100)
+            ->until(
+                WebDriverExpectedCondition::visibilityOfElementLocated($by),
+                'Not on the page: '.$by->getValue(),
+            );
         self::assertInstanceOf(RemoteWebElement::class, $found);
 
         return $found;

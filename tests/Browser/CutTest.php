@@ -64,11 +64,26 @@ final class CutTest extends BrowserTestCase
         for ($n = 0; $n < 12 && ! str_contains($this->text(), 'All pieces of card 2 are cut'); $n++) {
             $before = (int) $this->table->value('select count(*) from takings where sheet_id is not null');
             $this->press('c');
-            $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => (int) $this->table->value('select count(*) from takings where sheet_id is not null') > $before);
-            $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_contains($this->text(), 'All pieces of card 2 are cut') || $this->howMany('aside .acts button[disabled]') === 0);
+            $this->browser
+                ->wait(self::PATIENCE, 100)
+                ->until(
+                    fn (): bool => (int) $this->table->value(
+                        'select count(*) from takings where sheet_id is not null',
+                    ) > $before,
+                );
+            $this->browser
+                ->wait(self::PATIENCE, 100)
+                ->until(
+                    fn (): bool => str_contains($this->text(), 'All pieces of card 2 are cut')
+                        || $this->howMany('aside .acts button[disabled]') === 0,
+                );
         }
         $this->see('All pieces of card 2 are cut');
-        $this->holds(0, 'select count(*) from takings t join cards c on c.id = t.card_id where c.number = 2 and t.width is not null and t.sheet_id is null');
+        $this->holds(
+            0,
+            'select count(*) from takings t join cards c on c.id = t.card_id '
+                .'where c.number = 2 and t.width is not null and t.sheet_id is null',
+        );
         $this->holds(0, "select count(*) from sheets where in_hand_id is not null and state = 'open'");
         $this->click('button', 'Go on with all sheets');
         $this->see('That went wrong');
@@ -100,7 +115,16 @@ final class CutTest extends BrowserTestCase
         $this->see('0 of 22 cut.');
         foreach (['plan.pdf' => '%PDF', 'plan.svg' => '<svg'] as $file => $start) {
             $link = $this->element("a[href$='$file']")->getAttribute('href');
-            self::assertStringContainsString($start, substr((string) file_get_contents("http://127.0.0.1:{$this->table->port}".parse_url((string) $link, PHP_URL_PATH)), 0, 200));
+            self::assertStringContainsString(
+                $start,
+                substr(
+                    (string) file_get_contents(
+                        "http://127.0.0.1:{$this->table->port}".parse_url((string) $link, PHP_URL_PATH),
+                    ),
+                    0,
+                    200,
+                ),
+            );
         }
         $this->click('summary', 'Bags');
         $this->click('button', 'To the label printer');

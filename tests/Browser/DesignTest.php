@@ -117,7 +117,12 @@ final class DesignTest extends BrowserTestCase
         $this->see('The circle mat needs a die or punch');
         foreach (['Print its plan (PDF)' => 'application/pdf', 'Front (SVG)' => 'image/svg+xml'] as $link => $type) {
             $href = (string) $this->named('a', $link)->getAttribute('href');
-            $got = $this->browser->executeAsyncScript('const done = arguments[1]; fetch(arguments[0]).then(async (r) => done([r.status, r.headers.get("content-type"), (await r.blob()).size > 1000]))', [$href]);
+            $got = $this->browser->executeAsyncScript(
+                'const done = arguments[1]; fetch(arguments[0]).then(
+                    async (r) => done([r.status, r.headers.get("content-type"), (await r.blob()).size > 1000]),
+                )',
+                [$href],
+            );
             self::assertSame([200, $type, true], $got);
         }
     }
@@ -129,6 +134,12 @@ final class DesignTest extends BrowserTestCase
         $this->see('What is kept gives 3 more cards');
         $this->click('a', 'Card 1, birthday: open it');
         $this->choose('.choices label:nth-of-type(1) select', $sketch);
-        $this->browser->wait(10, 100)->until(fn (): bool => (int) $this->table->value("select count(*) from acts where name = 'Lay card 1 on $sketch'") === 1);
+        $this->browser
+            ->wait(10, 100)
+            ->until(
+                fn (): bool => (int) $this->table->value(
+                    "select count(*) from acts where name = 'Lay card 1 on $sketch'",
+                ) === 1,
+            );
     }
 }

@@ -6,7 +6,11 @@ final class ImportTest extends BrowserTestCase
 {
     public function test_a_kit_of_ones_own_is_brought_in(): void
     {
-        $kit = str_replace('"name": "Knitted Hills"', '"name": "<b onclick=alert(1)>Tea & Thyme</b>"', (string) file_get_contents(Support\Table::root().'/database/demo/knitted-hills.json'));
+        $kit = str_replace(
+            '"name": "Knitted Hills"',
+            '"name": "<b onclick=alert(1)>Tea & Thyme</b>"',
+            (string) file_get_contents(Support\Table::root().'/database/demo/knitted-hills.json'),
+        );
         $this->open('/');
         $this->upload($this->table->file('mine.json', $kit));
         $this->click('button', 'Bring it in');

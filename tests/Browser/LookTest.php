@@ -9,8 +9,19 @@ final class LookTest extends BrowserTestCase
 {
     /** Text colours with the grounds they stand on. */
     private const PAIRS = [
-        ['ink', 'sheet'], ['ink', 'table'], ['ink', 'rail'], ['ink', 'here-soft'], ['ink-soft', 'sheet'], ['ink-soft', 'table'], ['ink-soft', 'rail'],
-        ['on-here', 'here'], ['here', 'sheet'], ['madder', 'sheet'], ['madder', 'madder-soft'], ['kraft-ink', 'kraft-soft'], ['ink-soft', 'kraft-soft'],
+        ['ink', 'sheet'],
+        ['ink', 'table'],
+        ['ink', 'rail'],
+        ['ink', 'here-soft'],
+        ['ink-soft', 'sheet'],
+        ['ink-soft', 'table'],
+        ['ink-soft', 'rail'],
+        ['on-here', 'here'],
+        ['here', 'sheet'],
+        ['madder', 'sheet'],
+        ['madder', 'madder-soft'],
+        ['kraft-ink', 'kraft-soft'],
+        ['ink-soft', 'kraft-soft'],
     ];
 
     public function test_every_text_has_the_contrast_of_wcag_aa_in_both_themes(): void
@@ -23,7 +34,9 @@ final class LookTest extends BrowserTestCase
                 const light = (name) => {
                     const hex = style.getPropertyValue('--' + name).trim()
                     const full = hex.length === 4 ? hex.replace(/[0-9a-f]/gi, '$&$&') : hex
-                    const [r, g, b] = [1, 3, 5].map((i) => parseInt(full.slice(i, i + 2), 16) / 255).map((v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4))
+                    const [r, g, b] = [1, 3, 5].map((i) => parseInt(full.slice(i, i + 2), 16) / 255).map(
+                        (v) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4),
+                    )
                     return 0.2126 * r + 0.7152 * g + 0.0722 * b
                 }
                 return arguments[1].map(([one, two]) => {
@@ -39,12 +52,55 @@ final class LookTest extends BrowserTestCase
 
     public function test_motifs_are_clearly_different_at_sixty_pixels(): void
     {
-        $motifs = ['dots', 'stripe', 'gingham', 'plaid', 'grid', 'chevron', 'wave', 'scale', 'plank', 'script', 'sprig', 'leaf', 'gull', 'lantern', 'float', 'knit', 'hills', 'star', 'foil', 'solid'];
+        $motifs = [
+            'dots',
+            'stripe',
+            'gingham',
+            'plaid',
+            'grid',
+            'chevron',
+            'wave',
+            'scale',
+            'plank',
+            'script',
+            'sprig',
+            'leaf',
+            'gull',
+            'lantern',
+            'float',
+            'knit',
+            'hills',
+            'star',
+            'foil',
+            'solid',
+        ];
         $faces = array_chunk($motifs, 2);
-        $kit = ['format' => 'keepshare/kit', 'version' => 1, 'unit' => 'in', 'name' => 'Motifs', 'front' => ['width' => '4 1/4', 'height' => '5 1/2'], 'components' => array_map(static fn (array $pair, int $i): array => [
-            'id' => "paper-$i", 'kind' => 'paper', 'name' => "Paper $i", 'count' => 1, 'size' => ['width' => 6, 'height' => 6],
-            'faces' => array_map(static fn (string $motif): array => ['name' => $motif, 'motif' => $motif, 'colours' => ['#cccccc', '#202020', '#808080', '#505050']], $pair),
-        ], $faces, array_keys($faces))];
+        $kit = [
+            'format' => 'keepshare/kit',
+            'version' => 1,
+            'unit' => 'in',
+            'name' => 'Motifs',
+            'front' => ['width' => '4 1/4', 'height' => '5 1/2'],
+            'components' => array_map(
+                static fn (array $pair, int $i): array => [
+                    'id' => "paper-$i",
+                    'kind' => 'paper',
+                    'name' => "Paper $i",
+                    'count' => 1,
+                    'size' => ['width' => 6, 'height' => 6],
+                    'faces' => array_map(
+                        static fn (string $motif): array => [
+                            'name' => $motif,
+                            'motif' => $motif,
+                            'colours' => ['#cccccc', '#202020', '#808080', '#505050'],
+                        ],
+                        $pair,
+                    ),
+                ],
+                $faces,
+                array_keys($faces),
+            ),
+        ];
         $this->open('/');
         $this->upload($this->table->file('motifs.json', (string) json_encode($kit)));
         $this->click('button', 'Bring it in');
@@ -65,14 +121,38 @@ final class LookTest extends BrowserTestCase
 
     public function test_on_a_tablet_nothing_is_cut_off_and_rows_are_for_fingers(): void
     {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setDeviceMetricsOverride', 'params' => ['width' => 1024, 'height' => 768, 'deviceScaleFactor' => 1, 'mobile' => true]]);
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setTouchEmulationEnabled', 'params' => ['enabled' => true]]);
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setDeviceMetricsOverride',
+            'params' => ['width' => 1024, 'height' => 768, 'deviceScaleFactor' => 1, 'mobile' => true],
+        ]);
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setTouchEmulationEnabled',
+            'params' => ['enabled' => true],
+        ]);
         $this->open('/kits/1/share-out');
         $this->click('button', 'Share out');
         $this->see('What is kept gives 3 more cards');
 
         self::assertGreaterThanOrEqual(44, $this->element('td[role=gridcell]')->getSize()->getHeight());
-        foreach (['unpack', 'count', 'add', 'about', 'pair', 'share-out', 'sketches', 'sketches/new', 'folds', 'cards/1', 'measures', 'cut', 'class', 'keep', 'tally'] as $page) {
+        foreach (
+            [
+                'unpack',
+                'count',
+                'add',
+                'about',
+                'pair',
+                'share-out',
+                'sketches',
+                'sketches/new',
+                'folds',
+                'cards/1',
+                'measures',
+                'cut',
+                'class',
+                'keep',
+                'tally',
+            ] as $page
+        ) {
             $this->open("/kits/1/$page");
             $this->see('10 cards promised');
             self::assertLessThanOrEqual(1024, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'), $page);

@@ -12,7 +12,9 @@ final class RecordTest extends BrowserTestCase
     {
         $this->open('/kits/2/count');
         $this->see('31 of 31 lines to count.');
-        $lines = $this->browser->executeScript("return [...document.querySelectorAll('input[id^=count-]')].map((field) => field.getAttribute('aria-label'))");
+        $lines = $this->browser->executeScript(
+            "return [...document.querySelectorAll('input[id^=count-]')].map((field) => field.getAttribute('aria-label'))",
+        );
         $this->press('n');
         foreach (is_array($lines) ? $lines : [] as $line) {
             $typed = match (strtok($line, ':')) {
@@ -27,8 +29,14 @@ final class RecordTest extends BrowserTestCase
         $this->see('Every line is counted.');
 
         $this->holds(0, 'select count(*) from components where kit_id = 2 and not is_counted');
-        $this->holds(1, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'cable'");
-        $this->holds(3, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'sheep'");
+        $this->holds(
+            1,
+            "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'cable'",
+        );
+        $this->holds(
+            3,
+            "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 2 and key = 'sheep'",
+        );
         $this->see('- Cable: 1 missing (listed: 2)');
         $this->see('- Sheep: 1 more than listed (listed: 2)');
         $this->see('counted');
@@ -44,7 +52,10 @@ final class RecordTest extends BrowserTestCase
         $this->click('button', 'Count');
         $this->see('- Wave: 1 bent or damaged (listed: 2), coffee');
         $this->click('button', 'Undo');
-        $this->holds(2, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'");
+        $this->holds(
+            2,
+            "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'",
+        );
     }
 
     public function test_a_count_below_what_cards_want_goes_short_and_below_what_is_cut_says_where_to_go(): void
@@ -56,12 +67,17 @@ final class RecordTest extends BrowserTestCase
         $this->typeInto('[aria-label="A2 base, ivory: how many are there"]', '9');
         $this->press(WebDriverKeys::ENTER);
         $this->see('1 card is without A2 base, ivory now: its row on Share out has the ways out.');
-        $this->holds(9, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'base'");
+        $this->holds(
+            9,
+            "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'base'",
+        );
 
         $this->open('/kits/1/cut');
         $this->press('c');
         $this->holds(1, "select count(*) from sheets where is_whole and state = 'cut'");
-        $cut = $this->table->value("select c.id || ' ' || c.name from sheets s join components c on c.id = s.component_id where s.is_whole and s.state = 'cut'");
+        $cut = $this->table->value(
+            "select c.id || ' ' || c.name from sheets s join components c on c.id = s.component_id where s.is_whole and s.state = 'cut'",
+        );
         [$id, $name] = explode(' ', is_string($cut) ? $cut : '', 2);
         $this->open('/kits/1/count');
         $this->typeInto("#count-$id", '0');
@@ -87,8 +103,15 @@ final class RecordTest extends BrowserTestCase
         $this->typeInto('[aria-label="Wave: how many are there"]', '5');
         $this->press(WebDriverKeys::ENTER);
         $this->see('Another tab has counted Wave since: 1.');
-        self::assertSame('5', $this->element('[aria-label="Wave: how many are there"]')->getAttribute('value'), 'what was typed stays');
-        $this->holds(1, "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'");
+        self::assertSame(
+            '5',
+            $this->element('[aria-label="Wave: how many are there"]')->getAttribute('value'),
+            'what was typed stays',
+        );
+        $this->holds(
+            1,
+            "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'",
+        );
     }
 
     public function test_a_line_is_typed_understood_and_added(): void
@@ -101,18 +124,41 @@ final class RecordTest extends BrowserTestCase
         $this->see('paper · Dusk / dawn 2: 2 sheets, 6 × 6 in, dusk (busy) / dawn (calm)');
         $this->press(WebDriverKeys::ENTER);
         $this->holds(2, "select count(*) from components where name like 'Dusk%'");
-        $this->holds(4, "select count(*) from sheets join components on components.id = component_id where name like 'Dusk%'");
-        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => $this->element('#line')->getAttribute('value') === '', 'The line is not cleared for the next.');
+        $this->holds(
+            4,
+            "select count(*) from sheets join components on components.id = component_id where name like 'Dusk%'",
+        );
+        $this->browser
+            ->wait(self::PATIENCE, 100)
+            ->until(
+                fn (): bool => $this->element('#line')->getAttribute('value') === '',
+                'The line is not cleared for the next.',
+            );
     }
 
     public function test_a_packing_list_with_another_header(): void
     {
         $this->open('/');
-        $this->upload($this->table->file('mine.csv', "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;zwei;4 1/4;5 1/2\n"));
+        $this->upload(
+            $this->table->file(
+                'mine.csv',
+                "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;zwei;4 1/4;5 1/2\n",
+            ),
+        );
         $this->click('button', 'Bring it in');
         $this->see('Which column is which?');
-        foreach (['kind' => 'Sort (envelope)', 'name' => 'Was (White)', 'count' => 'Stueck (4)', 'width' => 'Breite (4 3/8)', 'height' => 'Hoehe (5 3/4)'] as $ours => $theirs) {
-            $this->named('label', $ours)->findElement(WebDriverBy::xpath(".//select/option[normalize-space(.) = '$theirs']"))->click();
+        foreach (
+            [
+                'kind' => 'Sort (envelope)',
+                'name' => 'Was (White)',
+                'count' => 'Stueck (4)',
+                'width' => 'Breite (4 3/8)',
+                'height' => 'Hoehe (5 3/4)',
+            ] as $ours => $theirs
+        ) {
+            $this->named('label', $ours)
+                ->findElement(WebDriverBy::xpath(".//select/option[normalize-space(.) = '$theirs']"))
+                ->click();
         }
         $this->click('button', 'Show the lines');
         $this->see('2 lines, 1 with a problem');
@@ -120,7 +166,12 @@ final class RecordTest extends BrowserTestCase
         self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
 
         $this->open('/');
-        $this->upload($this->table->file('mended.csv', "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;2;4 1/4;5 1/2\n"));
+        $this->upload(
+            $this->table->file(
+                'mended.csv',
+                "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;2;4 1/4;5 1/2\n",
+            ),
+        );
         $this->click('button', 'Bring it in');
         $this->see('2 lines, all of them good');
         $this->click('button', 'Bring in 2 lines');
@@ -165,8 +216,17 @@ final class RecordTest extends BrowserTestCase
         $this->holds(1, 'select count(*) from photos');
         $this->open('/kits/1');
         $this->see('Wave');
-        self::assertSame(1, (int) $this->browser->executeScript("return document.querySelectorAll('pattern[id=\"surface-c1-0\"] image').length"));
-        self::assertStringNotContainsString('dbe9ee', (string) $this->table->value('select details from components where id = 1'), 'its colours are those of the picture');
+        self::assertSame(
+            1,
+            (int) $this->browser->executeScript(
+                "return document.querySelectorAll('pattern[id=\"surface-c1-0\"] image').length",
+            ),
+        );
+        self::assertStringNotContainsString(
+            'dbe9ee',
+            (string) $this->table->value('select details from components where id = 1'),
+            'its colours are those of the picture',
+        );
         $this->assertQuiet();
     }
 

@@ -16,21 +16,40 @@ final class ShareTest extends BrowserTestCase
         $this->press('m', WebDriverKeys::ARROW_RIGHT);
         $this->see('In hand: Lantern.');
         $this->press('m');
-        $this->holds(2, "select c.number from takings t join cards c on c.id = t.card_id join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->holds(
+            2,
+            'select c.number from takings t join cards c on c.id = t.card_id '
+                ."join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
+        );
         $this->see('Card 2 takes its focal point from Lantern');
 
         $this->press('x');
-        $this->holds(0, "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->holds(
+            0,
+            "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
+        );
         $this->press('z');
-        $this->holds(1, "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->holds(
+            1,
+            "select count(*) from takings t join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
+        );
         $this->press('-');
         $this->see('lacks focal point');
         $this->press('+');
-        $this->holds(2, "select c.number from takings t join cards c on c.id = t.card_id join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'");
+        $this->holds(
+            2,
+            'select c.number from takings t join cards c on c.id = t.card_id '
+                ."join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
+        );
         $this->press('y');
         $this->see('Next best:');
         $this->press('z');
-        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Next best:'), 'The answer outlives the table it was given for.');
+        $this->browser
+            ->wait(self::PATIENCE, 100)
+            ->until(
+                fn (): bool => ! str_contains($this->text(), 'Next best:'),
+                'The answer outlives the table it was given for.',
+            );
         $this->assertQuiet();
     }
 
@@ -55,9 +74,13 @@ final class ShareTest extends BrowserTestCase
         $this->shareOut();
         $this->press('c', 'P');
         $this->see('pinned');
-        $pinned = $this->table->value('select group_concat(component_id || part) from takings where card_id = (select id from cards where number = 1) order by id');
+        $pinned = $this->table->value(
+            'select group_concat(component_id || part) from takings where card_id = (select id from cards where number = 1) order by id',
+        );
         $this->typeInto('#cards', '7');
-        $this->browser->executeScript("[...document.querySelectorAll('.top .tick')].find((one) => one.innerText.includes('anew')).querySelector('input').click()");
+        $this->browser->executeScript(
+            "[...document.querySelectorAll('.top .tick')].find((one) => one.innerText.includes('anew')).querySelector('input').click()",
+        );
         $this->element('.top form button')->click();
         $this->see('of 10 cards would change');
         $this->see('Card by card 1 stays as it is');
@@ -71,7 +94,13 @@ final class ShareTest extends BrowserTestCase
         $this->press('a');
         $this->see('7 cards from a kit for 10');
         $this->holds(7, 'select count(*) from cards');
-        self::assertSame($pinned, $this->table->value('select group_concat(component_id || part) from takings where card_id = (select id from cards where number = 1) order by id'));
+        self::assertSame(
+            $pinned,
+            $this->table->value(
+                'select group_concat(component_id || part) from takings '
+                    .'where card_id = (select id from cards where number = 1) order by id',
+            ),
+        );
         $this->assertQuiet();
     }
 

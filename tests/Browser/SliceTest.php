@@ -13,14 +13,23 @@ final class SliceTest extends BrowserTestCase
         $this->click('a', 'Harbour Lanterns');
         $this->see('2 lines differ from the packing list: Fish scale, 1 of 2; Gull, 1 of 2.');
         self::assertSame(13, $this->howMany('[data-component] figcaption') / 2, 'twelve papers and a panel with both faces');
-        self::assertEqualsWithDelta(36 * 96 / 25.4, $this->element('[data-component="Wave"] svg')->getSize()->getWidth(), 1, 'at true scale');
+        self::assertEqualsWithDelta(
+            36 * 96 / 25.4,
+            $this->element('[data-component="Wave"] svg')->getSize()->getWidth(),
+            1,
+            'at true scale',
+        );
 
         $this->click('a', 'Share out');
         $this->typeInto('#cards', '10');
         $this->click('button', 'Share out');
         $this->see('10 cards from a kit for 10.');
         self::assertSame(10, $this->howMany('thead svg.front'));
-        self::assertSame('0 0 107.95 139.7', $this->element('thead svg.front')->getAttribute('viewBox'), 'the face is drawn from exact sizes');
+        self::assertSame(
+            '0 0 107.95 139.7',
+            $this->element('thead svg.front')->getAttribute('viewBox'),
+            'the face is drawn from exact sizes',
+        );
         self::assertSame(10, (int) $this->table->value('select count(*) from cards'));
         $this->see('What is kept gives 3 more cards; the next needs one more envelope.');
 
@@ -67,8 +76,15 @@ final class SliceTest extends BrowserTestCase
         }
         $this->press(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_RIGHT);
         self::assertSame('2/1', $this->browser->switchTo()->activeElement()->getAttribute('data-cell'));
-        self::assertStringStartsWith('Card 2 takes', (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'));
-        self::assertStringContainsString((string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'), $this->text(), 'the foot line says what is in the cell in hand');
+        self::assertStringStartsWith(
+            'Card 2 takes',
+            (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'),
+        );
+        self::assertStringContainsString(
+            (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label'),
+            $this->text(),
+            'the foot line says what is in the cell in hand',
+        );
 
         $this->press('4');
         $this->see('Cable, sheet 1 of 2');
@@ -161,12 +177,35 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->press('s');
         $this->see('What is kept gives 3 more cards');
-        foreach (['/', '/kits/1', '/kits/1/count', '/kits/1/add', '/kits/1/about', '/kits/1/looks/1', '/kits/1/pair', '/kits/1/sketches', '/kits/1/sketches/new', '/kits/1/folds', '/kits/1/measures', '/kits/1/share-out', '/kits/1/cut', '/kits/1/class', '/kits/1/keep', '/kits/1/tally'] as $path) {
+        foreach (
+            [
+                '/',
+                '/kits/1',
+                '/kits/1/count',
+                '/kits/1/add',
+                '/kits/1/about',
+                '/kits/1/looks/1',
+                '/kits/1/pair',
+                '/kits/1/sketches',
+                '/kits/1/sketches/new',
+                '/kits/1/folds',
+                '/kits/1/measures',
+                '/kits/1/share-out',
+                '/kits/1/cut',
+                '/kits/1/class',
+                '/kits/1/keep',
+                '/kits/1/tally',
+            ] as $path
+        ) {
             $this->open($path);
             $this->see('Undo');
             $small = $this->browser->executeScript(<<<'JS'
-                const reach = (e) => { const after = parseFloat(getComputedStyle(e, '::after').inset) || 0; return e.getBoundingClientRect().height - 2 * Math.min(0, after) }
-                return [...document.querySelectorAll('main button, header button, header a, main nav a, input:not([type=checkbox], [type=radio])')]
+                const reach = (e) => {
+                    const after = parseFloat(getComputedStyle(e, '::after').inset) || 0
+                    return e.getBoundingClientRect().height - 2 * Math.min(0, after)
+                }
+                const targets = 'main button, header button, header a, main nav a, input:not([type=checkbox], [type=radio])'
+                return [...document.querySelectorAll(targets)]
                     .filter((e) => e.checkVisibility() && reach(e) < 43.5 && !e.closest('ol')).map((e) => e.outerHTML.slice(0, 120))
                 JS);
             self::assertSame([], $small, $path);

@@ -31,7 +31,13 @@ final class TwoAtOnceTest extends TestCase
     {
         $people = [$this->person(), $this->person()];
         $base = (int) $this->table->value("select id from components where kit_id = 1 and key = 'base'");
-        self::act($people[0], '/kits/1/share-out', ['cards' => '6', 'stash' => false, 'repeat' => false, 'anew' => true, 'revision' => 0])->wait();
+        self::act($people[0], '/kits/1/share-out', [
+            'cards' => '6',
+            'stash' => false,
+            'repeat' => false,
+            'anew' => true,
+            'revision' => 0,
+        ])->wait();
 
         $here = 10;
         for ($round = 0; $round < self::ROUNDS; $round++) {
@@ -46,7 +52,11 @@ final class TwoAtOnceTest extends TestCase
             foreach ($answers as $answer) {
                 self::assertLessThan(500, $answer->getStatusCode(), (string) $answer->getBody());
             }
-            self::assertSame($to, (int) $this->table->value("select sum(delta) from ledger_entries where component_id = $base"), "round $round");
+            self::assertSame(
+                $to,
+                (int) $this->table->value("select sum(delta) from ledger_entries where component_id = $base"),
+                "round $round",
+            );
             $here = $to;
         }
         self::assertSame(self::ROUNDS, (int) $this->table->value("select count(*) from acts where name like 'Count%'"));

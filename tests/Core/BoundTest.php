@@ -33,7 +33,11 @@ final class BoundTest extends TestCase
     {
         $stock = [self::sheet('a'), self::sheet('b'), self::sheet('c')];
 
-        self::assertSame(2, LowerBound::sheets($stock, [self::piece('1', '4', '5'), self::piece('2', '4', '5')]), 'the area of both would do on two thirds of a sheet');
+        self::assertSame(
+            2,
+            LowerBound::sheets($stock, [self::piece('1', '4', '5'), self::piece('2', '4', '5')]),
+            'the area of both would do on two thirds of a sheet',
+        );
         self::assertSame(1, LowerBound::sheets($stock, [self::piece('1', '3', '5'), self::piece('2', '3', '5')]));
         self::assertSame(0, LowerBound::sheets($stock, []));
     }
@@ -61,12 +65,27 @@ final class BoundTest extends TestCase
     {
         self::assertSame([10, Need::Base], self::bound(Kits::demo()));
         self::assertSame([3, Need::Envelope], self::bound(self::with(Kits::demo(), Kind::Envelope, 3)));
-        self::assertSame([0, Need::FocalPoint], self::bound(self::with(self::with(Kits::without(Kind::Tool, Kind::Paper, Kind::Panel), Kind::DieCut, 0, images: true), Kind::Sticker, 0, images: true, layered: true)));
+        self::assertSame(
+            [0, Need::FocalPoint],
+            self::bound(
+                self::with(
+                    self::with(Kits::without(Kind::Tool, Kind::Paper, Kind::Panel), Kind::DieCut, 0, images: true),
+                    Kind::Sticker,
+                    0,
+                    images: true,
+                    layered: true,
+                ),
+            ),
+        );
     }
 
     public function test_heavy_cardstock_counts_as_bases_and_words_count_once(): void
     {
-        self::assertSame([5, Need::Base], self::bound(self::with(Kits::demo('knitted-hills'), Kind::Base, 1)), 'one base, and two from each of two heavy sheets');
+        self::assertSame(
+            [5, Need::Base],
+            self::bound(self::with(Kits::demo('knitted-hills'), Kind::Base, 1)),
+            'one base, and two from each of two heavy sheets',
+        );
         $table = Laying::unpacked(Kits::demo());
         self::assertGreaterThan(
             Bound::on($table->under(Wishes::asManyAsPossible()))->cards - 1,
@@ -83,8 +102,20 @@ final class BoundTest extends TestCase
             $noWords[$id] = $component->words() !== null ? 0 : $table->free[$id] ?? 0;
             $noInk[$id] = $component->good instanceof Cardstock ? [] : $table->stock[$id] ?? [];
         }
-        $stampsAlone = Laying::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), $table->stock);
-        $nothingToStampOn = Laying::of($table->unit, $table->front, $table->components, array_intersect_key($noWords, $table->free), array_intersect_key($noInk, $table->stock));
+        $stampsAlone = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            array_intersect_key($noWords, $table->free),
+            $table->stock,
+        );
+        $nothingToStampOn = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            array_intersect_key($noWords, $table->free),
+            array_intersect_key($noInk, $table->stock),
+        );
 
         self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone));
         self::assertSame([0, Need::Sentiment], self::boundOn($nothingToStampOn));
@@ -94,10 +125,21 @@ final class BoundTest extends TestCase
     public function test_heavy_sheets_too_small_for_a_blank_give_no_base(): void
     {
         $kit = Kits::demo();
-        $heavy = static fn (string $width, string $height): Laying => Laying::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
-            ...array_filter($kit->components, static fn (Component $one): bool => $one->kind() !== Kind::Base),
-            Component::of('heavy', 'Heavy', Cardstock::of(Size::parse($width, $height, Unit::Inch), Colour::fromHex('#ffffff'), weight: Weight::Heavy), 3),
-        ]));
+        $heavy = static fn (string $width, string $height): Laying => Laying::unpacked(
+            Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
+                ...array_filter($kit->components, static fn (Component $one): bool => $one->kind() !== Kind::Base),
+                Component::of(
+                    'heavy',
+                    'Heavy',
+                    Cardstock::of(
+                        Size::parse($width, $height, Unit::Inch),
+                        Colour::fromHex('#ffffff'),
+                        weight: Weight::Heavy,
+                    ),
+                    3,
+                ),
+            ]),
+        );
 
         self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11')));
         self::assertSame([0, Need::Base], self::boundOn($heavy('8', '8')), 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
@@ -107,8 +149,14 @@ final class BoundTest extends TestCase
     {
         $table = Laying::unpacked(Kits::demo());
         $wishes = Wishes::asManyAsPossible();
-        self::assertSame('No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.', Bound::on($table->under($wishes))->says());
-        self::assertSame('Beyond these no more can be made at all: there is no base left.', Bound::on($table->after(...Sharer::most($table->under($wishes)))->under($wishes))->says());
+        self::assertSame(
+            'No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.',
+            Bound::on($table->under($wishes))->says(),
+        );
+        self::assertSame(
+            'Beyond these no more can be made at all: there is no base left.',
+            Bound::on($table->after(...Sharer::most($table->under($wishes)))->under($wishes))->says(),
+        );
     }
 
     public function test_no_search_beats_the_bound(): void
@@ -117,7 +165,11 @@ final class BoundTest extends TestCase
             $table = Laying::unpacked(Kits::random($seed));
             foreach ([false, true] as $repeat) {
                 $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
-                self::assertLessThanOrEqual(Bound::on($table->under($wishes))->cards, count(ShareOut::of($table->under($wishes))->cards), "seed $seed");
+                self::assertLessThanOrEqual(
+                    Bound::on($table->under($wishes))->cards,
+                    count(ShareOut::of($table->under($wishes))->cards),
+                    "seed $seed",
+                );
             }
         }
     }
@@ -126,7 +178,13 @@ final class BoundTest extends TestCase
     {
         $variety = Variety::on(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)));
         self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
-        $card = static fn (int $number, Occasion $occasion): Card => Card::of($number, Sketches::all()['framed-panel'], Size::parse('4 1/4', '5 1/2', Unit::Inch), $occasion, []);
+        $card = static fn (int $number, Occasion $occasion): Card => Card::of(
+            $number,
+            Sketches::all()['framed-panel'],
+            Size::parse('4 1/4', '5 1/2', Unit::Inch),
+            $occasion,
+            [],
+        );
         $variety->add($card(1, Occasion::Birthday));
         self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
         foreach (range(2, 12) as $number) {
@@ -155,12 +213,20 @@ final class BoundTest extends TestCase
     /** The kit with another number of every component of a kind; of pictures only, and of layered ones too, where said. */
     private static function with(Kit $kit, Kind $kind, int $count, bool $images = false, bool $layered = false): Kit
     {
-        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, array_map(
-            static fn (Component $c): Component => ($c->kind() === $kind && (! $images || $c->isFocalPoint())) || ($layered && $c->kind() === Kind::LayeredPicture)
-                ? Component::of($c->id, $c->name, $c->good, $count)
-                : $c,
-            $kit->components,
-        ));
+        return Kit::of(
+            $kit->name,
+            $kit->unit,
+            $kit->front,
+            $kit->promised,
+            $kit->price,
+            array_map(
+                static fn (Component $c): Component => ($c->kind() === $kind && (! $images || $c->isFocalPoint()))
+                || ($layered && $c->kind() === Kind::LayeredPicture)
+                    ? Component::of($c->id, $c->name, $c->good, $count)
+                    : $c,
+                $kit->components,
+            ),
+        );
     }
 
     private static function sheet(string $id): Stock

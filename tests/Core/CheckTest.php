@@ -86,7 +86,11 @@ final class CheckTest extends TestCase
         $five = CardBase::of(StandardFront::FiveBySeven->size(), FoldEdge::Side, Colour::fromHex('#fbf8ef'));
 
         self::assertFires(new FitsTogether, self::hand(goods: ['base' => $five]), 'The base is not the size of the front.');
-        self::assertFires(new FitsTogether, self::hand(goods: ['base' => $five], front: StandardFront::FiveBySeven), 'The card does not fit its envelope');
+        self::assertFires(
+            new FitsTogether,
+            self::hand(goods: ['base' => $five], front: StandardFront::FiveBySeven),
+            'The card does not fit its envelope',
+        );
     }
 
     public function test_a_busy_paper_right_under_the_focal_point(): void
@@ -99,7 +103,11 @@ final class CheckTest extends TestCase
     {
         $pale = self::words('#fbfaf5', '#e9e6dc');
         self::assertFires(new WordsStandOut, self::hand(goods: ['happy-birthday' => $pale]), 'hard to read');
-        self::assertFires(new WordsStandOut, self::hand(['panel' => ['signal-stars', 1]], goods: ['happy-birthday' => self::words('#e4eef0', '#1d3442')]), 'fades into Foam');
+        self::assertFires(
+            new WordsStandOut,
+            self::hand(['panel' => ['signal-stars', 1]], goods: ['happy-birthday' => self::words('#e4eef0', '#1d3442')]),
+            'fades into Foam',
+        );
         self::assertSilent(new WordsStandOut, self::hand());
     }
 
@@ -111,7 +119,10 @@ final class CheckTest extends TestCase
     public function test_the_same_words_or_picture_on_two_cards(): void
     {
         $twin = self::card(number: 7);
-        $other = Card::of(8, Sketches::all()['panel-on-mat'], StandardFront::A2->size(), Occasion::Hello, [Taking::some('ahoy', 'sentiment', 1), Taking::some('gull', 'focal', 1)]);
+        $other = Card::of(8, Sketches::all()['panel-on-mat'], StandardFront::A2->size(), Occasion::Hello, [
+            Taking::some('ahoy', 'sentiment', 1),
+            Taking::some('gull', 'focal', 1),
+        ]);
 
         self::assertFires(new SaidTwice, self::hand(others: [$twin, $other]), 'is on card 7 too');
         self::assertFires(new PictureTwice, self::hand(others: [$twin, $other]), 'is on card 7 too');
@@ -143,7 +154,11 @@ final class CheckTest extends TestCase
 
     public function test_a_thick_card_is_a_question(): void
     {
-        $finding = self::assertFires(new HeightForEnvelope, self::hand(goods: ['foam-squares' => Foam::of(Length::millimetres(4))]), 'thick');
+        $finding = self::assertFires(
+            new HeightForEnvelope,
+            self::hand(goods: ['foam-squares' => Foam::of(Length::millimetres(4))]),
+            'thick',
+        );
 
         self::assertTrue($finding->isHint);
         self::assertStringContainsString('Ask locally', $finding->repair);
@@ -162,25 +177,54 @@ final class CheckTest extends TestCase
         $wide = Part::guide('wide', MatUnder::under('label', self::inch(0, 1, 8)));
         self::assertSilent(new Overhangs, self::on([self::panel(), $label, $wide, $tail]));
 
-        $finding = self::assertFires(new Overhangs, self::on([self::panel()], taken: ['panel' => Taking::piece('kelp-card', 'panel', Size::parse('4 1/2', '5 1/4', Unit::Inch), 0, true)]), 'The piece for the panel is 4 1/2 × 5 1/4 in, its place 4 × 5 1/4 in.');
+        $finding = self::assertFires(
+            new Overhangs,
+            self::on(
+                [self::panel()],
+                taken: ['panel' => Taking::piece('kelp-card', 'panel', Size::parse('4 1/2', '5 1/4', Unit::Inch), 0, true)],
+            ),
+            'The piece for the panel is 4 1/2 × 5 1/4 in, its place 4 × 5 1/4 in.',
+        );
         self::assertFalse($finding->isHint);
-        self::assertFires(new Overhangs, self::on([self::panel()], goods: ['lantern' => self::picture('5', '2')]), 'The focal point is larger than the front');
+        self::assertFires(
+            new Overhangs,
+            self::on([self::panel()], goods: ['lantern' => self::picture('5', '2')]),
+            'The focal point is larger than the front',
+        );
     }
 
     public function test_a_piece_moved_off_its_carrier_hangs_over_it(): void
     {
-        $inner = Part::of('inner', 'inner', Role::Label, Middle::at(Anchor::Left, 'panel', self::inch(1), self::inch(1)));
-        $moved = Part::of('moved', 'moved', Role::Label, Middle::at(Anchor::Left, 'inner', self::inch(1), self::inch(1), self::inch(0, 1, 2)));
+        $inner = Part::of(
+            'inner',
+            'inner',
+            Role::Label,
+            Middle::at(Anchor::Left, 'panel', self::inch(1), self::inch(1)),
+        );
+        $moved = Part::of(
+            'moved',
+            'moved',
+            Role::Label,
+            Middle::at(Anchor::Left, 'inner', self::inch(1), self::inch(1), self::inch(0, 1, 2)),
+        );
 
         self::assertFires(new Overhangs, self::on([self::panel(), $inner, $moved]), 'The moved hangs over the inner that carries it.');
     }
 
     public function test_reveals_that_differ_by_a_hair_look_like_a_slip(): void
     {
-        $inner = static fn (Dim $across): Part => Part::of('inner', 'inner', Role::Label, Middle::at(Anchor::Middle, 'panel', self::inch(3, 1, 2), self::inch(4), $across));
+        $inner = static fn (Dim $across): Part => Part::of(
+            'inner',
+            'inner',
+            Role::Label,
+            Middle::at(Anchor::Middle, 'panel', self::inch(3, 1, 2), self::inch(4), $across),
+        );
 
         $finding = self::assertFires(new RevealsUnequal, self::on([self::panel(), $inner(self::inch(0, 1, 16))]), 'a hair off the middle');
-        self::assertSame(['measure', ['part' => 'inner', 'measure' => 'across', 'value' => '0']], [$finding->repairs[0]->does, $finding->repairs[0]->with]);
+        self::assertSame(
+            ['measure', ['part' => 'inner', 'measure' => 'across', 'value' => '0']],
+            [$finding->repairs[0]->does, $finding->repairs[0]->with],
+        );
         self::assertSilent(new RevealsUnequal, self::on([self::panel(), $inner(Dim::none())]));
         self::assertSilent(new RevealsUnequal, self::on([self::panel(), $inner(self::inch(0, 1, 4))]));
     }
@@ -190,7 +234,11 @@ final class CheckTest extends TestCase
         foreach (Sketches::all() as $sketch) {
             foreach (StandardFront::cases() as $front) {
                 $hand = CardInHand::of(Card::of(1, $sketch, $front->size(), Occasion::Hello, []), [], Unit::Inch, []);
-                self::assertSame([], [...(new Overhangs)->look($hand), ...(new RevealsUnequal)->look($hand)], "$sketch->name on $front->value");
+                self::assertSame(
+                    [],
+                    [...(new Overhangs)->look($hand), ...(new RevealsUnequal)->look($hand)],
+                    "$sketch->name on $front->value",
+                );
             }
         }
     }
@@ -209,7 +257,11 @@ final class CheckTest extends TestCase
 
     public function test_words_larger_than_their_place(): void
     {
-        self::assertFires(new WordsFitPlace, self::hand(goods: ['happy-birthday' => self::picture('4', '1/2')]), 'The sentiment is 4 × 1/2 in, the place for it 3 3/4 × 1 1/4 in.');
+        self::assertFires(
+            new WordsFitPlace,
+            self::hand(goods: ['happy-birthday' => self::picture('4', '1/2')]),
+            'The sentiment is 4 × 1/2 in, the place for it 3 3/4 × 1 1/4 in.',
+        );
         self::assertSilent(new WordsFitPlace, self::hand());
     }
 
@@ -217,7 +269,11 @@ final class CheckTest extends TestCase
     {
         $vellum = Cardstock::of(Size::parse('8 1/2', '11', Unit::Inch), Colour::fromHex('#f4f4f0'), finish: Finish::Vellum);
 
-        self::assertFires(new VellumShowsGlue, self::on([self::panel()], ['panel' => 'kelp-card'], ['kelp-card' => $vellum]), 'The panel is vellum with nothing solid on it');
+        self::assertFires(
+            new VellumShowsGlue,
+            self::on([self::panel()], ['panel' => 'kelp-card'], ['kelp-card' => $vellum]),
+            'The panel is vellum with nothing solid on it',
+        );
         self::assertSilent(new VellumShowsGlue, self::hand(goods: ['kelp-card' => $vellum]));
         self::assertSilent(new VellumShowsGlue, self::on([self::panel()], ['panel' => 'kelp-card']));
     }
@@ -230,24 +286,56 @@ final class CheckTest extends TestCase
         self::assertSilent(new ThinPaperLifted, self::on([self::panel()], ['panel' => 'wave']));
 
         $sleeve = ['fold-sleeve' => Taking::piece('wave', 'fold-sleeve', Size::parse('6', '5', Unit::Inch), 0, true)];
-        self::assertTrue(self::assertFires(new ThinPaperLifted, self::on([self::panel()], taken: $sleeve, fold: FoldKind::Slider), 'The sleeve is thin paper')->isHint);
+        self::assertTrue(
+            self::assertFires(
+                new ThinPaperLifted,
+                self::on([self::panel()], taken: $sleeve, fold: FoldKind::Slider),
+                'The sleeve is thin paper',
+            )->isHint,
+        );
     }
 
     public function test_what_lies_across_two_heights_rocks(): void
     {
-        $raised = Part::of('block', 'block', Role::Label, Slice::along(Edge::Left, 'panel', self::inch(2)), null, 1);
-        $across = static fn (Dim $width): Part => Part::of('across', 'long strip', Role::Strip, Middle::at(Anchor::Left, 'panel', $width, self::inch(1)));
+        $raised = Part::of(
+            'block',
+            'block',
+            Role::Label,
+            Slice::along(Edge::Left, 'panel', self::inch(2)),
+            null,
+            1,
+        );
+        $across = static fn (Dim $width): Part => Part::of(
+            'across',
+            'long strip',
+            Role::Strip,
+            Middle::at(Anchor::Left, 'panel', $width, self::inch(1)),
+        );
 
-        self::assertFires(new AcrossTwoHeights, self::on([self::panel(), $raised, $across(self::inch(3))], picture: false), 'The long strip lies across two heights');
+        self::assertFires(
+            new AcrossTwoHeights,
+            self::on([self::panel(), $raised, $across(self::inch(3))], picture: false),
+            'The long strip lies across two heights',
+        );
         self::assertSilent(new AcrossTwoHeights, self::on([self::panel(), $raised, $across(self::inch(1, 3, 4))], picture: false));
         $flat = Part::of('block', 'block', Role::Label, Slice::along(Edge::Left, 'panel', self::inch(2)));
         self::assertSilent(new AcrossTwoHeights, self::on([self::panel(), $flat, $across(self::inch(3))], picture: false));
-        self::assertFires(new AcrossTwoHeights, self::on([self::panel(), $raised], goods: ['happy-birthday' => self::picture('1', '1/2')], sentiment: Slice::along(Edge::Bottom, 'block', self::inch(1))), 'The focal point lies across two heights');
+        self::assertFires(
+            new AcrossTwoHeights,
+            self::on(
+                [self::panel(), $raised],
+                goods: ['happy-birthday' => self::picture('1', '1/2')],
+                sentiment: Slice::along(Edge::Bottom, 'block', self::inch(1)),
+            ),
+            'The focal point lies across two heights',
+        );
     }
 
     public function test_foam_seen_through_a_window(): void
     {
-        $window = static fn (Dim $rim, int $foam): array => [Part::of('frame', 'frame', Role::Ground, Inset::in('front'), Form::window($rim), $foam)];
+        $window = static fn (Dim $rim, int $foam): array => [
+            Part::of('frame', 'frame', Role::Ground, Inset::in('front'), Form::window($rim), $foam),
+        ];
 
         $finding = self::assertFires(new FoamInWindow, self::on($window(self::inch(0, 3, 8), 1)), 'will be seen through the opening');
         self::assertSame('rim', $finding->repairs[0]->with['measure']);
@@ -257,19 +345,42 @@ final class CheckTest extends TestCase
 
     public function test_a_flap_that_would_be_glued_shut(): void
     {
-        self::assertFires(new GluedShut, self::on([self::panel()], fold: FoldKind::Gatefold), 'The panel and the focal point and the sentiment would lie across both flaps');
+        self::assertFires(
+            new GluedShut,
+            self::on([self::panel()], fold: FoldKind::Gatefold),
+            'The panel and the focal point and the sentiment would lie across both flaps',
+        );
         $left = Part::of('panel', 'panel', Role::Field, Slice::along(Edge::Left, 'front', self::inch(2)));
-        self::assertSilent(new GluedShut, self::on([$left], fold: FoldKind::Gatefold, focal: Inset::in('panel'), sentiment: Inset::in('panel'), goods: ['happy-birthday' => self::picture('1', '1/2')]));
-        self::assertFires(new GluedShut, self::on([self::panel()], fold: FoldKind::EnvelopeFlap), 'The focal point would lie across the flap and the front');
+        self::assertSilent(
+            new GluedShut,
+            self::on(
+                [$left],
+                fold: FoldKind::Gatefold,
+                focal: Inset::in('panel'),
+                sentiment: Inset::in('panel'),
+                goods: ['happy-birthday' => self::picture('1', '1/2')],
+            ),
+        );
+        self::assertFires(
+            new GluedShut,
+            self::on([self::panel()], fold: FoldKind::EnvelopeFlap),
+            'The focal point would lie across the flap and the front',
+        );
         self::assertSilent(new GluedShut, self::on([self::panel()]));
     }
 
     public function test_a_strip_or_ribbon_that_does_not_reach(): void
     {
         $strip = Part::of('strip', 'strip', Role::Strip, Slice::along(Edge::Bottom, 'panel', self::inch(1)));
-        $piece = static fn (string $long): array => ['strip' => Taking::piece('kelp-card', 'strip', Size::parse($long, '1', Unit::Inch), 0, true)];
+        $piece = static fn (string $long): array => [
+            'strip' => Taking::piece('kelp-card', 'strip', Size::parse($long, '1', Unit::Inch), 0, true),
+        ];
 
-        self::assertFires(new StripTooShort, self::on([self::panel(), $strip], taken: $piece('3 3/4')), 'The piece for the strip is 1/4 in short');
+        self::assertFires(
+            new StripTooShort,
+            self::on([self::panel(), $strip], taken: $piece('3 3/4')),
+            'The piece for the strip is 1/4 in short',
+        );
         self::assertSilent(new StripTooShort, self::on([self::panel(), $strip], taken: $piece('4')));
         $bow = static fn (int $inches): array => ['bow' => Taking::some('twine', 'bow', Length::inches($inches)->units)];
         self::assertFires(new StripTooShort, self::on([self::panel()], taken: $bow(8)), '8 in of ribbon are too short for a bow');
@@ -283,20 +394,38 @@ final class CheckTest extends TestCase
         $label = ['sentiment-label' => Taking::piece('shell', 'sentiment-label', Size::parse('2 1/4', '5/8', Unit::Inch), 0, true)];
 
         // Without a label the stamp has no size of its own on the front, so its words are looked for where their place is.
-        self::assertTrue(self::assertFires(new StampBeforeLift, self::on($raised, taken: [...$stamped, ...$label]), 'lies on a raised part')->isHint);
-        self::assertFires(new StampBeforeLift, self::on($raised, taken: $stamped), 'The words are stamped on the block, which stands on foam.');
+        self::assertTrue(
+            self::assertFires(new StampBeforeLift, self::on($raised, taken: [...$stamped, ...$label]), 'lies on a raised part')->isHint,
+        );
+        self::assertFires(
+            new StampBeforeLift,
+            self::on($raised, taken: $stamped),
+            'The words are stamped on the block, which stands on foam.',
+        );
         self::assertSilent(new StampBeforeLift, self::on([self::panel()], taken: $stamped));
         self::assertSilent(new StampBeforeLift, self::on($raised));
     }
 
     public function test_tools_that_are_not_there(): void
     {
-        $circle = static fn (Dim $diameter): array => [self::panel(), Part::of('dot', 'dot', Role::Label, Circle::in('panel', $diameter), Form::round())];
+        $circle = static fn (Dim $diameter): array => [
+            self::panel(),
+            Part::of('dot', 'dot', Role::Label, Circle::in('panel', $diameter), Form::round()),
+        ];
 
         self::assertTrue(self::assertFires(new ToolsAtHand, self::on($circle(self::inch(3))), 'a circle of 3 in')->isHint);
         $die = Tool::of(ToolKind::Die, Size::parse('3', '3', Unit::Inch), Shape::Circle);
         self::assertSilent(new ToolsAtHand, self::on($circle(self::inch(3)), goods: ['die-circle' => $die]));
-        $border = [self::panel(), Part::of('border', 'border', Role::Strip, Slice::along(Edge::Bottom, 'panel', self::inch(1)), Form::scallop(Edge::Top, self::inch(0, 1, 4)))];
+        $border = [
+            self::panel(),
+            Part::of(
+                'border',
+                'border',
+                Role::Strip,
+                Slice::along(Edge::Bottom, 'panel', self::inch(1)),
+                Form::scallop(Edge::Top, self::inch(0, 1, 4)),
+            ),
+        ];
         self::assertFires(new ToolsAtHand, self::on($border), 'scalloped edge');
         self::assertSilent(new ToolsAtHand, self::on($border, goods: ['edge-punch' => Tool::of(ToolKind::Punch)]));
         self::assertSilent(new ToolsAtHand, self::hand());
@@ -304,7 +433,14 @@ final class CheckTest extends TestCase
 
     public function test_a_set_says_the_same_on_purpose(): void
     {
-        $card = static fn (int $number, ?int $set): Card => Card::of($number, Sketches::all()['panel-on-mat'], StandardFront::A2->size(), Occasion::Birthday, self::card()->takings, set: $set);
+        $card = static fn (int $number, ?int $set): Card => Card::of(
+            $number,
+            Sketches::all()['panel-on-mat'],
+            StandardFront::A2->size(),
+            Occasion::Birthday,
+            self::card()->takings,
+            set: $set,
+        );
         $components = Laying::unpacked(Kits::demo())->components;
 
         self::assertSilent(new SaidTwice, CardInHand::of($card(1, 4), $components, Unit::Inch, [$card(2, 4)]));
@@ -316,13 +452,24 @@ final class CheckTest extends TestCase
     {
         $cards = [self::card(), self::card(occasion: Occasion::Hello, number: 2)];
 
-        self::assertSame(['Nothing for sympathy, and you asked for 1.', 'For birthday only 1 of the 3 you asked for.', 'Nothing for a man, and you asked for 2.'], SpreadGaps::of($cards, 0, ['sympathy' => 1, 'birthday' => 3, SpreadGaps::MAN => 2, 'hello' => 1]));
+        self::assertSame(
+            [
+                'Nothing for sympathy, and you asked for 1.',
+                'For birthday only 1 of the 3 you asked for.',
+                'Nothing for a man, and you asked for 2.',
+            ],
+            SpreadGaps::of($cards, 0, ['sympathy' => 1, 'birthday' => 3, SpreadGaps::MAN => 2, 'hello' => 1]),
+        );
         self::assertSame([], SpreadGaps::of($cards, 2, ['hello' => 1, SpreadGaps::MAN => 2]));
     }
 
     public function test_a_card_too_thick_for_its_own_envelope(): void
     {
-        $finding = self::assertFires(new HeightForEnvelope, self::hand(goods: ['foam-squares' => Foam::of(Length::millimetres(12))]), 'is too tight for that');
+        $finding = self::assertFires(
+            new HeightForEnvelope,
+            self::hand(goods: ['foam-squares' => Foam::of(Length::millimetres(12))]),
+            'is too tight for that',
+        );
         self::assertFalse($finding->isHint);
     }
 
@@ -367,8 +514,15 @@ final class CheckTest extends TestCase
      * @param  array<string, Good>  $goods  in place of the kit's, by id
      * @param  list<Card>  $others
      */
-    private static function hand(array $surfaces = [], array $goods = [], StandardFront $front = StandardFront::A2, Occasion $occasion = Occasion::Birthday, int $foam = 4, int $gems = 3, array $others = []): CardInHand
-    {
+    private static function hand(
+        array $surfaces = [],
+        array $goods = [],
+        StandardFront $front = StandardFront::A2,
+        Occasion $occasion = Occasion::Birthday,
+        int $foam = 4,
+        int $gems = 3,
+        array $others = [],
+    ): CardInHand {
         $components = Laying::unpacked(Kits::demo())->components;
         foreach ($goods as $id => $good) {
             $components[$id] = Component::of($id, $id, $good, 2);
@@ -378,11 +532,26 @@ final class CheckTest extends TestCase
     }
 
     /** @param  array<string, array{string, int}>  $surfaces */
-    private static function card(array $surfaces = [], StandardFront $front = StandardFront::A2, Occasion $occasion = Occasion::Birthday, int $foam = 4, int $gems = 3, int $number = 1): Card
-    {
+    private static function card(
+        array $surfaces = [],
+        StandardFront $front = StandardFront::A2,
+        Occasion $occasion = Occasion::Birthday,
+        int $foam = 4,
+        int $gems = 3,
+        int $number = 1,
+    ): Card {
         $layout = Sketches::all()['panel-on-mat']->resolve($front->size(), Unit::Inch);
         $surfaces += ['mat' => ['kelp-card', 0], 'panel' => ['chart-grid', 0]];
-        $takings = array_map(static fn (string $part): Taking => Taking::piece($surfaces[$part][0], $part, $layout->part($part)->cut ?? self::fail(), $surfaces[$part][1], true), array_keys($surfaces));
+        $takings = array_map(
+            static fn (string $part): Taking => Taking::piece(
+                $surfaces[$part][0],
+                $part,
+                $layout->part($part)->cut ?? self::fail(),
+                $surfaces[$part][1],
+                true,
+            ),
+            array_keys($surfaces),
+        );
 
         return Card::of($number, Sketches::all()['panel-on-mat'], $front->size(), $occasion, array_values(array_filter([
             ...$takings,
@@ -413,11 +582,31 @@ final class CheckTest extends TestCase
      * @param  array<string, Good>  $goods  in place of the kit's, by id
      * @param  array<string, Taking>  $taken  in place of what it takes otherwise, by part
      */
-    private static function on(array $parts, array $surfaces = [], array $goods = [], array $taken = [], FoldKind $fold = FoldKind::Side, bool $picture = true, ?Relation $focal = null, ?Relation $sentiment = null): CardInHand
-    {
-        $sketch = Sketch::of('test', 'Test', $parts, $focal ?? Middle::inside('front', self::inch(2), self::inch(2, 1, 2)), $sentiment ?? Slice::along(Edge::Bottom, 'front', self::inch(1)), 5);
+    private static function on(
+        array $parts,
+        array $surfaces = [],
+        array $goods = [],
+        array $taken = [],
+        FoldKind $fold = FoldKind::Side,
+        bool $picture = true,
+        ?Relation $focal = null,
+        ?Relation $sentiment = null,
+    ): CardInHand {
+        $sketch = Sketch::of(
+            'test',
+            'Test',
+            $parts,
+            $focal ?? Middle::inside('front', self::inch(2), self::inch(2, 1, 2)),
+            $sentiment ?? Slice::along(Edge::Bottom, 'front', self::inch(1)),
+            5,
+        );
         $layout = $sketch->resolve(StandardFront::A2->size(), Unit::Inch);
-        $takings = $picture ? ['focal' => Taking::some('lantern', 'focal', 1), 'sentiment' => Taking::some('happy-birthday', 'sentiment', 1)] : [];
+        $takings = $picture
+            ? [
+                'focal' => Taking::some('lantern', 'focal', 1),
+                'sentiment' => Taking::some('happy-birthday', 'sentiment', 1),
+            ]
+            : [];
         foreach ($surfaces as $part => $component) {
             $takings[$part] = Taking::piece($component, $part, $layout->part($part)->cut ?? self::fail(), 0, true);
         }
@@ -426,7 +615,19 @@ final class CheckTest extends TestCase
             $components[$id] = Component::of($id, $id, $good, 2);
         }
 
-        return CardInHand::of(Card::of(1, $sketch, StandardFront::A2->size(), Occasion::Birthday, array_values([...$takings, ...$taken]), fold: $fold), $components, Unit::Inch, []);
+        return CardInHand::of(
+            Card::of(
+                1,
+                $sketch,
+                StandardFront::A2->size(),
+                Occasion::Birthday,
+                array_values([...$takings, ...$taken]),
+                fold: $fold,
+            ),
+            $components,
+            Unit::Inch,
+            [],
+        );
     }
 
     private static function picture(string $width, string $height): DieCut
@@ -436,6 +637,14 @@ final class CheckTest extends TestCase
 
     private static function words(string $ground, string $ink): DieCut
     {
-        return DieCut::of(Printed::of(Size::parse('2 1/2', '1/2', Unit::Inch), Serves::Sentiment, Shape::Label, [Colour::fromHex($ground), Colour::fromHex($ink)], Words::of('happy birthday', [Occasion::Birthday])));
+        return DieCut::of(
+            Printed::of(
+                Size::parse('2 1/2', '1/2', Unit::Inch),
+                Serves::Sentiment,
+                Shape::Label,
+                [Colour::fromHex($ground), Colour::fromHex($ink)],
+                Words::of('happy birthday', [Occasion::Birthday]),
+            ),
+        );
     }
 }

@@ -19,7 +19,14 @@ final class ClassroomTest extends TestCase
     {
         $table = Laying::unpacked(Kits::demo());
         $cards = ShareOut::of($table->under(Wishes::cards(4)))->cards;
-        $needs = static fn (int $sets): array => array_column(array_map(static fn (Classroom $need): array => [$need->component, $need->needs], Classroom::of($table->under(Wishes::cards(1, true)), $cards, $sets)), 1, 0);
+        $needs = static fn (int $sets): array => array_column(
+            array_map(
+                static fn (Classroom $need): array => [$need->component, $need->needs],
+                Classroom::of($table->under(Wishes::cards(1, true)), $cards, $sets),
+            ),
+            1,
+            0,
+        );
 
         self::assertSame([4, 24], [$needs(1)['base'], $needs(6)['base']]);
         self::assertSame(6 * $needs(1)['envelope'], $needs(6)['envelope']);
@@ -35,8 +42,16 @@ final class ClassroomTest extends TestCase
                     $area += $taking->component === $component ? $taking->size?->exactArea() ?? 0 : 0;
                 }
             }
-            self::assertGreaterThanOrEqual(6 * $area, $count * $good->size()->exactArea(), "$component: no fewer sheets than the pieces cover");
-            self::assertLessThanOrEqual(6 * $needs(1)[$component], $count, "$component: cut together they take no more");
+            self::assertGreaterThanOrEqual(
+                6 * $area,
+                $count * $good->size()->exactArea(),
+                "$component: no fewer sheets than the pieces cover",
+            );
+            self::assertLessThanOrEqual(
+                6 * $needs(1)[$component],
+                $count,
+                "$component: cut together they take no more",
+            );
         }
     }
 

@@ -27,7 +27,15 @@ final class CutOrderTest extends TestCase
 
     public function test_inches_and_millimetres_go_together_exactly(): void
     {
-        $order = '{"format":"keepshare/cut-order","version":1,"unit":"mm","sheets":[{"id":"pad","paper":"p","width":"6in","height":"6in","count":1}],"pieces":[{"id":"a","paper":"p","width":76.2,"height":152.4,"count":2,"turn":false}]}';
+        $order = <<<'JSON'
+            {
+                "format": "keepshare/cut-order",
+                "version": 1,
+                "unit": "mm",
+                "sheets": [{"id": "pad", "paper": "p", "width": "6in", "height": "6in", "count": 1}],
+                "pieces": [{"id": "a", "paper": "p", "width": 76.2, "height": 152.4, "count": 2, "turn": false}]
+            }
+            JSON;
         $plan = CutPlanFile::plan(CutOrder::read($order));
 
         self::assertSame(['76.2', '152.4'], [$plan['sheets'][0]['cuts'][0]['x1'], $plan['sheets'][0]['cuts'][0]['y2']]);
@@ -36,7 +44,14 @@ final class CutOrderTest extends TestCase
 
     public function test_one_sheet_is_filled_with_the_most_worth(): void
     {
-        $order = self::changed(static fn (array $order): array => [...$order, 'sheets' => [['id' => 'scrap', 'paper' => 'kelp card', 'width' => '6', 'height' => '6', 'count' => 1]]]);
+        $order = self::changed(
+            static fn (array $order): array => [
+                ...$order,
+                'sheets' => [
+                    ['id' => 'scrap', 'paper' => 'kelp card', 'width' => '6', 'height' => '6', 'count' => 1],
+                ],
+            ],
+        );
         $filled = CutPlanFile::fill(CutOrder::read($order));
 
         self::assertTrue(self::passes('cut-plan', json_decode((string) json_encode($filled))));
@@ -53,23 +68,44 @@ final class CutOrderTest extends TestCase
         $filled = static fn (array $sheet, array $trimmer = []): array => CutPlanFile::fill(CutOrder::read((string) json_encode([
             'format' => 'keepshare/cut-order', 'version' => 1, 'unit' => 'in',
             'sheets' => [['id' => 's', 'paper' => 'p', 'width' => '6', 'height' => '6', 'count' => 1, ...$sheet]],
-            'pieces' => [['id' => 'a', 'paper' => 'p', 'width' => '3', 'height' => '3', 'count' => 4, 'turn' => true, 'worth' => 1_000_000_000]],
+            'pieces' => [
+                ['id' => 'a', 'paper' => 'p', 'width' => '3', 'height' => '3', 'count' => 4, 'turn' => true, 'worth' => 1_000_000_000],
+            ],
             ...($trimmer === [] ? [] : ['trimmer' => $trimmer]),
         ])));
 
-        self::assertSame([4_000_000_000, true], [$filled([])['summary']['worth'], $filled([])['summary']['proven']]);
-        self::assertSame([1_000_000_000, true], [$filled(['margin' => '1/8'])['summary']['worth'], $filled(['margin' => '1/8'])['summary']['proven']]);
+        self::assertSame(
+            [4_000_000_000, true],
+            [$filled([])['summary']['worth'], $filled([])['summary']['proven']],
+        );
+        self::assertSame(
+            [1_000_000_000, true],
+            [$filled(['margin' => '1/8'])['summary']['worth'], $filled(['margin' => '1/8'])['summary']['proven']],
+        );
         $blemished = $filled(['blemishes' => [['x' => '0', 'y' => '0', 'width' => '1/4', 'height' => '1/4']]]);
-        self::assertSame([2_000_000_000, false], [$blemished['summary']['worth'], $blemished['summary']['proven']], 'nothing is cut from beside the bent corner');
+        self::assertSame(
+            [2_000_000_000, false],
+            [$blemished['summary']['worth'], $blemished['summary']['proven']],
+            'nothing is cut from beside the bent corner',
+        );
         $short = $filled([], ['longest' => '5']);
-        self::assertSame([0, 4_000_000_000, false], [$short['summary']['worth'], $short['summary']['upperBound'], $short['summary']['proven']], 'no cut of 6 in can be made');
+        self::assertSame(
+            [0, 4_000_000_000, false],
+            [$short['summary']['worth'], $short['summary']['upperBound'], $short['summary']['proven']],
+            'no cut of 6 in can be made',
+        );
         $this->expectExceptionMessage('sheets[0].save: the one sheet is to stay whole');
         $filled(['save' => 1]);
     }
 
     public function test_the_largest_worth_of_a_leftover_that_is_permitted_can_be_planned(): void
     {
-        $order = self::changed(static fn (array $order): array => [...$order, 'useful' => [['width' => '1/2', 'height' => '1/2', 'worth' => 1_000_000]]]);
+        $order = self::changed(
+            static fn (array $order): array => [
+                ...$order,
+                'useful' => [['width' => '1/2', 'height' => '1/2', 'worth' => 1_000_000]],
+            ],
+        );
 
         self::assertSame([], CutPlanFile::plan(CutOrder::read($order))['unplaced']);
     }
@@ -78,8 +114,22 @@ final class CutOrderTest extends TestCase
     {
         $order = self::changed(static function (array $order): array {
             $order['pieces'][0]['count'] = 5;
-            $order['pieces'][] = ['id' => 'poster', 'paper' => 'kelp card', 'width' => '12', 'height' => '12', 'count' => 1, 'turn' => true];
-            $order['pieces'][] = ['id' => 'foil', 'paper' => 'copper', 'width' => '1', 'height' => '1', 'count' => 2, 'turn' => true];
+            $order['pieces'][] = [
+                'id' => 'poster',
+                'paper' => 'kelp card',
+                'width' => '12',
+                'height' => '12',
+                'count' => 1,
+                'turn' => true,
+            ];
+            $order['pieces'][] = [
+                'id' => 'foil',
+                'paper' => 'copper',
+                'width' => '1',
+                'height' => '1',
+                'count' => 2,
+                'turn' => true,
+            ];
 
             return $order;
         });
@@ -93,16 +143,50 @@ final class CutOrderTest extends TestCase
 
     public function test_nothing_is_turned_on_a_directional_sheet(): void
     {
-        $order = self::changed(static fn (array $order): array => [...$order, 'pieces' => [['id' => 'wide', 'paper' => 'wave', 'width' => '5', 'height' => '2', 'count' => 6, 'turn' => true]]]);
+        $order = self::changed(
+            static fn (array $order): array => [
+                ...$order,
+                'pieces' => [
+                    [
+                        'id' => 'wide',
+                        'paper' => 'wave',
+                        'width' => '5',
+                        'height' => '2',
+                        'count' => 6,
+                        'turn' => true,
+                    ],
+                ],
+            ],
+        );
 
-        self::assertSame([false], array_values(array_unique(array_merge(...array_map(static fn (array $sheet): array => array_column($sheet['pieces'], 'turned'), CutPlanFile::plan(CutOrder::read($order))['sheets'])))));
+        self::assertSame(
+            [false],
+            array_values(
+                array_unique(
+                    array_merge(
+                        ...array_map(
+                            static fn (array $sheet): array => array_column($sheet['pieces'], 'turned'),
+                            CutPlanFile::plan(CutOrder::read($order))['sheets'],
+                        ),
+                    ),
+                ),
+            ),
+        );
     }
 
     public function test_sheets_kept_whole_margins_blemishes_and_the_trimmer_are_heeded(): void
     {
         $order = self::changed(static function (array $order): array {
             $order['sheets'] = [
-                ['id' => 'marred', 'paper' => 'p', 'width' => '6', 'height' => '6', 'count' => 1, 'margin' => '1/4', 'blemishes' => [['width' => '1 1/4', 'height' => '1']]],
+                [
+                    'id' => 'marred',
+                    'paper' => 'p',
+                    'width' => '6',
+                    'height' => '6',
+                    'count' => 1,
+                    'margin' => '1/4',
+                    'blemishes' => [['width' => '1 1/4', 'height' => '1']],
+                ],
                 ['id' => 'pad', 'paper' => 'p', 'width' => '12', 'height' => '12', 'count' => 2, 'save' => 1],
             ];
             $order['pieces'] = [['id' => 'panel', 'paper' => 'p', 'width' => '5', 'height' => '4', 'count' => 7, 'turn' => true]];
@@ -116,8 +200,15 @@ final class CutOrderTest extends TestCase
 
         self::assertCanBeCut($plan);
         self::assertSame(['marred', 'pad'], array_column($plan['sheets'], 'sheet'), 'one of the pad stays whole');
-        self::assertSame([1, 6], array_map(static fn (array $sheet): int => count($sheet['pieces']), $plan['sheets']));
-        self::assertSame(['1/4', '1'], [$plan['sheets'][0]['pieces'][0]['x'], $plan['sheets'][0]['pieces'][0]['y']], 'within the margin, below the blemish');
+        self::assertSame(
+            [1, 6],
+            array_map(static fn (array $sheet): int => count($sheet['pieces']), $plan['sheets']),
+        );
+        self::assertSame(
+            ['1/4', '1'],
+            [$plan['sheets'][0]['pieces'][0]['x'], $plan['sheets'][0]['pieces'][0]['y']],
+            'within the margin, below the blemish',
+        );
 
         $short = CutPlanFile::plan(CutOrder::read(str_replace('"longest":"12"', '"longest":"6"', $order)));
         self::assertSame('the sheets are full, or the trimmer is too short for the cuts', $short['unplaced'][0]['reason']);
@@ -146,8 +237,14 @@ final class CutOrderTest extends TestCase
     public static function faults(): array
     {
         return [
-            'another format' => [static fn (array $o): array => [...$o, 'format' => 'x'], ['format: expected "keepshare/cut-order".']],
-            'another version' => [static fn (array $o): array => [...$o, 'version' => 2], ['version: this Keep Share reads version 1 of cut orders.']],
+            'another format' => [
+                static fn (array $o): array => [...$o, 'format' => 'x'],
+                ['format: expected "keepshare/cut-order".'],
+            ],
+            'another version' => [
+                static fn (array $o): array => [...$o, 'version' => 2],
+                ['version: this Keep Share reads version 1 of cut orders.'],
+            ],
             'no unit' => [static fn (array $o): array => [...$o, 'unit' => 'ell'], ['unit: expected "in" or "mm".']],
             'no sheets' => [static fn (array $o): array => [...$o, 'sheets' => []], ['sheets: expected a list of at least one.']],
             'a field it does not know' => [static fn (array $o): array => [...$o, 'blade' => 1], ['blade: is not a field of a cut order.']],
@@ -229,7 +326,10 @@ final class CutOrderTest extends TestCase
     private static function assertCanBeCut(array $plan): void
     {
         $unit = Unit::from($plan['unit']);
-        $units = static fn (array $of, string ...$keys): array => array_map(static fn (string $key): int => Length::parse($of[$key], $unit)->units, $keys);
+        $units = static fn (array $of, string ...$keys): array => array_map(
+            static fn (string $key): int => Length::parse($of[$key], $unit)->units,
+            $keys,
+        );
         foreach ($plan['sheets'] as $sheet) {
             $parts = [[0, 0, ...$units($sheet, 'width', 'height')]];
             foreach ($sheet['cuts'] as $cut) {
@@ -241,9 +341,15 @@ final class CutOrderTest extends TestCase
                 $which = array_key_first($through) ?? self::fail('It goes through none.');
                 [$x, $y, $w, $h] = $parts[$which];
                 unset($parts[$which]);
-                array_push($parts, ...($x1 === $x2 ? [[$x, $y, $x1 - $x, $h], [$x1, $y, $x + $w - $x1, $h]] : [[$x, $y, $w, $y1 - $y], [$x, $y1, $w, $y + $h - $y1]]));
+                $two = $x1 === $x2
+                    ? [[$x, $y, $x1 - $x, $h], [$x1, $y, $x + $w - $x1, $h]]
+                    : [[$x, $y, $w, $y1 - $y], [$x, $y1, $w, $y + $h - $y1]];
+                array_push($parts, ...$two);
             }
-            $said = array_map(static fn (array $part): array => $units($part, 'x', 'y', 'width', 'height'), [...$sheet['pieces'], ...$sheet['leftovers']]);
+            $said = array_map(static fn (array $part): array => $units($part, 'x', 'y', 'width', 'height'), [
+                ...$sheet['pieces'],
+                ...$sheet['leftovers'],
+            ]);
             self::assertEqualsCanonicalizing(array_values($parts), $said);
         }
     }

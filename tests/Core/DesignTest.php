@@ -29,7 +29,10 @@ final class DesignTest extends TestCase
         $eighth = Length::inches(0, 1, 8);
         $ladder = Ladder::of(StandardFront::A2->size(), [$eighth, $eighth, Length::inches(0, 1, 16)], Unit::Inch);
 
-        self::assertSame(['4 1/4 × 5 1/2', '4 × 5 1/4', '3 3/4 × 5', '3 5/8 × 4 7/8'], array_map(static fn (Size $size): string => $size->format(Unit::Inch), $ladder->layers));
+        self::assertSame(
+            ['4 1/4 × 5 1/2', '4 × 5 1/4', '3 3/4 × 5', '3 5/8 × 4 7/8'],
+            array_map(static fn (Size $size): string => $size->format(Unit::Inch), $ladder->layers),
+        );
         $place = $ladder->placeFor(Size::parse('3 1/2', '5', Unit::Inch)) ?? self::fail('It fits.');
         self::assertSame([2, '1/8', '0'], [$place['layer'], $place['sides']->format(Unit::Inch), $place['ends']->format(Unit::Inch)]);
         self::assertNull($ladder->placeFor(Size::parse('4 1/2', '3', Unit::Inch)), 'it overhangs the front');
@@ -38,10 +41,20 @@ final class DesignTest extends TestCase
     public function test_one_layer_is_changed_and_those_on_it_follow(): void
     {
         $eighth = Length::inches(0, 1, 8);
-        $ladder = Ladder::of(StandardFront::A2->size(), [$eighth, $eighth, $eighth], Unit::Inch)->withWidth(2, Length::inches(3), Unit::Inch);
+        $ladder = Ladder::of(StandardFront::A2->size(), [$eighth, $eighth, $eighth], Unit::Inch)->withWidth(
+            2,
+            Length::inches(3),
+            Unit::Inch,
+        );
 
-        self::assertSame(['4 1/4 × 5 1/2', '4 × 5 1/4', '3 × 4 1/4', '2 3/4 × 4'], array_map(static fn (Size $size): string => $size->format(Unit::Inch), $ladder->layers));
-        self::assertSame(['1/8', '1/2', '1/8'], array_map(static fn (Length $reveal): string => $reveal->format(Unit::Inch), $ladder->reveals));
+        self::assertSame(
+            ['4 1/4 × 5 1/2', '4 × 5 1/4', '3 × 4 1/4', '2 3/4 × 4'],
+            array_map(static fn (Size $size): string => $size->format(Unit::Inch), $ladder->layers),
+        );
+        self::assertSame(
+            ['1/8', '1/2', '1/8'],
+            array_map(static fn (Length $reveal): string => $reveal->format(Unit::Inch), $ladder->reveals),
+        );
         $this->expectExceptionMessage('Layer 2 would be 4 1/8 in wide, wider than what it lies on, 4 in.');
         $ladder->withWidth(2, Length::inches(4, 1, 8), Unit::Inch);
     }
@@ -55,14 +68,29 @@ final class DesignTest extends TestCase
 
     public function test_what_shows_of_all_parts_is_exactly_the_ground_they_cover(): void
     {
-        $plain = array_filter(Sketches::all(), static fn (Sketch $sketch): bool => array_filter($sketch->parts, static fn (Part $part): bool => $part->form->kind !== FormKind::Plain) === []);
+        $plain = array_filter(
+            Sketches::all(),
+            static fn (Sketch $sketch): bool => array_filter(
+                $sketch->parts,
+                static fn (Part $part): bool => $part->form->kind !== FormKind::Plain,
+            ) === [],
+        );
         self::assertGreaterThanOrEqual(24, count($plain));
         foreach ($plain as $sketch) {
             foreach (StandardFront::cases() as $standard) {
                 foreach ([$standard->size(), $standard->size()->turned()] as $front) {
                     $layout = $sketch->resolve($front, Unit::Inch);
                     $visibility = Visibility::of($layout);
-                    self::assertSame(self::union($layout), array_sum(array_map(static fn ($laid): int => $visibility->shownArea($laid->part->id), $layout->parts)), "$sketch->name on $standard->value");
+                    self::assertSame(
+                        self::union($layout),
+                        array_sum(
+                            array_map(
+                                static fn ($laid): int => $visibility->shownArea($laid->part->id),
+                                $layout->parts,
+                            ),
+                        ),
+                        "$sketch->name on $standard->value",
+                    );
                 }
             }
         }
@@ -82,8 +110,19 @@ final class DesignTest extends TestCase
     {
         $layout = Sketches::all()['stacked-mats']->resolve(StandardFront::A2->size(), Unit::Inch);
         foreach (['mat', 'panel', 'inner'] as $id) {
-            $laid = array_values(array_filter($layout->parts, static fn ($laid): bool => $laid->part->id === $id))[0];
-            self::assertSame(['1/8', '1/8', '1/8', '1/8'], array_values(array_map(static fn (Length $reveal): string => $reveal->format(Unit::Inch), $layout->reveals($laid))), $id);
+            $laid = array_values(
+                array_filter($layout->parts, static fn ($laid): bool => $laid->part->id === $id),
+            )[0];
+            self::assertSame(
+                ['1/8', '1/8', '1/8', '1/8'],
+                array_values(
+                    array_map(
+                        static fn (Length $reveal): string => $reveal->format(Unit::Inch),
+                        $layout->reveals($laid),
+                    ),
+                ),
+                $id,
+            );
         }
     }
 
@@ -102,8 +141,16 @@ final class DesignTest extends TestCase
     }
 
     #[DataProvider('sheets')]
-    public function test_bases_from_a_sheet(string $width, string $height, Unit $unit, StandardFront $front, FoldEdge $fold, int $count, string $blank, string $score): void
-    {
+    public function test_bases_from_a_sheet(
+        string $width,
+        string $height,
+        Unit $unit,
+        StandardFront $front,
+        FoldEdge $fold,
+        int $count,
+        string $blank,
+        string $score,
+    ): void {
         $folded = Blank::for($front->size(), $fold);
         $yield = BaseYield::of(Size::parse($width, $height, $unit), $folded->size);
 

@@ -57,17 +57,40 @@ final class EngineTest extends TestCase
         $plan = Subsets::plan($stock, $pieces) ?? self::fail('All can be cut.');
         self::assertSame(0, $plan->sheetsOpened());
         self::assertNull(Subsets::plan($stock, [Piece::of('long', $inch('7', '1'), true)]));
-        self::assertSame(['long'], array_map(static fn (Piece $piece): string => $piece->id, Engine::plan($stock, [Piece::of('long', $inch('7', '1'), true)])->unplaced));
+        self::assertSame(
+            ['long'],
+            array_map(
+                static fn (Piece $piece): string => $piece->id,
+                Engine::plan($stock, [Piece::of('long', $inch('7', '1'), true)])->unplaced,
+            ),
+        );
     }
 
     public function test_where_not_all_can_be_cut_the_earlier_pieces_have_theirs(): void
     {
         $inch = static fn (string $w, string $h): Size => Size::parse($w, $h, Unit::Inch);
         $stock = [Stock::sheet('s', $inch('6', '6'))];
-        $pieces = [Piece::of('first', $inch('5', '5'), false), Piece::of('large', $inch('4', '4'), false), Piece::of('strip', $inch('1', '6'), false), Piece::of('small', $inch('3', '1'), true)];
+        $pieces = [
+            Piece::of('first', $inch('5', '5'), false),
+            Piece::of('large', $inch('4', '4'), false),
+            Piece::of('strip', $inch('1', '6'), false),
+            Piece::of('small', $inch('3', '1'), true),
+        ];
 
-        self::assertSame(['large'], array_map(static fn (Piece $piece): string => $piece->id, Engine::earliestFirst($stock, $pieces)->unplaced));
-        self::assertSame(['first'], array_map(static fn (Piece $piece): string => $piece->id, Engine::earliestFirst($stock, [$pieces[1], $pieces[0]])->unplaced));
+        self::assertSame(
+            ['large'],
+            array_map(
+                static fn (Piece $piece): string => $piece->id,
+                Engine::earliestFirst($stock, $pieces)->unplaced,
+            ),
+        );
+        self::assertSame(
+            ['first'],
+            array_map(
+                static fn (Piece $piece): string => $piece->id,
+                Engine::earliestFirst($stock, [$pieces[1], $pieces[0]])->unplaced,
+            ),
+        );
     }
 
     public function test_of_a_handful_no_earlier_piece_gives_way_to_a_later_one(): void
@@ -96,11 +119,30 @@ final class EngineTest extends TestCase
 
     public function test_one_piece_too_large_among_many_unlike_offcuts_is_soon_found_out(): void
     {
-        $stock = array_map(static fn (int $n): Stock => Stock::offcut("o$n", Size::ofUnits(406_400 + $n * 12_700, 609_600 - $n * 6_350)), range(0, 11));
-        $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::ofUnits(203_200 + $n * 6_350, 406_400 - $n * 6_350), true), range(0, 6));
+        $stock = array_map(
+            static fn (int $n): Stock => Stock::offcut(
+                "o$n",
+                Size::ofUnits(406_400 + $n * 12_700, 609_600 - $n * 6_350),
+            ),
+            range(0, 11),
+        );
+        $pieces = array_map(
+            static fn (int $n): Piece => Piece::of(
+                "p$n",
+                Size::ofUnits(203_200 + $n * 6_350, 406_400 - $n * 6_350),
+                true,
+            ),
+            range(0, 6),
+        );
         $large = Piece::of('large', Size::ofUnits(600_000, 600_000), true);
 
-        self::assertSame(['large'], array_map(static fn (Piece $piece): string => $piece->id, Engine::earliestFirst($stock, [...$pieces, $large])->unplaced));
+        self::assertSame(
+            ['large'],
+            array_map(
+                static fn (Piece $piece): string => $piece->id,
+                Engine::earliestFirst($stock, [...$pieces, $large])->unplaced,
+            ),
+        );
     }
 
     public function test_where_many_cannot_be_cut_the_others_are_and_the_work_is_bounded(): void
@@ -109,7 +151,11 @@ final class EngineTest extends TestCase
         $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits(1_219_200, 1_219_200)), range(1, 4));
         $pieces = [];
         for ($n = 1; $n <= 46; $n++) {
-            $pieces["p$n"] = Piece::of("p$n", Size::ofUnits(12_700 * $random->getInt(12, 88), 12_700 * $random->getInt(12, 88)), $random->getInt(0, 1) === 1);
+            $pieces["p$n"] = Piece::of(
+                "p$n",
+                Size::ofUnits(12_700 * $random->getInt(12, 88), 12_700 * $random->getInt(12, 88)),
+                $random->getInt(0, 1) === 1,
+            );
         }
         $plan = Engine::earliestFirst($stock, array_values($pieces));
         $out = array_map(static fn (Piece $piece): string => $piece->id, $plan->unplaced);
@@ -119,7 +165,10 @@ final class EngineTest extends TestCase
         foreach ($plan->unplaced as $piece) {
             foreach ($plan->sheets as $sheet) {
                 foreach ($sheet->offcuts() as $offcut) {
-                    self::assertFalse($piece->size->fitsIn($offcut->rect()->size, $piece->mayTurn), 'what is left out fits nowhere as it is cut');
+                    self::assertFalse(
+                        $piece->size->fitsIn($offcut->rect()->size, $piece->mayTurn),
+                        'what is left out fits nowhere as it is cut',
+                    );
                 }
             }
         }
@@ -133,7 +182,10 @@ final class EngineTest extends TestCase
         foreach ([4, 6, 8, 10] as $each) {
             for ($sheets = 1; $sheets <= 6; $sheets++) {
                 $pieces = Partitions::of($random, $sheets, $each, 96, 12_700, $each % 4 === 0);
-                $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)), range(1, $sheets + 2));
+                $stock = array_map(
+                    static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)),
+                    range(1, $sheets + 2),
+                );
                 $plan = Engine::plan($stock, $pieces);
                 self::assertCutsAll($plan, array_column(array_map(static fn (Piece $piece): array => [$piece->id, $piece], $pieces), 1, 0));
                 self::assertGreaterThanOrEqual($sheets, $plan->sheetsOpened());
@@ -155,15 +207,42 @@ final class EngineTest extends TestCase
             [$width, $height] = [$random->getInt(3, 7), $random->getInt(3, 7)];
             $wishes = [];
             for ($n = $random->getInt(1, 3); $n > 0; $n--) {
-                $wishes[] = [$random->getInt(1, 5), $random->getInt(1, 5), $random->getInt(0, 1) === 1, $random->getInt(1, 20), $random->getInt(1, 2)];
+                $wishes[] = [
+                    $random->getInt(1, 5),
+                    $random->getInt(1, 5),
+                    $random->getInt(0, 1) === 1,
+                    $random->getInt(1, 20),
+                    $random->getInt(1, 2),
+                ];
             }
-            [$stock, $pieces] = self::inches($width, $height, 1, array_map(static fn (array $w): array => [$w[0], $w[1], $w[2]], $wishes));
-            $filling = Fill::best($stock[0], array_map(static fn (array $w, Piece $piece): Wish => Wish::for($piece, $w[3], $w[4]), $wishes, array_values($pieces)));
+            [$stock, $pieces] = self::inches(
+                $width,
+                $height,
+                1,
+                array_map(static fn (array $w): array => [$w[0], $w[1], $w[2]], $wishes),
+            );
+            $filling = Fill::best(
+                $stock[0],
+                array_map(
+                    static fn (array $w, Piece $piece): Wish => Wish::for($piece, $w[3], $w[4]),
+                    $wishes,
+                    array_values($pieces),
+                ),
+            );
             $most = BruteForce::mostWorth($width, $height, $wishes);
 
             self::assertLessThanOrEqual($most, $filling->worth);
             self::assertGreaterThanOrEqual($most, $filling->upperBound);
-            self::assertSame($filling->worth, array_sum(array_map(static fn ($leaf): int => $wishes[(int) substr((string) $leaf->piece, 1)][3], $filling->plan->pieces())), 'it is worth what is cut');
+            self::assertSame(
+                $filling->worth,
+                array_sum(
+                    array_map(
+                        static fn ($leaf): int => $wishes[(int) substr((string) $leaf->piece, 1)][3],
+                        $filling->plan->pieces(),
+                    ),
+                ),
+                'it is worth what is cut',
+            );
             Replay::of($filling->plan, $pieces);
             if ($filling->isProven()) {
                 self::assertSame($most, $filling->worth);
@@ -177,7 +256,16 @@ final class EngineTest extends TestCase
     {
         $inch = static fn (string $w, string $h): Size => Size::parse($w, $h, Unit::Inch);
         $wishes = [];
-        foreach ([['3', '4 1/4', 25], ['2', '5 1/2', 20], ['1', '4', 6], ['2', '2', 8], ['1', '1', 2], ['3 3/4', '5', 40]] as $n => [$w, $h, $worth]) {
+        foreach (
+            [
+                ['3', '4 1/4', 25],
+                ['2', '5 1/2', 20],
+                ['1', '4', 6],
+                ['2', '2', 8],
+                ['1', '1', 2],
+                ['3 3/4', '5', 40],
+            ] as $n => [$w, $h, $worth]
+        ) {
             $wishes[] = Wish::for(Piece::of("p$n", $inch($w, $h), true), $worth, 3);
         }
         $last = null;
@@ -252,7 +340,13 @@ final class EngineTest extends TestCase
             $pieces["p$n"] = Piece::of("p$n", Size::ofUnits($w * $inch, $h * $inch), $turn);
         }
 
-        return [array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits($width * $inch, $height * $inch)), range(1, $sheets)), $pieces];
+        return [
+            array_map(
+                static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits($width * $inch, $height * $inch)),
+                range(1, $sheets),
+            ),
+            $pieces,
+        ];
     }
 
     /** @param  array<string, Piece>  $pieces by id */

@@ -31,7 +31,13 @@ final class EntryTest extends TestCase
         $good = $papers[11]->good;
         self::assertInstanceOf(Paper::class, $good);
         self::assertSame('6 × 6', $good->size()->format(Unit::Inch));
-        self::assertSame([['wave', true], ['plank', false]], [[$good->faces()[0]->name, $good->faces()[0]->busy], [$good->faces()[1]->name, $good->faces()[1]->busy]]);
+        self::assertSame(
+            [['wave', true], ['plank', false]],
+            [
+                [$good->faces()[0]->name, $good->faces()[0]->busy],
+                [$good->faces()[1]->name, $good->faces()[1]->busy],
+            ],
+        );
     }
 
     /** @return list<array{string, Kind, string, int}> */
@@ -65,10 +71,16 @@ final class EntryTest extends TestCase
 
     public function test_words_after_for_are_occasions_and_adjectives_are_understood(): void
     {
-        self::assertSame([Occasion::ThankYou, Occasion::Hello], self::parse('sentiment "many thanks" x2 for thank-you hello')[0]->words()?->occasions);
+        self::assertSame(
+            [Occasion::ThankYou, Occasion::Hello],
+            self::parse('sentiment "many thanks" x2 for thank-you hello')[0]->words()?->occasions,
+        );
         $stock = self::parse('cardstock heavy white x4 8 1/2x11')[0]->good;
         self::assertInstanceOf(Cardstock::class, $stock);
-        self::assertSame([Weight::Heavy, '#ffffff', '8 1/2 × 11'], [$stock->weight, $stock->front->hex, $stock->size()->format(Unit::Inch)]);
+        self::assertSame(
+            [Weight::Heavy, '#ffffff', '8 1/2 × 11'],
+            [$stock->weight, $stock->front->hex, $stock->size()->format(Unit::Inch)],
+        );
     }
 
     /** @return list<array{string, int, int, string}> line, where and how long the wrong word is, what is said */
@@ -153,14 +165,34 @@ final class EntryTest extends TestCase
 
     public function test_a_table_reads_line_by_line(): void
     {
-        $lines = CsvList::read([
-            ['kind' => 'paper', 'name' => 'Geranium', 'count' => '2', 'width' => '6', 'height' => '6', 'colour' => '#fbefe9', 'motif' => 'sprig', 'busy' => 'yes'],
-            ['kind' => 'Die cut', 'name' => 'many thanks', 'count' => '2', 'width' => '2', 'height' => '1/2', 'words' => 'many thanks', 'occasions' => 'thank-you, hello'],
-            ['kind' => 'embellishment', 'name' => 'Gems', 'count' => 'plenty'],
-            ['kind' => 'ribbon', 'name' => 'String', 'length' => '40'],
-            ['kind' => 'tool', 'name' => 'Circle', 'form' => 'punch', 'width' => '1', 'height' => '1'],
-            ['kind' => 'envelope', 'name' => '=cmd()', 'count' => '3', 'width' => '4 3/8', 'height' => '5 3/4'],
-        ], Unit::Inch);
+        $lines = CsvList::read(
+            [
+                [
+                    'kind' => 'paper',
+                    'name' => 'Geranium',
+                    'count' => '2',
+                    'width' => '6',
+                    'height' => '6',
+                    'colour' => '#fbefe9',
+                    'motif' => 'sprig',
+                    'busy' => 'yes',
+                ],
+                [
+                    'kind' => 'Die cut',
+                    'name' => 'many thanks',
+                    'count' => '2',
+                    'width' => '2',
+                    'height' => '1/2',
+                    'words' => 'many thanks',
+                    'occasions' => 'thank-you, hello',
+                ],
+                ['kind' => 'embellishment', 'name' => 'Gems', 'count' => 'plenty'],
+                ['kind' => 'ribbon', 'name' => 'String', 'length' => '40'],
+                ['kind' => 'tool', 'name' => 'Circle', 'form' => 'punch', 'width' => '1', 'height' => '1'],
+                ['kind' => 'envelope', 'name' => '=cmd()', 'count' => '3', 'width' => '4 3/8', 'height' => '5 3/4'],
+            ],
+            Unit::Inch,
+        );
 
         self::assertSame([], array_merge(...array_map(static fn (CsvLine $line): array => $line->faults, $lines)));
         self::assertSame('=cmd()', $lines[5]->component?->name, 'a formula is only text');

@@ -23,16 +23,92 @@ final class FoldTest extends TestCase
             'side' => [FoldKind::Side, StandardFront::A2, Unit::Inch, '8 1/2 × 5 1/2', ['4 1/4'], []],
             'top' => [FoldKind::Top, StandardFront::A2, Unit::Inch, '4 1/4 × 11', ['5 1/2'], []],
             'A6 is half of A5' => [FoldKind::Side, StandardFront::A6, Unit::Millimetre, '210 × 148', ['105'], []],
-            'gatefold' => [FoldKind::Gatefold, StandardFront::A2, Unit::Inch, '8 1/2 × 5 1/2', ['2 1/8', '6 3/8'], ['left-flap' => '1 7/8 × 5 1/4', 'right-flap' => '1 7/8 × 5 1/4', 'inside' => '4 × 5 1/4']],
-            'gatefold of A6' => [FoldKind::Gatefold, StandardFront::A6, Unit::Millimetre, '210 × 148', ['52.5', '157.5'], ['left-flap' => '46.5 × 142', 'right-flap' => '46.5 × 142', 'inside' => '99 × 142']],
-            'short front' => [FoldKind::ShortFront, StandardFront::A2, Unit::Inch, '7 1/2 × 5 1/2', ['3 1/4'], ['front-panel' => '3 × 5 1/4', 'inside-strip' => '1 1/4 × 5 1/2']],
-            'envelope flap' => [FoldKind::EnvelopeFlap, StandardFront::A2, Unit::Inch, '8 1/2 × 5 1/2', ['4 1/4'], ['flap' => '3 × 3', 'back-cover' => '4 × 2 5/8']],
-            'slider' => [FoldKind::Slider, StandardFront::A2, Unit::Inch, '4 1/8 × 5 3/8', [], ['sleeve' => '9 × 5 1/2']],
-            'two mini cards' => [FoldKind::MiniCard, StandardFront::A2, Unit::Inch, '8 1/2 × 2 3/4', ['4 1/4'], ['front-panel' => '4 × 2 1/2']],
-            'pocket' => [FoldKind::Pocket, StandardFront::A2, Unit::Inch, '4 1/4 × 10 1/2', ['5 1/2'], ['tag' => '3 11/16 × 5 3/8']],
-            'double card' => [FoldKind::DoubleCard, StandardFront::A2, Unit::Inch, '8 1/2 × 5 1/2', ['4 1/4'], ['inner-base' => '8 1/4 × 5 1/4', 'inner-front' => '3 7/8 × 5']],
-            'tag' => [FoldKind::Tag, StandardFront::A2, Unit::Inch, '2 1/8 × 5 1/2', [], ['front-panel' => '1 7/8 × 5 1/4']],
-            'shaker' => [FoldKind::Shaker, StandardFront::A2, Unit::Inch, '8 1/2 × 5 1/2', ['4 1/4'], ['window-panel' => '4 × 5 1/4', 'acetate' => '3 × 4 1/4', 'wall-1' => '1/4 × 4 3/4', 'wall-2' => '1/4 × 4 3/4', 'backing' => '4 × 5 1/4']],
+            'gatefold' => [
+                FoldKind::Gatefold,
+                StandardFront::A2,
+                Unit::Inch,
+                '8 1/2 × 5 1/2',
+                ['2 1/8', '6 3/8'],
+                ['left-flap' => '1 7/8 × 5 1/4', 'right-flap' => '1 7/8 × 5 1/4', 'inside' => '4 × 5 1/4'],
+            ],
+            'gatefold of A6' => [
+                FoldKind::Gatefold,
+                StandardFront::A6,
+                Unit::Millimetre,
+                '210 × 148',
+                ['52.5', '157.5'],
+                ['left-flap' => '46.5 × 142', 'right-flap' => '46.5 × 142', 'inside' => '99 × 142'],
+            ],
+            'short front' => [
+                FoldKind::ShortFront,
+                StandardFront::A2,
+                Unit::Inch,
+                '7 1/2 × 5 1/2',
+                ['3 1/4'],
+                ['front-panel' => '3 × 5 1/4', 'inside-strip' => '1 1/4 × 5 1/2'],
+            ],
+            'envelope flap' => [
+                FoldKind::EnvelopeFlap,
+                StandardFront::A2,
+                Unit::Inch,
+                '8 1/2 × 5 1/2',
+                ['4 1/4'],
+                ['flap' => '3 × 3', 'back-cover' => '4 × 2 5/8'],
+            ],
+            'slider' => [
+                FoldKind::Slider,
+                StandardFront::A2,
+                Unit::Inch,
+                '4 1/8 × 5 3/8',
+                [],
+                ['sleeve' => '9 × 5 1/2'],
+            ],
+            'two mini cards' => [
+                FoldKind::MiniCard,
+                StandardFront::A2,
+                Unit::Inch,
+                '8 1/2 × 2 3/4',
+                ['4 1/4'],
+                ['front-panel' => '4 × 2 1/2'],
+            ],
+            'pocket' => [
+                FoldKind::Pocket,
+                StandardFront::A2,
+                Unit::Inch,
+                '4 1/4 × 10 1/2',
+                ['5 1/2'],
+                ['tag' => '3 11/16 × 5 3/8'],
+            ],
+            'double card' => [
+                FoldKind::DoubleCard,
+                StandardFront::A2,
+                Unit::Inch,
+                '8 1/2 × 5 1/2',
+                ['4 1/4'],
+                ['inner-base' => '8 1/4 × 5 1/4', 'inner-front' => '3 7/8 × 5'],
+            ],
+            'tag' => [
+                FoldKind::Tag,
+                StandardFront::A2,
+                Unit::Inch,
+                '2 1/8 × 5 1/2',
+                [],
+                ['front-panel' => '1 7/8 × 5 1/4'],
+            ],
+            'shaker' => [
+                FoldKind::Shaker,
+                StandardFront::A2,
+                Unit::Inch,
+                '8 1/2 × 5 1/2',
+                ['4 1/4'],
+                [
+                    'window-panel' => '4 × 5 1/4',
+                    'acetate' => '3 × 4 1/4',
+                    'wall-1' => '1/4 × 4 3/4',
+                    'wall-2' => '1/4 × 4 3/4',
+                    'backing' => '4 × 5 1/4',
+                ],
+            ],
         ];
     }
 
@@ -41,13 +117,32 @@ final class FoldTest extends TestCase
      * @param  array<string, string>  $parts
      */
     #[DataProvider('worked')]
-    public function test_a_fold_as_it_is_worked_out_on_paper(FoldKind $fold, StandardFront $front, Unit $unit, string $blank, array $scores, array $parts): void
-    {
+    public function test_a_fold_as_it_is_worked_out_on_paper(
+        FoldKind $fold,
+        StandardFront $front,
+        Unit $unit,
+        string $blank,
+        array $scores,
+        array $parts,
+    ): void {
         $built = $fold->construct($front->size(), $unit);
 
         self::assertSame($blank, $built->blank->size->format($unit));
-        self::assertSame($scores, array_map(static fn (Length $at): string => $at->format($unit), $built->blank->scores));
-        self::assertSame($parts, array_column(array_map(static fn (FoldPart $part): array => [$part->id, $part->size->format($unit)], $built->parts), 1, 0));
+        self::assertSame(
+            $scores,
+            array_map(static fn (Length $at): string => $at->format($unit), $built->blank->scores),
+        );
+        self::assertSame(
+            $parts,
+            array_column(
+                array_map(
+                    static fn (FoldPart $part): array => [$part->id, $part->size->format($unit)],
+                    $built->parts,
+                ),
+                1,
+                0,
+            ),
+        );
     }
 
     public function test_the_slider_sleeve_wraps_round_and_has_a_tab(): void

@@ -42,8 +42,17 @@ final class FoldingTest extends TestCase
         self::assertSame([FoldKind::Side], array_values(array_unique($folds['upright'], SORT_REGULAR)));
         self::assertSame([FoldKind::Top], array_values(array_unique($folds['lying'], SORT_REGULAR)));
 
-        $tops = self::with(CardBase::of(Size::parse('4 1/4', '5 1/2', Unit::Inch), FoldEdge::Top, self::white()), 'base', 10);
-        $card = array_values(array_filter(Sharer::most($tops->under(Wishes::cards(4))), static fn (Card $card): bool => $card->front->height->isLongerThan($card->front->width)))[0];
+        $tops = self::with(
+            CardBase::of(Size::parse('4 1/4', '5 1/2', Unit::Inch), FoldEdge::Top, self::white()),
+            'base',
+            10,
+        );
+        $card = array_values(
+            array_filter(
+                Sharer::most($tops->under(Wishes::cards(4))),
+                static fn (Card $card): bool => $card->front->height->isLongerThan($card->front->width),
+            ),
+        )[0];
         self::assertSame(FoldKind::Top, $card->fold);
     }
 
@@ -69,14 +78,24 @@ final class FoldingTest extends TestCase
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
             self::assertSame([], (new GluedShut)->look(CardInHand::of($card, $table->components, $table->unit, [])));
             foreach ($card->construction($table->unit)->parts as $part) {
-                self::assertSame($part->isFace ? null : $part->size->format($table->unit), $card->taking("fold-$part->id")?->size?->format($table->unit), $part->name);
+                self::assertSame(
+                    $part->isFace ? null : $part->size->format($table->unit),
+                    $card->taking("fold-$part->id")?->size?->format($table->unit),
+                    $part->name,
+                );
             }
         }
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
             self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
         }
         self::assertSame(0, Merit::of($table->under($wishes), $cards)->foldsMissing);
-        self::assertSame(2, Merit::of($table->under($wishes), array_values(array_filter($cards, static fn (Card $card): bool => $card->fold !== $fold)))->foldsMissing);
+        self::assertSame(
+            2,
+            Merit::of(
+                $table->under($wishes),
+                array_values(array_filter($cards, static fn (Card $card): bool => $card->fold !== $fold)),
+            )->foldsMissing,
+        );
     }
 
     public function test_settling_keeps_the_folds_that_are_asked_for(): void
@@ -99,7 +118,14 @@ final class FoldingTest extends TestCase
         $table = self::withHeavyWhite();
         [$card] = Sharer::most($table->under(Wishes::cards(1)->folding(['gatefold' => 1])));
         $base = $card->taking('base');
-        self::assertSame(['heavy', true], [$base?->component, $base?->size?->matches(Size::parse('11', '4 1/4', Unit::Inch)) === true || $base?->size?->matches(Size::parse('8 1/2', '5 1/2', Unit::Inch)) === true]);
+        self::assertSame(
+            ['heavy', true],
+            [
+                $base?->component,
+                $base?->size?->matches(Size::parse('11', '4 1/4', Unit::Inch)) === true
+                || $base?->size?->matches(Size::parse('8 1/2', '5 1/2', Unit::Inch)) === true,
+            ],
+        );
         self::assertSame('two-doors', $card->sketch->key);
         self::assertArrayHasKey('heavy', $card->pieces());
     }
@@ -115,11 +141,21 @@ final class FoldingTest extends TestCase
 
     public function test_more_folds_than_cards_are_refused_and_fewer_cards_ask_for_fewer(): void
     {
-        $wishes = Wishes::cards(6)->wanting(['birthday' => 4])->folding(['gatefold' => 3, 'pocket' => 2, 'side' => 1, 'no such' => 9]);
-        self::assertSame([['birthday' => 4], ['gatefold' => 3, 'pocket' => 2]], [$wishes->occasions, $wishes->folds]);
-        self::assertSame([2, ['birthday' => 2], ['gatefold' => 2]], [$wishes->asFarAs(2)->cards, $wishes->asFarAs(2)->occasions, $wishes->asFarAs(2)->folds]);
+        $wishes = Wishes::cards(6)
+            ->wanting(['birthday' => 4])
+            ->folding(['gatefold' => 3, 'pocket' => 2, 'side' => 1, 'no such' => 9]);
+        self::assertSame(
+            [['birthday' => 4], ['gatefold' => 3, 'pocket' => 2]],
+            [$wishes->occasions, $wishes->folds],
+        );
+        self::assertSame(
+            [2, ['birthday' => 2], ['gatefold' => 2]],
+            [$wishes->asFarAs(2)->cards, $wishes->asFarAs(2)->occasions, $wishes->asFarAs(2)->folds],
+        );
         $this->expectException(Refusal::class);
-        $this->expectExceptionMessage('7 cards of certain folds are asked for, but only 6 cards in all. Ask for 7 cards, or for fewer of the folds.');
+        $this->expectExceptionMessage(
+            '7 cards of certain folds are asked for, but only 6 cards in all. Ask for 7 cards, or for fewer of the folds.',
+        );
         Wishes::cards(6)->folding(['gatefold' => 7]);
     }
 
@@ -138,10 +174,25 @@ final class FoldingTest extends TestCase
     {
         $kit = Kits::demo();
         // A sleeve is wrapped of a paper longer than those of the pad.
-        $long = Component::of('long', 'Long paper', Paper::of(Size::parse('12', '12', Unit::Inch), Face::plain('a', self::white()), Face::plain('b', self::white())), 2);
+        $long = Component::of(
+            'long',
+            'Long paper',
+            Paper::of(
+                Size::parse('12', '12', Unit::Inch),
+                Face::plain('a', self::white()),
+                Face::plain('b', self::white()),
+            ),
+            2,
+        );
         $components = array_filter($kit->components, static fn (Component $one): bool => $one->id !== $id);
 
-        return Laying::unpacked(Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [...array_values($components), $long, Component::of($id, $id, $good, $count)]));
+        return Laying::unpacked(
+            Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
+                ...array_values($components),
+                $long,
+                Component::of($id, $id, $good, $count),
+            ]),
+        );
     }
 
     private static function white(): Colour

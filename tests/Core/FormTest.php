@@ -61,9 +61,15 @@ final class FormTest extends TestCase
     public function test_the_same_shape_faces_all_four_edges(): void
     {
         $rect = Rect::ofUnits(0, 0, 400_000, 400_000);
-        $notch = static fn (Edge $edge): array => Form::banner($edge, Dim::exactly(Length::ofUnits(100_000)))->outline(Part::of('part', 'part', Role::Field, Inset::in('front')), $rect, Unit::Inch)->rings[0][3];
+        $notch = static fn (Edge $edge): array => Form::banner(
+            $edge,
+            Dim::exactly(Length::ofUnits(100_000)),
+        )->outline(Part::of('part', 'part', Role::Field, Inset::in('front')), $rect, Unit::Inch)->rings[0][3];
 
-        self::assertSame([[200_000, 300_000], [200_000, 100_000], [300_000, 200_000], [100_000, 200_000]], array_map($notch, [Edge::Bottom, Edge::Top, Edge::Right, Edge::Left]));
+        self::assertSame(
+            [[200_000, 300_000], [200_000, 100_000], [300_000, 200_000], [100_000, 200_000]],
+            array_map($notch, [Edge::Bottom, Edge::Top, Edge::Right, Edge::Left]),
+        );
     }
 
     public function test_rays_fill_the_rectangle_side_by_side(): void
@@ -85,9 +91,21 @@ final class FormTest extends TestCase
                     $visibility = Visibility::of($layout);
                     foreach ($layout->parts as $laid) {
                         $id = $laid->part->id;
-                        self::assertEqualsWithDelta(1.0, $visibility->areaOf($id) / $laid->outline->area(), 0.005, "$id of $sketch->name on $standard->value");
-                        self::assertSame($visibility->areaOf($id), $visibility->shownArea($id) + $visibility->hiddenArea($id));
-                        self::assertGreaterThan(0, $visibility->shownArea($id), "all of $id is hidden on $sketch->name");
+                        self::assertEqualsWithDelta(
+                            1.0,
+                            $visibility->areaOf($id) / $laid->outline->area(),
+                            0.005,
+                            "$id of $sketch->name on $standard->value",
+                        );
+                        self::assertSame(
+                            $visibility->areaOf($id),
+                            $visibility->shownArea($id) + $visibility->hiddenArea($id),
+                        );
+                        self::assertGreaterThan(
+                            0,
+                            $visibility->shownArea($id),
+                            "all of $id is hidden on $sketch->name",
+                        );
                         self::assertGreaterThanOrEqual(0, $visibility->hiddenArea($id));
                     }
                 }
@@ -156,21 +174,68 @@ final class FormTest extends TestCase
     /** @return array<string, array{callable(array<string, mixed>): array<string, mixed>, string, string}> */
     public static function faults(): array
     {
-        $part = static fn (array $with): callable => static fn (array $sketch): array => array_replace_recursive($sketch, ['parts' => [0 => $with]]);
+        $part = static fn (array $with): callable => static fn (array $sketch): array => array_replace_recursive(
+            $sketch,
+            ['parts' => [0 => $with]],
+        );
 
         return [
-            'no name' => [static fn (array $sketch): array => [...$sketch, 'name' => ' '], 'name', 'Give the sketch a name'],
-            'no time' => [static fn (array $sketch): array => [...$sketch, 'minutes' => 0], 'minutes', 'How many minutes'],
-            'no parts' => [static fn (array $sketch): array => [...$sketch, 'parts' => []], 'parts', 'Give the sketch a part.'],
-            '500 parts' => [static fn (array $sketch): array => [...$sketch, 'parts' => array_fill(0, 500, $sketch['parts'][0])], 'parts', '500 parts are more than a front holds.'],
-            'the same part twice' => [static fn (array $sketch): array => [...$sketch, 'parts' => [$sketch['parts'][0], $sketch['parts'][0]]], 'parts.1.name', 'Two parts are called "mat"'],
+            'no name' => [
+                static fn (array $sketch): array => [...$sketch, 'name' => ' '],
+                'name',
+                'Give the sketch a name',
+            ],
+            'no time' => [
+                static fn (array $sketch): array => [...$sketch, 'minutes' => 0],
+                'minutes',
+                'How many minutes',
+            ],
+            'no parts' => [
+                static fn (array $sketch): array => [...$sketch, 'parts' => []],
+                'parts',
+                'Give the sketch a part.',
+            ],
+            '500 parts' => [
+                static fn (array $sketch): array => [...$sketch, 'parts' => array_fill(0, 500, $sketch['parts'][0])],
+                'parts',
+                '500 parts are more than a front holds.',
+            ],
+            'the same part twice' => [
+                static fn (array $sketch): array => [
+                    ...$sketch,
+                    'parts' => [$sketch['parts'][0], $sketch['parts'][0]],
+                ],
+                'parts.1.name',
+                'Two parts are called "mat"',
+            ],
             'a name the card needs' => [$part(['id' => 'focal']), 'parts.0.name', 'a name of its own'],
             'an unknown role' => [$part(['role' => 'hero']), 'parts.0.role', 'Say what the part is'],
-            'an unknown relation' => [$part(['relation' => ['kind' => 'beside']]), 'parts.0.kind', 'Say how it is measured'],
-            'a measure that cannot be read' => [$part(['relation' => ['measures' => ['reveal' => 'wide']]]), 'parts.0.reveal', '"wide" is not a measure'],
+            'an unknown relation' => [
+                $part(['relation' => ['kind' => 'beside']]),
+                'parts.0.kind',
+                'Say how it is measured',
+            ],
+            'a measure that cannot be read' => [
+                $part(['relation' => ['measures' => ['reveal' => 'wide']]]),
+                'parts.0.reveal',
+                '"wide" is not a measure',
+            ],
             'too much foam' => [$part(['foam' => 9]), 'parts.0.foam', 'From 0 to 4'],
-            'an unknown edge' => [$part(['relation' => ['kind' => 'strip', 'options' => ['edge' => 'north']]]), 'parts.0.edge', 'One of left'],
-            'a place that is no number' => [$part(['relation' => ['kind' => 'tile', 'options' => ['nth' => 'last', 'columns' => '2', 'rows' => '1']]]), 'parts.0.nth', 'A whole number'],
+            'an unknown edge' => [
+                $part(['relation' => ['kind' => 'strip', 'options' => ['edge' => 'north']]]),
+                'parts.0.edge',
+                'One of left',
+            ],
+            'a place that is no number' => [
+                $part([
+                    'relation' => [
+                        'kind' => 'tile',
+                        'options' => ['nth' => 'last', 'columns' => '2', 'rows' => '1'],
+                    ],
+                ]),
+                'parts.0.nth',
+                'A whole number',
+            ],
         ];
     }
 

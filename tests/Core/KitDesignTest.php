@@ -34,11 +34,24 @@ final class KitDesignTest extends TestCase
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
             self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
         }
-        self::assertSame('lanterns/1', $cards[0]->taking('inner')?->component.'/'.$cards[0]->taking('inner')?->face, 'the face that is shown');
+        self::assertSame(
+            'lanterns/1',
+            $cards[0]->taking('inner')?->component.'/'.$cards[0]->taking('inner')?->face,
+            'the face that is shown',
+        );
 
         $settled = Settle::down($table->under($wishes), $cards, 12);
         self::assertEquals(array_slice($cards, 0, 5), array_slice($settled, 0, 5), 'settling leaves them');
-        self::assertSame(0, count(array_filter(Sharer::most($table->after(...$cards)->under(Wishes::cards(1)->following($kit->designs))), $wishes->follows(...))), 'and no more of them are made');
+        self::assertSame(
+            0,
+            count(
+                array_filter(
+                    Sharer::most($table->after(...$cards)->under(Wishes::cards(1)->following($kit->designs))),
+                    $wishes->follows(...),
+                ),
+            ),
+            'and no more of them are made',
+        );
     }
 
     public function test_a_design_whose_picture_is_gone_is_passed_over(): void
@@ -64,12 +77,30 @@ final class KitDesignTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function faults(): iterable
     {
-        yield 'an unknown sketch' => [['sketch' => 'spiral'], 'designs[0].sketch: no sketch "spiral" ships with Keep Share.'];
-        yield 'an unknown component' => [['takes' => ['focal' => 'whale', 'sentiment' => 'many-thanks']], 'designs[0].takes.focal: no component of the kit has the id "whale".'];
-        yield 'no picture' => [['takes' => ['sentiment' => 'many-thanks']], 'designs[0].takes.focal: is missing: a design says which picture and which words it has.'];
-        yield 'words for a picture' => [['takes' => ['focal' => 'many-thanks', 'sentiment' => 'many-thanks']], 'designs[0].takes.focal: "many-thanks" cannot be the focal of a card.'];
-        yield 'a third face' => [['takes' => ['focal' => 'gull', 'sentiment' => 'many-thanks', 'upper' => 'wave/2']], 'designs[0].takes.upper: "wave" has no face 2.'];
-        yield 'a part the sketch has not' => [['takes' => ['focal' => 'gull', 'sentiment' => 'many-thanks', 'sail' => 'wave']], 'designs[0].takes.sail: is not a field Keep Share knows here.'];
+        yield 'an unknown sketch' => [
+            ['sketch' => 'spiral'],
+            'designs[0].sketch: no sketch "spiral" ships with Keep Share.',
+        ];
+        yield 'an unknown component' => [
+            ['takes' => ['focal' => 'whale', 'sentiment' => 'many-thanks']],
+            'designs[0].takes.focal: no component of the kit has the id "whale".',
+        ];
+        yield 'no picture' => [
+            ['takes' => ['sentiment' => 'many-thanks']],
+            'designs[0].takes.focal: is missing: a design says which picture and which words it has.',
+        ];
+        yield 'words for a picture' => [
+            ['takes' => ['focal' => 'many-thanks', 'sentiment' => 'many-thanks']],
+            'designs[0].takes.focal: "many-thanks" cannot be the focal of a card.',
+        ];
+        yield 'a third face' => [
+            ['takes' => ['focal' => 'gull', 'sentiment' => 'many-thanks', 'upper' => 'wave/2']],
+            'designs[0].takes.upper: "wave" has no face 2.',
+        ];
+        yield 'a part the sketch has not' => [
+            ['takes' => ['focal' => 'gull', 'sentiment' => 'many-thanks', 'sail' => 'wave']],
+            'designs[0].takes.sail: is not a field Keep Share knows here.',
+        ];
     }
 
     /** @param  array<string, mixed>  $change */

@@ -53,8 +53,16 @@ final class KitFileTest extends TestCase
         yield 'negative count' => ['components.0.count', -3, 'components[0].count: -3 is less than none'];
         yield 'count in words' => ['components.0.count', 'two', 'components[0].count: expected a whole number'];
         yield 'a thousand sheets' => ['components.0.count', 1000, 'components[0].count: 1000 is more than'];
-        yield 'unreadable length' => ['components.0.size.width', 'six-ish', 'components[0].size.width: "six-ish" is not a measure'];
-        yield 'paper wider than 24 in' => ['components.0.size.width', '24 1/16', 'components[0].size.width: 24 1/16 in is longer than 24 in'];
+        yield 'unreadable length' => [
+            'components.0.size.width',
+            'six-ish',
+            'components[0].size.width: "six-ish" is not a measure',
+        ];
+        yield 'paper wider than 24 in' => [
+            'components.0.size.width',
+            '24 1/16',
+            'components[0].size.width: 24 1/16 in is longer than 24 in',
+        ];
         yield 'paper of no height' => ['components.0.size.height', 0, 'components[0].size.height: is 0'];
         yield 'duplicate id' => ['components.5.id', 'wave', 'components[5].id: "wave" is the id of components[0] already'];
         yield 'bad id' => ['components.5.id', '<b>', 'components[5].id: expected a lower-case letter'];
@@ -93,7 +101,13 @@ final class KitFileTest extends TestCase
             KitFile::read((string) json_encode($data));
             self::fail('It was read.');
         } catch (BadKit $bad) {
-            self::assertSame(['components[0].count: -1 is less than none. A count starts at 0.', 'components[7].name: expected a text.'], $bad->faults);
+            self::assertSame(
+                [
+                    'components[0].count: -1 is less than none. A count starts at 0.',
+                    'components[7].name: expected a text.',
+                ],
+                $bad->faults,
+            );
         }
     }
 

@@ -16,7 +16,23 @@ final class LengthTest extends TestCase
     public static function written(): iterable
     {
         $quarter = 863_600;
-        foreach (['4 1/4', '4-1/4', '4¼', '4 ¼', '4.25', '4,25', '4.25in', '4 1/4"', '4 1/4 inches', '4 1⁄4″', '107.95 mm', '10.795cm', ' 4  1/4 '] as $text) {
+        foreach (
+            [
+                '4 1/4',
+                '4-1/4',
+                '4¼',
+                '4 ¼',
+                '4.25',
+                '4,25',
+                '4.25in',
+                '4 1/4"',
+                '4 1/4 inches',
+                '4 1⁄4″',
+                '107.95 mm',
+                '10.795cm',
+                ' 4  1/4 ',
+            ] as $text
+        ) {
             yield $text => [$text, $quarter];
         }
         yield '108mm' => ['108mm', 864_000];

@@ -47,16 +47,34 @@ final class LooksTest extends TestCase
         $flat = self::image(static fn (): array => self::CREAM);
         $shade = self::image(static fn (int $x): array => [200 + intdiv($x, 4), 195 + intdiv($x, 4), 180 + intdiv($x, 4)]);
         $wide = self::image(static fn (int $x): array => $x % 50 < 25 ? self::CREAM : [230, 220, 196]);
-        $check = self::image(static fn (int $x, int $y): array => (intdiv($x, 8) + intdiv($y, 8)) % 2 === 0 ? self::CREAM : self::RED);
-        $fine = self::image(static fn (int $x, int $y): array => (intdiv($x, 2) + intdiv($y, 2)) % 2 === 0 ? [255, 255, 255] : [20, 20, 20]);
-        $figures = array_map(static fn (array $image): int => Looks::of($image)->busyness, [$flat, $shade, $wide, $check, $fine]);
+        $check = self::image(
+            static fn (int $x, int $y): array => (intdiv($x, 8) + intdiv($y, 8)) % 2 === 0 ? self::CREAM : self::RED,
+        );
+        $fine = self::image(
+            static fn (int $x, int $y): array => (intdiv($x, 2) + intdiv($y, 2)) % 2 === 0
+                ? [255, 255, 255]
+                : [20, 20, 20],
+        );
+        $figures = array_map(static fn (array $image): int => Looks::of($image)->busyness, [
+            $flat,
+            $shade,
+            $wide,
+            $check,
+            $fine,
+        ]);
 
         $sorted = $figures;
         sort($sorted);
         self::assertSame($sorted, $figures);
         self::assertSame([0, 100], [$figures[0], $figures[4]]);
-        self::assertSame([false, false, false, true, true], array_map(static fn (int $figure): bool => $figure >= Looks::BUSY_FROM, $figures));
-        self::assertFalse(Looks::of(self::image(static fn (int $x): array => $x < 50 ? [255, 255, 255] : [20, 20, 20]))->isBusy(), 'two calm halves');
+        self::assertSame(
+            [false, false, false, true, true],
+            array_map(static fn (int $figure): bool => $figure >= Looks::BUSY_FROM, $figures),
+        );
+        self::assertFalse(
+            Looks::of(self::image(static fn (int $x): array => $x < 50 ? [255, 255, 255] : [20, 20, 20]))->isBusy(),
+            'two calm halves',
+        );
     }
 
     public function test_reads_the_same_every_time_and_a_picture_of_one_pixel_too(): void

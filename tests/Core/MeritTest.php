@@ -23,11 +23,26 @@ final class MeritTest extends TestCase
     /** @return iterable<string, array{array<string, int>, array<string, int>}> the better first */
     public static function pairs(): iterable
     {
-        yield 'one card more outweighs findings' => [['complete' => 5, 'findings' => 9, 'together' => 100, 'fromStash' => 9], ['complete' => 4, 'findings' => 0, 'together' => 400, 'fromStash' => 0]];
-        yield 'no finding outweighs how it goes together' => [['complete' => 4, 'findings' => 0, 'together' => 100, 'fromStash' => 9], ['complete' => 4, 'findings' => 1, 'together' => 400, 'fromStash' => 0]];
-        yield 'a difference that is seen outweighs the stash' => [['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 9], ['complete' => 4, 'findings' => 0, 'together' => 300, 'fromStash' => 0]];
-        yield 'one that no one sees does not' => [['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0], ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 1]];
-        yield 'and decides where all else is even' => [['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 0], ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0]];
+        yield 'one card more outweighs findings' => [
+            ['complete' => 5, 'findings' => 9, 'together' => 100, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 0, 'together' => 400, 'fromStash' => 0],
+        ];
+        yield 'no finding outweighs how it goes together' => [
+            ['complete' => 4, 'findings' => 0, 'together' => 100, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 1, 'together' => 400, 'fromStash' => 0],
+        ];
+        yield 'a difference that is seen outweighs the stash' => [
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 0, 'together' => 300, 'fromStash' => 0],
+        ];
+        yield 'one that no one sees does not' => [
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 1],
+        ];
+        yield 'and decides where all else is even' => [
+            ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0],
+        ];
     }
 
     /**
@@ -47,11 +62,26 @@ final class MeritTest extends TestCase
     public function test_occasions_and_folds_that_are_missing_weigh_more_than_findings(): void
     {
         $cards = Sharer::most(self::table()->under(Wishes::cards(3)));
-        $birthdays = count(array_filter($cards, static fn (Card $card): bool => $card->occasion === Occasion::Birthday));
-        $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(self::table()->under(Wishes::cards(3)->wanting($occasions)->folding($folds)), $cards, ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0]);
+        $birthdays = count(
+            array_filter($cards, static fn (Card $card): bool => $card->occasion === Occasion::Birthday),
+        );
+        $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(
+            self::table()->under(Wishes::cards(3)->wanting($occasions)->folding($folds)),
+            $cards,
+            ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0],
+        );
 
-        self::assertSame([0, 3 - $birthdays], [$merit(['birthday' => $birthdays], [], 0)->occasionsMissing, $merit(['birthday' => 3], [], 0)->occasionsMissing]);
-        self::assertGreaterThan(0, $merit(['birthday' => $birthdays], [], 5)->compare($merit(['birthday' => 3], [], 0)));
+        self::assertSame(
+            [0, 3 - $birthdays],
+            [
+                $merit(['birthday' => $birthdays], [], 0)->occasionsMissing,
+                $merit(['birthday' => 3], [], 0)->occasionsMissing,
+            ],
+        );
+        self::assertGreaterThan(
+            0,
+            $merit(['birthday' => $birthdays], [], 5)->compare($merit(['birthday' => 3], [], 0)),
+        );
         self::assertGreaterThan(0, $merit([], [], 5)->compare($merit([], ['gatefold' => 1], 0)));
         self::assertGreaterThan(0, $merit([], ['gatefold' => 1], 0)->compare($merit(['birthday' => 3], [], 0)), 'occasions before folds');
     }
@@ -67,10 +97,21 @@ final class MeritTest extends TestCase
         self::assertSame(0, Merit::of($table->under($wishes), [$card])->repeats);
         self::assertSame(0, Merit::of($table->under($wishes), $twice)->repeats, 'a set is a decision');
         self::assertGreaterThan(2, Merit::of($table->under($wishes), $alike)->repeats);
-        self::assertLessThanOrEqual(0, Merit::of($table->under($wishes), $alike)->kept - Merit::of($table->under($wishes), [$card])->kept);
-        $paper = array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->size !== null))[0]->component;
-        self::assertGreaterThan(Merit::of($table->under($wishes), [$card])->kept, Merit::of($table->under($wishes->using([$paper => Wanted::UseUp])), [$card])->kept);
-        self::assertLessThan(Merit::of($table->under($wishes), [$card])->kept, Merit::of($table->under($wishes->using([$paper => Wanted::Save])), [$card])->kept);
+        self::assertLessThanOrEqual(
+            0,
+            Merit::of($table->under($wishes), $alike)->kept - Merit::of($table->under($wishes), [$card])->kept,
+        );
+        $paper = array_values(
+            array_filter($card->takings, static fn (Taking $taking): bool => $taking->size !== null),
+        )[0]->component;
+        self::assertGreaterThan(
+            Merit::of($table->under($wishes), [$card])->kept,
+            Merit::of($table->under($wishes->using([$paper => Wanted::UseUp])), [$card])->kept,
+        );
+        self::assertLessThan(
+            Merit::of($table->under($wishes), [$card])->kept,
+            Merit::of($table->under($wishes->using([$paper => Wanted::Save])), [$card])->kept,
+        );
     }
 
     public function test_what_is_remembered_of_pairs_is_what_pairing_says(): void
@@ -82,8 +123,15 @@ final class MeritTest extends TestCase
             foreach ($card->takings as $taking) {
                 $surface = $table->under(Wishes::cards(1, true))->surfaceOf($taking);
                 if ($surface !== null) {
-                    self::assertSame(Fit::figure($main->face, $surface->face), $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface));
-                    self::assertSame(Fit::figure($main->face, $surface->face), $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface), 'also the second time');
+                    self::assertSame(
+                        Fit::figure($main->face, $surface->face),
+                        $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface),
+                    );
+                    self::assertSame(
+                        Fit::figure($main->face, $surface->face),
+                        $table->under(Wishes::cards(1, true))->harmonies->of($main, $surface),
+                        'also the second time',
+                    );
                 }
             }
         }

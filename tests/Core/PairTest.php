@@ -74,7 +74,11 @@ final class PairTest extends TestCase
         $sand = Surface::of('sand', 0, self::face('#e3cfa6'), false);
 
         self::assertSame('navy', Pairing::mat($paper, [$pale, $navy, $sand])?->component);
-        self::assertNotSame('navy', Pairing::mat($paper, [$pale, $navy, $sand], Colour::fromHex('#24414f'))?->component, 'not for a navy picture');
+        self::assertNotSame(
+            'navy',
+            Pairing::mat($paper, [$pale, $navy, $sand], Colour::fromHex('#24414f'))?->component,
+            'not for a navy picture',
+        );
         self::assertNull(Pairing::mat($paper, []));
     }
 
@@ -86,7 +90,10 @@ final class PairTest extends TestCase
         self::assertCount(2, $cards);
         foreach ($cards as $card) {
             foreach ($card->takings as $taking) {
-                self::assertTrue($taking->size === null || in_array("$taking->component/$taking->face", $palette, true), "$taking->component/$taking->face");
+                self::assertTrue(
+                    $taking->size === null || in_array("$taking->component/$taking->face", $palette, true),
+                    "$taking->component/$taking->face",
+                );
             }
         }
         self::assertSame([], ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)->from([])))->cards);

@@ -63,7 +63,13 @@ final class PlannerTest extends TestCase
     {
         $plan = Planner::plan([self::sheet('a')], [self::piece('1', '2', '2')]);
 
-        self::assertContains('4 × 6', [...self::offcuts($plan), ...array_map(static fn (string $s): string => implode(' × ', array_reverse(explode(' × ', $s))), self::offcuts($plan))]);
+        self::assertContains('4 × 6', [
+            ...self::offcuts($plan),
+            ...array_map(
+                static fn (string $s): string => implode(' × ', array_reverse(explode(' × ', $s))),
+                self::offcuts($plan),
+            ),
+        ]);
     }
 
     public function test_every_plan_can_be_cut_and_loses_no_paper(): void
@@ -77,7 +83,11 @@ final class PlannerTest extends TestCase
             }
             $pieces = [];
             for ($n = $random->getInt(1, 14); $n > 0; $n--) {
-                $pieces["p$n"] = Piece::of("p$n", Size::ofUnits($random->getInt(1, 45) * 25_400, $random->getInt(1, 45) * 12_700), $random->getInt(0, 1) === 1);
+                $pieces["p$n"] = Piece::of(
+                    "p$n",
+                    Size::ofUnits($random->getInt(1, 45) * 25_400, $random->getInt(1, 45) * 12_700),
+                    $random->getInt(0, 1) === 1,
+                );
             }
             $plan = Planner::plan($stock, array_values($pieces));
             $cut = array_merge([], ...array_map(static fn (SheetPlan $sheet): array => Replay::of($sheet, $pieces), $plan->sheets));
@@ -105,8 +115,19 @@ final class PlannerTest extends TestCase
             }
             $cases++;
             $inch = Unit::Inch->units();
-            $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits($width * $inch, $height * $inch)), range(1, 3));
-            $pieces = array_map(static fn (array $p, int $n): Piece => Piece::of("p$n", Size::ofUnits($p[0] * $inch, $p[1] * $inch), $p[2]), $tiny, array_keys($tiny));
+            $stock = array_map(
+                static fn (int $n): Stock => Stock::sheet("s$n", Size::ofUnits($width * $inch, $height * $inch)),
+                range(1, 3),
+            );
+            $pieces = array_map(
+                static fn (array $p, int $n): Piece => Piece::of(
+                    "p$n",
+                    Size::ofUnits($p[0] * $inch, $p[1] * $inch),
+                    $p[2],
+                ),
+                $tiny,
+                array_keys($tiny),
+            );
 
             self::assertLessThanOrEqual($least, LowerBound::strong($stock, $pieces), 'a bound above the optimum is a lie');
             self::assertLessThanOrEqual(LowerBound::strong($stock, $pieces), LowerBound::sheets($stock, $pieces));
@@ -115,7 +136,11 @@ final class PlannerTest extends TestCase
             $missed += $plan->sheetsOpened() > $least ? 1 : 0;
         }
         self::assertGreaterThan(300, $cases);
-        self::assertLessThanOrEqual(intdiv($cases, 100), $missed, 'a heuristic may open a sheet too many, but in no more than one case in a hundred');
+        self::assertLessThanOrEqual(
+            intdiv($cases, 100),
+            $missed,
+            'a heuristic may open a sheet too many, but in no more than one case in a hundred',
+        );
     }
 
     public function test_the_same_question_gets_the_same_answer(): void
@@ -154,6 +179,15 @@ final class PlannerTest extends TestCase
     /** @return list<string> */
     private static function offcuts(CutPlan $plan): array
     {
-        return array_merge([], ...array_map(static fn (SheetPlan $sheet): array => array_map(static fn ($leaf): string => $leaf->rect()->size->format(Unit::Inch), $sheet->offcuts()), $plan->sheets));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (SheetPlan $sheet): array => array_map(
+                    static fn ($leaf): string => $leaf->rect()->size->format(Unit::Inch),
+                    $sheet->offcuts(),
+                ),
+                $plan->sheets,
+            ),
+        );
     }
 }

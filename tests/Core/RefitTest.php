@@ -40,22 +40,46 @@ final class RefitTest extends TestCase
         foreach (['ground', 'tile-1', 'tile-2', 'tile-3'] as $part) {
             self::assertNotNull($other->taking($part)?->size, $part);
         }
-        $tiles = array_map(static fn (string $part): string => $other->taking($part)?->component.$other->taking($part)?->face, ['tile-1', 'tile-2', 'tile-3']);
+        $tiles = array_map(
+            static fn (string $part): string => $other->taking($part)?->component.$other->taking($part)?->face,
+            ['tile-1', 'tile-2', 'tile-3'],
+        );
         self::assertComplete($other);
-        self::assertSame(count($other->takings), count(array_unique(array_map(static fn (Taking $taking): string => $taking->part, $other->takings))), 'each part once');
+        self::assertSame(
+            count($other->takings),
+            count(array_unique(array_map(static fn (Taking $taking): string => $taking->part, $other->takings))),
+            'each part once',
+        );
         self::assertCount(3, array_unique($tiles), 'three prints');
     }
 
     public function test_what_cannot_be_had_stays_open(): void
     {
         $table = self::table();
-        $cardstocks = array_filter($table->components, static fn ($one): bool => $one->good instanceof SheetGood && ! $one->kind()->isPrintedPaper());
-        $bare = Laying::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($cardstocks), []) + $table->stock);
+        $cardstocks = array_filter(
+            $table->components,
+            static fn ($one): bool => $one->good instanceof SheetGood && ! $one->kind()->isPrintedPaper(),
+        );
+        $bare = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            $table->free,
+            array_fill_keys(array_keys($cardstocks), []) + $table->stock,
+        );
         $card = self::on('framed-panel');
-        $fitted = Refit::on($bare->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['panel-on-mat'], $card->front, $card->occasion, $card->takings), []);
+        $fitted = Refit::on($bare->under(Wishes::cards(1, true)))->card(
+            Card::of(1, Sketches::all()['panel-on-mat'], $card->front, $card->occasion, $card->takings),
+            [],
+        );
 
         self::assertNull($fitted->taking('mat'));
-        self::assertSame(['mat'], array_values(array_intersect(CardFront::of($fitted, $table->components, $table->unit)->lacks, ['mat', 'panel'])));
+        self::assertSame(
+            ['mat'],
+            array_values(
+                array_intersect(CardFront::of($fitted, $table->components, $table->unit)->lacks, ['mat', 'panel']),
+            ),
+        );
     }
 
     public function test_a_part_that_is_cut_stays_the_size_it_is_or_the_change_is_refused(): void
@@ -65,15 +89,23 @@ final class RefitTest extends TestCase
         self::assertEquals($card->taking('panel'), $same->taking('panel'));
 
         $this->expectException(CutAlready::class);
-        $this->expectExceptionMessage('The panel is cut already: it stays the size it is. Take that cut back first, or leave the part as it was.');
-        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['panel']);
+        $this->expectExceptionMessage(
+            'The panel is cut already: it stays the size it is. Take that cut back first, or leave the part as it was.',
+        );
+        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(
+            Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings),
+            ['panel'],
+        );
     }
 
     public function test_a_part_that_is_cut_may_not_go(): void
     {
         $card = self::on('panel-on-mat');
         $this->expectException(CutAlready::class);
-        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings), ['mat']);
+        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(
+            Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings),
+            ['mat'],
+        );
     }
 
     public function test_a_ready_base_stays_where_the_fold_can_be_made_from_it_and_goes_where_it_cannot(): void
@@ -99,7 +131,10 @@ final class RefitTest extends TestCase
         $others = Sharer::most($table->under(Wishes::cards(9)));
         $with = $table->after(...$others);
         $card = self::on('panel-on-mat');
-        $fitted = Refit::on($with->under(Wishes::cards(1, true)))->card(Card::of(10, Sketches::all()['six-tiles'], $card->front, $card->occasion, []), []);
+        $fitted = Refit::on($with->under(Wishes::cards(1, true)))->card(
+            Card::of(10, Sketches::all()['six-tiles'], $card->front, $card->occasion, []),
+            [],
+        );
 
         foreach ($with->after($fitted)->promised as $id => $pieces) {
             self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), "all of $id can still be cut");

@@ -51,7 +51,11 @@ final class ShareOptimumTest extends TestCase
             $found = Settle::down($table->under($wishes), Sharer::most($table->under($wishes)), 60);
             $best = self::best($table, [], $cards, 0, $wishes) ?? self::fail("Laying $seed gives no cards.");
 
-            self::assertSame(0, Merit::of($table->under($wishes), $found)->compare($best), "table $seed: ".json_encode([$best, Merit::of($table->under($wishes), $found)]));
+            self::assertSame(
+                0,
+                Merit::of($table->under($wishes), $found)->compare($best),
+                "table $seed: ".json_encode([$best, Merit::of($table->under($wishes), $found)]),
+            );
         }
     }
 
@@ -105,7 +109,8 @@ final class ShareOptimumTest extends TestCase
                 $next = [];
                 foreach ($fills as $fill) {
                     foreach ($table->components as $id => $component) {
-                        if (! $component->good instanceof SheetGood || $component->kind()->isPrintedPaper() !== $laid->part->role->isPaper()) {
+                        $isPaper = $component->kind()->isPrintedPaper();
+                        if (! $component->good instanceof SheetGood || $isPaper !== $laid->part->role->isPaper()) {
                             continue;
                         }
                         foreach ($laid->part->role->isPaper() ? [0, 1] : [0] as $face) {
@@ -116,9 +121,25 @@ final class ShareOptimumTest extends TestCase
                 $fills = $next;
             }
             foreach ($fills as $fill) {
-                foreach (array_filter(array_keys($table->components), static fn (string $id): bool => str_starts_with($id, 'picture')) as $picture) {
-                    foreach (array_filter(array_keys($table->components), static fn (string $id): bool => str_starts_with($id, 'words')) as $words) {
-                        $cards[] = Card::of($number, $sketch, $table->front, Occasion::Birthday, [Taking::some('base', 'base', 1), Taking::some('envelope', 'envelope', 1), ...$fill, Taking::some($words, 'sentiment', 1), Taking::some($picture, 'focal', 1)]);
+                foreach (
+                    array_filter(
+                        array_keys($table->components),
+                        static fn (string $id): bool => str_starts_with($id, 'picture'),
+                    ) as $picture
+                ) {
+                    foreach (
+                        array_filter(
+                            array_keys($table->components),
+                            static fn (string $id): bool => str_starts_with($id, 'words'),
+                        ) as $words
+                    ) {
+                        $cards[] = Card::of($number, $sketch, $table->front, Occasion::Birthday, [
+                            Taking::some('base', 'base', 1),
+                            Taking::some('envelope', 'envelope', 1),
+                            ...$fill,
+                            Taking::some($words, 'sentiment', 1),
+                            Taking::some($picture, 'focal', 1),
+                        ]);
                     }
                 }
             }
@@ -137,23 +158,55 @@ final class ShareOptimumTest extends TestCase
         $add = static function (string $id, Good $good, int $count) use (&$components): void {
             $components[] = Component::of($id, ucfirst($id), $good, $count);
         };
-        $face = static fn (string $name): Face => Face::printed($name, Motif::Dots, [$colour(), $colour()], $random->getInt(0, 2) === 0, false);
+        $face = static fn (string $name): Face => Face::printed(
+            $name,
+            Motif::Dots,
+            [$colour(), $colour()],
+            $random->getInt(0, 2) === 0,
+            false,
+        );
         foreach ([1, 2] as $n) {
             $add("paper-$n", Paper::of($inch('6', '6'), $face("front $n"), $face("back $n")), $cards === 2 ? $random->getInt(1, 2) : 2);
         }
         $add('card', Cardstock::of($inch('8 1/2', '11'), $grey = $colour(), $grey, Finish::Plain, Weight::Medium), 3);
         $add('base', CardBase::of($inch('4', '4'), FoldEdge::Side, $colour()), $cards);
         $add('envelope', Envelope::of($inch('4 1/4', '4 1/4'), $colour()), $cards);
-        $add('picture-1', DieCut::of(Printed::of($inch('1 1/4', '1 1/4'), Serves::Image, Shape::Star, [$colour(), $colour()])), $cards === 4 ? 4 : 2);
+        $add(
+            'picture-1',
+            DieCut::of(Printed::of($inch('1 1/4', '1 1/4'), Serves::Image, Shape::Star, [$colour(), $colour()])),
+            $cards === 4 ? 4 : 2,
+        );
         if ($cards < 4) {
             $add('picture-2', DieCut::of(Printed::of($inch('1', '1 1/4'), Serves::Image, Shape::Heart, [$colour(), $colour()])), 2);
         }
         for ($n = 1; $n <= $cards; $n++) {
-            $add("words-$n", DieCut::of(Printed::of($inch('1 1/2', '3/8'), Serves::Sentiment, Shape::Label, [$colour()], Words::of("words $n", [Occasion::Birthday]))), 1);
+            $add(
+                "words-$n",
+                DieCut::of(
+                    Printed::of(
+                        $inch('1 1/2', '3/8'),
+                        Serves::Sentiment,
+                        Shape::Label,
+                        [$colour()],
+                        Words::of("words $n", [Occasion::Birthday]),
+                    ),
+                ),
+                1,
+            );
         }
         $table = Laying::unpacked(Kit::of('Small', Unit::Inch, $inch('4', '4'), $cards, null, $components));
         $sketches = array_slice(['framed-panel', 'panel-on-mat'], 0, $cards === 2 ? 2 : 1);
 
-        return Laying::of($table->unit, $table->front, $table->components, $table->free, $table->stock, [], [], [], array_map(static fn (string $key) => Sketches::all()[$key], $sketches));
+        return Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            $table->free,
+            $table->stock,
+            [],
+            [],
+            [],
+            array_map(static fn (string $key) => Sketches::all()[$key], $sketches),
+        );
     }
 }

@@ -31,7 +31,10 @@ final class ShareTest extends TestCase
         $wishes = Wishes::cards(6)->wanting(['sympathy' => 2, 'wedding' => 1, 'thank-you' => 2, 'hello' => 1]);
         $cards = Sharer::most(self::harbour()->under($wishes));
 
-        self::assertEqualsCanonicalizing(['sympathy', 'sympathy', 'wedding', 'thank-you', 'thank-you', 'hello'], array_map(static fn (Card $card): string => $card->occasion->value, $cards));
+        self::assertEqualsCanonicalizing(
+            ['sympathy', 'sympathy', 'wedding', 'thank-you', 'thank-you', 'hello'],
+            array_map(static fn (Card $card): string => $card->occasion->value, $cards),
+        );
         $this->expectException(Refusal::class);
         $this->expectExceptionMessage('20 cards of certain occasions are asked for, but only 12 cards in all.');
         Wishes::cards(12)->wanting(['birthday' => 20]);
@@ -55,7 +58,17 @@ final class ShareTest extends TestCase
 
     public function test_components_are_used_up_saved_and_never_used_as_wished(): void
     {
-        $takes = static fn (array $uses): array => array_count_values(array_merge(...array_map(static fn (Card $card): array => array_map(static fn (Taking $taking): string => $taking->component, $card->takings), Sharer::most(self::harbour()->under(Wishes::cards(8)->using($uses))))));
+        $takes = static fn (array $uses): array => array_count_values(
+            array_merge(
+                ...array_map(
+                    static fn (Card $card): array => array_map(
+                        static fn (Taking $taking): string => $taking->component,
+                        $card->takings,
+                    ),
+                    Sharer::most(self::harbour()->under(Wishes::cards(8)->using($uses))),
+                ),
+            ),
+        );
         $usual = $takes([]);
         $with = $takes(['wave' => Wanted::UseUp, 'fish-scale' => Wanted::Never, 'kelp' => Wanted::Save]);
 
@@ -132,7 +145,11 @@ final class ShareTest extends TestCase
     {
         $table = self::harbour();
         $there = Sharer::most($table->under(Wishes::cards(3)));
-        $cards = Settle::down($table->after(...$there)->under(Wishes::cards(3)), Sharer::most($table->after(...$there)->under(Wishes::cards(3))), 4);
+        $cards = Settle::down(
+            $table->after(...$there)->under(Wishes::cards(3)),
+            Sharer::most($table->after(...$there)->under(Wishes::cards(3))),
+            4,
+        );
 
         self::assertSame([4, 5, 6], array_map(static fn (Card $card): int => $card->number, $cards));
         self::assertHolds($table, [...$there, ...$cards]);
@@ -163,8 +180,17 @@ final class ShareTest extends TestCase
         self::assertSame('1 more card: 1 base (1 sheet of heavy cardstock 8 1/2 × 11 in gives 2), 1 envelope', $stop->additions[0]->says());
 
         foreach (array_slice($stop->additions, 0, 2) as $addition) {
-            $free = ['base' => $table->free['base'] + $addition->counts['base'], 'envelope' => $table->free['envelope'] + $addition->counts['envelope']];
-            $more = Laying::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+            $free = [
+                'base' => $table->free['base'] + $addition->counts['base'],
+                'envelope' => $table->free['envelope'] + $addition->counts['envelope'],
+            ];
+            $more = Laying::of(
+                $table->unit,
+                $table->front,
+                $table->components,
+                [...$table->free, ...$free],
+                $table->stock,
+            );
             self::assertCount(count($cards) + $addition->cards, Sharer::most($more->under($wishes)));
         }
     }
@@ -196,9 +222,19 @@ final class ShareTest extends TestCase
                     if ($way->taking === null) {
                         continue;
                     }
-                    $new = $card->fitted(array_map(static fn (Taking $old): Taking => $old->part === $taking->part ? $way->taking : $old, $card->takings));
+                    $new = $card->fitted(
+                        array_map(
+                            static fn (Taking $old): Taking => $old->part === $taking->part ? $way->taking : $old,
+                            $card->takings,
+                        ),
+                    );
                     self::assertHolds($table, [...$others, $new], complete: false);
-                    self::assertTrue($way->taking->component !== $taking->component || $way->taking->face !== $taking->face || $way->taking->quantity !== $taking->quantity, 'it is another thing');
+                    self::assertTrue(
+                        $way->taking->component !== $taking->component
+                            || $way->taking->face !== $taking->face
+                            || $way->taking->quantity !== $taking->quantity,
+                        'it is another thing',
+                    );
                 }
             }
         }
@@ -215,15 +251,34 @@ final class ShareTest extends TestCase
             $gone[$id] = $component->isFocalPoint() ? 0 : ($table->free[$id] ?? 0);
         }
         $free = array_intersect_key($gone ?? [], $table->free);
-        [$card] = Sharer::most(Laying::of($table->unit, $table->front, $table->components, $free, $table->stock)->under(Wishes::cards(1)));
-        self::assertSame('Harbour view', $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->name, 'a printed panel with a picture comes first');
-        $bare = Laying::of($table->unit, $table->front, $table->components, $free, ['harbour-views' => []] + $table->stock);
+        [$card] = Sharer::most(
+            Laying::of($table->unit, $table->front, $table->components, $free, $table->stock)->under(
+                Wishes::cards(1),
+            ),
+        );
+        self::assertSame(
+            'Harbour view',
+            $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->name,
+            'a printed panel with a picture comes first',
+        );
+        $bare = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            $free,
+            ['harbour-views' => []] + $table->stock,
+        );
         $cards = Sharer::most($bare->under(Wishes::cards(4)));
         self::assertCount(4, $cards);
         self::assertHolds($bare, $cards);
         $round = 0;
         foreach ($cards as $card) {
-            $focal = array_values(array_filter(CardFront::of($card, $table->components, $kit->unit)->layers, static fn ($layer): bool => $layer->part === 'focal'))[0];
+            $focal = array_values(
+                array_filter(
+                    CardFront::of($card, $table->components, $kit->unit)->layers,
+                    static fn ($layer): bool => $layer->part === 'focal',
+                ),
+            )[0];
             if ($card->taking(DiePart::ID) === null) {
                 self::assertTrue($table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
 
@@ -234,11 +289,29 @@ final class ShareTest extends TestCase
             $round++;
         }
         self::assertGreaterThan(0, $round);
-        $noDie = Laying::of($table->unit, $table->front, array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool), $free, $bare->stock);
+        $noDie = Laying::of(
+            $table->unit,
+            $table->front,
+            array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool),
+            $free,
+            $bare->stock,
+        );
         [$card] = Sharer::most($noDie->under(Wishes::cards(1)));
         $paper = $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
         self::assertTrue($paper->face->motif->isPicture(), 'without the die a motif is cut out');
-        self::assertSame(0, Bound::on(Laying::of($table->unit, $table->front, array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()), $free, $table->stock)->under(Wishes::cards(4)))->cards, 'without both there is none');
+        self::assertSame(
+            0,
+            Bound::on(
+                Laying::of(
+                    $table->unit,
+                    $table->front,
+                    array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()),
+                    $free,
+                    $table->stock,
+                )->under(Wishes::cards(4)),
+            )->cards,
+            'without both there is none',
+        );
     }
 
     public function test_why_says_how_well_it_goes_and_what_the_next_best_was(): void
@@ -263,7 +336,8 @@ final class ShareTest extends TestCase
         $taken = [];
         foreach ($file['cards'] as $card) {
             foreach ($card['takings'] as $taking) {
-                $taken[$taking['component']] = ($taken[$taking['component']] ?? 0) + (isset($taking['width']) ? 1 : (int) $taking['amount']);
+                $taken[$taking['component']] ??= 0;
+                $taken[$taking['component']] += isset($taking['width']) ? 1 : (int) $taking['amount'];
             }
         }
         foreach ($file['balance'] as $line) {
@@ -274,7 +348,10 @@ final class ShareTest extends TestCase
                 self::assertSame($taken[$line['component']] ?? 0, (int) $line['taken'], $line['name']);
             }
         }
-        self::assertCount(array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1, ShareOutFile::lines($table->under(Wishes::cards(1, true)), $cards));
+        self::assertCount(
+            array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1,
+            ShareOutFile::lines($table->under(Wishes::cards(1, true)), $cards),
+        );
     }
 
     /**
@@ -289,7 +366,10 @@ final class ShareTest extends TestCase
             self::assertTrue($left >= 0 || $table->components[$id]->isEndless(), "{$table->components[$id]->name} is overdrawn");
         }
         foreach ($after->promised as $id => $pieces) {
-            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), "{$table->components[$id]->name} can be cut");
+            self::assertTrue(
+                $table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(),
+                "{$table->components[$id]->name} can be cut",
+            );
         }
         foreach ($complete ? $cards : [] as $card) {
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);

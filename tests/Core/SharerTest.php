@@ -42,7 +42,12 @@ final class SharerTest extends TestCase
 
     public function test_the_occasions_spread_with_birthdays_most(): void
     {
-        $occasions = array_count_values(array_map(static fn (Card $card): string => $card->occasion->value, ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)))->cards));
+        $occasions = array_count_values(
+            array_map(
+                static fn (Card $card): string => $card->occasion->value,
+                ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)))->cards,
+            ),
+        );
 
         self::assertGreaterThanOrEqual(6, count($occasions));
         arsort($occasions);
@@ -95,9 +100,22 @@ final class SharerTest extends TestCase
             }
             // With one more of each thing named there must be a card more; with one of them missing still, none.
             $checked++;
-            self::assertGreaterThan(count($out->cards), count(ShareOut::of(Laying::unpacked(self::withMore($kit, $needs))->under(Wishes::asManyAsPossible()))->cards), "seed $seed");
+            self::assertGreaterThan(
+                count($out->cards),
+                count(
+                    ShareOut::of(Laying::unpacked(self::withMore($kit, $needs))->under(Wishes::asManyAsPossible()))
+                        ->cards,
+                ),
+                "seed $seed",
+            );
             if (count($needs) === 2) {
-                self::assertCount(count($out->cards), ShareOut::of(Laying::unpacked(self::withMore($kit, [$needs[0]]))->under(Wishes::asManyAsPossible()))->cards, "seed $seed");
+                self::assertCount(
+                    count($out->cards),
+                    ShareOut::of(
+                        Laying::unpacked(self::withMore($kit, [$needs[0]]))->under(Wishes::asManyAsPossible()),
+                    )->cards,
+                    "seed $seed",
+                );
             }
         }
         self::assertGreaterThan(5, $checked);
@@ -169,11 +187,24 @@ final class SharerTest extends TestCase
     public function test_words_are_said_once_unless_told_otherwise(): void
     {
         $full = Kits::demo();
-        $kit = Kit::of($full->name, $full->unit, $full->front, 10, null, array_values(array_filter(
-            $full->components,
-            static fn (Component $c): bool => $c->words() === null || in_array($c->id, ['happy-birthday', 'many-thanks'], true),
-        )));
-        $words = static fn (ShareOut $out): array => array_map(static fn (Card $card): ?string => $card->taking('sentiment')?->component, $out->cards);
+        $kit = Kit::of(
+            $full->name,
+            $full->unit,
+            $full->front,
+            10,
+            null,
+            array_values(
+                array_filter(
+                    $full->components,
+                    static fn (Component $c): bool => $c->words() === null
+                        || in_array($c->id, ['happy-birthday', 'many-thanks'], true),
+                ),
+            ),
+        );
+        $words = static fn (ShareOut $out): array => array_map(
+            static fn (Card $card): ?string => $card->taking('sentiment')?->component,
+            $out->cards,
+        );
 
         $once = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible())));
         self::assertSame($once, array_unique($once));
@@ -185,7 +216,10 @@ final class SharerTest extends TestCase
     public function test_it_can_be_stopped_and_keeps_what_it_has(): void
     {
         $told = [];
-        $out = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)), static function (int $done, int $of) use (&$told): bool {
+        $out = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)), static function (
+            int $done,
+            int $of,
+        ) use (&$told): bool {
             $told[] = [$done, $of];
 
             return $done < 3;
@@ -297,7 +331,16 @@ final class SharerTest extends TestCase
     private static function fromStash(ShareOut $out, Kit $stash): array
     {
         $ids = array_map(static fn (Component $component): string => $component->id, $stash->components);
-        $taken = array_merge([], ...array_map(static fn (Card $card): array => array_map(static fn ($taking): string => $taking->component, $card->takings), $out->cards));
+        $taken = array_merge(
+            [],
+            ...array_map(
+                static fn (Card $card): array => array_map(
+                    static fn ($taking): string => $taking->component,
+                    $card->takings,
+                ),
+                $out->cards,
+            ),
+        );
 
         return array_values(array_unique(array_intersect($taken, $ids)));
     }
@@ -307,9 +350,18 @@ final class SharerTest extends TestCase
     {
         $kinds = array_map(static fn (Need $need): Kind => $need === Need::Base ? Kind::Base : Kind::Envelope, $needs);
 
-        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, array_map(
-            static fn (Component $c): Component => in_array($c->kind(), $kinds, true) ? Component::of($c->id, $c->name, $c->good, $c->count + 1) : $c,
-            $kit->components,
-        ));
+        return Kit::of(
+            $kit->name,
+            $kit->unit,
+            $kit->front,
+            $kit->promised,
+            $kit->price,
+            array_map(
+                static fn (Component $c): Component => in_array($c->kind(), $kinds, true)
+                    ? Component::of($c->id, $c->name, $c->good, $c->count + 1)
+                    : $c,
+                $kit->components,
+            ),
+        );
     }
 }

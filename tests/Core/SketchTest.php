@@ -36,8 +36,13 @@ final class SketchTest extends TestCase
     public function test_twenty_four_layouts_ship(): void
     {
         self::assertGreaterThanOrEqual(24, count(Sketches::all()));
-        self::assertSame(count(Sketches::all()), count(array_unique(array_map(static fn (Sketch $sketch): string => $sketch->name, Sketches::all()))));
-        foreach (['framed-panel', 'panel-on-mat', 'seam-strip', 'band-across', 'column-and-field', 'stacked-mats'] as $key) {
+        self::assertSame(
+            count(Sketches::all()),
+            count(array_unique(array_map(static fn (Sketch $sketch): string => $sketch->name, Sketches::all()))),
+        );
+        foreach (
+            ['framed-panel', 'panel-on-mat', 'seam-strip', 'band-across', 'column-and-field', 'stacked-mats'] as $key
+        ) {
             self::assertArrayHasKey($key, Sketches::all());
         }
     }
@@ -99,7 +104,11 @@ final class SketchTest extends TestCase
                     'bottom' => max($edges['bottom'], $laid->rect->bottom()->units),
                 ];
             }
-            self::assertSame(['left' => 0, 'top' => 0, 'right' => $front->width->units, 'bottom' => $front->height->units], $edges, $sketch->name);
+            self::assertSame(
+                ['left' => 0, 'top' => 0, 'right' => $front->width->units, 'bottom' => $front->height->units],
+                $edges,
+                $sketch->name,
+            );
         }
     }
 
@@ -129,16 +138,69 @@ final class SketchTest extends TestCase
         $field = static fn (string $id, Relation $relation, ?Form $form = null): Part => Part::of($id, $id, Role::Field, $relation, $form);
 
         return [
-            'a part measured from one that is not there' => [[$field('panel', Inset::in('mat'))], 'panel', 'of', 'The panel is measured from "mat", which is not there.'],
-            'a part measured from itself' => [[$field('panel', Inset::in('panel'))], 'panel', 'of', 'measured from itself'],
-            'two parts measured from each other' => [[$field('panel', Inset::in('mat')), $field('mat', MatUnder::under('panel'))], 'mat', 'of', 'measured from itself'],
-            'a reveal that eats the panel' => [[$field('panel', Inset::in('front', Dim::exactly(Length::inches(3))))], 'panel', 'reveal', 'Nothing is left of the panel: its measure "reveal" is 3 in, on a part of 4 1/4 × 5 1/2 in.'],
-            'a circle larger than the front' => [[$field('circle', Circle::in('front', Dim::exactly(Length::inches(5))), Form::round())], 'circle', 'diameter', 'The circle is 5 in by its measure "diameter", but only 4 1/4 in is there.'],
-            'a mat that hangs over the front' => [[$field('panel', Inset::in('front')), $field('mat', MatUnder::under('panel', Dim::exactly(Length::inches(1))))], 'mat', 'reveal', 'hangs over the edge of the front'],
-            'a strip wider than its part' => [[$field('strip', Slice::along(Edge::Left, 'front', Dim::exactly(Length::inches(6))))], 'strip', 'wide', 'only 4 1/4 in is there'],
-            'a band where there is no room' => [[$field('one', Inset::in('front')), $field('band', Between::the('one', 'front'))], 'band', 'and', 'no room between them'],
-            'a window with no rim' => [[$field('frame', Inset::in('front'), Form::window(Dim::none()))], 'frame', 'rim', 'Nothing is left of the frame'],
-            'a tail longer than its banner' => [[$field('banner', Inset::in('front'), Form::banner(Edge::Bottom, Dim::exactly(Length::inches(3))))], 'banner', 'tail', 'only 2 in is there'],
+            'a part measured from one that is not there' => [
+                [$field('panel', Inset::in('mat'))],
+                'panel',
+                'of',
+                'The panel is measured from "mat", which is not there.',
+            ],
+            'a part measured from itself' => [
+                [$field('panel', Inset::in('panel'))],
+                'panel',
+                'of',
+                'measured from itself',
+            ],
+            'two parts measured from each other' => [
+                [$field('panel', Inset::in('mat')), $field('mat', MatUnder::under('panel'))],
+                'mat',
+                'of',
+                'measured from itself',
+            ],
+            'a reveal that eats the panel' => [
+                [$field('panel', Inset::in('front', Dim::exactly(Length::inches(3))))],
+                'panel',
+                'reveal',
+                'Nothing is left of the panel: its measure "reveal" is 3 in, on a part of 4 1/4 × 5 1/2 in.',
+            ],
+            'a circle larger than the front' => [
+                [$field('circle', Circle::in('front', Dim::exactly(Length::inches(5))), Form::round())],
+                'circle',
+                'diameter',
+                'The circle is 5 in by its measure "diameter", but only 4 1/4 in is there.',
+            ],
+            'a mat that hangs over the front' => [
+                [
+                    $field('panel', Inset::in('front')),
+                    $field('mat', MatUnder::under('panel', Dim::exactly(Length::inches(1)))),
+                ],
+                'mat',
+                'reveal',
+                'hangs over the edge of the front',
+            ],
+            'a strip wider than its part' => [
+                [$field('strip', Slice::along(Edge::Left, 'front', Dim::exactly(Length::inches(6))))],
+                'strip',
+                'wide',
+                'only 4 1/4 in is there',
+            ],
+            'a band where there is no room' => [
+                [$field('one', Inset::in('front')), $field('band', Between::the('one', 'front'))],
+                'band',
+                'and',
+                'no room between them',
+            ],
+            'a window with no rim' => [
+                [$field('frame', Inset::in('front'), Form::window(Dim::none()))],
+                'frame',
+                'rim',
+                'Nothing is left of the frame',
+            ],
+            'a tail longer than its banner' => [
+                [$field('banner', Inset::in('front'), Form::banner(Edge::Bottom, Dim::exactly(Length::inches(3))))],
+                'banner',
+                'tail',
+                'only 2 in is there',
+            ],
         ];
     }
 
@@ -157,18 +219,37 @@ final class SketchTest extends TestCase
 
     public function test_each_relation_as_it_is_measured_on_paper(): void
     {
-        $inch = static fn (int $whole, int $over = 0, int $under = 1): Dim => Dim::exactly(Length::inches($whole, $over, $under));
-        $layout = Sketch::of('all', 'All', [
-            Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel', $inch(0, 1, 16))),
-            Part::of('panel', 'panel', Role::Field, Inset::in('front', $inch(0, 1, 8))),
-            Part::of('corner', 'corner', Role::Accent, Middle::at(Anchor::BottomRight, 'panel', $inch(1), $inch(2), $inch(0, 1, 4), $inch(0, 1, 2))),
-            Part::of('strip', 'strip', Role::Accent, Slice::along(Edge::Top, 'panel', $inch(0, 3, 4), $inch(0, 1, 2), $inch(0, 1, 4))),
-            Part::of('low', 'low', Role::Accent, Slice::along(Edge::Bottom, 'panel', $inch(1))),
-            Part::of('band', 'band', Role::Accent, Between::the('strip', 'low', $inch(0, 1, 8))),
-            Part::of('seam', 'seam', Role::Strip, Seam::over(Edge::Top, 'low', $inch(0, 1, 2))),
-            Part::of('tile', 'tile', Role::Accent, Tile::inGrid('panel', 4, 3, 2, $inch(0, 1, 8))),
-            Part::of('dot', 'dot', Role::Label, Circle::in('panel', $inch(2), Anchor::Top), Form::round()),
-        ], Inset::in('front'), Inset::in('front'), 5)->resolve(StandardFront::A2->size(), Unit::Inch);
+        $inch = static fn (int $whole, int $over = 0, int $under = 1): Dim => Dim::exactly(
+            Length::inches($whole, $over, $under),
+        );
+        $layout = Sketch::of(
+            'all',
+            'All',
+            [
+                Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel', $inch(0, 1, 16))),
+                Part::of('panel', 'panel', Role::Field, Inset::in('front', $inch(0, 1, 8))),
+                Part::of(
+                    'corner',
+                    'corner',
+                    Role::Accent,
+                    Middle::at(Anchor::BottomRight, 'panel', $inch(1), $inch(2), $inch(0, 1, 4), $inch(0, 1, 2)),
+                ),
+                Part::of(
+                    'strip',
+                    'strip',
+                    Role::Accent,
+                    Slice::along(Edge::Top, 'panel', $inch(0, 3, 4), $inch(0, 1, 2), $inch(0, 1, 4)),
+                ),
+                Part::of('low', 'low', Role::Accent, Slice::along(Edge::Bottom, 'panel', $inch(1))),
+                Part::of('band', 'band', Role::Accent, Between::the('strip', 'low', $inch(0, 1, 8))),
+                Part::of('seam', 'seam', Role::Strip, Seam::over(Edge::Top, 'low', $inch(0, 1, 2))),
+                Part::of('tile', 'tile', Role::Accent, Tile::inGrid('panel', 4, 3, 2, $inch(0, 1, 8))),
+                Part::of('dot', 'dot', Role::Label, Circle::in('panel', $inch(2), Anchor::Top), Form::round()),
+            ],
+            Inset::in('front'),
+            Inset::in('front'),
+            5,
+        )->resolve(StandardFront::A2->size(), Unit::Inch);
 
         $placed = [];
         foreach ($layout->parts as $laid) {

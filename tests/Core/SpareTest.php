@@ -29,7 +29,12 @@ final class SpareTest extends TestCase
         self::assertSame(['3 7/8 × 5 1/4', 1, 'Liner'], $gives['envelope']);
         self::assertSame(['4 1/4 × 5 1/2', 2, 'front'], $gives['base']);
         self::assertArrayNotHasKey('lantern', $gives, 'a picture has no back of use');
-        $sentiment = array_values(array_filter($kit->components, static fn (Component $one): bool => $one->words() !== null && isset($gives[$one->id])))[0];
+        $sentiment = array_values(
+            array_filter(
+                $kit->components,
+                static fn (Component $one): bool => $one->words() !== null && isset($gives[$one->id]),
+            ),
+        )[0];
         self::assertSame("Back of $sentiment->name", Apart::of($sentiment)?->name);
     }
 
@@ -40,16 +45,40 @@ final class SpareTest extends TestCase
         $spares = self::spares(self::harbour(['base' => 7, 'envelope' => 10]), $wishes);
         self::assertSame(3, $spares['envelope']);
         self::assertArrayNotHasKey('base', $spares);
-        $words = array_filter(self::spares(self::harbour([]), $wishes), static fn (string $id): bool => ! in_array($id, ['base', 'envelope'], true), ARRAY_FILTER_USE_KEY);
-        self::assertSame([1], array_values(array_unique($words)), 'of words that come in twos one is spare, as they are said once');
-        self::assertSame([], array_diff_key(self::spares(self::harbour([]), Wishes::asManyAsPossible(false, true)), ['base' => 0, 'envelope' => 0]), 'said twice, none is');
+        $words = array_filter(
+            self::spares(self::harbour([]), $wishes),
+            static fn (string $id): bool => ! in_array($id, ['base', 'envelope'], true),
+            ARRAY_FILTER_USE_KEY,
+        );
+        self::assertSame(
+            [1],
+            array_values(array_unique($words)),
+            'of words that come in twos one is spare, as they are said once',
+        );
+        self::assertSame(
+            [],
+            array_diff_key(self::spares(self::harbour([]), Wishes::asManyAsPossible(false, true)), [
+                'base' => 0,
+                'envelope' => 0,
+            ]),
+            'said twice, none is',
+        );
     }
 
     public function test_where_the_paper_is_gone_bonus_cards_are_made_of_liners_and_halves(): void
     {
         $table = self::harbour(['base' => 3, 'envelope' => 9]);
-        $papers = array_filter($table->components, static fn (Component $one): bool => $one->kind()->isPrintedPaper());
-        $bare = Laying::of($table->unit, $table->front, $table->components, $table->free, array_fill_keys(array_keys($papers), []) + $table->stock);
+        $papers = array_filter(
+            $table->components,
+            static fn (Component $one): bool => $one->kind()->isPrintedPaper(),
+        );
+        $bare = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            $table->free,
+            array_fill_keys(array_keys($papers), []) + $table->stock,
+        );
         $wishes = Wishes::cards(3);
         self::assertCount(0, Sharer::most($bare->under($wishes)));
         $apart = $bare->under($wishes)->sparesApart();

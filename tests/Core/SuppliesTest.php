@@ -27,7 +27,10 @@ final class SuppliesTest extends TestCase
     public function test_the_kits_own_come_before_the_stash_and_the_stash_only_where_it_may_be_used(): void
     {
         $table = self::table();
-        $kinds = static fn (Wishes $wishes): array => array_map(static fn (Surface $one): bool => isset($table->stash[$one->component]), self::on($table, $wishes)->cardstocks());
+        $kinds = static fn (Wishes $wishes): array => array_map(
+            static fn (Surface $one): bool => isset($table->stash[$one->component]),
+            self::on($table, $wishes)->cardstocks(),
+        );
         self::assertNotContains(true, $kinds(Wishes::cards(4)));
         $both = $kinds(Wishes::cards(4, true));
         self::assertContains(true, $both);
@@ -42,9 +45,19 @@ final class SuppliesTest extends TestCase
         [$front, $fold, $base] = self::on($table, Wishes::cards(4, true))->bases()[0];
         self::assertSame(['4 1/4 × 5 1/2', FoldKind::Side, 'base'], [$front->format(Unit::Inch), $fold, $base->component]);
 
-        $none = Laying::of($table->unit, $table->front, $table->components, ['base' => 0] + $table->free, $table->stock, stash: $table->stash);
+        $none = Laying::of(
+            $table->unit,
+            $table->front,
+            $table->components,
+            ['base' => 0] + $table->free,
+            $table->stock,
+            stash: $table->stash,
+        );
         [$front, $fold, $base] = self::on($none, Wishes::cards(4, true))->bases()[0];
-        self::assertSame(['4 1/4 × 5 1/2', 'stash-heavy-white', true], [$front->format(Unit::Inch), $base->component, $base->size !== null]);
+        self::assertSame(
+            ['4 1/4 × 5 1/2', 'stash-heavy-white', true],
+            [$front->format(Unit::Inch), $base->component, $base->size !== null],
+        );
         self::assertContains($fold, [FoldKind::Side, FoldKind::Top]);
         self::assertSame([], self::on($none, Wishes::cards(4))->bases());
     }
@@ -68,7 +81,10 @@ final class SuppliesTest extends TestCase
 
         [$card] = Sharer::most($table->under(Wishes::cards(1)));
         $said = $table->components[$card->taking('sentiment')->component ?? '']->words()->text ?? '';
-        $texts = static fn (Wishes $wishes): array => array_map(static fn (Component $one): string => $one->words()->text ?? '', self::on($table->after($card), $wishes)->sentiments());
+        $texts = static fn (Wishes $wishes): array => array_map(
+            static fn (Component $one): string => $one->words()->text ?? '',
+            self::on($table->after($card), $wishes)->sentiments(),
+        );
         self::assertNotContains($said, $texts(Wishes::cards(4)));
         self::assertContains($said, $texts(Wishes::cards(4, false, true)));
     }
@@ -99,8 +115,21 @@ final class SuppliesTest extends TestCase
     public function test_panels_inside_go_as_far_as_the_light_stock_and_spare_the_stash(): void
     {
         $all = self::table();
-        $others = array_filter($all->components, static fn (Component $one): bool => $one->kind() === Kind::Cardstock && ! isset($all->stash[$one->id]) && ! in_array($one->id, ['shell', 'deep-water', 'buoy'], true));
-        $table = Laying::of($all->unit, $all->front, $all->components, $all->free, ['shell' => array_slice($all->stock['shell'], 0, 1), ...array_fill_keys(array_keys($others), [])] + $all->stock, stash: $all->stash);
+        $others = array_filter(
+            $all->components,
+            static fn (Component $one): bool => $one->kind() === Kind::Cardstock
+                && ! isset($all->stash[$one->id])
+                && ! in_array($one->id, ['shell', 'deep-water', 'buoy'], true),
+        );
+        $table = Laying::of(
+            $all->unit,
+            $all->front,
+            $all->components,
+            $all->free,
+            ['shell' => array_slice($all->stock['shell'], 0, 1), ...array_fill_keys(array_keys($others), [])]
+                + $all->stock,
+            stash: $all->stash,
+        );
         $wishes = Wishes::cards(10, true)->stashFor(0);
         $cards = Sharer::most($table->under($wishes));
         $lined = Insides::lined($table->under($wishes), $cards);
@@ -120,7 +149,11 @@ final class SuppliesTest extends TestCase
 
     private static function on(Laying $table, Wishes $wishes): Supplies
     {
-        return Supplies::of($table->under($wishes), Remains::on($table->under(Wishes::cards(1, true))), Variety::on($table->under(Wishes::cards(1, true))));
+        return Supplies::of(
+            $table->under($wishes),
+            Remains::on($table->under(Wishes::cards(1, true))),
+            Variety::on($table->under(Wishes::cards(1, true))),
+        );
     }
 
     private static function table(): Laying

@@ -36,12 +36,24 @@ final class TermsTest extends TestCase
             $margin = Length::ofUnits($eighth * $random->getInt(0, 4));
             $blemishes = [];
             for ($n = $random->getInt(0, 2); $n > 0; $n--) {
-                $blemishes[] = Rect::ofUnits($eighth * $random->getInt(0, 44), $eighth * $random->getInt(0, 44), $eighth * $random->getInt(1, 8), $eighth * $random->getInt(1, 8));
+                $blemishes[] = Rect::ofUnits(
+                    $eighth * $random->getInt(0, 44),
+                    $eighth * $random->getInt(0, 44),
+                    $eighth * $random->getInt(1, 8),
+                    $eighth * $random->getInt(1, 8),
+                );
             }
-            $stock = [Stock::sheet('marred', self::inch('6', '6'))->marred($margin, $blemishes), Stock::sheet('good', self::inch('6', '6'))];
+            $stock = [
+                Stock::sheet('marred', self::inch('6', '6'))->marred($margin, $blemishes),
+                Stock::sheet('good', self::inch('6', '6')),
+            ];
             $pieces = [];
             for ($n = 0; $n < 5; $n++) {
-                $pieces["p$n"] = Piece::of("p$n", Size::ofUnits($eighth * $random->getInt(4, 30), $eighth * $random->getInt(4, 30)), $random->getInt(0, 1) === 1);
+                $pieces["p$n"] = Piece::of(
+                    "p$n",
+                    Size::ofUnits($eighth * $random->getInt(4, 30), $eighth * $random->getInt(4, 30)),
+                    $random->getInt(0, 1) === 1,
+                );
             }
             $plan = Engine::plan($stock, array_values($pieces));
             $complete += (int) $plan->isComplete();
@@ -68,14 +80,26 @@ final class TermsTest extends TestCase
         for ($case = 0; $case < 200; $case++) {
             $inch = Length::inches(1)->units;
             $margin = $random->getInt(0, 1);
-            $blemishes = $random->getInt(0, 2) > 0 ? [] : [Rect::ofUnits($inch * $random->getInt(0, 6), $inch * $random->getInt(0, 5), $inch, $inch)];
+            $blemishes = $random->getInt(0, 2) > 0
+                    ? []
+                    : [Rect::ofUnits($inch * $random->getInt(0, 6), $inch * $random->getInt(0, 5), $inch, $inch)];
             $longest = [null, 6, 5, 4][$random->getInt(0, 3)];
             /** @var array<string, Wish> $wishes */
             $wishes = [];
             $tiny = [];
             foreach (range(1, $random->getInt(1, 3)) as $n) {
-                $tiny[] = [$w, $h, $turn, $worth, $limit] = [$random->getInt(1, 4), $random->getInt(1, 4), $random->getInt(0, 1) === 1, $random->getInt(1, 20), $random->getInt(1, 2)];
-                $wishes["p$n"] = Wish::for(Piece::of("p$n", Size::ofUnits($inch * $w, $inch * $h), $turn), $worth, $limit);
+                $tiny[] = [$w, $h, $turn, $worth, $limit] = [
+                    $random->getInt(1, 4),
+                    $random->getInt(1, 4),
+                    $random->getInt(0, 1) === 1,
+                    $random->getInt(1, 20),
+                    $random->getInt(1, 2),
+                ];
+                $wishes["p$n"] = Wish::for(
+                    Piece::of("p$n", Size::ofUnits($inch * $w, $inch * $h), $turn),
+                    $worth,
+                    $limit,
+                );
             }
             $stock = Stock::sheet('s', self::inch('7', '6'))->marred(Length::ofUnits($inch * $margin), $blemishes);
             $trimmer = Trimmer::of($longest === null ? null : Length::inches($longest), Length::inches(0, 1, 4));
@@ -89,7 +113,12 @@ final class TermsTest extends TestCase
             }
             foreach ($filling->plan->cuts() as $one) {
                 $part = $one->part()->size;
-                self::assertTrue($trimmer->reaches(($one->direction() === Direction::Down ? $part->height : $part->width)->units), "case $case");
+                self::assertTrue(
+                    $trimmer->reaches(
+                        ($one->direction() === Direction::Down ? $part->height : $part->width)->units,
+                    ),
+                    "case $case",
+                );
             }
             foreach ($filling->plan->pieces() as $leaf) {
                 self::assertTrue(Rect::whole(self::inch('7', '6'))->inset(Length::ofUnits($inch * $margin))->contains($leaf->rect()));
@@ -106,8 +135,13 @@ final class TermsTest extends TestCase
 
     public function test_a_bent_corner_leaves_what_lies_beside_it_in_use(): void
     {
-        $bent = Stock::sheet('bent', self::inch('6', '6'))->marred(Length::zero(), [Rect::ofUnits(0, 0, Length::inches(1)->units, Length::inches(1)->units)]);
-        $pieces = [Piece::of('large', self::inch('5', '6'), false), Piece::of('small', self::inch('1', '5'), false)];
+        $bent = Stock::sheet('bent', self::inch('6', '6'))->marred(Length::zero(), [
+            Rect::ofUnits(0, 0, Length::inches(1)->units, Length::inches(1)->units),
+        ]);
+        $pieces = [
+            Piece::of('large', self::inch('5', '6'), false),
+            Piece::of('small', self::inch('1', '5'), false),
+        ];
 
         $plan = Engine::plan([$bent, Stock::sheet('good', self::inch('6', '6'))], $pieces);
         self::assertSame([1, []], [$plan->sheetsOpened(), $plan->unplaced], 'beside and below the corner, from one sheet');
@@ -117,16 +151,27 @@ final class TermsTest extends TestCase
     {
         $short = Terms::usual()->with(Trimmer::of(Length::inches(8, 1, 2), Length::inches(0, 1, 4)));
         $stock = [Stock::sheet('a4', self::inch('8 1/2', '11')), Stock::sheet('square', self::inch('12', '12'))];
-        $pieces = [Piece::of('base', self::inch('8 1/2', '5 1/2'), false), Piece::of('long', self::inch('4', '11'), false), Piece::of('wide', self::inch('12', '6'), false)];
+        $pieces = [
+            Piece::of('base', self::inch('8 1/2', '5 1/2'), false),
+            Piece::of('long', self::inch('4', '11'), false),
+            Piece::of('wide', self::inch('12', '6'), false),
+        ];
 
         $plan = Engine::plan($stock, $pieces, $short);
         foreach ($plan->sheets as $sheet) {
             foreach ($sheet->cuts() as $cut) {
                 $part = $cut->part()->size;
-                self::assertLessThanOrEqual(Length::inches(8, 1, 2)->units, $cut->direction()->value === 'down' ? $part->height->units : $part->width->units);
+                self::assertLessThanOrEqual(
+                    Length::inches(8, 1, 2)->units,
+                    $cut->direction()->value === 'down' ? $part->height->units : $part->width->units,
+                );
             }
         }
-        self::assertSame(['long', 'wide'], array_map(static fn (Piece $piece): string => $piece->id, $plan->unplaced), 'no cut of 11 or 12 in can be made');
+        self::assertSame(
+            ['long', 'wide'],
+            array_map(static fn (Piece $piece): string => $piece->id, $plan->unplaced),
+            'no cut of 11 or 12 in can be made',
+        );
         self::assertSame([], Engine::plan($stock, $pieces)->unplaced);
     }
 
@@ -148,7 +193,10 @@ final class TermsTest extends TestCase
         for ($case = 0; $case < 2; $case++) {
             $pieces = Partitions::of($random, 2, 14, 96, 12_700, true);
             $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", self::inch('6', '6')), range(1, 5));
-            $useful = Useful::sizes([Wish::for(Piece::of('u', self::inch('2', '3'), true), 100, 1)], self::inch('6', '6')) ?? self::fail('The size is of use.');
+            $useful = Useful::sizes(
+                [Wish::for(Piece::of('u', self::inch('2', '3'), true), 100, 1)],
+                self::inch('6', '6'),
+            ) ?? self::fail('The size is of use.');
             $last = null;
             foreach ([0, 13, 26] as $tries) {
                 $terms = Terms::usual()->leaving($useful)->trying($tries, 5);
@@ -159,9 +207,15 @@ final class TermsTest extends TestCase
                 $last = $now;
             }
             $asked = 0;
-            $stopped = Engine::plan($stock, $pieces, Terms::usual()->leaving($useful)->trying(1_000, 5, static function () use (&$asked): bool {
-                return ++$asked < 4;
-            }));
+            $stopped = Engine::plan(
+                $stock,
+                $pieces,
+                Terms::usual()
+                    ->leaving($useful)
+                    ->trying(1_000, 5, static function () use (&$asked): bool {
+                        return ++$asked < 4;
+                    }),
+            );
             self::assertLessThan(8, $asked, 'it ends soon after it is told to');
             self::assertGreaterThanOrEqual($last, [count($stopped->unplaced), $stopped->sheetsOpened()], 'what is found stands');
         }
@@ -170,7 +224,10 @@ final class TermsTest extends TestCase
     /** @return list<string> */
     private static function leftovers(CutPlan $plan): array
     {
-        $sizes = array_map(static fn ($leaf): string => $leaf->rect()->size->format(Unit::Inch), array_merge([], ...array_map(static fn (SheetPlan $sheet): array => $sheet->offcuts(), $plan->sheets)));
+        $sizes = array_map(
+            static fn ($leaf): string => $leaf->rect()->size->format(Unit::Inch),
+            array_merge([], ...array_map(static fn (SheetPlan $sheet): array => $sheet->offcuts(), $plan->sheets)),
+        );
         sort($sizes);
 
         return $sizes;

@@ -76,7 +76,11 @@ final class WishesTest extends TestCase
         $lined = Insides::lined($table, $settled);
         self::assertKept($table, $lined, 'with panels inside');
         Outlook::beyond($table->after(...$lined));
-        self::assertGreaterThanOrEqual(count(Sharer::most($table->after(...$lined))), Bound::on($table->after(...$lined))->cards, 'nor beyond them');
+        self::assertGreaterThanOrEqual(
+            count(Sharer::most($table->after(...$lined))),
+            Bound::on($table->after(...$lined))->cards,
+            'nor beyond them',
+        );
     }
 
     public function test_folds_heed_how_many_cards_may_take_from_the_stash(): void
@@ -86,7 +90,11 @@ final class WishesTest extends TestCase
             $table = $laying->under(Wishes::cards(8, true)->folding(['gatefold' => 4])->stashFor($limit));
             $cards = Sharer::most($table);
             self::assertCount(8, $cards);
-            self::assertLessThanOrEqual($limit, count(array_filter($cards, static fn (Card $card): bool => $table->fromStash($card) > 0)), "limit $limit");
+            self::assertLessThanOrEqual(
+                $limit,
+                count(array_filter($cards, static fn (Card $card): bool => $table->fromStash($card) > 0)),
+                "limit $limit",
+            );
         }
     }
 
@@ -95,7 +103,10 @@ final class WishesTest extends TestCase
         $laying = Laying::unpacked(Kits::without(Kind::Base), Kits::demo('stash'));
         $table = $laying->under(Wishes::cards(4, true)->inSetsOf(4)->stashFor(2));
 
-        self::assertLessThanOrEqual(2, count(array_filter(Sharer::most($table), static fn (Card $card): bool => $table->fromStash($card) > 0)));
+        self::assertLessThanOrEqual(
+            2,
+            count(array_filter(Sharer::most($table), static fn (Card $card): bool => $table->fromStash($card) > 0)),
+        );
     }
 
     /** @return list<array{int, int, int}> in sets of so many; the bound, and how many are made at most */
@@ -112,12 +123,27 @@ final class WishesTest extends TestCase
         $front = Size::parse('4 1/4', '5 1/2', Unit::Inch);
         $white = Colour::fromHex('#ffffff');
         foreach (['one', 'two', 'three', 'four'] as $text) {
-            $words = DieCut::of(Printed::of(Size::parse('2', '1/2', Unit::Inch), Serves::Sentiment, Shape::Label, [$white], Words::of($text, [Occasion::Hello])));
+            $words = DieCut::of(
+                Printed::of(
+                    Size::parse('2', '1/2', Unit::Inch),
+                    Serves::Sentiment,
+                    Shape::Label,
+                    [$white],
+                    Words::of($text, [Occasion::Hello]),
+                ),
+            );
             $components[] = Component::of("words-$text", $text, $words, 4);
         }
         $components[] = Component::of('base', 'Base', CardBase::of($front, FoldEdge::Side, $white), 16);
-        $components[] = Component::of('envelope', 'Envelope', Envelope::of(Size::parse('4 3/8', '5 3/4', Unit::Inch), $white), 16);
-        $table = Laying::unpacked(Kit::of('Four words', $kit->unit, $kit->front, 10, null, array_values($components)))->under(Wishes::asManyAsPossible()->inSetsOf($set));
+        $components[] = Component::of(
+            'envelope',
+            'Envelope',
+            Envelope::of(Size::parse('4 3/8', '5 3/4', Unit::Inch), $white),
+            16,
+        );
+        $table = Laying::unpacked(
+            Kit::of('Four words', $kit->unit, $kit->front, 10, null, array_values($components)),
+        )->under(Wishes::asManyAsPossible()->inSetsOf($set));
 
         self::assertSame($bound, Bound::on($table)->cards);
         self::assertCount($made, Sharer::most($table));
@@ -128,16 +154,24 @@ final class WishesTest extends TestCase
         $laying = Laying::unpacked(Kits::demo());
         $saving = $laying->under(Wishes::asManyAsPossible()->savingOne());
         foreach ($laying->components as $id => $component) {
-            $isSaved = $component->count > 1 && ! $component->isEndless() && ! in_array($component->kind(), [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam], true);
+            $isSaved = $component->count > 1
+                && ! $component->isEndless()
+                && ! in_array($component->kind(), [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam], true);
             $there = $component->good instanceof SheetGood ? count($laying->stock[$id]) : $laying->free[$id];
-            $offered = static fn (Table $table): int => $component->good instanceof SheetGood ? count($table->stock[$id]) : $table->free[$id];
+            $offered = static fn (Table $table): int => $component->good instanceof SheetGood
+                ? count($table->stock[$id])
+                : $table->free[$id];
             self::assertSame($there - (int) $isSaved, $offered($saving), $id);
             self::assertSame($offered($saving), $offered($saving->asking($saving->wishes->forCards(2))->after()), "$id, asked for again");
         }
         $card = Sharer::most($laying->under(Wishes::cards(1)))[0];
         $taking = $card->taking('focal');
         self::assertNotNull($taking);
-        self::assertSame(0, $laying->under(Wishes::cards(1)->savingOne())->after($card)->free[$taking->component], 'of two, one is on a card and one is saved');
+        self::assertSame(
+            0,
+            $laying->under(Wishes::cards(1)->savingOne())->after($card)->free[$taking->component],
+            'of two, one is on a card and one is saved',
+        );
     }
 
     public function test_what_is_never_used_is_not_offered_when_a_card_is_laid_on_another_sketch_or_goes_short(): void
@@ -177,7 +211,11 @@ final class WishesTest extends TestCase
         foreach (Sharer::most($laying->under(Wishes::cards(6)->without($off))) as $card) {
             self::assertNotContains($card->sketch->key, $off);
         }
-        self::assertCount(count(Sketches::all()), $laying->under(Wishes::cards(1)->without(array_keys(Sketches::all())))->sketches, 'all of them, where every one is off');
+        self::assertCount(
+            count(Sketches::all()),
+            $laying->under(Wishes::cards(1)->without(array_keys(Sketches::all())))->sketches,
+            'all of them, where every one is off',
+        );
     }
 
     /** A made-up kit, perhaps with a stash beside it and some cards on it. */
@@ -200,7 +238,13 @@ final class WishesTest extends TestCase
                 $uses[$id] = Wanted::cases()[$random->getInt(0, 3)];
             }
         }
-        $designs = $chance(3) ? array_values(array_filter(array_map(static fn (Card $card): ?KitDesign => $card->asDesign('As it lies'), $laying->cards))) : [];
+        $designs = $chance(3)
+            ? array_values(
+                array_filter(
+                    array_map(static fn (Card $card): ?KitDesign => $card->asDesign('As it lies'), $laying->cards),
+                ),
+            )
+            : [];
         $fold = FoldKind::onWish()[$random->getInt(0, count(FoldKind::onWish()) - 1)];
 
         return Wishes::cards($cards, $chance(2), $chance(3))
@@ -227,7 +271,10 @@ final class WishesTest extends TestCase
             $component = $after->components[$id];
             self::assertTrue($left >= 0 || $component->isEndless(), "$component->name is overdrawn $when");
             $isTaken = $left < $table->laying->free[$id];
-            self::assertTrue(! $isTaken || ! $wishes->savesOne || $left >= min(1, $table->laying->free[$id] - $table->free[$id]), "$component->name is not saved $when");
+            self::assertTrue(
+                ! $isTaken || ! $wishes->savesOne || $left >= min(1, $table->laying->free[$id] - $table->free[$id]),
+                "$component->name is not saved $when",
+            );
         }
         foreach ($after->promised as $id => $pieces) {
             $isTouched = count($pieces) > count($table->promised[$id] ?? []);
@@ -236,7 +283,14 @@ final class WishesTest extends TestCase
         $fromStash = 0;
         foreach ($cards as $card) {
             $fromStash += (int) ($table->fromStash($card) > 0);
-            self::assertNotContains($card->sketch->key, array_diff($wishes->sketchesOff, array_map(static fn (KitDesign $one): string => $one->sketch->key, $wishes->designs)), $when);
+            self::assertNotContains(
+                $card->sketch->key,
+                array_diff(
+                    $wishes->sketchesOff,
+                    array_map(static fn (KitDesign $one): string => $one->sketch->key, $wishes->designs),
+                ),
+                $when,
+            );
             foreach ($card->takings as $taking) {
                 self::assertNotSame(Wanted::Never, $wishes->useOf($taking->component), "never used, $when");
             }
@@ -260,8 +314,14 @@ final class WishesTest extends TestCase
         };
         foreach ($table->wishes->repeatSentiments ? [] : $cards as $card) {
             foreach ($table->cards as $other) {
-                $isMeant = $card === $other || $card->isInSetWith($other) || $table->wishes->follows($card) || $table->wishes->follows($other);
-                self::assertTrue($isMeant || $wordsOf($card) === '' || $wordsOf($card) !== $wordsOf($other), "card $card->number and card $other->number say the same $when");
+                $isMeant = $card === $other
+                    || $card->isInSetWith($other)
+                    || $table->wishes->follows($card)
+                    || $table->wishes->follows($other);
+                self::assertTrue(
+                    $isMeant || $wordsOf($card) === '' || $wordsOf($card) !== $wordsOf($other),
+                    "card $card->number and card $other->number say the same $when",
+                );
             }
         }
     }

@@ -20,10 +20,18 @@ final class BringInTest extends FeatureTestCase
         $token = $this->upload(self::HEADER."\npaper,Check,2,6,6,#7fa3b1\nenvelope,White,4,4 3/8,5 3/4,#ffffff\n");
         $page = $this->props("/packing-list/$token");
         self::assertTrue($page['isMapped']);
-        self::assertSame(['paper · Check: 2 sheets, 6 × 6 in, Check (calm) / Check, back (calm)', []], [$page['lines'][0]['said'], $page['lines'][0]['faults']]);
+        self::assertSame(
+            ['paper · Check: 2 sheets, 6 × 6 in, Check (calm) / Check, back (calm)', []],
+            [$page['lines'][0]['said'], $page['lines'][0]['faults']],
+        );
         self::assertSame(0, Kit::query()->count(), 'nothing is written yet');
 
-        $this->post("/packing-list/$token", ['name' => 'My list', 'unit' => 'in', 'width' => '4 1/4', 'height' => '5 1/2'])->assertSessionHasNoErrors();
+        $this->post("/packing-list/$token", [
+            'name' => 'My list',
+            'unit' => 'in',
+            'width' => '4 1/4',
+            'height' => '5 1/2',
+        ])->assertSessionHasNoErrors();
         self::assertSame(['Check', 'White'], Component::query()->orderBy('id')->pluck('name')->all());
     }
 
@@ -32,8 +40,18 @@ final class BringInTest extends FeatureTestCase
         $token = $this->upload(self::HEADER."\npaper,Check,two,6,6,#7fa3b1\nenvelope,White,4,4 3/8,5 3/4,#ffffff\n");
         self::assertStringContainsString('line 2.count', $this->props("/packing-list/$token")['lines'][0]['faults'][0]);
 
-        $this->post("/packing-list/$token", ['name' => 'My list', 'unit' => 'in', 'width' => '4 1/4', 'height' => '5 1/2'])->assertSessionHasErrors('lines');
-        $this->post("/packing-list/$token", ['name' => '', 'unit' => 'in', 'width' => '4 1/4', 'height' => '5 1/2'])->assertSessionHasErrors('name');
+        $this->post("/packing-list/$token", [
+            'name' => 'My list',
+            'unit' => 'in',
+            'width' => '4 1/4',
+            'height' => '5 1/2',
+        ])->assertSessionHasErrors('lines');
+        $this->post("/packing-list/$token", [
+            'name' => '',
+            'unit' => 'in',
+            'width' => '4 1/4',
+            'height' => '5 1/2',
+        ])->assertSessionHasErrors('name');
         self::assertSame(0, Kit::query()->count());
     }
 
@@ -42,8 +60,12 @@ final class BringInTest extends FeatureTestCase
         $list = "Sort;Was;Wieviel\npaper;Karo;2\n";
         $token = $this->upload($list);
         self::assertFalse($this->props("/packing-list/$token")['isMapped']);
-        $this->post("/packing-list/$token/columns", ['columns' => ['name' => 1]])->assertSessionHasErrors('columns');
-        $this->post("/packing-list/$token/columns", ['columns' => ['kind' => 0, 'name' => 1, 'count' => 2, 'nonsense' => 1, 'width' => 99]])->assertSessionHasNoErrors();
+        $this->post("/packing-list/$token/columns", ['columns' => ['name' => 1]])->assertSessionHasErrors(
+            'columns',
+        );
+        $this->post("/packing-list/$token/columns", [
+            'columns' => ['kind' => 0, 'name' => 1, 'count' => 2, 'nonsense' => 1, 'width' => 99],
+        ])->assertSessionHasNoErrors();
 
         self::assertSame(['kind' => 0, 'name' => 1, 'count' => 2], CsvMapping::query()->sole()->columns);
         self::assertTrue($this->props('/packing-list/'.$this->upload($list))['isMapped'], 'the next file with this header');
@@ -82,7 +104,9 @@ final class BringInTest extends FeatureTestCase
     #[DataProvider('noTables')]
     public function test_what_is_no_packing_list_is_refused_at_the_field(string $bytes, string $said): void
     {
-        $this->from('/')->post('/kits', ['kit_file' => UploadedFile::fake()->createWithContent('list.csv', $bytes)])->assertSessionHasErrors('kit_file');
+        $this->from('/')
+            ->post('/kits', ['kit_file' => UploadedFile::fake()->createWithContent('list.csv', $bytes)])
+            ->assertSessionHasErrors('kit_file');
 
         self::assertStringContainsString($said, (string) session('errors')?->first('kit_file'));
     }
@@ -112,7 +136,15 @@ final class BringInTest extends FeatureTestCase
             '*/kits/SICK-1' => Http::response('oops', 500),
             '*/kits/MAD-1' => Http::response('{"format": "something else"'),
         ]);
-        foreach (['DOWN-1' => 'does not answer', 'NONE-1' => 'knows no kit', 'SICK-1' => 'with an error (500)', 'MAD-1' => 'something that is no kit', '../etc' => 'A code is a word and a number'] as $code => $said) {
+        foreach (
+            [
+                'DOWN-1' => 'does not answer',
+                'NONE-1' => 'knows no kit',
+                'SICK-1' => 'with an error (500)',
+                'MAD-1' => 'something that is no kit',
+                '../etc' => 'A code is a word and a number',
+            ] as $code => $said
+        ) {
             $this->post('/kit-post', ['code' => $code])->assertSessionHasErrors('code');
             self::assertStringContainsString($said, (string) session('errors')?->first('code'));
         }

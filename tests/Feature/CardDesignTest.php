@@ -37,8 +37,19 @@ final class CardDesignTest extends FeatureTestCase
         [, $card] = $this->card('panel-on-mat');
         $before = Taking::query()->orderBy('id')->get()->toArray();
 
-        foreach (['3' => 'Nothing is left of the panel: its measure "reveal" is 3 in', 'wide' => '"wide" is not a measure', '9/8 of it' => 'not a share', '' => 'Write a measure'] as $typed => $says) {
-            $this->change($card, 'measure', ['part' => 'panel', 'measure' => 'reveal', 'value' => (string) $typed])->assertSessionHasErrors('value');
+        foreach (
+            [
+                '3' => 'Nothing is left of the panel: its measure "reveal" is 3 in',
+                'wide' => '"wide" is not a measure',
+                '9/8 of it' => 'not a share',
+                '' => 'Write a measure',
+            ] as $typed => $says
+        ) {
+            $this->change($card, 'measure', [
+                'part' => 'panel',
+                'measure' => 'reveal',
+                'value' => (string) $typed,
+            ])->assertSessionHasErrors('value');
             self::assertStringContainsString($says, session('errors')->first('value'));
         }
         $this->change($card, 'measure', ['part' => 'panel', 'measure' => 'nonsense', 'value' => '1'])->assertStatus(422);
@@ -101,7 +112,11 @@ final class CardDesignTest extends FeatureTestCase
         $page = $this->props($this->url($card));
         self::assertContains('glued-shut', array_column($page['findings'], 'check'));
         self::assertSame(['2 1/8', '6 3/8'], array_column($page['build']['blank']['scores'], 'label'));
-        self::assertSame('8 1/2 × 5 1/2', $this->taking($card, 'base')->size()?->format(Unit::Inch), 'a base that is scored elsewhere cannot be folded twice');
+        self::assertSame(
+            '8 1/2 × 5 1/2',
+            $this->taking($card, 'base')->size()?->format(Unit::Inch),
+            'a base that is scored elsewhere cannot be folded twice',
+        );
         $this->assertInBalance($kit);
 
         $this->change($card, 'fold', ['fold' => 'side']);
@@ -125,8 +140,18 @@ final class CardDesignTest extends FeatureTestCase
         $this->change($card, 'quantity', ['part' => 'embellishment', 'more' => -2]);
         $this->change($card, 'quantity', ['part' => 'embellishment', 'more' => -20]);
         self::assertSame(1, $gems->refresh()->quantity, 'there is no card with none of what it takes');
-        $this->change($card, 'quantity', ['part' => 'embellishment', 'quantity' => 200])->assertSessionHasNoErrors();
-        self::assertNotNull(array_column(array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')), 'short', 'id')["c$gems->component_id"], 'the row goes short');
+        $this->change($card, 'quantity', [
+            'part' => 'embellishment',
+            'quantity' => 200,
+        ])->assertSessionHasNoErrors();
+        self::assertNotNull(
+            array_column(
+                array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')),
+                'short',
+                'id',
+            )["c$gems->component_id"],
+            'the row goes short',
+        );
         $this->assertInBalance($kit, true);
     }
 
@@ -167,7 +192,10 @@ final class CardDesignTest extends FeatureTestCase
         self::assertSame(['sympathy', 'for Uncle in the harbour'], [$card->fresh()?->occasion->value, $card->fresh()?->notes]);
 
         $this->act($kit, 'taste', ['frame' => '', 'wanted' => ['sympathy' => 2, 'for-a-man' => 1, 'wedding' => 0]]);
-        self::assertSame(['For sympathy only 1 of the 2 you asked for.', 'Nothing for a man, and you asked for 1.'], $this->props("/kits/$kit->id/share-out")['gaps']);
+        self::assertSame(
+            ['For sympathy only 1 of the 2 you asked for.', 'Nothing for a man, and you asked for 1.'],
+            $this->props("/kits/$kit->id/share-out")['gaps'],
+        );
         $this->change($card, 'notes', ['notes' => '', 'isForAMan' => true]);
         self::assertCount(1, $this->props("/kits/$kit->id/share-out")['gaps']);
     }

@@ -56,19 +56,31 @@ final class CardTest extends FeatureTestCase
     public function test_it_prints_as_one_page_and_as_a_front_in_real_size(): void
     {
         foreach ($this->cards(10) as $card) {
-            $pdf = (string) $this->get("/kits/$card->kit_id/cards/$card->id/plan.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+            $pdf = (string) $this->get("/kits/$card->kit_id/cards/$card->id/plan.pdf")
+                ->assertOk()
+                ->assertHeader('Content-Type', 'application/pdf')
+                ->getContent();
             self::assertStringStartsWith('%PDF', $pdf);
             self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), "card $card->number fits on one page");
         }
         $card = Card::query()->firstOrFail();
-        foreach (['fold' => ['fold' => 'shaker'], 'sketch' => ['sketch' => 'six-tiles'], 'notes' => ['notes' => str_repeat('Mind the foam. ', 100), 'isForAMan' => false]] as $what => $with) {
+        foreach (
+            [
+                'fold' => ['fold' => 'shaker'],
+                'sketch' => ['sketch' => 'six-tiles'],
+                'notes' => ['notes' => str_repeat('Mind the foam. ', 100), 'isForAMan' => false],
+            ] as $what => $with
+        ) {
             $this->act($card->kit, "cards/$card->id/$what", $with)->assertSessionHasNoErrors();
         }
         $pdf = (string) $this->get("/kits/$card->kit_id/cards/$card->id/plan.pdf")->assertOk()->getContent();
         self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), 'also with many parts, a fold of many pieces and long notes');
         $svg = simplexml_load_string((string) $this->get("/kits/$card->kit_id/cards/$card->id/front.svg")->assertOk()->getContent());
         self::assertNotFalse($svg);
-        self::assertSame(['107.95mm', '139.7mm', '0 0 107.95 139.7'], [(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']]);
+        self::assertSame(
+            ['107.95mm', '139.7mm', '0 0 107.95 139.7'],
+            [(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']],
+        );
     }
 
     public function test_a_card_belongs_to_its_kit(): void

@@ -29,8 +29,18 @@ final class CutByCutTest extends FeatureTestCase
             $this->assertInBalance($kit);
         }
         $page = $this->props("/kits/$kit->id/cut");
-        self::assertSame([1, true], [count(array_filter($page['sheets'], static fn (array $one): bool => $one['isCut'])), $page['sheets'][0]['isCut']]);
-        self::assertSame(count($wanted), array_sum(array_map(static fn (array $bag): int => count($bag['cut']), $page['bags'])), 'every piece of it is in its bag');
+        self::assertSame(
+            [1, true],
+            [
+                count(array_filter($page['sheets'], static fn (array $one): bool => $one['isCut'])),
+                $page['sheets'][0]['isCut'],
+            ],
+        );
+        self::assertSame(
+            count($wanted),
+            array_sum(array_map(static fn (array $bag): int => count($bag['cut']), $page['bags'])),
+            'every piece of it is in its bag',
+        );
         self::assertStringStartsWith('1 of ', array_column($page['frame']['stages'], 'figure', 'key')['cut']);
 
         foreach ($sheet['cuts'] as $cut) {
@@ -50,7 +60,13 @@ final class CutByCutTest extends FeatureTestCase
         self::assertTrue(array_column($this->props("/kits/$kit->id/cut")['sheets'], 'isBegun', 'id')[$part->id]);
         $this->act($kit, "cut/$part->id");
 
-        self::assertSame(0, CutPlan::query()->whereNull('cut_at')->whereHas('sheet', static fn ($one) => $one->where('in_hand_id', $sheet))->count());
+        self::assertSame(
+            0,
+            CutPlan::query()
+                ->whereNull('cut_at')
+                ->whereHas('sheet', static fn ($one) => $one->where('in_hand_id', $sheet))
+                ->count(),
+        );
         $this->assertInBalance($kit);
     }
 
@@ -63,7 +79,12 @@ final class CutByCutTest extends FeatureTestCase
 
         $proposal = $this->props("/kits/$kit->id/cut/$sheet->id/wrong?what=cut&at=1/2")['proposal'];
         self::assertSame(SheetState::Open, $sheet->refresh()->state, 'nothing is recorded before it is accepted');
-        $this->act($kit, "cut/{$proposal['path']}", (array) $proposal['data'])->assertSessionHasNoErrors()->assertSessionHas('notice', static fn (string $says): bool => $says === 'Planned again. '.implode(' ', $proposal['says']));
+        $this->act($kit, "cut/{$proposal['path']}", (array) $proposal['data'])
+            ->assertSessionHasNoErrors()
+            ->assertSessionHas(
+                'notice',
+                static fn (string $says): bool => $says === 'Planned again. '.implode(' ', $proposal['says']),
+            );
         self::assertSame(SheetState::Cut, $sheet->fresh()?->state);
         self::assertSame($done, Taking::query()->whereNotNull('sheet_id')->pluck('sheet_id', 'id')->all());
         $this->assertInBalance($kit);
@@ -77,8 +98,17 @@ final class CutByCutTest extends FeatureTestCase
     {
         $kit = $this->table();
         $sheet = $this->widest($kit);
-        foreach (['40' => 'The part in hand is', '0' => 'The part in hand is', 'there' => 'is not a measure', '' => 'There is no measure here'] as $at => $says) {
-            $this->get("/kits/$kit->id/cut/$sheet/wrong?what=cut&at=".urlencode((string) $at))->assertSessionHasErrors('at');
+        foreach (
+            [
+                '40' => 'The part in hand is',
+                '0' => 'The part in hand is',
+                'there' => 'is not a measure',
+                '' => 'There is no measure here',
+            ] as $at => $says
+        ) {
+            $this->get(
+                "/kits/$kit->id/cut/$sheet/wrong?what=cut&at=".urlencode((string) $at),
+            )->assertSessionHasErrors('at');
             self::assertStringContainsString($says, session('errors')->first('at'));
         }
         self::assertSame(SheetState::Open, Sheet::query()->findOrFail($sheet)->state);
@@ -88,7 +118,11 @@ final class CutByCutTest extends FeatureTestCase
     {
         $kit = $this->table();
         [$sheet, $card] = $this->sheetOf($kit, 'Kelp');
-        $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas('notice', static fn (string $says): bool => str_contains($says, "Card $card's") && str_contains($says, 'now comes from sheet 2 of Kelp.'));
+        $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas(
+            'notice',
+            static fn (string $says): bool => str_contains($says, "Card $card's")
+                && str_contains($says, 'now comes from sheet 2 of Kelp.'),
+        );
         self::assertSame(SheetState::Spoiled, $sheet->fresh()?->state);
         $this->assertInBalance($kit);
     }
@@ -97,7 +131,12 @@ final class CutByCutTest extends FeatureTestCase
     {
         $kit = $this->table();
         [$sheet, $card] = $this->sheetOf($kit, 'Fish scale');
-        $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas('notice', static fn (string $says): bool => str_contains($says, "Card $card is without its") && str_contains($says, 'Ways out, on the card\'s page: ') && str_contains($says, "take card $card back"));
+        $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas(
+            'notice',
+            static fn (string $says): bool => str_contains($says, "Card $card is without its")
+                && str_contains($says, 'Ways out, on the card\'s page: ')
+                && str_contains($says, "take card $card back"),
+        );
         $record = Card::query()->where('kit_id', $kit->id)->where('number', $card)->firstOrFail();
         self::assertNotSame([], $this->props("/kits/$kit->id/cards/$record->id")['front']['lacks']);
         $this->assertInBalance($kit);
@@ -125,10 +164,25 @@ final class CutByCutTest extends FeatureTestCase
     {
         $kit = $this->table();
         $sheet = Sheet::query()->findOrFail($this->widest($kit));
-        foreach ([['width' => '40', 'height' => '1'], ['width' => 'wide', 'height' => '1'], ['width' => '', 'height' => '1']] as $wrong) {
-            $this->get("/kits/$kit->id/cut/$sheet->id/wrong?".http_build_query(['what' => 'blemish', 'x' => '0', 'y' => '0', ...$wrong]))->assertSessionHasErrors('width');
+        foreach (
+            [
+                ['width' => '40', 'height' => '1'],
+                ['width' => 'wide', 'height' => '1'],
+                ['width' => '', 'height' => '1'],
+            ] as $wrong
+        ) {
+            $this->get(
+                "/kits/$kit->id/cut/$sheet->id/wrong?"
+                    .http_build_query(['what' => 'blemish', 'x' => '0', 'y' => '0', ...$wrong]),
+            )->assertSessionHasErrors('width');
         }
-        $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'blemish', 'x' => '1/2', 'y' => '0', 'width' => '1/2', 'height' => '1'])->assertSessionHasNoErrors();
+        $this->act($kit, "cut/$sheet->id/wrong", [
+            'what' => 'blemish',
+            'x' => '1/2',
+            'y' => '0',
+            'width' => '1/2',
+            'height' => '1',
+        ])->assertSessionHasNoErrors();
         $this->assertInBalance($kit);
         $bent = Rect::ofUnits(101_600, 0, 101_600, 203_200);
         foreach ($sheet->fresh(['plan'])?->plan?->setRelation('sheet', $sheet->refresh())->toCore()->pieces() ?? [] as $leaf) {
@@ -155,7 +209,9 @@ final class CutByCutTest extends FeatureTestCase
                 self::assertNotSame([], $cut['line']);
             }
             if ($n === 0) {
-                $this->act($kit, "cut/{$page['sheet']['id']}/once", ['card' => $card->id])->assertRedirect("/kits/$kit->id/cut?card=$card->id");
+                $this->act($kit, "cut/{$page['sheet']['id']}/once", ['card' => $card->id])->assertRedirect(
+                    "/kits/$kit->id/cut?card=$card->id",
+                );
                 $this->assertInBalance($kit);
                 $page = $this->props("/kits/$kit->id/cut?card=$card->id");
             }
@@ -166,8 +222,13 @@ final class CutByCutTest extends FeatureTestCase
             $page = $this->props("/kits/$kit->id/cut?card=$card->id");
         }
         self::assertNull($page['sheet'], 'there is nothing more to cut for it');
-        self::assertSame(array_column($own, 'all'), [Taking::query()->where('card_id', $card->id)->whereNotNull('sheet_id')->count()]);
-        $this->act(Kit::query()->where('name', 'Knitted Hills')->firstOrFail(), "cut/{$this->widest($kit)}/for/$card->id")->assertNotFound();
+        self::assertSame(array_column($own, 'all'), [
+            Taking::query()->where('card_id', $card->id)->whereNotNull('sheet_id')->count(),
+        ]);
+        $this->act(
+            Kit::query()->where('name', 'Knitted Hills')->firstOrFail(),
+            "cut/{$this->widest($kit)}/for/$card->id",
+        )->assertNotFound();
     }
 
     public function test_circles_and_openings_come_after_the_straight_cuts(): void
@@ -190,7 +251,11 @@ final class CutByCutTest extends FeatureTestCase
         $this->act($kit, 'cut/better')->assertRedirect("/kits/$kit->id/cut");
         $page = $this->props("/kits/$kit->id/cut");
 
-        self::assertSame(['search' => null, 'said' => 'No plan that opens fewer sheets was found.'], $page['better'], 'the plan is the least already');
+        self::assertSame(
+            ['search' => null, 'said' => 'No plan that opens fewer sheets was found.'],
+            $page['better'],
+            'the plan is the least already',
+        );
         self::assertSame($trees, CutPlan::query()->pluck('tree', 'sheet_id')->all());
         self::assertNotSame('Plan the cuts better', $page['frame']['acts']['undo']);
 
@@ -206,7 +271,12 @@ final class CutByCutTest extends FeatureTestCase
     private function waste(Kit $kit): void
     {
         foreach (CutPlan::query()->with('sheet')->get() as $plan) {
-            $spare = Sheet::query()->where('component_id', $plan->sheet->component_id)->where('is_whole', true)->where('state', SheetState::Open)->whereDoesntHave('plan')->first();
+            $spare = Sheet::query()
+                ->where('component_id', $plan->sheet->component_id)
+                ->where('is_whole', true)
+                ->where('state', SheetState::Open)
+                ->whereDoesntHave('plan')
+                ->first();
             $pieces = $plan->toCore()->pieces();
             if ($spare === null || count($pieces) < 2) {
                 continue;
@@ -214,7 +284,10 @@ final class CutByCutTest extends FeatureTestCase
             $takings = Taking::query()->whereIn('id', array_map(static fn ($leaf): int => (int) $leaf->piece, $pieces))->get();
             $plan->delete();
             foreach ([[$plan->sheet, $takings->take(1)], [$spare, $takings->skip(1)]] as [$sheet, $own]) {
-                $core = Engine::plan([$sheet->toStock()], array_values(array_filter($own->map(static fn (Taking $taking) => $taking->toPiece())->all())));
+                $core = Engine::plan(
+                    [$sheet->toStock()],
+                    array_values(array_filter($own->map(static fn (Taking $taking) => $taking->toPiece())->all())),
+                );
                 CutPlan::query()->create(['sheet_id' => $sheet->id, 'tree' => $core->sheets[0]->toArray()]);
             }
 
@@ -231,7 +304,11 @@ final class CutByCutTest extends FeatureTestCase
         self::assertStringStartsWith('%PDF', (string) $this->get("/kits/$kit->id/cut/labels.pdf")->assertOk()->getContent());
         $svg = simplexml_load_string((string) $this->get("/kits/$kit->id/cut/$sheet->id/plan.svg")->assertOk()->getContent());
         self::assertNotFalse($svg);
-        self::assertSame($sheet->size()->width->exact(\KeepShare\Core\Measure\Unit::Millimetre).'mm', (string) $svg['width'], 'in real millimetres');
+        self::assertSame(
+            $sheet->size()->width->exact(\KeepShare\Core\Measure\Unit::Millimetre).'mm',
+            (string) $svg['width'],
+            'in real millimetres',
+        );
         self::assertCount(count($this->props("/kits/$kit->id/cut?sheet=$sheet->id")['sheet']['cuts']), $svg->path);
         $bare = Sheet::query()->whereDoesntHave('plan')->firstOrFail();
         $this->get("/kits/$kit->id/cut/$bare->id/plan.svg")->assertNotFound();
@@ -244,9 +321,23 @@ final class CutByCutTest extends FeatureTestCase
         $lines = array_column(array_merge(...array_column($groups, 'lines')), null, 'component');
         $base = Component::query()->where('kit_id', $kit->id)->where('key', 'base')->firstOrFail();
 
-        self::assertSame(['60', '10', '50'], [$lines[$base->coreId()]['needs'], $lines[$base->coreId()]['here'], $lines[$base->coreId()]['add']]);
-        self::assertSame([24, 1], [$this->props("/kits/$kit->id/class?sets=900")['sets'], $this->props("/kits/$kit->id/class?sets=-4")['sets']]);
-        self::assertSame(0, $this->props('/kits/'.Kit::query()->where('name', 'Knitted Hills')->firstOrFail()->id.'/class')['cards']);
+        self::assertSame(
+            ['60', '10', '50'],
+            [$lines[$base->coreId()]['needs'], $lines[$base->coreId()]['here'], $lines[$base->coreId()]['add']],
+        );
+        self::assertSame(
+            [24, 1],
+            [
+                $this->props("/kits/$kit->id/class?sets=900")['sets'],
+                $this->props("/kits/$kit->id/class?sets=-4")['sets'],
+            ],
+        );
+        self::assertSame(
+            0,
+            $this->props('/kits/'.Kit::query()->where('name', 'Knitted Hills')->firstOrFail()->id.'/class')[
+                'cards'
+            ],
+        );
     }
 
     private function table(): Kit
@@ -268,14 +359,23 @@ final class CutByCutTest extends FeatureTestCase
     /** A sheet of another component. */
     private function other(Kit $kit, Sheet $than): int
     {
-        return CutPlan::query()->whereHas('sheet', static fn ($sheet) => $sheet->where('component_id', '!=', $than->component_id))->firstOrFail()->sheet_id;
+        return CutPlan::query()
+            ->whereHas('sheet', static fn ($sheet) => $sheet->where('component_id', '!=', $than->component_id))
+            ->firstOrFail()->sheet_id;
     }
 
     /** @return array{Sheet, int} the first sheet of a paper that is planned, and the number of a card with a piece on it */
     private function sheetOf(Kit $kit, string $paper): array
     {
-        $component = Component::query()->where('kit_id', $kit->id)->where('name', $paper)->where('kind', 'paper')->firstOrFail();
-        $plan = CutPlan::query()->whereHas('sheet', static fn ($sheet) => $sheet->where('component_id', $component->id))->with('sheet')->firstOrFail();
+        $component = Component::query()
+            ->where('kit_id', $kit->id)
+            ->where('name', $paper)
+            ->where('kind', 'paper')
+            ->firstOrFail();
+        $plan = CutPlan::query()
+            ->whereHas('sheet', static fn ($sheet) => $sheet->where('component_id', $component->id))
+            ->with('sheet')
+            ->firstOrFail();
 
         return [$plan->sheet, Taking::query()->with('card')->findOrFail((int) $plan->toCore()->pieces()[0]->piece)->card->number];
     }

@@ -14,11 +14,24 @@ final class CutOrderTest extends FeatureTestCase
         $example = base_path('docs/formats/cut-order.example.json');
         $output = new BufferedOutput;
         self::assertSame(0, Artisan::call('cut:plan', ['file' => $example, '--json' => true], $output));
-        self::assertSame('keepshare/cut-plan', json_decode($output->fetch(), true, flags: JSON_THROW_ON_ERROR)['format'], 'nothing but the plan on standard output');
+        self::assertSame(
+            'keepshare/cut-plan',
+            json_decode($output->fetch(), true, flags: JSON_THROW_ON_ERROR)['format'],
+            'nothing but the plan on standard output',
+        );
 
-        $this->command('cut:plan', ['file' => $example])->expectsOutputToContain('3 sheets opened, proven the least')->assertExitCode(0);
-        $scrap = $this->order(static fn (array $order): array => [...$order, 'sheets' => [['id' => 'scrap', 'paper' => 'wave', 'width' => '6', 'height' => '5', 'count' => 1]]]);
-        $this->command('cut:fill', ['file' => $scrap])->expectsOutputToContain('panel 2: 3 × 4 1/4')->assertExitCode(0);
+        $this->command('cut:plan', ['file' => $example])
+            ->expectsOutputToContain('3 sheets opened, proven the least')
+            ->assertExitCode(0);
+        $scrap = $this->order(
+            static fn (array $order): array => [
+                ...$order,
+                'sheets' => [['id' => 'scrap', 'paper' => 'wave', 'width' => '6', 'height' => '5', 'count' => 1]],
+            ],
+        );
+        $this->command('cut:fill', ['file' => $scrap])
+            ->expectsOutputToContain('panel 2: 3 × 4 1/4')
+            ->assertExitCode(0);
     }
 
     public function test_a_bad_order_ends_with_2_and_a_line_for_each_fault(): void
@@ -33,8 +46,12 @@ final class CutOrderTest extends FeatureTestCase
             ->expectsOutputToContain('sheets[0].width: "wide" is not a measure.')
             ->expectsOutputToContain('pieces[1].count: expected a whole number from 1 to 2000.')
             ->assertExitCode(2);
-        $this->command('cut:plan', ['file' => '/nowhere.json'])->expectsOutputToContain('There is no file /nowhere.json')->assertExitCode(2);
-        $this->command('cut:fill', ['file' => base_path('docs/formats/cut-order.example.json')])->expectsOutputToContain('exactly one sheet')->assertExitCode(2);
+        $this->command('cut:plan', ['file' => '/nowhere.json'])
+            ->expectsOutputToContain('There is no file /nowhere.json')
+            ->assertExitCode(2);
+        $this->command('cut:fill', ['file' => base_path('docs/formats/cut-order.example.json')])
+            ->expectsOutputToContain('exactly one sheet')
+            ->assertExitCode(2);
     }
 
     /** @param  array<string, mixed>  $with */

@@ -71,7 +71,15 @@ final class DesignPropertiesTest extends FeatureTestCase
             2 => ['turn', []],
             3 => ['frame', ['frame' => ['', '0', '1/4', '3'][$random->getInt(0, 3)]]],
             4 => ['fold', ['fold' => FoldKind::cases()[$random->getInt(0, 10)]->value]],
-            5, 6 => ['measure', ['part' => $part->id, 'measure' => array_key_first($part->measures()), 'value' => '1/8', 'steps' => $random->getInt(-6, 6)]],
+            5, 6 => [
+                'measure',
+                [
+                    'part' => $part->id,
+                    'measure' => array_key_first($part->measures()),
+                    'value' => '1/8',
+                    'steps' => $random->getInt(-6, 6),
+                ],
+            ],
             7 => ['copies', ['copies' => $random->getInt(1, 2)]],
             8 => ['occasion', ['occasion' => Occasion::cases()[$random->getInt(0, 9)]->value]],
             default => ['', []],

@@ -36,7 +36,13 @@ final class FaultsTest extends FeatureTestCase
         foreach (Solution::query()->where('kind', SolutionKind::Aside)->get() as $aside) {
             $this->act($kit, "share-out/solutions/$aside->id/put-back")->assertSessionHasNoErrors();
         }
-        self::assertSame([2, 1], [$kit->cards()->whereNotNull('set')->count(), $kit->cards()->whereNotNull('set')->distinct()->count('set')]);
+        self::assertSame(
+            [2, 1],
+            [
+                $kit->cards()->whereNotNull('set')->count(),
+                $kit->cards()->whereNotNull('set')->distinct()->count('set'),
+            ],
+        );
         foreach ($kit->cards()->whereNotNull('set')->get() as $twin) {
             self::assertNotContains('said-twice', array_column($this->props("/kits/$kit->id/cards/$twin->id")['findings'], 'check'));
         }
@@ -48,7 +54,11 @@ final class FaultsTest extends FeatureTestCase
         $this->shareOut($kit, 2);
         $before = $this->records($kit);
         $taking = $this->focal($kit);
-        $this->act($kit, 'grid/move', ['component' => Component::coreIdOf($taking->component_id), 'from' => $taking->card_id, 'to' => $taking->card_id])->assertSessionHasNoErrors();
+        $this->act($kit, 'grid/move', [
+            'component' => Component::coreIdOf($taking->component_id),
+            'from' => $taking->card_id,
+            'to' => $taking->card_id,
+        ])->assertSessionHasNoErrors();
         self::assertSame($before, $this->records($kit));
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame(0, $kit->cards()->count());
@@ -64,16 +74,26 @@ final class FaultsTest extends FeatureTestCase
         $this->act($kit, 'share-out/solutions/'.Solution::query()->where('kind', SolutionKind::Aside)->value('id').'/put-back');
         $this->act($kit, "count/$component->id", ['counted' => 2, 'was' => 10, 'reason' => 'lost'])->assertSessionHasNoErrors();
 
-        $short = TableState::of($kit->refresh())->shorts()[$component->id]->map(static fn (Taking $taking): int => $taking->card->number)->all();
+        $short = TableState::of($kit->refresh())
+            ->shorts()[$component->id]->map(static fn (Taking $taking): int => $taking->card->number)
+            ->all();
         self::assertSame([3], $short);
         foreach (Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Paper)->get() as $paper) {
-            $numbers = Taking::query()->where('component_id', $paper->id)->with('card')->get()->map(static fn (Taking $taking): int => $taking->card->number);
+            $numbers = Taking::query()
+                ->where('component_id', $paper->id)
+                ->with('card')
+                ->get()
+                ->map(static fn (Taking $taking): int => $taking->card->number);
             if ($numbers->unique()->count() < 2) {
                 continue;
             }
             $this->act($kit, "count/$paper->id", ['counted' => 1, 'was' => 2, 'reason' => 'lost'])->assertSessionHasNoErrors();
             $short = TableState::of($kit->refresh())->shorts()[$paper->id] ?? collect();
-            self::assertNotContains($numbers->min(), $short->map(static fn (Taking $taking): int => $taking->card->number)->all(), $paper->name);
+            self::assertNotContains(
+                $numbers->min(),
+                $short->map(static fn (Taking $taking): int => $taking->card->number)->all(),
+                $paper->name,
+            );
         }
     }
 
@@ -92,8 +112,15 @@ final class FaultsTest extends FeatureTestCase
         $written = SketchWriter::write(Sketches::all()['framed-panel']);
         foreach (['inside', 'fold-flap', 'base', 'focal-die'] as $taken) {
             $parts = $written['parts'];
-            $parts[] = ['id' => $taken, 'name' => 'Mine', 'role' => 'strip', 'relation' => ['kind' => 'inset', 'of' => 'front', 'measures' => ['reveal' => '1/4']]];
-            $this->act($kit, 'sketches', ['sketch' => [...$written, 'name' => 'Mine', 'parts' => $parts]])->assertSessionHasErrors('parts.'.(count($parts) - 1).'.name');
+            $parts[] = [
+                'id' => $taken,
+                'name' => 'Mine',
+                'role' => 'strip',
+                'relation' => ['kind' => 'inset', 'of' => 'front', 'measures' => ['reveal' => '1/4']],
+            ];
+            $this->act($kit, 'sketches', [
+                'sketch' => [...$written, 'name' => 'Mine', 'parts' => $parts],
+            ])->assertSessionHasErrors('parts.'.(count($parts) - 1).'.name');
         }
         self::assertSame(0, OwnSketch::query()->count());
     }
@@ -112,11 +139,29 @@ final class FaultsTest extends FeatureTestCase
         $before = $this->records($kit);
         $revision = $kit->refresh()->revision;
 
-        foreach ([
-            "cut/$sheet", "cut/$sheet/once", "cut/$sheet/motor", "cut/$sheet/wrong", "cut/$sheet/for/$card->id", "cut/pieces/$taking->id/spoiled", "count/$paper->id", "move/$paper->id",
-            "looks/$paper->id", "looks/$paper->id/photo", 'palettes/1/card', 'sketches/'.OwnSketch::query()->value('id'), "cards/$card->id/turn",
-        ] as $path) {
-            $this->act($other, $path, ['what' => 'spoiled', 'counted' => 1, 'was' => 2, 'count' => 1])->assertNotFound();
+        foreach (
+            [
+                "cut/$sheet",
+                "cut/$sheet/once",
+                "cut/$sheet/motor",
+                "cut/$sheet/wrong",
+                "cut/$sheet/for/$card->id",
+                "cut/pieces/$taking->id/spoiled",
+                "count/$paper->id",
+                "move/$paper->id",
+                "looks/$paper->id",
+                "looks/$paper->id/photo",
+                'palettes/1/card',
+                'sketches/'.OwnSketch::query()->value('id'),
+                "cards/$card->id/turn",
+            ] as $path
+        ) {
+            $this->act($other, $path, [
+                'what' => 'spoiled',
+                'counted' => 1,
+                'was' => 2,
+                'count' => 1,
+            ])->assertNotFound();
         }
         $this->act($other, 'grid/swap', ['card' => $card->id, 'component' => $paper->coreId()])->assertNotFound();
         self::assertSame([$before, $revision], [$this->records($kit), $kit->refresh()->revision]);
@@ -128,7 +173,12 @@ final class FaultsTest extends FeatureTestCase
         $kit = $this->harbour();
         $base = Component::query()->where('kit_id', $kit->id)->where('key', 'base')->firstOrFail();
         foreach (['', '/photo'] as $path) {
-            $this->act($kit, "looks/$base->id$path", ['face' => 0, 'name' => 'x', 'motif' => 'wave', 'colours' => ['#ffffff']])->assertNotFound();
+            $this->act($kit, "looks/$base->id$path", [
+                'face' => 0,
+                'name' => 'x',
+                'motif' => 'wave',
+                'colours' => ['#ffffff'],
+            ])->assertNotFound();
         }
     }
 
@@ -151,13 +201,23 @@ final class FaultsTest extends FeatureTestCase
         $about = $this->props("/kits/$kit->id/about");
         self::assertSame(['width' => '107.95', 'height' => '139.7'], $about['fronts']['mm']);
         $front = [$kit->front_width, $kit->front_height];
-        foreach ([[...$about['about'], 'unit' => 'mm'], [...$about['about'], 'unit' => 'mm', 'front_width' => '107.95', 'front_height' => '139.7']] as $form) {
+        foreach (
+            [
+                [...$about['about'], 'unit' => 'mm'],
+                [...$about['about'], 'unit' => 'mm', 'front_width' => '107.95', 'front_height' => '139.7'],
+            ] as $form
+        ) {
             $this->act($kit, 'about', $form)->assertSessionHasNoErrors();
             $kit->refresh();
             self::assertSame(['mm', $front], [$kit->unit->value, [$kit->front_width, $kit->front_height]]);
             $this->act($kit, 'undo');
         }
-        $this->act($kit, 'about', [...$about['about'], 'unit' => 'mm', 'front_width' => '5', 'front_height' => '7'])->assertSessionHasErrors(['front_width', 'front_height']);
+        $this->act($kit, 'about', [
+            ...$about['about'],
+            'unit' => 'mm',
+            'front_width' => '5',
+            'front_height' => '7',
+        ])->assertSessionHasErrors(['front_width', 'front_height']);
         self::assertSame('in', $kit->refresh()->unit->value);
     }
 
@@ -169,10 +229,22 @@ final class FaultsTest extends FeatureTestCase
         $this->shareOut($kit, 1);
         $this->act($kit, 'taste', ['frame' => '', 'trimmer' => '4', 'set' => 1])->assertSessionHasNoErrors();
         $card = $kit->cards()->firstOrFail();
-        $mat = Taking::query()->where('card_id', $card->id)->whereNotNull('width')->whereHas('component', static fn ($one) => $one->where('kind', Kind::Cardstock))->firstOrFail();
-        $this->act($kit, "cards/$card->id/fill", ['part' => $mat->part, 'component' => $heavy->coreId(), 'face' => 0])->assertSessionHasNoErrors();
+        $mat = Taking::query()
+            ->where('card_id', $card->id)
+            ->whereNotNull('width')
+            ->whereHas('component', static fn ($one) => $one->where('kind', Kind::Cardstock))
+            ->firstOrFail();
+        $this->act($kit, "cards/$card->id/fill", [
+            'part' => $mat->part,
+            'component' => $heavy->coreId(),
+            'face' => 0,
+        ])->assertSessionHasNoErrors();
 
-        self::assertSame(0, Sheet::query()->where('component_id', $heavy->id)->whereHas('plan')->count(), 'no cut of that length can be made');
+        self::assertSame(
+            0,
+            Sheet::query()->where('component_id', $heavy->id)->whereHas('plan')->count(),
+            'no cut of that length can be made',
+        );
         self::assertArrayHasKey($heavy->id, TableState::of($kit->refresh())->shorts());
     }
 
@@ -187,6 +259,9 @@ final class FaultsTest extends FeatureTestCase
 
     private function focal(Kit $kit): Taking
     {
-        return Taking::query()->where('part', 'focal')->whereIn('card_id', Card::query()->where('kit_id', $kit->id)->select('id'))->firstOrFail();
+        return Taking::query()
+            ->where('part', 'focal')
+            ->whereIn('card_id', Card::query()->where('kit_id', $kit->id)->select('id'))
+            ->firstOrFail();
     }
 }

@@ -39,7 +39,9 @@ abstract class FeatureTestCase extends TestCase
 
     protected function shareOut(Kit $kit, int $cards, bool $stash = false): void
     {
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'repeat' => false, 'anew' => true])->assertSessionHasNoErrors()->assertRedirect();
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'repeat' => false, 'anew' => true])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         if ($proposal !== null) {
             $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasNoErrors();
@@ -67,7 +69,10 @@ abstract class FeatureTestCase extends TestCase
     {
         $state = TableState::of($kit->refresh());
         foreach ($state->table()->free as $component => $left) {
-            self::assertTrue($left >= 0 || $mayBeShort || $state->core[$component]->isEndless(), "{$state->core[$component]->name} is overdrawn by $left");
+            self::assertTrue(
+                $left >= 0 || $mayBeShort || $state->core[$component]->isEndless(),
+                "{$state->core[$component]->name} is overdrawn by $left",
+            );
         }
         foreach ($state->components->filter(static fn (Component $component): bool => $component->kind->isSheets()) as $component) {
             $this->assertSheetsInBalance($component, $mayBeShort);
@@ -80,9 +85,59 @@ abstract class FeatureTestCase extends TestCase
     /** @return list<list<mixed>> what cards take and what lies on the table, known by what they are and not by when they were written */
     protected function records(Kit $kit): array
     {
-        $cards = Card::query()->where('kit_id', $kit->id)->orderBy('id')->get()->map(static fn (Card $card): array => [$card->id, $card->number, $card->sketch, $card->design, $card->front_width, $card->frame, $card->fold->value, $card->set, $card->occasion->value, $card->is_pinned])->all();
-        $takings = Taking::query()->orderBy('id')->get()->map(static fn (Taking $taking): array => [$taking->id, $taking->card_id, $taking->component_id, $taking->part, $taking->quantity, $taking->width, $taking->height, $taking->face, $taking->may_turn, $taking->sheet_id, $taking->is_pinned])->all();
-        $sheets = Sheet::query()->orderBy('id')->with('plan')->get()->map(static fn (Sheet $sheet): array => [$sheet->id, $sheet->state->value, $sheet->width, $sheet->height, $sheet->in_hand_id, $sheet->plan?->tree])->all();
+        $cards = Card::query()
+            ->where('kit_id', $kit->id)
+            ->orderBy('id')
+            ->get()
+            ->map(
+                static fn (Card $card): array => [
+                    $card->id,
+                    $card->number,
+                    $card->sketch,
+                    $card->design,
+                    $card->front_width,
+                    $card->frame,
+                    $card->fold->value,
+                    $card->set,
+                    $card->occasion->value,
+                    $card->is_pinned,
+                ],
+            )
+            ->all();
+        $takings = Taking::query()
+            ->orderBy('id')
+            ->get()
+            ->map(
+                static fn (Taking $taking): array => [
+                    $taking->id,
+                    $taking->card_id,
+                    $taking->component_id,
+                    $taking->part,
+                    $taking->quantity,
+                    $taking->width,
+                    $taking->height,
+                    $taking->face,
+                    $taking->may_turn,
+                    $taking->sheet_id,
+                    $taking->is_pinned,
+                ],
+            )
+            ->all();
+        $sheets = Sheet::query()
+            ->orderBy('id')
+            ->with('plan')
+            ->get()
+            ->map(
+                static fn (Sheet $sheet): array => [
+                    $sheet->id,
+                    $sheet->state->value,
+                    $sheet->width,
+                    $sheet->height,
+                    $sheet->in_hand_id,
+                    $sheet->plan?->tree,
+                ],
+            )
+            ->all();
 
         return [array_values($cards), array_values($takings), array_values($sheets)];
     }
@@ -94,10 +149,15 @@ abstract class FeatureTestCase extends TestCase
         $area = static fn ($some): int => (int) $some->sum(static fn (Sheet $sheet): int => $sheet->width * $sheet->height);
         self::assertSame(
             $area($whole->where('state', '!==', SheetState::Spoiled)),
-            $area($sheets->whereIn('state', [SheetState::Open, SheetState::Piece])) + $area($sheets->where('state', SheetState::Spoiled)->where('is_whole', false)),
+            $area($sheets->whereIn('state', [SheetState::Open, SheetState::Piece]))
+                + $area($sheets->where('state', SheetState::Spoiled)->where('is_whole', false)),
             "no paper of $component->name is lost or won",
         );
-        self::assertSame((int) $component->ledger()->sum('delta'), $whole->where('state', SheetState::Open)->count(), "the ledger of $component->name agrees with its sheets");
+        self::assertSame(
+            (int) $component->ledger()->sum('delta'),
+            $whole->where('state', SheetState::Open)->count(),
+            "the ledger of $component->name agrees with its sheets",
+        );
         $planned = [];
         foreach ($sheets->where('state', SheetState::Open) as $sheet) {
             foreach ($sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [] as $leaf) {

@@ -13,7 +13,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Whatever is done on the grid, in any order: rows and columns balance, a solve moves nothing that is fixed, and undo and redo go all the way. */
+/**
+ * Whatever is done on the grid, in any order: rows and columns balance, a solve moves nothing that is fixed, and undo and
+ * redo go all the way.
+ */
 final class GridPropertiesTest extends FeatureTestCase
 {
     /** @return array<string, array{string, int}> */
@@ -74,13 +77,46 @@ final class GridPropertiesTest extends FeatureTestCase
         $component = $taking instanceof Taking ? Component::coreIdOf($taking->component_id) : '';
         $other = $any($kit->cards()->get()->all());
         $cell = ['card' => $card->id, 'component' => $component];
-        $kind = $any(['more', 'more', 'fewer', 'swap', 'swap', 'pin', 'pin card', 'move', 'move', 'add', 'duplicate', 'aside', 'put back', 'remove', 'way', 'way', 'use', 'cut', 'lose', 'solve', 'solve', 'keep', 'take up', 'wish', 'wish', 'set']);
+        $kind = $any([
+            'more',
+            'more',
+            'fewer',
+            'swap',
+            'swap',
+            'pin',
+            'pin card',
+            'move',
+            'move',
+            'add',
+            'duplicate',
+            'aside',
+            'put back',
+            'remove',
+            'way',
+            'way',
+            'use',
+            'cut',
+            'lose',
+            'solve',
+            'solve',
+            'keep',
+            'take up',
+            'wish',
+            'wish',
+            'set',
+        ]);
         match ($kind) {
             'more', 'fewer' => $this->act($kit, 'grid/more', [...$cell, 'by' => $kind === 'more' ? 1 : -1]),
             'swap', 'use' => $this->act($kit, "grid/$kind", $cell),
             'pin' => $this->act($kit, 'grid/pin', $cell),
-            'pin card', 'duplicate', 'aside', 'remove' => $this->act($kit, 'grid/'.strtok($kind, ' '), ['card' => $card->id]),
-            'move' => $this->act($kit, 'grid/move', ['component' => $component, 'from' => $card->id, 'to' => $other instanceof Card ? $other->id : null]),
+            'pin card', 'duplicate', 'aside', 'remove' => $this->act($kit, 'grid/'.strtok($kind, ' '), [
+                'card' => $card->id,
+            ]),
+            'move' => $this->act($kit, 'grid/move', [
+                'component' => $component,
+                'from' => $card->id,
+                'to' => $other instanceof Card ? $other->id : null,
+            ]),
             'add' => $this->act($kit, 'grid/add'),
             'put back' => $this->withSolution($kit, SolutionKind::Aside, 'put-back'),
             'way' => $this->takeAWay($kit),
@@ -174,7 +210,20 @@ final class GridPropertiesTest extends FeatureTestCase
         foreach ($kit->cards()->with('takings')->get() as $card) {
             $takings = $card->is_pinned || $card->isBegun() ? $card->takings : $card->takings->where('is_pinned', true);
             if ($takings->isNotEmpty()) {
-                $fixed[$card->number] = array_values($takings->map(static fn (Taking $taking): array => [$taking->part, $taking->component_id, $taking->quantity, $taking->width, $taking->face])->sort()->all());
+                $fixed[$card->number] = array_values(
+                    $takings
+                        ->map(
+                            static fn (Taking $taking): array => [
+                                $taking->part,
+                                $taking->component_id,
+                                $taking->quantity,
+                                $taking->width,
+                                $taking->face,
+                            ],
+                        )
+                        ->sort()
+                        ->all(),
+                );
             }
         }
 

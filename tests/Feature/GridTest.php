@@ -34,7 +34,10 @@ final class GridTest extends FeatureTestCase
         self::assertNull($gems->fresh(), 'with the last one it is off the card');
         $this->act($kit, 'grid/more', [...$cell, 'by' => -1])->assertSessionHasErrors('table');
         $this->act($kit, 'grid/more', [...$cell, 'by' => 1]);
-        self::assertSame($gems->component_id, Taking::query()->where('card_id', $gems->card_id)->where('part', 'embellishment')->sole()->component_id);
+        self::assertSame(
+            $gems->component_id,
+            Taking::query()->where('card_id', $gems->card_id)->where('part', 'embellishment')->sole()->component_id,
+        );
         $this->assertInBalance($kit);
     }
 
@@ -68,14 +71,31 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->table();
         [$one, $two] = Taking::query()->where('part', 'focal')->orderBy('id')->take(2)->get()->all();
-        $this->act($kit, 'grid/move', ['component' => "c$one->component_id", 'from' => $one->card_id, 'to' => $two->card_id])->assertSessionHasNoErrors();
-        $has = static fn (int $card): int => Taking::query()->where('card_id', $card)->where('part', 'focal')->sole()->component_id;
+        $this->act($kit, 'grid/move', [
+            'component' => "c$one->component_id",
+            'from' => $one->card_id,
+            'to' => $two->card_id,
+        ])->assertSessionHasNoErrors();
+        $has = static fn (int $card): int => Taking::query()->where('card_id', $card)->where('part', 'focal')->sole()
+            ->component_id;
         self::assertSame([$two->component_id, $one->component_id], [$has($one->card_id), $has($two->card_id)]);
         $this->assertInBalance($kit);
 
-        $this->act($kit, 'grid/move', ['component' => "c$one->component_id", 'from' => $two->card_id, 'to' => null])->assertSessionHasNoErrors();
-        self::assertSame(0, Taking::query()->where('card_id', $two->card_id)->where('part', 'focal')->count(), 'it is kept');
-        $this->act($kit, 'grid/move', ['component' => "c$one->component_id", 'from' => null, 'to' => $two->card_id])->assertSessionHasNoErrors();
+        $this->act($kit, 'grid/move', [
+            'component' => "c$one->component_id",
+            'from' => $two->card_id,
+            'to' => null,
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            0,
+            Taking::query()->where('card_id', $two->card_id)->where('part', 'focal')->count(),
+            'it is kept',
+        );
+        $this->act($kit, 'grid/move', [
+            'component' => "c$one->component_id",
+            'from' => null,
+            'to' => $two->card_id,
+        ])->assertSessionHasNoErrors();
         self::assertSame($one->component_id, $has($two->card_id));
         for ($n = 0; $n < 3; $n++) {
             $this->act($kit, 'undo')->assertSessionHasNoErrors();
@@ -96,7 +116,11 @@ final class GridTest extends FeatureTestCase
         self::assertTrue($this->cardOf($kit, $copy->id)['isShort']);
         self::assertFalse($this->cardOf($kit, $card->id)['isShort'], 'the earlier card keeps its own');
 
-        $this->act($kit, 'grid/way', ['card' => $copy->id, 'part' => 'base', 'says' => 'cut it from moonlight'])->assertSessionHasErrors('table');
+        $this->act($kit, 'grid/way', [
+            'card' => $copy->id,
+            'part' => 'base',
+            'says' => 'cut it from moonlight',
+        ])->assertSessionHasErrors('table');
         $way = $base['shortfalls'][0]['ways'][0];
         self::assertStringStartsWith('cut one from', $way['says']);
         $this->act($kit, 'grid/way', ['card' => $copy->id, 'part' => 'base', 'says' => $way['says']])->assertSessionHasNoErrors();
@@ -106,7 +130,11 @@ final class GridTest extends FeatureTestCase
         // Every other shortfall has a way out too, until nothing is short.
         for ($n = 0; $n < 20 && $this->shortfalls($kit) !== []; $n++) {
             $short = $this->shortfalls($kit)[0];
-            $this->act($kit, 'grid/way', ['card' => $short['card'], 'part' => $short['part'], 'says' => $short['ways'][0]['says']])->assertSessionHasNoErrors();
+            $this->act($kit, 'grid/way', [
+                'card' => $short['card'],
+                'part' => $short['part'],
+                'says' => $short['ways'][0]['says'],
+            ])->assertSessionHasNoErrors();
         }
         self::assertSame([], $this->shortfalls($kit));
         $this->assertInBalance($kit);
@@ -116,10 +144,22 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->table();
         $fish = Component::query()->where('name', 'Fish scale')->firstOrFail();
-        $others = Card::query()->whereDoesntHave('takings', static fn ($taking) => $taking->where('component_id', $fish->id))->take(2)->get();
+        $others = Card::query()
+            ->whereDoesntHave('takings', static fn ($taking) => $taking->where('component_id', $fish->id))
+            ->take(2)
+            ->get();
         foreach ($others as $card) {
-            $part = Taking::query()->where('card_id', $card->id)->whereNotNull('width')->where('part', '!=', 'base')->orderByRaw('width * height desc')->firstOrFail()->part;
-            $this->act($kit, "cards/$card->id/fill", ['part' => $part, 'component' => "c$fish->id", 'face' => 0])->assertSessionHasNoErrors();
+            $part = Taking::query()
+                ->where('card_id', $card->id)
+                ->whereNotNull('width')
+                ->where('part', '!=', 'base')
+                ->orderByRaw('width * height desc')
+                ->firstOrFail()->part;
+            $this->act($kit, "cards/$card->id/fill", [
+                'part' => $part,
+                'component' => "c$fish->id",
+                'face' => 0,
+            ])->assertSessionHasNoErrors();
         }
         $row = $this->row($kit, $fish->id);
         self::assertMatchesRegularExpression('/^[12] pieces?$/', $row['short']);
@@ -136,15 +176,28 @@ final class GridTest extends FeatureTestCase
         $kit = $this->table();
         $this->act($kit, 'grid/add')->assertSessionHas('notice', 'Card 11 is added.');
         $third = $kit->cards()->where('number', 3)->sole();
-        $takings = Taking::query()->where('card_id', $third->id)->orderBy('id')->get(['component_id', 'part', 'width', 'height', 'face'])->toArray();
+        $takings = Taking::query()
+            ->where('card_id', $third->id)
+            ->orderBy('id')
+            ->get(['component_id', 'part', 'width', 'height', 'face'])
+            ->toArray();
         $this->act($kit, 'grid/aside', ['card' => $third->id])->assertSessionHasNoErrors();
         self::assertSame([10, 'Card 3'], [$kit->cards()->count(), $this->props("/kits/$kit->id/share-out")['asides'][0]['name']]);
         $this->assertInBalance($kit);
 
         $aside = $this->props("/kits/$kit->id/share-out")['asides'][0]['id'];
         $this->act($kit, "share-out/solutions/$aside/put-back")->assertSessionHasNoErrors();
-        self::assertSame($takings, Taking::query()->whereRelation('card', 'number', 3)->orderBy('id')->get(['component_id', 'part', 'width', 'height', 'face'])->toArray());
-        $this->act($kit, 'grid/remove', ['card' => $kit->cards()->where('number', 11)->sole()->id])->assertSessionHasNoErrors();
+        self::assertSame(
+            $takings,
+            Taking::query()
+                ->whereRelation('card', 'number', 3)
+                ->orderBy('id')
+                ->get(['component_id', 'part', 'width', 'height', 'face'])
+                ->toArray(),
+        );
+        $this->act($kit, 'grid/remove', [
+            'card' => $kit->cards()->where('number', 11)->sole()->id,
+        ])->assertSessionHasNoErrors();
         self::assertSame(10, $kit->cards()->count());
         $this->assertInBalance($kit);
     }
@@ -167,7 +220,9 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->table();
         $kit->update(['uses_stash' => false]);
-        $this->act($kit, 'grid/add')->assertSessionHasErrors(['table' => 'No further card can be made: it needs one more base and one more envelope.']);
+        $this->act($kit, 'grid/add')->assertSessionHasErrors([
+            'table' => 'No further card can be made: it needs one more base and one more envelope.',
+        ]);
     }
 
     public function test_what_is_cut_stays_where_it_is(): void
@@ -176,7 +231,14 @@ final class GridTest extends FeatureTestCase
         $page = $this->props("/kits/$kit->id/cut");
         $this->act($kit, "cut/{$page['sheet']['id']}");
         $cut = Taking::query()->whereNotNull('sheet_id')->firstOrFail();
-        foreach ([['grid/remove', []], ['grid/aside', []], ['grid/swap', ['component' => "c$cut->component_id"]], ['grid/move', ['component' => "c$cut->component_id", 'from' => $cut->card_id]]] as [$path, $with]) {
+        foreach (
+            [
+                ['grid/remove', []],
+                ['grid/aside', []],
+                ['grid/swap', ['component' => "c$cut->component_id"]],
+                ['grid/move', ['component' => "c$cut->component_id", 'from' => $cut->card_id]],
+            ] as [$path, $with]
+        ) {
             $this->act($kit, $path, ['card' => $cut->card_id, ...$with])->assertSessionHasErrors('table');
         }
         $this->assertInBalance($kit);
@@ -193,10 +255,24 @@ final class GridTest extends FeatureTestCase
         $this->cutFor($kit, $three);
         $before = $one->takings->map(static fn (Taking $taking): array => [$taking->component_id, $taking->part])->all();
 
-        $this->act($kit, 'taste', ['frame' => '1/4', 'wanted' => ['sympathy' => 2], 'set' => 1, 'savesOne' => false, 'stashCards' => ''])->assertSessionHasNoErrors();
+        $this->act($kit, 'taste', [
+            'frame' => '1/4',
+            'wanted' => ['sympathy' => 2],
+            'set' => 1,
+            'savesOne' => false,
+            'stashCards' => '',
+        ])->assertSessionHasNoErrors();
         $this->shareOut($kit, 8);
         self::assertSame(8, $kit->cards()->count());
-        self::assertSame($before, Taking::query()->where('card_id', $one->id)->orderBy('id')->get()->map(static fn (Taking $taking): array => [$taking->component_id, $taking->part])->all());
+        self::assertSame(
+            $before,
+            Taking::query()
+                ->where('card_id', $one->id)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (Taking $taking): array => [$taking->component_id, $taking->part])
+                ->all(),
+        );
         self::assertNotNull(Card::query()->find($three->id));
         $kept = Taking::query()->whereRelation('card', 'number', 2)->where('part', $panel->part)->sole();
         self::assertSame([$panel->component_id, true], [$kept->component_id, $kept->is_pinned]);
@@ -211,8 +287,17 @@ final class GridTest extends FeatureTestCase
         $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'repeat' => false, 'anew' => true]);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         self::assertSame($ids, $kit->cards()->pluck('id')->all());
-        self::assertSame([10, ['gone']], [count($proposal['changes']), array_values(array_unique(array_column(array_slice($proposal['changes'], 6), 'kind')))]);
-        self::assertSame(['6', '10'], [$proposal['then']['figures'][0]['value'], $proposal['now']['figures'][0]['value']]);
+        self::assertSame(
+            [10, ['gone']],
+            [
+                count($proposal['changes']),
+                array_values(array_unique(array_column(array_slice($proposal['changes'], 6), 'kind'))),
+            ],
+        );
+        self::assertSame(
+            ['6', '10'],
+            [$proposal['then']['figures'][0]['value'], $proposal['now']['figures'][0]['value']],
+        );
 
         $this->act($kit, 'grid/pin', ['card' => $ids[0]]);
         self::assertNull($this->props("/kits/$kit->id/share-out")['proposal'], 'it was found for another table');
@@ -223,13 +308,42 @@ final class GridTest extends FeatureTestCase
     public function test_a_proposal_says_of_each_card_what_would_be_another(): void
     {
         $kit = $this->table();
-        $cards = array_values($kit->cards()->with('takings')->orderBy('number')->get()->map(static fn (Card $card) => $card->toCore())->all());
-        $says = fn (CoreCard $then): string => SolutionView::changes([$cards[0]], [$then], TableState::of($kit))[0]['says'];
+        $cards = array_values(
+            $kit
+                ->cards()
+                ->with('takings')
+                ->orderBy('number')
+                ->get()
+                ->map(static fn (Card $card) => $card->toCore())
+                ->all(),
+        );
+        $says = fn (CoreCard $then): string => SolutionView::changes([$cards[0]], [$then], TableState::of($kit))[0][
+            'says'
+        ];
         self::assertSame('stays as it is', $says($cards[0]->fitted(array_reverse($cards[0]->takings))));
         self::assertSame('gatefold in place of fold at the side', $says($cards[0]->onFold(FoldKind::Gatefold)));
-        $other = array_map(static fn ($taking) => $taking->part === 'panel' && $taking->size !== null ? \KeepShare\Core\Card\Taking::piece($taking->component, 'panel', $taking->size, 1 - $taking->face, true) : $taking, $cards[0]->takings);
+        $other = array_map(
+            static fn ($taking) => $taking->part === 'panel' && $taking->size !== null
+                ? \KeepShare\Core\Card\Taking::piece(
+                    $taking->component,
+                    'panel',
+                    $taking->size,
+                    1 - $taking->face,
+                    true,
+                )
+                : $taking,
+            $cards[0]->takings,
+        );
         self::assertSame('other sides or places of the same papers', $says($cards[0]->fitted($other)));
-        $turned = CoreCard::of(1, $cards[0]->sketch, $cards[0]->front->turned(), $cards[0]->occasion, $cards[0]->takings, $cards[0]->frame, FoldKind::Top);
+        $turned = CoreCard::of(
+            1,
+            $cards[0]->sketch,
+            $cards[0]->front->turned(),
+            $cards[0]->occasion,
+            $cards[0]->takings,
+            $cards[0]->frame,
+            FoldKind::Top,
+        );
         self::assertSame('lying in place of upright', $says($turned), 'its fold goes with it');
         self::assertSame('taken back', SolutionView::changes([$cards[0]], [], TableState::of($kit))[0]['says']);
     }
@@ -242,7 +356,10 @@ final class GridTest extends FeatureTestCase
         self::assertEquals(['stash' => false, 'repeat' => false], $asked());
         $this->act($kit, 'share-out', ['cards' => 5, 'stash' => true, 'repeat' => true, 'anew' => true])->assertSessionHasNoErrors();
         self::assertEquals(['stash' => false, 'repeat' => false], $asked(), 'it is only proposed');
-        $this->act($kit, "share-out/solutions/{$this->props("/kits/$kit->id/share-out")['proposal']['id']}/accept")->assertSessionHasNoErrors();
+        $this->act(
+            $kit,
+            "share-out/solutions/{$this->props("/kits/$kit->id/share-out")['proposal']['id']}/accept",
+        )->assertSessionHasNoErrors();
         self::assertEquals(['stash' => true, 'repeat' => true], $asked());
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertEquals(['stash' => false, 'repeat' => false], $asked());
@@ -254,11 +371,21 @@ final class GridTest extends FeatureTestCase
         $all = $kit->cards()->with('takings')->get();
         $bare = $all->firstOrFail();
         $focal = $bare->takings->firstWhere('part', 'focal') ?? self::fail('Card 1 has no picture.');
-        $this->act($kit, 'grid/more', ['card' => $bare->id, 'component' => "c$focal->component_id", 'by' => -1])->assertSessionHasNoErrors();
+        $this->act($kit, 'grid/more', [
+            'card' => $bare->id,
+            'component' => "c$focal->component_id",
+            'by' => -1,
+        ])->assertSessionHasNoErrors();
         $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'repeat' => false, 'anew' => false]);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
 
-        self::assertSame([1], array_column(array_filter($proposal['changes'], static fn (array $one): bool => $one['kind'] !== 'stays'), 'number'));
+        self::assertSame(
+            [1],
+            array_column(
+                array_filter($proposal['changes'], static fn (array $one): bool => $one['kind'] !== 'stays'),
+                'number',
+            ),
+        );
         $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasNoErrors();
         self::assertSame($all->slice(1)->pluck('id')->all(), $kit->cards()->where('number', '>', 1)->pluck('id')->all());
         $this->assertInBalance($kit);
@@ -267,9 +394,29 @@ final class GridTest extends FeatureTestCase
     public function test_wishes_that_contradict_are_refused_in_words_and_the_cards_stay(): void
     {
         $kit = $this->table();
-        $this->act($kit, 'taste', ['frame' => '', 'wanted' => ['birthday' => 20], 'set' => 2, 'savesOne' => true, 'stashCards' => '3'])->assertSessionHasNoErrors();
-        self::assertSame([2, true, '3'], array_values(array_intersect_key($this->props("/kits/$kit->id/share-out")['taste'], ['set' => 1, 'savesOne' => 1, 'stashCards' => 1])));
-        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => '20 cards of certain occasions are asked for, but only 12 cards in all. Ask for 20 cards, or for fewer of the occasions.']);
+        $this->act($kit, 'taste', [
+            'frame' => '',
+            'wanted' => ['birthday' => 20],
+            'set' => 2,
+            'savesOne' => true,
+            'stashCards' => '3',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            [2, true, '3'],
+            array_values(
+                array_intersect_key($this->props("/kits/$kit->id/share-out")['taste'], [
+                    'set' => 1,
+                    'savesOne' => 1,
+                    'stashCards' => 1,
+                ]),
+            ),
+        );
+        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(
+            [
+                'cards' => '20 cards of certain occasions are asked for, but only 12 cards in all. '
+                    .'Ask for 20 cards, or for fewer of the occasions.',
+            ],
+        );
         self::assertSame(10, $kit->cards()->count());
         foreach (['set' => 3, 'stashCards' => 'many'] as $field => $wrong) {
             $this->act($kit, 'taste', ['frame' => '', 'wanted' => [], 'set' => 1, $field => $wrong])->assertSessionHasErrors($field);
@@ -331,7 +478,12 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $uses = [];
-        foreach (Component::query()->where('kit_id', $kit->id)->get()->filter(static fn (Component $one): bool => $one->toCore()->isFocalPoint()) as $picture) {
+        foreach (
+            Component::query()
+                ->where('kit_id', $kit->id)
+                ->get()
+                ->filter(static fn (Component $one): bool => $one->toCore()->isFocalPoint()) as $picture
+        ) {
             $uses[$picture->coreId()] = 'never';
         }
         $kit->update(['wishes' => ['uses' => $uses]]);
@@ -343,8 +495,15 @@ final class GridTest extends FeatureTestCase
         self::assertStringStartsWith('a shape cut from ', $part['options'][0]['label']);
         $this->assertInBalance($kit);
 
-        $this->act($kit, "cards/$focal->card_id/fill", ['part' => 'focal', 'component' => array_key_first($uses), 'face' => 0])->assertSessionHasNoErrors();
-        self::assertSame(0, Taking::query()->where('card_id', $focal->card_id)->where('part', 'focal-die')->count());
+        $this->act($kit, "cards/$focal->card_id/fill", [
+            'part' => 'focal',
+            'component' => array_key_first($uses),
+            'face' => 0,
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            0,
+            Taking::query()->where('card_id', $focal->card_id)->where('part', 'focal-die')->count(),
+        );
         self::assertNull(Taking::query()->where('card_id', $focal->card_id)->where('part', 'focal')->sole()->width);
         $this->assertInBalance($kit);
     }
@@ -355,7 +514,11 @@ final class GridTest extends FeatureTestCase
         $shared = function () use ($kit): array {
             $this->shareOut($kit, 7);
 
-            return Taking::query()->whereRelation('card', 'kit_id', $kit->id)->orderBy('id')->get(['component_id', 'part', 'width', 'height', 'face', 'quantity'])->toArray();
+            return Taking::query()
+                ->whereRelation('card', 'kit_id', $kit->id)
+                ->orderBy('id')
+                ->get(['component_id', 'part', 'width', 'height', 'face', 'quantity'])
+                ->toArray();
         };
         $first = $shared();
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
@@ -395,12 +558,20 @@ final class GridTest extends FeatureTestCase
     public function test_share_outs_are_kept_by_name_and_taken_up_again(): void
     {
         $kit = $this->table();
-        $this->act($kit, 'share-out/keep', ['name' => ''])->assertSessionHasErrors(['name' => 'Write a name of up to 60 letters to know it by.']);
+        $this->act($kit, 'share-out/keep', ['name' => ''])->assertSessionHasErrors([
+            'name' => 'Write a name of up to 60 letters to know it by.',
+        ]);
         $this->act($kit, 'share-out/keep', ['name' => 'Ten of them'])->assertSessionHasNoErrors();
         $before = Taking::query()->orderBy('card_id')->orderBy('id')->get(['component_id', 'part', 'width'])->toArray();
         $this->shareOut($kit, 4);
         $solutions = $this->props("/kits/$kit->id/share-out/compare")['solutions'];
-        self::assertSame([['On the table now', '4'], ['Ten of them', '10']], array_map(static fn (array $one): array => [$one['name'], $one['solution']['figures'][0]['value']], $solutions));
+        self::assertSame(
+            [['On the table now', '4'], ['Ten of them', '10']],
+            array_map(
+                static fn (array $one): array => [$one['name'], $one['solution']['figures'][0]['value']],
+                $solutions,
+            ),
+        );
 
         $this->act($kit, "share-out/solutions/{$solutions[1]['id']}/take-up")->assertSessionHasNoErrors();
         self::assertSame($before, Taking::query()->orderBy('card_id')->orderBy('id')->get(['component_id', 'part', 'width'])->toArray());
@@ -447,9 +618,24 @@ final class GridTest extends FeatureTestCase
         $file = base_path('database/demo/knitted-hills.json');
         self::assertSame(0, Artisan::call('share:out', ['file' => $file, '--cards' => 'max', '--json' => true, '--steps' => 0]));
         self::assertFits(Artisan::output());
-        self::assertSame(0, Artisan::call('share:out', ['file' => $file, '--cards' => '3', '--occasion' => ['sympathy=1'], '--steps' => 2]));
+        self::assertSame(
+            0,
+            Artisan::call('share:out', [
+                'file' => $file,
+                '--cards' => '3',
+                '--occasion' => ['sympathy=1'],
+                '--steps' => 2,
+            ]),
+        );
         self::assertStringContainsString('3 cards; at most 8, bound by the', Artisan::output());
-        foreach ([['file' => $file, '--never' => ['moonlight']], ['file' => 'nowhere.json'], ['file' => $file, '--cards' => '2', '--occasion' => ['birthday=3']], ['file' => $file, '--cards' => '0']] as $wrong) {
+        foreach (
+            [
+                ['file' => $file, '--never' => ['moonlight']],
+                ['file' => 'nowhere.json'],
+                ['file' => $file, '--cards' => '2', '--occasion' => ['birthday=3']],
+                ['file' => $file, '--cards' => '0'],
+            ] as $wrong
+        ) {
             self::assertSame(2, Artisan::call('share:out', $wrong));
         }
     }

@@ -35,9 +35,22 @@ final class ImportTest extends FeatureTestCase
         $before = [Kit::query()->count(), Component::query()->count(), Sheet::query()->count(), LedgerEntry::query()->count()];
 
         $this->post('/undo')->assertSessionHasNoErrors();
-        self::assertSame([0, 0, 0, 0], [Kit::query()->count(), Component::query()->count(), Sheet::query()->count(), LedgerEntry::query()->count()]);
+        self::assertSame(
+            [0, 0, 0, 0],
+            [
+                Kit::query()->count(),
+                Component::query()->count(),
+                Sheet::query()->count(),
+                LedgerEntry::query()->count(),
+            ],
+        );
         $this->post('/redo')->assertSessionHasNoErrors();
-        self::assertSame($before, [Kit::query()->count(), Component::query()->count(), Sheet::query()->count(), LedgerEntry::query()->count()]);
+        self::assertSame($before, [
+            Kit::query()->count(),
+            Component::query()->count(),
+            Sheet::query()->count(),
+            LedgerEntry::query()->count(),
+        ]);
     }
 
     public function test_a_kit_that_has_been_worked_on_is_not_swept_away_by_undo(): void
@@ -54,11 +67,26 @@ final class ImportTest extends FeatureTestCase
     {
         $good = KitFile::write(Demo::file('harbour-lanterns'));
         yield 'no JSON' => ['{"format": "keepshare/kit", ', 'This is not a JSON file'];
-        yield 'an unknown version' => [str_replace('"version": 1', '"version": 9', $good), 'version: this Keep Share reads version 1'];
-        yield 'a negative count' => [self::replaceFirst('"count": 2', '"count": -2', $good), 'components[0].count: -2 is less than none'];
-        yield 'an unreadable length' => [self::replaceFirst('"width": "6"', '"width": "six"', $good), 'components[0].size.width: "six" is not a measure'];
-        yield 'a paper wider than 24 in' => [self::replaceFirst('"width": "6"', '"width": "25"', $good), 'components[0].size.width: 25 in is longer than 24 in'];
-        yield 'a duplicate id' => [str_replace('"id": "fish-scale"', '"id": "wave"', $good), 'components[1].id: "wave" is the id of components[0] already'];
+        yield 'an unknown version' => [
+            str_replace('"version": 1', '"version": 9', $good),
+            'version: this Keep Share reads version 1',
+        ];
+        yield 'a negative count' => [
+            self::replaceFirst('"count": 2', '"count": -2', $good),
+            'components[0].count: -2 is less than none',
+        ];
+        yield 'an unreadable length' => [
+            self::replaceFirst('"width": "6"', '"width": "six"', $good),
+            'components[0].size.width: "six" is not a measure',
+        ];
+        yield 'a paper wider than 24 in' => [
+            self::replaceFirst('"width": "6"', '"width": "25"', $good),
+            'components[0].size.width: 25 in is longer than 24 in',
+        ];
+        yield 'a duplicate id' => [
+            str_replace('"id": "fish-scale"', '"id": "wave"', $good),
+            'components[1].id: "wave" is the id of components[0] already',
+        ];
     }
 
     #[DataProvider('bad')]
@@ -85,14 +113,25 @@ final class ImportTest extends FeatureTestCase
 
     public function test_the_command_brings_a_kit_in(): void
     {
-        self::assertSame(0, $this->withoutMockingConsoleOutput()->artisan('kit:import', ['file' => database_path('demo/knitted-hills.json')]));
+        self::assertSame(
+            0,
+            $this->withoutMockingConsoleOutput()->artisan('kit:import', [
+                'file' => database_path('demo/knitted-hills.json'),
+            ]),
+        );
         self::assertStringContainsString('Knitted Hills is on the table: 31 lines.', Artisan::output());
         self::assertSame('mm', Kit::query()->sole()->unit->value);
     }
 
     public function test_script_in_names_is_text(): void
     {
-        $this->upload(str_replace('"name": "Harbour Lanterns"', '"name": "<script>alert(1)</script>"', KitFile::write(Demo::file('harbour-lanterns'))));
+        $this->upload(
+            str_replace(
+                '"name": "Harbour Lanterns"',
+                '"name": "<script>alert(1)</script>"',
+                KitFile::write(Demo::file('harbour-lanterns')),
+            ),
+        );
 
         $page = (string) $this->get('/')->assertOk()->assertHeader('Content-Security-Policy')->getContent();
         self::assertStringNotContainsString('<script>alert', $page);
@@ -113,7 +152,10 @@ final class ImportTest extends FeatureTestCase
 
     private function assertNothingWritten(): void
     {
-        self::assertSame([0, 0, 0, 0], [Kit::query()->count(), Component::query()->count(), Sheet::query()->count(), Act::query()->count()]);
+        self::assertSame(
+            [0, 0, 0, 0],
+            [Kit::query()->count(), Component::query()->count(), Sheet::query()->count(), Act::query()->count()],
+        );
     }
 
     private static function replaceFirst(string $what, string $with, string $in): string

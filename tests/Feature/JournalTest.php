@@ -89,8 +89,17 @@ final class JournalTest extends FeatureTestCase
         $this->journal()->act($kit, 'All three', null, function () use ($component, $entry): void {
             $component->update(['name' => 'Renamed', 'details' => [...$component->details, 'heavy' => true]]);
             $entry->delete();
-            LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => -1, 'reason' => LedgerReason::Lost]);
-            LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => 3, 'reason' => LedgerReason::Found, 'note' => 'in the lid']);
+            LedgerEntry::query()->create([
+                'component_id' => $component->id,
+                'delta' => -1,
+                'reason' => LedgerReason::Lost,
+            ]);
+            LedgerEntry::query()->create([
+                'component_id' => $component->id,
+                'delta' => 3,
+                'reason' => LedgerReason::Found,
+                'note' => 'in the lid',
+            ]);
         });
         $this->journal()->undo($kit);
 

@@ -16,14 +16,22 @@ final class OwnSketchTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $page = $this->props("/kits/$kit->id/sketches/new?from=panel-on-mat");
-        self::assertSame(['Panel on a mat, my way', '1/8 in; 3 mm'], [$page['written']['name'], $page['written']['parts'][0]['relation']['measures']['reveal']]);
+        self::assertSame(
+            ['Panel on a mat, my way', '1/8 in; 3 mm'],
+            [$page['written']['name'], $page['written']['parts'][0]['relation']['measures']['reveal']],
+        );
 
         $mine = $page['written'];
         $mine['name'] = 'Wide mat';
         $mine['parts'][1]['relation']['measures']['reveal'] = '1/2';
-        $this->act($kit, 'sketches', ['sketch' => $mine])->assertSessionHasNoErrors()->assertRedirect("/kits/$kit->id/sketches?sketch=own-1");
+        $this->act($kit, 'sketches', ['sketch' => $mine])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect("/kits/$kit->id/sketches?sketch=own-1");
         $shelf = $this->props("/kits/$kit->id/sketches?sketch=own-1");
-        self::assertSame(['Wide mat', '3 × 4 1/4', 1], [$shelf['chosen']['drawn']['name'], $shelf['chosen']['lines'][1]['size'], $shelf['own']]);
+        self::assertSame(
+            ['Wide mat', '3 × 4 1/4', 1],
+            [$shelf['chosen']['drawn']['name'], $shelf['chosen']['lines'][1]['size'], $shelf['own']],
+        );
         self::assertCount(count(Sketches::all()) + 1, $shelf['shelf']);
 
         $this->act($kit, 'undo');
@@ -34,7 +42,13 @@ final class OwnSketchTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $sketch = SketchWriter::write(Sketches::all()['panel-on-mat']);
-        $draw = fn (array $sketch): array => $this->postJson("/kits/$kit->id/sketches/draw", ['sketch' => $sketch, 'front' => 'A6', 'lying' => true])->assertOk()->json();
+        $draw = fn (array $sketch): array => $this->postJson("/kits/$kit->id/sketches/draw", [
+            'sketch' => $sketch,
+            'front' => 'A6',
+            'lying' => true,
+        ])
+            ->assertOk()
+            ->json();
         self::assertSame([1_184_000, []], [$draw($sketch)['drawn']['front']['width'], $draw($sketch)['faults']]);
 
         $eaten = $sketch;
@@ -77,7 +91,10 @@ final class OwnSketchTest extends FeatureTestCase
         $hills = Kit::query()->where('name', 'Knitted Hills')->firstOrFail();
 
         self::assertContains('Mine', array_column($this->props("/kits/$hills->id/sketches")['shelf'], 'name'));
-        self::assertContains('own-1', array_map(static fn (Sketch $sketch): string => $sketch->key, TableState::of($hills)->table()->sketches));
+        self::assertContains(
+            'own-1',
+            array_map(static fn (Sketch $sketch): string => $sketch->key, TableState::of($hills)->table()->sketches),
+        );
     }
 
     public function test_folds_are_shown_for_a_front_with_bases_out_of_a_sheet(): void
@@ -85,11 +102,17 @@ final class OwnSketchTest extends FeatureTestCase
         $kit = $this->harbour();
         $page = $this->props("/kits/$kit->id/folds?fold=gatefold");
 
-        self::assertSame(['8 1/2 × 5 1/2', ['2 1/8', '6 3/8']], [$page['parts'][0]['label'], array_column($page['parts'][0]['scores'], 'label')]);
+        self::assertSame(
+            ['8 1/2 × 5 1/2', ['2 1/8', '6 3/8']],
+            [$page['parts'][0]['label'], array_column($page['parts'][0]['scores'], 'label')],
+        );
         self::assertSame([2, 2, 1], array_column($page['sheets'], 'count'));
         self::assertStringContainsString('Fits an A2 envelope, 4 3/8 × 5 3/4 in.', $page['envelope']);
         self::assertSame('A6', $this->props("/kits/$kit->id/folds?fold=shaker&front=A6")['front']['key']);
-        self::assertStringContainsString('too small for this fold', $this->props("/kits/$kit->id/folds?fold=shaker&front=typed&width=1&height=1")['fault']);
+        self::assertStringContainsString(
+            'too small for this fold',
+            $this->props("/kits/$kit->id/folds?fold=shaker&front=typed&width=1&height=1")['fault'],
+        );
         self::assertSame('gatefold', $this->props("/kits/$kit->id/folds?fold=nonsense")['chosen']['key']);
     }
 }

@@ -29,7 +29,12 @@ final class PairAndLooksTest extends FeatureTestCase
     public function test_a_palette_is_kept_and_a_card_drawn_from_it(): void
     {
         $kit = $this->harbour();
-        $surfaces = [$this->line('wave')->coreId().'/0', $this->line('sea-holly')->coreId().'/0', $this->line('kelp-card')->coreId().'/0', $this->line('deep-water')->coreId().'/0'];
+        $surfaces = [
+            $this->line('wave')->coreId().'/0',
+            $this->line('sea-holly')->coreId().'/0',
+            $this->line('kelp-card')->coreId().'/0',
+            $this->line('deep-water')->coreId().'/0',
+        ];
         $this->act($kit, 'palettes', ['name' => 'Sea', 'surfaces' => $surfaces])->assertSessionHasNoErrors();
         $palette = Palette::query()->sole();
         $this->act($kit, "palettes/$palette->id/card")->assertSessionHasNoErrors();
@@ -62,10 +67,25 @@ final class PairAndLooksTest extends FeatureTestCase
         self::assertGreaterThan(40, $proposal['colours'][0]['percent']);
         self::assertSame(0, Photo::query()->count(), 'a proposal only');
 
-        $this->act($kit, "looks/$wave->id", ['face' => 0, 'name' => 'Poppies', 'motif' => 'dots', 'colours' => ['#f0e8dc', '#be463c'], 'busy' => true, 'directional' => false, 'as_swatch' => true, 'token' => $proposal['token']])->assertSessionHasNoErrors();
+        $this->act($kit, "looks/$wave->id", [
+            'face' => 0,
+            'name' => 'Poppies',
+            'motif' => 'dots',
+            'colours' => ['#f0e8dc', '#be463c'],
+            'busy' => true,
+            'directional' => false,
+            'as_swatch' => true,
+            'token' => $proposal['token'],
+        ])->assertSessionHasNoErrors();
         $face = $wave->refresh()->details['faces'][0];
-        self::assertSame(['Poppies', ['#f0e8dc', '#be463c'], true], [$face['name'], $face['colours'], $face['busy']]);
-        $jpeg = $this->get('/photos/'.Photo::query()->sole()->id.'.jpg')->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
+        self::assertSame(
+            ['Poppies', ['#f0e8dc', '#be463c'], true],
+            [$face['name'], $face['colours'], $face['busy']],
+        );
+        $jpeg = $this->get('/photos/'.Photo::query()->sole()->id.'.jpg')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/jpeg')
+            ->getContent();
         $size = getimagesizefromstring((string) $jpeg);
         self::assertSame([480, 480], [$size[0] ?? 0, $size[1] ?? 0], 'scaled down');
         self::assertStringNotContainsString('secret place', (string) $jpeg, 'stripped of metadata');
@@ -79,8 +99,17 @@ final class PairAndLooksTest extends FeatureTestCase
     {
         return [
             'a text' => ['a.jpg', 'just words', 'not a JPEG, PNG or WebP'],
-            'an SVG with script' => ['a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'not a JPEG, PNG or WebP'],
-            'a GIF' => ['a.gif', "GIF89a\x10\x00\x10\x00\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x10\x00\x10\x00\x00\x02\x0e\x84\x8f\xa9\xcb\xed\x0f\xa3\x9c\xb4\xda\x8b\xb3>\x05\x00;", 'not a JPEG, PNG or WebP'],
+            'an SVG with script' => [
+                'a.svg',
+                '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+                'not a JPEG, PNG or WebP',
+            ],
+            'a GIF' => [
+                'a.gif',
+                "GIF89a\x10\x00\x10\x00\x80\x00\x00\x00\x00\x00\xff\xff\xff,\x00\x00\x00\x00\x10\x00\x10\x00\x00"
+                    ."\x02\x0e\x84\x8f\xa9\xcb\xed\x0f\xa3\x9c\xb4\xda\x8b\xb3>\x05\x00;",
+                'not a JPEG, PNG or WebP',
+            ],
             'half a picture' => ['a.jpg', substr(self::picture('jpeg'), 0, 700), 'damaged'],
             'a decompression bomb' => ['a.png', self::bomb(), 'pixels'],
             'too large' => ['a.jpg', str_repeat('x', 9_000_000), 'larger than 8 MB'],
@@ -106,13 +135,22 @@ final class PairAndLooksTest extends FeatureTestCase
 
     private function line(string $key): Component
     {
-        return Component::query()->where('kit_id', Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail()->id)->where('key', $key)->sole();
+        return Component::query()
+            ->where('kit_id', Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail()->id)
+            ->where('key', $key)
+            ->sole();
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
-    private function photo(Component $component, string $bytes, string $name = 'a.jpg'): \Illuminate\Testing\TestResponse
-    {
-        return $this->post("/kits/$component->kit_id/looks/$component->id/photo", ['face' => 0, 'photo' => UploadedFile::fake()->createWithContent($name, $bytes)]);
+    private function photo(
+        Component $component,
+        string $bytes,
+        string $name = 'a.jpg',
+    ): \Illuminate\Testing\TestResponse {
+        return $this->post("/kits/$component->kit_id/looks/$component->id/photo", [
+            'face' => 0,
+            'photo' => UploadedFile::fake()->createWithContent($name, $bytes),
+        ]);
     }
 
     private static function picture(string $type): string
@@ -139,6 +177,9 @@ final class PairAndLooksTest extends FeatureTestCase
     {
         $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));
 
-        return "\x89PNG\r\n\x1a\n".$chunk('IHDR', pack('NNCCCCC', 30_000, 30_000, 8, 2, 0, 0, 0)).$chunk('IDAT', (string) gzcompress(str_repeat("\0", 10_000))).$chunk('IEND', '');
+        return "\x89PNG\r\n\x1a\n"
+            .$chunk('IHDR', pack('NNCCCCC', 30_000, 30_000, 8, 2, 0, 0, 0))
+            .$chunk('IDAT', (string) gzcompress(str_repeat("\0", 10_000)))
+            .$chunk('IEND', '');
     }
 }

@@ -26,7 +26,10 @@ final class RecordTest extends FeatureTestCase
         self::assertSame(1, Sheet::query()->where('component_id', $wave->id)->where('state', SheetState::Spoiled)->count());
         self::assertTrue($wave->refresh()->is_counted);
         $this->assertInBalance($kit);
-        self::assertStringContainsString('- Wave: 1 bent or damaged (listed: 2), a corner is bent', $this->props("/kits/$kit->id/count")['report']);
+        self::assertStringContainsString(
+            '- Wave: 1 bent or damaged (listed: 2), a corner is bent',
+            $this->props("/kits/$kit->id/count")['report'],
+        );
 
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame([false, 2], [$wave->refresh()->is_counted, (int) $wave->ledger()->sum('delta')]);
@@ -39,8 +42,18 @@ final class RecordTest extends FeatureTestCase
         $this->countLine($this->line('wave'), '4', 2)->assertSessionHasNoErrors();
         $this->countLine($this->line('lantern'), '3', 2)->assertSessionHasNoErrors();
 
-        self::assertSame([1, 2, 3, 4], Sheet::query()->where('component_id', $this->line('wave')->id)->orderBy('number')->pluck('number')->all());
-        self::assertSame(LedgerReason::Found, $this->line('lantern')->ledger()->latest('id')->firstOrFail()->reason);
+        self::assertSame(
+            [1, 2, 3, 4],
+            Sheet::query()
+                ->where('component_id', $this->line('wave')->id)
+                ->orderBy('number')
+                ->pluck('number')
+                ->all(),
+        );
+        self::assertSame(
+            LedgerReason::Found,
+            $this->line('lantern')->ledger()->latest('id')->firstOrFail()->reason,
+        );
         $this->assertInBalance($kit);
     }
 
@@ -50,7 +63,10 @@ final class RecordTest extends FeatureTestCase
         $twine = $this->line('twine');
         $this->countLine($twine, '60 1/2', $twine->listed)->assertSessionHasNoErrors();
         self::assertSame(60 * 203_200 + 101_600, (int) $twine->ledger()->sum('delta'));
-        self::assertStringContainsString('- Harbour twine: 11 1/2 in missing (listed: 72 in)', $this->props("/kits/$kit->id/count")['report']);
+        self::assertStringContainsString(
+            '- Harbour twine: 11 1/2 in missing (listed: 72 in)',
+            $this->props("/kits/$kit->id/count")['report'],
+        );
         $this->countLine($twine, 'some', 60 * 203_200 + 101_600)->assertSessionHasErrors('counted');
     }
 
@@ -82,7 +98,9 @@ final class RecordTest extends FeatureTestCase
     {
         $this->harbour();
         $this->countLine($this->line('wave'), '1', 2)->assertSessionHasNoErrors();
-        $this->countLine($this->line('wave'), '2', 2)->assertSessionHasErrors(['counted' => 'Another tab has counted Wave since: 1. Look again; what you typed is still there.']);
+        $this->countLine($this->line('wave'), '2', 2)->assertSessionHasErrors([
+            'counted' => 'Another tab has counted Wave since: 1. Look again; what you typed is still there.',
+        ]);
 
         self::assertSame(1, (int) $this->line('wave')->ledger()->sum('delta'));
     }
@@ -91,7 +109,12 @@ final class RecordTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 10);
-        $this->countLine($this->line('base'), '8', 10)->assertSessionHasNoErrors()->assertSessionHas('notice', '2 cards are without A2 base, ivory now: its row on Share out has the ways out.');
+        $this->countLine($this->line('base'), '8', 10)
+            ->assertSessionHasNoErrors()
+            ->assertSessionHas(
+                'notice',
+                '2 cards are without A2 base, ivory now: its row on Share out has the ways out.',
+            );
         $planned = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet->component;
         $this->countLine($planned, '0', $planned->listed)->assertSessionHasNoErrors();
         self::assertStringContainsString("without $planned->name now", (string) session('notice'));
@@ -111,8 +134,15 @@ final class RecordTest extends FeatureTestCase
         $plan = CutPlan::query()->with('sheet.component')->firstOrFail();
         $component = $plan->sheet->component;
         $this->act($kit, "cut/$plan->sheet_id")->assertSessionHasNoErrors();
-        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors(['cut' => "1 sheet of $component->name is already cut: what is cut stays on the table. Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again."]);
-        self::assertSame($component->listed - 1, $component->sheets()->where('state', 'open')->where('is_whole', true)->count(), 'nothing was taken');
+        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors([
+            'cut' => "1 sheet of $component->name is already cut: what is cut stays on the table. "
+                .'Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again.',
+        ]);
+        self::assertSame(
+            $component->listed - 1,
+            $component->sheets()->where('state', 'open')->where('is_whole', true)->count(),
+            'nothing was taken',
+        );
         $this->assertInBalance($kit);
     }
 
@@ -128,7 +158,11 @@ final class RecordTest extends FeatureTestCase
         self::assertContains(Sheet::query()->where('component_id', $twin->id)->sole()->id, $sheets, 'the very sheet, not a copy');
         $this->assertInBalance($kit);
 
-        $this->post("/kits/$stash->id/move/$twin->id", ['count' => 1, 'to' => $kit->id, 'revision' => $stash->fresh()?->revision])->assertSessionHasNoErrors();
+        $this->post("/kits/$stash->id/move/$twin->id", [
+            'count' => 1,
+            'to' => $kit->id,
+            'revision' => $stash->fresh()?->revision,
+        ])->assertSessionHasNoErrors();
         self::assertSame([2, 0], [$this->line('wave')->sheets()->count(), $twin->refresh()->listed]);
         $this->assertInBalance($kit);
         foreach (['0', '-1', 'all', '3'] as $count) {
@@ -142,31 +176,75 @@ final class RecordTest extends FeatureTestCase
         $kit = $this->harbour();
         $stash = Kit::stash() ?? self::fail('There is no stash.');
         $envelope = Component::query()->where('key', 'envelope-a2-white')->sole();
-        $this->post("/kits/$stash->id/move/$envelope->id", ['count' => 2, 'to' => $kit->id, 'revision' => $stash->revision])->assertSessionHasNoErrors();
+        $this->post("/kits/$stash->id/move/$envelope->id", [
+            'count' => 2,
+            'to' => $kit->id,
+            'revision' => $stash->revision,
+        ])->assertSessionHasNoErrors();
         $base = Component::query()->where('key', 'heavy-white')->sole();
-        $this->post("/kits/$stash->id/move/$base->id", ['count' => 1, 'to' => $kit->id, 'revision' => $stash->fresh()?->revision])->assertSessionHasNoErrors();
+        $this->post("/kits/$stash->id/move/$base->id", [
+            'count' => 1,
+            'to' => $kit->id,
+            'revision' => $stash->fresh()?->revision,
+        ])->assertSessionHasNoErrors();
         $this->shareOut($kit, 12);
 
         self::assertSame(12, $kit->cards()->count());
-        self::assertSame(['A2 envelope, white: 2', 'Heavy white: 2 pieces'], array_values(array_filter($this->props("/kits/$kit->id/tally")['stash'], static fn (string $line): bool => str_contains($line, 'hite'))));
+        self::assertSame(
+            ['A2 envelope, white: 2', 'Heavy white: 2 pieces'],
+            array_values(
+                array_filter(
+                    $this->props("/kits/$kit->id/tally")['stash'],
+                    static fn (string $line): bool => str_contains($line, 'hite'),
+                ),
+            ),
+        );
     }
 
     public function test_what_a_kit_is_can_be_changed_and_bad_values_are_refused_at_their_field(): void
     {
         $kit = $this->harbour();
         $about = $this->props("/kits/$kit->id/about")['about'];
-        $this->act($kit, 'about', [...$about, 'name' => 'Lanterns', 'price' => '40', 'currency' => 'EUR', 'bought_on' => '2026-11-01'])->assertSessionHasNoErrors();
-        self::assertSame(['Lanterns', 4000, 'EUR', '2026-11-01'], [$kit->refresh()->name, $kit->price_minor, $kit->currency, $kit->bought_on]);
+        $this->act($kit, 'about', [
+            ...$about,
+            'name' => 'Lanterns',
+            'price' => '40',
+            'currency' => 'EUR',
+            'bought_on' => '2026-11-01',
+        ])->assertSessionHasNoErrors();
+        self::assertSame(
+            ['Lanterns', 4000, 'EUR', '2026-11-01'],
+            [$kit->refresh()->name, $kit->price_minor, $kit->currency, $kit->bought_on],
+        );
 
-        $this->act($kit, 'about', [...$about, 'name' => '', 'front_width' => 'wide', 'front_height' => '0', 'promised' => '-1', 'price' => 'dear', 'currency' => 'usd', 'bought_on' => '31.2.2026'])
-            ->assertSessionHasErrors(['name', 'front_width', 'front_height', 'promised', 'price', 'currency', 'bought_on']);
+        $this->act($kit, 'about', [
+            ...$about,
+            'name' => '',
+            'front_width' => 'wide',
+            'front_height' => '0',
+            'promised' => '-1',
+            'price' => 'dear',
+            'currency' => 'usd',
+            'bought_on' => '31.2.2026',
+        ])->assertSessionHasErrors([
+            'name',
+            'front_width',
+            'front_height',
+            'promised',
+            'price',
+            'currency',
+            'bought_on',
+        ]);
         self::assertSame('Lanterns', $kit->refresh()->name);
     }
 
     public function test_a_kit_is_exported_so_that_it_comes_in_the_same(): void
     {
         $kit = $this->harbour();
-        $file = (string) $this->get("/kits/$kit->id/export")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="harbour-lanterns.json"')->getContent();
+        $file = (string) $this->get("/kits/$kit->id/export")
+            ->assertOk()
+            ->assertHeader('Content-Disposition', 'attachment; filename="harbour-lanterns.json"')
+            ->getContent();
 
         self::assertEquals($kit->toCore(), KitFile::read($file));
         self::assertEquals(\Database\Demo\Demo::file('harbour-lanterns'), KitFile::read($file));
@@ -177,7 +255,13 @@ final class RecordTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->post("/kits/$kit->id/duplicate")->assertSessionHasNoErrors();
         $second = Kit::query()->where('name', 'Harbour Lanterns, second')->sole();
-        self::assertSame([$kit->components()->count(), 2], [$second->components()->count(), $second->components()->where('key', 'gull')->sole()->ledger()->sum('delta')]);
+        self::assertSame(
+            [$kit->components()->count(), 2],
+            [
+                $second->components()->count(),
+                $second->components()->where('key', 'gull')->sole()->ledger()->sum('delta'),
+            ],
+        );
 
         $this->post("/kits/$second->id/put-away", ['away' => true]);
         self::assertTrue($second->refresh()->is_put_away);
@@ -192,26 +276,43 @@ final class RecordTest extends FeatureTestCase
     public function test_typed_lines_are_read_while_typed_and_added(): void
     {
         $kit = $this->harbour();
-        $this->getJson("/kits/$kit->id/add/read?line=".urlencode('cardstock 8.5x11 kelp x3'))->assertJson(['said' => ['cardstock · Kelp: 3 sheets, 8 1/2 × 11 in']]);
+        $this->getJson("/kits/$kit->id/add/read?line=".urlencode('cardstock 8.5x11 kelp x3'))->assertJson([
+            'said' => ['cardstock · Kelp: 3 sheets, 8 1/2 × 11 in'],
+        ]);
         $this->getJson("/kits/$kit->id/add/read?line=frogs")->assertJson(['at' => 0, 'length' => 5]);
 
         $this->act($kit, 'add', ['line' => '3 papers x2 "dusk / dawn" busy|calm'])->assertSessionHasNoErrors();
-        self::assertSame(['dusk-dawn-1', 'dusk-dawn-2', 'dusk-dawn-3'], $kit->components()->where('name', 'like', 'Dusk%')->pluck('key')->all());
+        self::assertSame(
+            ['dusk-dawn-1', 'dusk-dawn-2', 'dusk-dawn-3'],
+            $kit->components()->where('name', 'like', 'Dusk%')->pluck('key')->all(),
+        );
         $this->act($kit, 'add', ['line' => 'frogs'])->assertSessionHasErrors('line');
         $this->assertInBalance($kit);
     }
 
     private function line(string $key): Component
     {
-        return Component::query()->where('kit_id', Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail()->id)->where('key', $key)->sole();
+        return Component::query()
+            ->where('kit_id', Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail()->id)
+            ->where('key', $key)
+            ->sole();
     }
 
     /**
      * @param  array<string, mixed>  $with
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    private function countLine(Component $component, mixed $counted, int $was, array $with = []): \Illuminate\Testing\TestResponse
-    {
-        return $this->post("/kits/$component->kit_id/count/$component->id", ['counted' => $counted, 'was' => $was, 'reason' => 'lost', ...$with]);
+    private function countLine(
+        Component $component,
+        mixed $counted,
+        int $was,
+        array $with = [],
+    ): \Illuminate\Testing\TestResponse {
+        return $this->post("/kits/$component->kit_id/count/$component->id", [
+            'counted' => $counted,
+            'was' => $was,
+            'reason' => 'lost',
+            ...$with,
+        ]);
     }
 }

@@ -58,7 +58,8 @@ final class SearchTest extends FeatureTestCase
                 $this->get("/kits/$kit->id/$page")->assertOk();
             }
         }
-        $waiting = static fn (string $task): Closure => static fn (RunTask $job): bool => $job->task() === $task && $job->queue === 'searches';
+        $waiting = static fn (string $task): Closure => static fn (RunTask $job): bool => $job->task() === $task
+            && $job->queue === 'searches';
         self::assertCount(1, $queue->pushed(RunTask::class, $waiting(BonusCards::class)));
         self::assertCount(1, $queue->pushed(RunTask::class, $waiting(NextCards::class)));
         self::assertTrue($this->props("/kits/$kit->id/keep")['bonus']['isLooking']);

@@ -41,7 +41,10 @@ final class SliceTest extends FeatureTestCase
         $page = $this->props("/kits/$kit->id/unpack");
         $lines = array_merge(...array_column($page['groups'], 'lines'));
         $differing = array_values(array_filter($lines, static fn (array $line): bool => $line['differs']));
-        self::assertSame([['2', '1'], ['2', '1']], array_map(static fn (array $line): array => [$line['listed'], $line['here']], $differing));
+        self::assertSame(
+            [['2', '1'], ['2', '1']],
+            array_map(static fn (array $line): array => [$line['listed'], $line['here']], $differing),
+        );
         $bent = Sheet::query()->where('state', SheetState::Spoiled)->get();
         self::assertGreaterThan(0, $bent->count());
         self::assertSame(0, CutPlan::query()->whereIn('sheet_id', $bent->modelKeys())->count());
@@ -80,7 +83,10 @@ final class SliceTest extends FeatureTestCase
         self::assertCount(count($leaves), $parts);
         self::assertSame(count($plan->toCore()->pieces()), Taking::query()->whereIn('sheet_id', $parts->modelKeys())->count());
         $this->assertInBalance($kit);
-        self::assertMatchesRegularExpression('/^1 of \d+ sheets$/', array_column($this->props("/kits/$kit->id/cut")['frame']['stages'], 'figure', 'key')['cut']);
+        self::assertMatchesRegularExpression(
+            '/^1 of \d+ sheets$/',
+            array_column($this->props("/kits/$kit->id/cut")['frame']['stages'], 'figure', 'key')['cut'],
+        );
 
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame($before, self::photograph());
@@ -161,7 +167,11 @@ final class SliceTest extends FeatureTestCase
         $this->shareOut($kit, 30);
 
         self::assertSame(10, $kit->cards()->count());
-        self::assertStringContainsString('10 of the 30 cards asked for. Beyond these no more can be made at all: there is no base left. Another needs one more base and one more envelope.', $this->props("/kits/$kit->id/share-out")['solve']['message']);
+        self::assertStringContainsString(
+            '10 of the 30 cards asked for. Beyond these no more can be made at all: there is no base left. '
+                .'Another needs one more base and one more envelope.',
+            $this->props("/kits/$kit->id/share-out")['solve']['message'],
+        );
     }
 
     public function test_a_share_out_runs_in_the_background_and_can_be_stopped(): void
@@ -251,7 +261,13 @@ final class SliceTest extends FeatureTestCase
     {
         $kit = $this->harbour();
 
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => 'Write how many cards, from 1 to 60, or max for as many as possible.']);
+        $this->act($kit, 'share-out', [
+            'cards' => $cards,
+            'stash' => false,
+            'repeat' => false,
+        ])->assertSessionHasErrors([
+            'cards' => 'Write how many cards, from 1 to 60, or max for as many as possible.',
+        ]);
         self::assertSame(0, Solve::query()->count());
     }
 
@@ -263,7 +279,14 @@ final class SliceTest extends FeatureTestCase
         $plan = CutPlan::query()->firstOrFail();
         $before = self::photograph();
 
-        foreach (["cut/$plan->sheet_id" => [], 'keep' => ['number' => 5], 'undo' => [], 'share-out' => ['cards' => 2, 'stash' => false, 'repeat' => false]] as $path => $with) {
+        foreach (
+            [
+                "cut/$plan->sheet_id" => [],
+                'keep' => ['number' => 5],
+                'undo' => [],
+                'share-out' => ['cards' => 2, 'stash' => false, 'repeat' => false],
+            ] as $path => $with
+        ) {
             $this->post("/kits/$kit->id/$path", ['revision' => $stale, ...$with])->assertSessionHasErrors('table');
             self::assertStringContainsString('The table has changed', (string) session('errors')?->first('table'));
         }
@@ -278,7 +301,11 @@ final class SliceTest extends FeatureTestCase
         $plan = CutPlan::query()->whereHas('sheet', fn ($sheet) => $sheet->where('component_id', $heavy->id))->firstOrFail();
         $this->act($harbour, "cut/$plan->sheet_id")->assertSessionHasNoErrors();
         // Another kit takes a piece that came from that cut.
-        Sheet::query()->where('parent_id', $plan->sheet_id)->where('state', SheetState::Piece)->firstOrFail()->update(['state' => SheetState::Spoiled]);
+        Sheet::query()
+            ->where('parent_id', $plan->sheet_id)
+            ->where('state', SheetState::Piece)
+            ->firstOrFail()
+            ->update(['state' => SheetState::Spoiled]);
 
         $this->act($harbour, 'undo')->assertSessionHasErrors('undo');
         self::assertStringContainsString('something done since', (string) session('errors')?->first('undo'));

@@ -47,9 +47,19 @@ final class TableToolsTest extends FeatureTestCase
         $off = $this->plan();
         $first = (int) $off->toCore()->pieces()[0]->piece;
         $width = $off->toCore()->pieces()[0]->rect()->size->width->units;
-        $this->act($kit, "cut/$off->sheet_id/motor")->assertSessionHas('notice', static fn (string $says): bool => str_starts_with($says, 'Planned again.'));
+        $this->act($kit, "cut/$off->sheet_id/motor")->assertSessionHas(
+            'notice',
+            static fn (string $says): bool => str_starts_with($says, 'Planned again.'),
+        );
         self::assertNull(Taking::query()->find($first)?->sheet_id);
-        self::assertTrue(Sheet::query()->where('parent_id', $off->sheet_id)->where('state', SheetState::Open)->where('width', $width - 6_400)->exists(), 'the piece that came out wrong is an offcut of its real size');
+        self::assertTrue(
+            Sheet::query()
+                ->where('parent_id', $off->sheet_id)
+                ->where('state', SheetState::Open)
+                ->where('width', $width - 6_400)
+                ->exists(),
+            'the piece that came out wrong is an offcut of its real size',
+        );
 
         $this->act($kit, 'undo');
         self::assertSame(SheetState::Open, $off->sheet->fresh()?->state);
@@ -81,13 +91,22 @@ final class TableToolsTest extends FeatureTestCase
 
     private function plan(): CutPlan
     {
-        return CutPlan::query()->whereNull('cut_at')->whereHas('sheet', static fn ($sheet) => $sheet->where('is_whole', true))->with('sheet')->firstOrFail();
+        return CutPlan::query()
+            ->whereNull('cut_at')
+            ->whereHas('sheet', static fn ($sheet) => $sheet->where('is_whole', true))
+            ->with('sheet')
+            ->firstOrFail();
     }
 
     private function startTools(): void
     {
         $port = Process::freePort();
-        $this->tools = new Process([PHP_BINARY, '-S', "127.0.0.1:$port", 'standins/table-tools.php'], base_path(), [], storage_path('logs/table-tools.log'));
+        $this->tools = new Process(
+            [PHP_BINARY, '-S', "127.0.0.1:$port", 'standins/table-tools.php'],
+            base_path(),
+            [],
+            storage_path('logs/table-tools.log'),
+        );
         Process::await($port);
         config(['services.table_tools' => "http://127.0.0.1:$port"]);
     }

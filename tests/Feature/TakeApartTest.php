@@ -22,7 +22,11 @@ final class TakeApartTest extends FeatureTestCase
         self::assertSame(1, $this->spares($kit)['A2 envelope']['count']);
 
         $this->act($kit, 'keep/apart', ['component' => $spare['id']]);
-        self::assertSame([1, 2], [Component::query()->where('name', 'Liner of A2 envelope')->count(), $liner->sheets()->count()], 'like lies with like');
+        self::assertSame(
+            [1, 2],
+            [Component::query()->where('name', 'Liner of A2 envelope')->count(), $liner->sheets()->count()],
+            'like lies with like',
+        );
         $this->act($kit, 'undo');
         $this->act($kit, 'undo');
         self::assertNull($this->liner());
@@ -36,7 +40,9 @@ final class TakeApartTest extends FeatureTestCase
         $envelope = Component::query()->where('kit_id', $kit->id)->where('name', 'A2 envelope')->firstOrFail();
         $this->act($kit, 'keep/apart', ['component' => $envelope->coreId()])->assertSessionHasErrors('table');
         $twine = Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Ribbon)->firstOrFail();
-        $this->act($kit, 'keep/apart', ['component' => $twine->coreId()])->assertSessionHasErrors(['table' => "There is nothing in $twine->name that could be used apart."]);
+        $this->act($kit, 'keep/apart', ['component' => $twine->coreId()])->assertSessionHasErrors([
+            'table' => "There is nothing in $twine->name that could be used apart.",
+        ]);
         self::assertNull($this->liner());
     }
 
@@ -44,8 +50,18 @@ final class TakeApartTest extends FeatureTestCase
     {
         $kit = $this->withSpareEnvelopes();
         // The maker wants no more of the papers used.
-        Component::query()->where('kit_id', $kit->id)->whereIn('kind', [Kind::Paper, Kind::Panel])->get()
-            ->each(fn (Component $paper) => $kit->update(['wishes' => [...$kit->wishes, 'uses' => [...$kit->wishes['uses'] ?? [], $paper->coreId() => 'never']]]));
+        Component::query()
+            ->where('kit_id', $kit->id)
+            ->whereIn('kind', [Kind::Paper, Kind::Panel])
+            ->get()
+            ->each(
+                fn (Component $paper) => $kit->update([
+                    'wishes' => [
+                        ...$kit->wishes,
+                        'uses' => [...$kit->wishes['uses'] ?? [], $paper->coreId() => 'never'],
+                    ],
+                ]),
+            );
         $kit->increment('revision');
         $bonus = $this->props("/kits/$kit->id/keep")['bonus']['cards'];
         self::assertCount(1, $bonus);

@@ -27,7 +27,9 @@ final class WishesTest extends FeatureTestCase
         self::assertSame(1, $kit->cards()->where('fold', FoldKind::Gatefold)->count(), 'with the stash there is one');
         $this->assertInBalance($kit);
         $this->taste($kit, ['folds' => ['gatefold' => 'many']])->assertSessionHasErrors('folds.gatefold');
-        $this->taste($kit, ['wanted' => ['birthday' => '40', 'hello' => '30']])->assertSessionHasErrors(['wanted' => '70 cards of certain occasions are asked for, but only 60 cards in all. Ask for fewer of the occasions.']);
+        $this->taste($kit, ['wanted' => ['birthday' => '40', 'hello' => '30']])->assertSessionHasErrors([
+            'wanted' => '70 cards of certain occasions are asked for, but only 60 cards in all. Ask for fewer of the occasions.',
+        ]);
         $this->taste($kit, ['folds' => ['gatefold' => '40', 'pocket' => '30']])->assertSessionHasErrors('wanted');
         $this->get("/kits/$kit->id/keep")->assertOk();
     }
@@ -35,17 +37,35 @@ final class WishesTest extends FeatureTestCase
     public function test_the_kits_own_designs_are_followed_where_that_is_wished(): void
     {
         $kit = $this->harbour();
-        self::assertSame(['Light in the window', 'Gull over the quay', 'Down the slipway', 'Calm water'], $this->props("/kits/$kit->id/share-out")['taste']['designs']);
+        self::assertSame(
+            ['Light in the window', 'Gull over the quay', 'Down the slipway', 'Calm water'],
+            $this->props("/kits/$kit->id/share-out")['taste']['designs'],
+        );
         $this->shareOut($kit, 6);
         self::assertSame(0, $this->followed($kit));
         $this->taste($kit, ['follows' => true])->assertSessionHasNoErrors();
         $this->shareOut($kit, 6);
         self::assertSame(5, $this->followed($kit));
-        self::assertSame([0], array_values(array_unique(array_column(array_slice($this->props("/kits/$kit->id/share-out")['cards'], 0, 2), 'findings'))), 'two of one design are a set, no repeat');
+        self::assertSame(
+            [0],
+            array_values(
+                array_unique(
+                    array_column(array_slice($this->props("/kits/$kit->id/share-out")['cards'], 0, 2), 'findings'),
+                ),
+            ),
+            'two of one design are a set, no repeat',
+        );
         $this->assertInBalance($kit);
 
-        Component::query()->where('kit_id', $kit->id)->where('key', 'gull')->update(['key' => 'renamed']);
-        self::assertNotContains('Gull over the quay', $this->props("/kits/$kit->id/share-out")['taste']['designs'], 'a design of what has left the kit is none');
+        Component::query()
+            ->where('kit_id', $kit->id)
+            ->where('key', 'gull')
+            ->update(['key' => 'renamed']);
+        self::assertNotContains(
+            'Gull over the quay',
+            $this->props("/kits/$kit->id/share-out")['taste']['designs'],
+            'a design of what has left the kit is none',
+        );
     }
 
     public function test_a_card_is_kept_as_a_design_of_its_kit_and_made_again(): void
@@ -62,8 +82,21 @@ final class WishesTest extends FeatureTestCase
         $this->taste($kit, ['follows' => true]);
         $this->shareOut($kit, 2);
         self::assertSame(1, $this->followed($kit));
-        self::assertTrue($kit->cards()->with('takings')->orderBy('number')->firstOrFail()->toCore()->follows($kit->refresh()->designs()[0]), 'it comes first');
-        self::assertEquals($kit->toCore(), \KeepShare\Core\Kit\KitFile::read((string) $this->get("/kits/$kit->id/export")->getContent()), 'and goes along with the kit file');
+        self::assertTrue(
+            $kit
+                ->cards()
+                ->with('takings')
+                ->orderBy('number')
+                ->firstOrFail()
+                ->toCore()
+                ->follows($kit->refresh()->designs()[0]),
+            'it comes first',
+        );
+        self::assertEquals(
+            $kit->toCore(),
+            \KeepShare\Core\Kit\KitFile::read((string) $this->get("/kits/$kit->id/export")->getContent()),
+            'and goes along with the kit file',
+        );
 
         $again = $kit->cards()->orderBy('number')->firstOrFail();
         $this->act($kit, "cards/$again->id/keep")->assertSessionHasNoErrors();
@@ -95,7 +128,11 @@ final class WishesTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->shareOut($kit, 2);
         $card = $kit->cards()->orderBy('number')->firstOrFail();
-        $this->act($kit, "cards/$card->id/measure", ['part' => 'panel', 'measure' => 'reveal', 'value' => '1/2'])->assertSessionHasNoErrors();
+        $this->act($kit, "cards/$card->id/measure", [
+            'part' => 'panel',
+            'measure' => 'reveal',
+            'value' => '1/2',
+        ])->assertSessionHasNoErrors();
         $this->act($kit, "cards/$card->id/keep")->assertSessionHasErrors('table');
         $other = $kit->cards()->with('takings')->where('number', 2)->firstOrFail();
         $other->takings->firstWhere('part', 'sentiment')?->delete();
@@ -108,7 +145,11 @@ final class WishesTest extends FeatureTestCase
         $kit = $this->harbour();
         $base = Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Base)->firstOrFail();
         $this->act($kit, "count/$base->id", ['counted' => 0, 'was' => 10])->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(['cards' => 'No card can be made: there is no base left to take. With the stash there can be up to 12: tick it.']);
+        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(
+            [
+                'cards' => 'No card can be made: there is no base left to take. With the stash there can be up to 12: tick it.',
+            ],
+        );
         self::assertSame(0, $kit->cards()->count());
         $this->shareOut($kit, 2, true);
         self::assertSame(2, $kit->cards()->count());
@@ -125,7 +166,15 @@ final class WishesTest extends FeatureTestCase
         $this->act($kit, "count/$component->id", ['counted' => 0, 'was' => $component->listed])->assertSessionHasNoErrors();
         $before = Card::query()->with('takings')->orderBy('id')->get()->toArray();
 
-        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'repeat' => false, 'anew' => true])->assertSessionHasErrors(['cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. Take the pin off, or take a way out in its row; nothing was changed."]);
+        $this->act($kit, 'share-out', [
+            'cards' => 6,
+            'stash' => false,
+            'repeat' => false,
+            'anew' => true,
+        ])->assertSessionHasErrors([
+            'cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. "
+                .'Take the pin off, or take a way out in its row; nothing was changed.',
+        ]);
         self::assertSame($before, Card::query()->with('takings')->orderBy('id')->get()->toArray());
         $this->act($kit, 'grid/pin', ['component' => $component->coreId(), 'card' => $card->id]);
         $this->shareOut($kit, 6);
@@ -135,22 +184,63 @@ final class WishesTest extends FeatureTestCase
     public function test_the_command_line_follows_folds_and_covers(): void
     {
         $file = base_path('database/demo/harbour-lanterns.json');
-        Artisan::call('share:out', ['file' => $file, '--cards' => '4', '--follow' => true, '--frame' => '0', '--steps' => 0, '--json' => true]);
+        Artisan::call('share:out', [
+            'file' => $file,
+            '--cards' => '4',
+            '--follow' => true,
+            '--frame' => '0',
+            '--steps' => 0,
+            '--json' => true,
+        ]);
         $cards = json_decode(Artisan::output(), true)['cards'];
         self::assertSame(['Stacked mats', 'Stacked mats', 'Two papers, seam strip', 'Band across'], array_column($cards, 'sketch'));
         $covered = array_column($cards[3]['takings'], null, 'part')['panel'];
         self::assertSame(['5 1/2', '4 1/4'], [$covered['width'], $covered['height']]);
 
-        Artisan::call('share:out', ['file' => $file, '--cards' => '3', '--fold' => ['envelope-flap'], '--steps' => 2, '--json' => true]);
-        self::assertContains('fold-flap', array_merge(...array_map(static fn (array $card): array => array_column($card['takings'], 'part'), json_decode(Artisan::output(), true)['cards'])));
-        Artisan::call('share:out', ['file' => $file, '--cards' => '12', '--stash' => base_path('database/demo/stash.json'), '--stash-cards' => '2', '--inside' => true, '--steps' => 0, '--json' => true]);
+        Artisan::call('share:out', [
+            'file' => $file,
+            '--cards' => '3',
+            '--fold' => ['envelope-flap'],
+            '--steps' => 2,
+            '--json' => true,
+        ]);
+        self::assertContains(
+            'fold-flap',
+            array_merge(
+                ...array_map(
+                    static fn (array $card): array => array_column($card['takings'], 'part'),
+                    json_decode(Artisan::output(), true)['cards'],
+                ),
+            ),
+        );
+        Artisan::call('share:out', [
+            'file' => $file,
+            '--cards' => '12',
+            '--stash' => base_path('database/demo/stash.json'),
+            '--stash-cards' => '2',
+            '--inside' => true,
+            '--steps' => 0,
+            '--json' => true,
+        ]);
         $cards = json_decode(Artisan::output(), true)['cards'];
-        $from = array_filter($cards, static fn (array $card): bool => array_filter($card['takings'], static fn (array $taking): bool => str_starts_with($taking['component'], 'stash-')) !== []);
+        $from = array_filter(
+            $cards,
+            static fn (array $card): bool => array_filter(
+                $card['takings'],
+                static fn (array $taking): bool => str_starts_with($taking['component'], 'stash-'),
+            ) !== [],
+        );
         self::assertSame([12, 2], [count($cards), count($from)]);
         self::assertContains('inside', array_column($cards[0]['takings'], 'part'));
         self::assertSame(2, Artisan::call('share:out', ['file' => $file, '--stash' => 'nowhere.json']));
-        foreach (['--fold' => 'origami=2', '--occasion' => 'brithday=1', '--frame' => 'wide'] as $option => $wrong) {
-            self::assertSame(2, Artisan::call('share:out', ['file' => $file, $option => $option === '--frame' ? $wrong : [$wrong]]), $option);
+        foreach (
+            ['--fold' => 'origami=2', '--occasion' => 'brithday=1', '--frame' => 'wide'] as $option => $wrong
+        ) {
+            self::assertSame(
+                2,
+                Artisan::call('share:out', ['file' => $file, $option => $option === '--frame' ? $wrong : [$wrong]]),
+                $option,
+            );
         }
     }
 
@@ -158,7 +248,14 @@ final class WishesTest extends FeatureTestCase
     {
         $kit->refresh();
 
-        return $kit->cards()->with('takings')->get()->filter(static fn (Card $card): bool => array_filter($kit->designs(), $card->toCore()->follows(...)) !== [])->count();
+        return $kit
+            ->cards()
+            ->with('takings')
+            ->get()
+            ->filter(
+                static fn (Card $card): bool => array_filter($kit->designs(), $card->toCore()->follows(...)) !== [],
+            )
+            ->count();
     }
 
     /**

@@ -19,7 +19,13 @@ final class OwnTable
     public static function with(Closure $do): mixed
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'bench');
-        config(['database.connections.sqlite.database' => $path, 'session.driver' => 'array', 'cache.default' => 'array', 'queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
+        config([
+            'database.connections.sqlite.database' => $path,
+            'session.driver' => 'array',
+            'cache.default' => 'array',
+            'queue.default' => 'null',
+            'queue.connections.null' => ['driver' => 'null'],
+        ]);
         DB::purge();
         try {
             Artisan::call('migrate', ['--force' => true]);

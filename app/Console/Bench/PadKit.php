@@ -22,11 +22,19 @@ final class PadKit
         for ($round = 0; count($components) < self::COMPONENTS; $round++) {
             foreach ($kit['components'] as $component) {
                 $kind = $component['kind'];
-                if (count($components) === self::COMPONENTS || ($kind === 'paper' && $designs === self::DESIGNS) || ($round > 0 && in_array($kind, ['base', 'envelope', 'tool'], true))) {
+                if (
+                    count($components) === self::COMPONENTS
+                    || ($kind === 'paper' && $designs === self::DESIGNS)
+                    || ($round > 0 && in_array($kind, ['base', 'envelope', 'tool'], true))
+                ) {
                     continue;
                 }
                 $designs += $kind === 'paper' ? 1 : 0;
-                $components[] = [...$component, ...self::again($component, $round), ...(in_array($kind, ['base', 'envelope'], true) ? ['count' => 24] : [])];
+                $components[] = [
+                    ...$component,
+                    ...self::again($component, $round),
+                    ...(in_array($kind, ['base', 'envelope'], true) ? ['count' => 24] : []),
+                ];
             }
         }
 
@@ -43,6 +51,9 @@ final class PadKit
             return [];
         }
 
-        return array_map(static fn (mixed $text): string => (is_string($text) ? $text : '')." $round", array_intersect_key($component, ['name' => 1, 'words' => 1])) + ['id' => (is_string($component['id']) ? $component['id'] : '')."-$round"];
+        return array_map(
+            static fn (mixed $text): string => (is_string($text) ? $text : '')." $round",
+            array_intersect_key($component, ['name' => 1, 'words' => 1]),
+        ) + ['id' => (is_string($component['id']) ? $component['id'] : '')."-$round"];
     }
 }

@@ -34,7 +34,14 @@ use Random\Randomizer;
 /** Made-up kits, any number of them from their seeds. */
 final class RandomKit
 {
-    private const OCCASIONS = [Occasion::Birthday, Occasion::ThankYou, Occasion::Hello, Occasion::Sympathy, Occasion::Wedding, Occasion::GetWell];
+    private const OCCASIONS = [
+        Occasion::Birthday,
+        Occasion::ThankYou,
+        Occasion::Hello,
+        Occasion::Sympathy,
+        Occasion::Wedding,
+        Occasion::GetWell,
+    ];
 
     private function __construct(private readonly Randomizer $random, private readonly Unit $unit)
     {
@@ -51,7 +58,11 @@ final class RandomKit
 
     private function kit(int $seed): Kit
     {
-        $front = $this->pick($this->unit === Unit::Inch ? [['4 1/4', '5 1/2'], ['5', '7'], ['6', '6'], ['2 3/4', '3 1/2']] : [['105', '148'], ['127', '178'], ['140', '140']]);
+        $front = $this->pick(
+            $this->unit === Unit::Inch
+                ? [['4 1/4', '5 1/2'], ['5', '7'], ['6', '6'], ['2 3/4', '3 1/2']]
+                : [['105', '148'], ['127', '178'], ['140', '140']],
+        );
         $size = Size::parse($front[0], $front[1], $this->unit);
         $envelope = $size->grown(Length::ofUnits(12_700));
         $components = [];
@@ -67,12 +78,27 @@ final class RandomKit
         $add('base', CardBase::of($size, FoldEdge::Side, $this->colour()), $this->random->getInt(0, 6));
         $add('envelope', Envelope::of($envelope, $this->colour()), $this->random->getInt(1, 8));
         foreach (range(1, $this->random->getInt(1, 5)) as $n) {
-            $add("image$n", DieCut::of(Printed::of($this->small(), Serves::Image, $this->pick(Shape::cases()), [$this->colour(), $this->colour()])), $this->random->getInt(0, 3));
+            $add(
+                "image$n",
+                DieCut::of(
+                    Printed::of($this->small(), Serves::Image, $this->pick(Shape::cases()), [
+                        $this->colour(),
+                        $this->colour(),
+                    ]),
+                ),
+                $this->random->getInt(0, 3),
+            );
         }
         foreach (range(1, $this->random->getInt(1, 6)) as $n) {
             $words = Words::of("words $n", [$this->pick(self::OCCASIONS), $this->pick(self::OCCASIONS)]);
             $strip = Size::parse('1 1/2', '3/8', Unit::Inch);
-            $add("words$n", $n % 3 === 0 ? Stamp::of($strip, $words) : DieCut::of(Printed::of($strip, Serves::Sentiment, Shape::Label, [$this->colour()], $words)), $this->random->getInt(0, 2));
+            $add(
+                "words$n",
+                $n % 3 === 0
+                    ? Stamp::of($strip, $words)
+                    : DieCut::of(Printed::of($strip, Serves::Sentiment, Shape::Label, [$this->colour()], $words)),
+                $this->random->getInt(0, 2),
+            );
         }
         $add('gems', Embellishment::of($this->colour(), $this->random->getInt(0, 3) === 0), $this->random->getInt(0, 12));
         $add('twine', Ribbon::of($this->colour()), Length::inches($this->random->getInt(0, 40))->units);
@@ -83,7 +109,11 @@ final class RandomKit
 
     private function sheet(): Size
     {
-        $size = $this->pick($this->unit === Unit::Inch ? [['6', '6'], ['6', '6'], ['8', '8'], ['12', '12']] : [['150', '150'], ['152.5', '152.5'], ['210', '297']]);
+        $size = $this->pick(
+            $this->unit === Unit::Inch
+                ? [['6', '6'], ['6', '6'], ['8', '8'], ['12', '12']]
+                : [['150', '150'], ['152.5', '152.5'], ['210', '297']],
+        );
 
         return Size::parse($size[0], $size[1], $this->unit);
     }
@@ -92,7 +122,13 @@ final class RandomKit
     {
         $size = $this->unit === Unit::Inch ? Size::parse('8 1/2', '11', $this->unit) : Size::parse('210', '297', $this->unit);
 
-        return Cardstock::of($size, $this->colour(), $this->colour(), $this->pick([Finish::Plain, Finish::Plain, Finish::Mirror, Finish::Vellum]), $this->pick(Weight::cases()));
+        return Cardstock::of(
+            $size,
+            $this->colour(),
+            $this->colour(),
+            $this->pick([Finish::Plain, Finish::Plain, Finish::Mirror, Finish::Vellum]),
+            $this->pick(Weight::cases()),
+        );
     }
 
     private function small(): Size
@@ -104,7 +140,13 @@ final class RandomKit
 
     private function face(): Face
     {
-        return Face::printed('face '.$this->random->getInt(1, 999), $this->pick(Motif::cases()), [$this->colour(), $this->colour()], $this->random->getInt(0, 1) === 1, $this->random->getInt(0, 1) === 1);
+        return Face::printed(
+            'face '.$this->random->getInt(1, 999),
+            $this->pick(Motif::cases()),
+            [$this->colour(), $this->colour()],
+            $this->random->getInt(0, 1) === 1,
+            $this->random->getInt(0, 1) === 1,
+        );
     }
 
     private function colour(): Colour

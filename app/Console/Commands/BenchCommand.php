@@ -54,8 +54,29 @@ final class BenchCommand extends Command
         foreach (['harbour-lanterns' => 10, 'knitted-hills' => 6] as $name => $cards) {
             array_push($rows, ...$this->kit($name, $cards));
         }
-        $this->table(['what', 'median ms', 'came out'], [...$rows, $this->sketch(), $this->checks(), $this->pad(), $this->order(), $this->filling(), $this->file(), $this->photo(), ...OwnTable::with($this->pages(...))]);
-        $this->line(sprintf('PHP %s, JIT %s, peak %.0f MB, median of %d', PHP_VERSION, self::hasJit() ? 'on' : 'off', memory_get_peak_usage() / 1e6, (int) $this->option('times')));
+        $this->table(
+            ['what', 'median ms', 'came out'],
+            [
+                ...$rows,
+                $this->sketch(),
+                $this->checks(),
+                $this->pad(),
+                $this->order(),
+                $this->filling(),
+                $this->file(),
+                $this->photo(),
+                ...OwnTable::with($this->pages(...)),
+            ],
+        );
+        $this->line(
+            sprintf(
+                'PHP %s, JIT %s, peak %.0f MB, median of %d',
+                PHP_VERSION,
+                self::hasJit() ? 'on' : 'off',
+                memory_get_peak_usage() / 1e6,
+                (int) $this->option('times'),
+            ),
+        );
 
         $this->call('bench:share');
 
@@ -73,23 +94,49 @@ final class BenchCommand extends Command
         foreach ($out->cards as $card) {
             $pieces = array_merge_recursive($pieces, $card->pieces());
         }
-        [$cut, $plans] = $this->median(static fn (): array => array_map(
-            static fn (string $component): CutPlan => Planner::plan($table->stock[$component], array_values($pieces[$component])),
-            array_keys($pieces),
-        ));
-        [$engine, $proven] = $this->median(static fn (): array => array_map(
-            static fn (string $component): CutPlan => Engine::plan($table->stock[$component], array_values($pieces[$component])),
-            array_keys($pieces),
-        ));
-        [$resolve] = $this->median(static fn (): array => array_map(static fn ($sketch) => $sketch->resolve($kit->front, $kit->unit), Sketches::all()));
+        [$cut, $plans] = $this->median(
+            static fn (): array => array_map(
+                static fn (string $component): CutPlan => Planner::plan(
+                    $table->stock[$component],
+                    array_values($pieces[$component]),
+                ),
+                array_keys($pieces),
+            ),
+        );
+        [$engine, $proven] = $this->median(
+            static fn (): array => array_map(
+                static fn (string $component): CutPlan => Engine::plan(
+                    $table->stock[$component],
+                    array_values($pieces[$component]),
+                ),
+                array_keys($pieces),
+            ),
+        );
+        [$resolve] = $this->median(
+            static fn (): array => array_map(
+                static fn ($sketch) => $sketch->resolve($kit->front, $kit->unit),
+                Sketches::all(),
+            ),
+        );
         $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans));
         $least = array_sum(array_map(static fn (CutPlan $plan): int => $plan->lowerBound, $plans));
 
         return [
             ["$kit->name: share out $cards cards", $share, count($out->cards).' cards'],
-            ["$kit->name: as many as possible, and what stops the next", $all, count($most->cards).' cards; '.($most->stop?->wants() ?? 'nothing stops')],
+            [
+                "$kit->name: as many as possible, and what stops the next",
+                $all,
+                count($most->cards).' cards; '.($most->stop?->wants() ?? 'nothing stops'),
+            ],
             ["$kit->name: plan the cutting of all sheets", $cut, "$opened sheets opened, at least $least"],
-            ["$kit->name: the same by the engine, as after a wrong cut", $engine, count(array_filter($proven, static fn (CutPlan $plan): bool => $plan->isProven())).' of '.count($proven).' papers proven'],
+            [
+                "$kit->name: the same by the engine, as after a wrong cut",
+                $engine,
+                count(array_filter($proven, static fn (CutPlan $plan): bool => $plan->isProven()))
+                .' of '
+                .count($proven)
+                .' papers proven',
+            ],
             ["$kit->name: resolve all sketches", $resolve, count(Sketches::all()).' sketches'],
         ];
     }
@@ -97,14 +144,32 @@ final class BenchCommand extends Command
     /** @return array{string, string, string} a sketch of twelve parts and what shows of each */
     private function sketch(): array
     {
-        $tiles = array_map(static fn (int $n): Part => Part::of("tile-$n", "tile $n", Role::Accent, Tile::inGrid('ground', $n, 3, 3, Dim::reveal()), Form::rounded(Dim::reveal())), range(0, 8));
-        $sketch = Sketch::of('twelve', 'Twelve parts', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
-            ...$tiles,
-            Part::of('mat', 'mat', Role::Mat, Circle::in('ground', Dim::share(5, 8)), Form::round()),
-            Part::of('circle', 'circle', Role::Label, Inset::in('mat'), Form::round()),
-        ], Inset::in('circle'), Inset::in('circle'), 30);
-        [$time, $shown] = $this->median(static fn (): Visibility => Visibility::of($sketch->resolve(StandardFront::A2->size(), Unit::Inch)));
+        $tiles = array_map(
+            static fn (int $n): Part => Part::of(
+                "tile-$n",
+                "tile $n",
+                Role::Accent,
+                Tile::inGrid('ground', $n, 3, 3, Dim::reveal()),
+                Form::rounded(Dim::reveal()),
+            ),
+            range(0, 8),
+        );
+        $sketch = Sketch::of(
+            'twelve',
+            'Twelve parts',
+            [
+                Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+                ...$tiles,
+                Part::of('mat', 'mat', Role::Mat, Circle::in('ground', Dim::share(5, 8)), Form::round()),
+                Part::of('circle', 'circle', Role::Label, Inset::in('mat'), Form::round()),
+            ],
+            Inset::in('circle'),
+            Inset::in('circle'),
+            30,
+        );
+        [$time, $shown] = $this->median(
+            static fn (): Visibility => Visibility::of($sketch->resolve(StandardFront::A2->size(), Unit::Inch)),
+        );
 
         return ['resolve a sketch of 12 parts, and what shows of each', $time, $shown->shownPercent('ground').' % of its ground shows'];
     }
@@ -114,8 +179,26 @@ final class BenchCommand extends Command
     {
         $table = Laying::unpacked(Demo::file('harbour-lanterns'));
         $out = ShareOut::of($table->under(Wishes::cards(10)))->cards;
-        $cards = array_map(static fn (int $n): Card => Card::of($n + 1, $out[$n % count($out)]->sketch, $out[$n % count($out)]->front, $out[$n % count($out)]->occasion, $out[$n % count($out)]->takings), range(0, 23));
-        [$time, $found] = $this->median(static fn (): int => array_sum(array_map(static fn (Card $card): int => count(Checks::look(CardInHand::of($card, $table->components, $table->unit, $cards))), $cards)));
+        $cards = array_map(
+            static fn (int $n): Card => Card::of(
+                $n + 1,
+                $out[$n % count($out)]->sketch,
+                $out[$n % count($out)]->front,
+                $out[$n % count($out)]->occasion,
+                $out[$n % count($out)]->takings,
+            ),
+            range(0, 23),
+        );
+        [$time, $found] = $this->median(
+            static fn (): int => array_sum(
+                array_map(
+                    static fn (Card $card): int => count(
+                        Checks::look(CardInHand::of($card, $table->components, $table->unit, $cards)),
+                    ),
+                    $cards,
+                ),
+            ),
+        );
 
         return ['all checks of 24 cards', $time, "$found findings, hints among them"];
     }
@@ -125,7 +208,14 @@ final class BenchCommand extends Command
     {
         $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)), range(1, 24));
         $sizes = [['3', '4 1/4'], ['4', '5 1/4'], ['1', '4'], ['2', '2'], ['1 3/4', '5 1/4']];
-        $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::parse($sizes[$n % 5][0], $sizes[$n % 5][1], Unit::Inch), $n % 2 === 0), range(1, 60));
+        $pieces = array_map(
+            static fn (int $n): Piece => Piece::of(
+                "p$n",
+                Size::parse($sizes[$n % 5][0], $sizes[$n % 5][1], Unit::Inch),
+                $n % 2 === 0,
+            ),
+            range(1, 60),
+        );
         [$time, $plan] = $this->median(static fn (): CutPlan => Planner::plan($stock, $pieces));
 
         return ['60 pieces from 24 sheets of one paper', $time, "{$plan->sheetsOpened()} sheets opened, at least $plan->lowerBound"];
@@ -138,8 +228,18 @@ final class BenchCommand extends Command
         $plan = static function () use ($sizes): array {
             $plans = [];
             for ($design = 0; $design < 24; $design++) {
-                $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)), range(1, 6));
-                $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::parse($sizes[($n + $design) % 4][0], $sizes[($n + $design) % 4][1], Unit::Inch), ($n + $design) % 3 > 0), range(1, 8));
+                $stock = array_map(
+                    static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('6', '6', Unit::Inch)),
+                    range(1, 6),
+                );
+                $pieces = array_map(
+                    static fn (int $n): Piece => Piece::of(
+                        "p$n",
+                        Size::parse($sizes[($n + $design) % 4][0], $sizes[($n + $design) % 4][1], Unit::Inch),
+                        ($n + $design) % 3 > 0,
+                    ),
+                    range(1, 8),
+                );
                 $plans[] = Engine::plan($stock, $pieces);
             }
 
@@ -148,14 +248,37 @@ final class BenchCommand extends Command
         [$time, $plans] = $this->median($plan);
         $proven = count(array_filter($plans, static fn (CutPlan $plan): bool => $plan->isProven()));
 
-        return ['48 cards, 192 pieces over a pad of 24 designs', $time, array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans))." sheets opened, $proven of 24 designs proven"];
+        return [
+            '48 cards, 192 pieces over a pad of 24 designs',
+            $time,
+            array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans))
+            ." sheets opened, $proven of 24 designs proven",
+        ];
     }
 
     /** @return array{string, string, string} */
     private function filling(): array
     {
-        $wishes = array_map(static fn (array $wish, int $n): Wish => Wish::for(Piece::of("w$n", Size::parse($wish[0], $wish[1], Unit::Inch), true), $wish[2], $wish[3]), [['4', '5 1/4', 50, 4], ['3 3/4', '5', 40, 2], ['2 3/4', '4', 25, 6], ['1', '5 1/2', 10, 6], ['2', '2', 8, 8], ['5', '7', 80, 1], ['1 1/2', '3 1/8', 11, 5]], range(0, 6));
-        [$time, $found] = $this->median(static fn (): Filling => Fill::best(Stock::sheet('s', Size::parse('8 1/2', '11', Unit::Inch)), $wishes));
+        $wishes = array_map(
+            static fn (array $wish, int $n): Wish => Wish::for(
+                Piece::of("w$n", Size::parse($wish[0], $wish[1], Unit::Inch), true),
+                $wish[2],
+                $wish[3],
+            ),
+            [
+                ['4', '5 1/4', 50, 4],
+                ['3 3/4', '5', 40, 2],
+                ['2 3/4', '4', 25, 6],
+                ['1', '5 1/2', 10, 6],
+                ['2', '2', 8, 8],
+                ['5', '7', 80, 1],
+                ['1 1/2', '3 1/8', 11, 5],
+            ],
+            range(0, 6),
+        );
+        [$time, $found] = $this->median(
+            static fn (): Filling => Fill::best(Stock::sheet('s', Size::parse('8 1/2', '11', Unit::Inch)), $wishes),
+        );
 
         return ['fill a sheet of 8 1/2 × 11 in from seven wishes', $time, "worth $found->worth of at most $found->upperBound"];
     }
@@ -197,7 +320,20 @@ final class BenchCommand extends Command
         app(PlaceCards::class)->place($large, ShareOut::of(TableState::of($large)->table(Wishes::cards(10)))->cards, false);
         $card = $large->cards()->firstOrFail();
         $rows = [];
-        foreach (['/' => 'the shelf, 120 kits and 30 000 components', "/kits/$large->id/unpack" => 'Unpack, 400 components', "/kits/$large->id/count" => 'Count, 400 components', "/kits/$large->id/pair" => 'Pair, 400 components', "/kits/$large->id/share-out" => 'Share out, 400 components', "/kits/$large->id/cards/$card->id" => 'a card of it', '/kits/1/sketches' => 'Sketches', "/kits/$large->id/cut" => 'Cut, 400 components', "/kits/$large->id/keep" => 'Keep, 400 components', "/kits/$large->id/tally" => 'Tally, 400 components'] as $url => $what) {
+        foreach (
+            [
+                '/' => 'the shelf, 120 kits and 30 000 components',
+                "/kits/$large->id/unpack" => 'Unpack, 400 components',
+                "/kits/$large->id/count" => 'Count, 400 components',
+                "/kits/$large->id/pair" => 'Pair, 400 components',
+                "/kits/$large->id/share-out" => 'Share out, 400 components',
+                "/kits/$large->id/cards/$card->id" => 'a card of it',
+                '/kits/1/sketches' => 'Sketches',
+                "/kits/$large->id/cut" => 'Cut, 400 components',
+                "/kits/$large->id/keep" => 'Keep, 400 components',
+                "/kits/$large->id/tally" => 'Tally, 400 components',
+            ] as $url => $what
+        ) {
             [$time, $response] = $this->median(static fn () => app(Kernel::class)->handle(Request::create($url)));
             $rows[] = [$what, $time, $response->getStatusCode().', '.intdiv(strlen((string) $response->getContent()), 1_000).' kB'];
         }

@@ -27,15 +27,35 @@ final class CutBenchCommand extends Command
 {
     protected $signature = 'bench:cut {--orders=60 : orders of each sort} {--seed=1}';
 
-    protected $description = 'Plan cut orders with a known optimum; says how many are solved, how long it takes, and what shelves would open';
+    protected $description = 'Plan cut orders with a known optimum; says how many are solved, how long it takes, what shelves would open';
 
     public function handle(): int
     {
         $rows = [];
-        foreach (['up to 8 pieces a sheet, upright' => [4, 8, false], 'up to 8, some may turn' => [4, 8, true], 'up to 12, upright' => [4, 12, false], 'up to 12, some may turn' => [4, 12, true]] as $sort => [$least, $most, $mayTurn]) {
+        foreach (
+            [
+                'up to 8 pieces a sheet, upright' => [4, 8, false],
+                'up to 8, some may turn' => [4, 8, true],
+                'up to 12, upright' => [4, 12, false],
+                'up to 12, some may turn' => [4, 12, true],
+            ] as $sort => [$least, $most, $mayTurn]
+        ) {
             $rows[] = [$sort, ...$this->sort($least, $most, $mayTurn)];
         }
-        $this->table(['1 to 6 sheets of 6 × 6 in, marks of 1/16 in', 'solved', 'valid', 'longest s', 'mean s', 'sheets opened', 'optimum', 'shelves', 'a rectangle packer'], $rows);
+        $this->table(
+            [
+                '1 to 6 sheets of 6 × 6 in, marks of 1/16 in',
+                'solved',
+                'valid',
+                'longest s',
+                'mean s',
+                'sheets opened',
+                'optimum',
+                'shelves',
+                'a rectangle packer',
+            ],
+            $rows,
+        );
         $this->leftovers();
         $this->large();
 
@@ -47,8 +67,31 @@ final class CutBenchCommand extends Command
     {
         $random = new Randomizer(new Mt19937((int) $this->option('seed')));
         $size = Size::parse('6', '6', Unit::Inch);
-        $useful = Useful::sizes(array_map(static fn (array $wish): Wish => Wish::for(Piece::of('', Size::parse($wish[0], $wish[1], Unit::Inch), true), $wish[2], 1), [['4', '5 1/4', 21], ['2 3/4', '4', 10], ['1', '5', 4]]), $size) ?? throw new LogicException('The sizes fit the sheet.');
-        $becomes = static fn (CutPlan $plan): int => array_sum(array_map(static fn (SheetPlan $sheet): int => array_sum(array_map(static fn (Leaf $leaf): int => $useful->of($leaf->rect()->size->width->units, $leaf->rect()->size->height->units), $sheet->offcuts())), $plan->sheets));
+        $useful = Useful::sizes(
+            array_map(
+                static fn (array $wish): Wish => Wish::for(
+                    Piece::of('', Size::parse($wish[0], $wish[1], Unit::Inch), true),
+                    $wish[2],
+                    1,
+                ),
+                [['4', '5 1/4', 21], ['2 3/4', '4', 10], ['1', '5', 4]],
+            ),
+            $size,
+        ) ?? throw new LogicException('The sizes fit the sheet.');
+        $becomes = static fn (CutPlan $plan): int => array_sum(
+            array_map(
+                static fn (SheetPlan $sheet): int => array_sum(
+                    array_map(
+                        static fn (Leaf $leaf): int => $useful->of(
+                            $leaf->rect()->size->width->units,
+                            $leaf->rect()->size->height->units,
+                        ),
+                        $sheet->offcuts(),
+                    ),
+                ),
+                $plan->sheets,
+            ),
+        );
         [$with, $without, $shelves, $shelved, $sheets, $times] = [0, 0, 0, 0, [0, 0], []];
         for ($n = 0; $n < 40; $n++) {
             $pieces = array_slice(Partitions::of($random, 3, 8, 48, 25_400, true), 0, 14);
@@ -61,7 +104,12 @@ final class CutBenchCommand extends Command
             $without += $becomes($plain);
             $sheets = [$sheets[0] + $best->sheetsOpened(), $sheets[1] + $plain->sheetsOpened()];
             $shelved += Shelves::sheets($size, $pieces);
-            $shelves += array_sum(array_map(static fn (array $left): int => $useful->of($left[0], $left[1]), Shelves::leftovers($size, $pieces)));
+            $shelves += array_sum(
+                array_map(
+                    static fn (array $left): int => $useful->of($left[0], $left[1]),
+                    Shelves::leftovers($size, $pieces),
+                ),
+            );
         }
         $this->table(['40 orders of 14 pieces: worth of the leftovers', 'worth', 'sheets opened', 'longest s'], [
             ['by what they can become', (string) $with, (string) $sheets[0], sprintf('%.2f', max($times))],
@@ -73,12 +121,38 @@ final class CutBenchCommand extends Command
     /** What a school might cut. */
     private function large(): void
     {
-        $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('12', '12', Unit::Inch)), range(1, 200));
-        $sizes = [['3', '4 1/4'], ['4', '5 1/4'], ['1', '4'], ['2', '2'], ['1 3/4', '5 1/4'], ['5', '7'], ['2 7/8', '3 5/8']];
-        $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", Size::parse($sizes[$n % 7][0], $sizes[$n % 7][1], Unit::Inch), $n % 2 === 0), range(1, 1_500));
+        $stock = array_map(
+            static fn (int $n): Stock => Stock::sheet("s$n", Size::parse('12', '12', Unit::Inch)),
+            range(1, 200),
+        );
+        $sizes = [
+            ['3', '4 1/4'],
+            ['4', '5 1/4'],
+            ['1', '4'],
+            ['2', '2'],
+            ['1 3/4', '5 1/4'],
+            ['5', '7'],
+            ['2 7/8', '3 5/8'],
+        ];
+        $pieces = array_map(
+            static fn (int $n): Piece => Piece::of(
+                "p$n",
+                Size::parse($sizes[$n % 7][0], $sizes[$n % 7][1], Unit::Inch),
+                $n % 2 === 0,
+            ),
+            range(1, 1_500),
+        );
         $start = hrtime(true);
         $plan = Planner::plan($stock, $pieces);
-        $this->line(sprintf('1 500 pieces, 200 sheets of 12 × 12 in: first plan after %.2f s, %d sheets opened, at least %d, %d left out', (hrtime(true) - $start) / 1e9, $plan->sheetsOpened(), $plan->lowerBound, count($plan->unplaced)));
+        $this->line(
+            sprintf(
+                '1 500 pieces, 200 sheets of 12 × 12 in: first plan after %.2f s, %d sheets opened, at least %d, %d left out',
+                (hrtime(true) - $start) / 1e9,
+                $plan->sheetsOpened(),
+                $plan->lowerBound,
+                count($plan->unplaced),
+            ),
+        );
     }
 
     /**
@@ -88,10 +162,26 @@ final class CutBenchCommand extends Command
      */
     private static function packed(array $orders, Size $sheet): string
     {
-        $answer = Process::path(base_path())->input((string) json_encode(array_map(static fn (array $pieces): array => [
-            'side' => $sheet->width->units,
-            'pieces' => array_map(static fn (Piece $piece): array => [$piece->size->width->units, $piece->size->height->units, $piece->mayTurn], $pieces),
-        ], $orders)))->run(['node', 'resources/bench/rectangles.mjs']);
+        $answer = Process::path(base_path())
+            ->input(
+                (string) json_encode(
+                    array_map(
+                        static fn (array $pieces): array => [
+                            'side' => $sheet->width->units,
+                            'pieces' => array_map(
+                                static fn (Piece $piece): array => [
+                                    $piece->size->width->units,
+                                    $piece->size->height->units,
+                                    $piece->mayTurn,
+                                ],
+                                $pieces,
+                            ),
+                        ],
+                        $orders,
+                    ),
+                ),
+            )
+            ->run(['node', 'resources/bench/rectangles.mjs']);
         $sheets = $answer->successful() ? json_decode($answer->output(), true) : null;
 
         return is_array($sheets) ? (string) array_sum($sheets) : 'not installed';
@@ -113,13 +203,33 @@ final class CutBenchCommand extends Command
             $plan = Engine::plan($stock, $pieces);
             $times[] = (hrtime(true) - $start) / 1e9;
             $solved += (int) ($plan->isComplete() && $plan->sheetsOpened() === $sheets);
-            $cut = array_merge([], ...array_map(static fn ($sheet): array => array_map(static fn ($leaf): string => (string) $leaf->piece, $sheet->pieces()), $plan->sheets));
-            $valid += (int) (count($cut) === count(array_unique($cut)) && array_diff(array_map(static fn (Piece $piece): string => $piece->id, $pieces), $cut) === []);
+            $cut = array_merge(
+                [],
+                ...array_map(
+                    static fn ($sheet): array => array_map(
+                        static fn ($leaf): string => (string) $leaf->piece,
+                        $sheet->pieces(),
+                    ),
+                    $plan->sheets,
+                ),
+            );
+            $valid
+                += (int) (count($cut) === count(array_unique($cut))
+                    && array_diff(array_map(static fn (Piece $piece): string => $piece->id, $pieces), $cut) === []);
             $opened += $plan->sheetsOpened();
             $optimum += $sheets;
             $shelves += Shelves::sheets($size, $pieces);
         }
 
-        return ["$solved of $orders", "$valid of $orders", sprintf('%.2f', max($times)), sprintf('%.2f', array_sum($times) / $orders), (string) $opened, (string) $optimum, (string) $shelves, self::packed($all, $size)];
+        return [
+            "$solved of $orders",
+            "$valid of $orders",
+            sprintf('%.2f', max($times)),
+            sprintf('%.2f', array_sum($times) / $orders),
+            (string) $opened,
+            (string) $optimum,
+            (string) $shelves,
+            self::packed($all, $size),
+        ];
     }
 }

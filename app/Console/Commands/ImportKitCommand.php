@@ -27,7 +27,11 @@ final class ImportKitCommand extends Command
         try {
             $kit = $import->fromFile($json);
         } catch (BadKit $wrong) {
-            $this->getOutput()->getErrorStyle()->writeln(array_map(static fn (string $fault): string => OutputFormatter::escape($fault), $wrong->faults));
+            $this->getOutput()
+                ->getErrorStyle()
+                ->writeln(
+                    array_map(static fn (string $fault): string => OutputFormatter::escape($fault), $wrong->faults),
+                );
 
             return 2;
         }

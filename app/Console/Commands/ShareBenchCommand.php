@@ -34,11 +34,29 @@ final class ShareBenchCommand extends Command
     {
         $harbour = (string) file_get_contents(database_path('demo/harbour-lanterns.json'));
         $small = Laying::unpacked(Demo::file('harbour-lanterns'));
-        $twelve = Laying::of($small->unit, $small->front, $small->components, [...$small->free, 'base' => 12, 'envelope' => 12], $small->stock);
-        $this->table(['kit', 'cards', 'first s', 'settled s', 'go together, first', 'settled', 'sheets opened, first', 'settled'], [
-            ['Harbour Lanterns', ...$this->shared($twelve, 12)],
-            ['Forty sheets, 150 components', ...$this->shared(Laying::unpacked(PadKit::like($harbour)), 24)],
-        ]);
+        $twelve = Laying::of(
+            $small->unit,
+            $small->front,
+            $small->components,
+            [...$small->free, 'base' => 12, 'envelope' => 12],
+            $small->stock,
+        );
+        $this->table(
+            [
+                'kit',
+                'cards',
+                'first s',
+                'settled s',
+                'go together, first',
+                'settled',
+                'sheets opened, first',
+                'settled',
+            ],
+            [
+                ['Harbour Lanterns', ...$this->shared($twelve, 12)],
+                ['Forty sheets, 150 components', ...$this->shared(Laying::unpacked(PadKit::like($harbour)), 24)],
+            ],
+        );
         $this->counts();
         OwnTable::with($this->moves(...));
 
@@ -82,7 +100,10 @@ final class ShareBenchCommand extends Command
             $better += (int) ($merit > 0);
             $worse += (int) ($merit < 0);
         }
-        $this->line("$kits made-up kits, as many cards as possible: $equal at the upper bound, $below one below it; settling made $better better and $worse worse.");
+        $this->line(
+            "$kits made-up kits, as many cards as possible: $equal at the upper bound, $below one below it; "
+                ."settling made $better better and $worse worse.",
+        );
     }
 
     /** A move and the page after it, on a table of its own. */
@@ -92,7 +113,14 @@ final class ShareBenchCommand extends Command
         app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Wishes::cards(10))), false);
         $times = [];
         for ($n = 0; $n < 10; $n++) {
-            [$one, $two] = Taking::query()->where('part', $n % 2 === 0 ? 'focal' : 'sentiment')->with('card.takings', 'card.kit')->orderBy('card_id')->skip($n % 8)->take(2)->get()->all();
+            [$one, $two] = Taking::query()
+                ->where('part', $n % 2 === 0 ? 'focal' : 'sentiment')
+                ->with('card.takings', 'card.kit')
+                ->orderBy('card_id')
+                ->skip($n % 8)
+                ->take(2)
+                ->get()
+                ->all();
             $start = hrtime(true);
             app(Grid::class)->move($kit, Component::query()->findOrFail($one->component_id), $one->card, $two->card, null);
             app(Kernel::class)->handle(Request::create("/kits/$kit->id/share-out"));

@@ -64,11 +64,21 @@ final class ShareOutCommand extends Command
         $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
         $answer = ShareOutFile::write($kit->name, $table, $cards, ['cards' => $bound->cards, 'binds' => $bound->need->value], $stop);
         if ($this->option('json')) {
-            $this->getOutput()->write(json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n", false, \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+            $this->getOutput()->write(
+                json_encode(
+                    $answer,
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+                )."\n",
+                false,
+                \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW,
+            );
 
             return 0;
         }
-        $this->table(['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'], array_slice(ShareOutFile::lines($table, $cards), 1));
+        $this->table(
+            ['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'],
+            array_slice(ShareOutFile::lines($table, $cards), 1),
+        );
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
         if ($stop !== null) {
             $this->line(Bound::on($table->after(...$cards))->says());
@@ -84,7 +94,11 @@ final class ShareOutCommand extends Command
     /** @throws Refusal */
     private static function kit(string $file): Kit
     {
-        return KitFile::read(is_file($file) ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1) : throw BadKit::at('file', "there is no $file that can be read."));
+        return KitFile::read(
+            is_file($file)
+                ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1)
+                : throw BadKit::at('file', "there is no $file that can be read."),
+        );
     }
 
     /** @throws Refusal */
@@ -94,7 +108,9 @@ final class ShareOutCommand extends Command
         $uses = [];
         foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
             foreach ($this->texts($option) as $component) {
-                $uses[$component] = isset($laying->components[$component]) ? $wanted : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
+                $uses[$component] = isset($laying->components[$component])
+                    ? $wanted
+                    : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
             }
         }
         $stashCards = $this->option('stash-cards') === null ? null : max(0, (int) $this->option('stash-cards'));
@@ -120,7 +136,12 @@ final class ShareOutCommand extends Command
         $counts = [];
         foreach ($this->texts($option) as $text) {
             [$what, $many] = [...explode('=', $text, 2), '1'];
-            $counts[$what] = in_array($what, $known, true) ? (int) $many : throw BadKit::at("--$option", "there is no $option \"$what\"; there are ".implode(', ', $known).'.');
+            $counts[$what] = in_array($what, $known, true)
+                ? (int) $many
+                : throw BadKit::at(
+                    "--$option",
+                    "there is no $option \"$what\"; there are ".implode(', ', $known).'.',
+                );
         }
 
         return $counts;

@@ -72,9 +72,17 @@ final class PropsFile
     /** @return list<class-string> */
     private static function pages(): array
     {
-        $classes = array_map(static fn (string $path): string => 'App\\Pages\\'.basename($path, '.php'), File::glob(app_path('Pages/*Page.php')));
+        $classes = array_map(
+            static fn (string $path): string => 'App\\Pages\\'.basename($path, '.php'),
+            File::glob(app_path('Pages/*Page.php')),
+        );
 
-        return [KitFrame::class, ...array_values(array_filter($classes, static fn (string $class): bool => is_subclass_of($class, Page::class)))];
+        return [
+            KitFrame::class,
+            ...array_values(
+                array_filter($classes, static fn (string $class): bool => is_subclass_of($class, Page::class)),
+            ),
+        ];
     }
 
     /** @param  class-string  $class */
@@ -116,7 +124,12 @@ final class PropsFile
             }
             if ($tag->value instanceof TypeAliasTagValueNode) {
                 $says = TypeScript::of($this->resolved($tag->value->type, $reflection));
-                $this->declare($tag->value->alias, str_starts_with($says, '{') && str_ends_with($says, "\n}") ? "export interface %s $says" : "export type %s = $says");
+                $this->declare(
+                    $tag->value->alias,
+                    str_starts_with($says, '{') && str_ends_with($says, "\n}")
+                        ? "export interface %s $says"
+                        : "export type %s = $says",
+                );
             }
         }
     }
@@ -148,15 +161,21 @@ final class PropsFile
                 }
             }
         }
-        if (! $type instanceof GenericTypeNode || (string) $type->type !== 'value-of' || ! $type->genericTypes[0] instanceof IdentifierTypeNode) {
+        if (! $type instanceof GenericTypeNode || (string) $type->type !== 'value-of') {
             return $type;
         }
-        $enum = self::named($type->genericTypes[0]->name, $in);
+        $enum = self::named((string) $type->genericTypes[0], $in);
 
-        return new UnionTypeNode(array_map(
-            static fn (BackedEnum $case): TypeNode => new ConstTypeNode(new ConstExprStringNode((string) $case->value, ConstExprStringNode::SINGLE_QUOTED)),
-            is_subclass_of($enum, BackedEnum::class) ? $enum::cases() : throw new LogicException("$enum has no values."),
-        ));
+        return new UnionTypeNode(
+            array_map(
+                static fn (BackedEnum $case): TypeNode => new ConstTypeNode(
+                    new ConstExprStringNode((string) $case->value, ConstExprStringNode::SINGLE_QUOTED),
+                ),
+                is_subclass_of($enum, BackedEnum::class)
+                    ? $enum::cases()
+                    : throw new LogicException("$enum has no values."),
+            ),
+        );
     }
 
     /**

@@ -32,7 +32,10 @@ final class TypeScript
         return match (true) {
             $type instanceof IdentifierTypeNode => self::PLAIN[$type->name] ?? $type->name,
             $type instanceof NullableTypeNode => self::of($type->type, $indent).' | null',
-            $type instanceof UnionTypeNode => implode(' | ', array_map(static fn (TypeNode $one): string => self::of($one, $indent), $type->types)),
+            $type instanceof UnionTypeNode => implode(
+                ' | ',
+                array_map(static fn (TypeNode $one): string => self::of($one, $indent), $type->types),
+            ),
             $type instanceof ConstTypeNode => self::constant($type),
             $type instanceof GenericTypeNode => self::generic($type, $indent),
             $type instanceof ArrayShapeNode => self::shape($type, $indent),

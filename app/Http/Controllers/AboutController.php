@@ -24,14 +24,22 @@ final class AboutController
 
     public function create(KitRequest $request): RedirectResponse
     {
-        $kit = $this->journal->actOnShelf("Start {$request->string('name')}", static fn (): Kit => Kit::query()->create($request->columns()));
+        $kit = $this->journal->actOnShelf(
+            "Start {$request->string('name')}",
+            static fn (): Kit => Kit::query()->create($request->columns()),
+        );
 
         return to_route('kits.add', $kit)->with('notice', "$kit->name is on the table; write its lines.");
     }
 
     public function update(Kit $kit, KitRequest $request): RedirectResponse
     {
-        $this->journal->act($kit, "Change what $kit->name is", $request->integer('revision'), static fn () => $kit->update($request->columns()));
+        $this->journal->act(
+            $kit,
+            "Change what $kit->name is",
+            $request->integer('revision'),
+            static fn () => $kit->update($request->columns()),
+        );
 
         return to_route('kits.about', $kit)->with('notice', 'Kept.');
     }
@@ -44,7 +52,10 @@ final class AboutController
     public function putAway(Kit $kit, Request $request): RedirectResponse
     {
         $away = $request->boolean('away');
-        $this->journal->actOnShelf(($away ? 'Put away ' : 'Take in hand ').$kit->name, static fn () => $kit->update(['is_put_away' => $away]));
+        $this->journal->actOnShelf(
+            ($away ? 'Put away ' : 'Take in hand ').$kit->name,
+            static fn () => $kit->update(['is_put_away' => $away]),
+        );
 
         return to_route('shelf');
     }

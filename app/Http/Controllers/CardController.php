@@ -26,10 +26,15 @@ final class CardController
             ['check' => ['required', 'in:'.implode(',', $keys)], 'why' => ['required', 'string', 'max:200']],
             ['why.*' => 'Say in a word why it is fine, in up to 200 characters.'],
         );
-        $journal->act($kit, "Wave a finding off on card $card->number", $request->integer('revision'), static fn () => Waiver::query()->updateOrCreate(
-            ['card_id' => $card->id, 'check' => $request->string('check')->toString()],
-            ['why' => $request->string('why')->trim()->toString()],
-        ));
+        $journal->act(
+            $kit,
+            "Wave a finding off on card $card->number",
+            $request->integer('revision'),
+            static fn () => Waiver::query()->updateOrCreate(
+                ['card_id' => $card->id, 'check' => $request->string('check')->toString()],
+                ['why' => $request->string('why')->trim()->toString()],
+            ),
+        );
 
         return back();
     }

@@ -66,7 +66,10 @@ final class CsvController
         if ($csv === null || $columns === null) {
             return to_route('csv.show', $token);
         }
-        $request->validate(['name' => ['required', 'string', 'max:200'], 'unit' => ['required', 'in:in,mm']], ['name.*' => 'Give the kit a name of up to 200 characters.']);
+        $request->validate(
+            ['name' => ['required', 'string', 'max:200'], 'unit' => ['required', 'in:in,mm']],
+            ['name.*' => 'Give the kit a name of up to 200 characters.'],
+        );
         $unit = Unit::from($request->string('unit')->toString());
         try {
             $front = Size::parse($request->string('width')->toString(), $request->string('height')->toString(), $unit);

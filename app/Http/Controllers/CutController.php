@@ -109,7 +109,12 @@ final class CutController
     {
         $piece = self::pieceOf($kit, $taking);
 
-        return self::propose($kit, "pieces/$taking->id/spoiled", [], static fn (): array => $replan->pieceSpoiled($kit, $taking, $piece, null));
+        return self::propose(
+            $kit,
+            "pieces/$taking->id/spoiled",
+            [],
+            static fn (): array => $replan->pieceSpoiled($kit, $taking, $piece, null),
+        );
     }
 
     public function pieceSpoiled(Kit $kit, Taking $taking, Request $request, Replan $replan): RedirectResponse
@@ -126,14 +131,26 @@ final class CutController
     {
         $revision = $request->has('revision') ? $request->revision() : null;
         $size = $plan->sheet->size();
-        $length = static fn (string $field): Length => $request->at($field, static fn (): Length => Length::parse($request->text($field), $kit->unit));
+        $length = static fn (string $field): Length => $request->at(
+            $field,
+            static fn (): Length => Length::parse($request->text($field), $kit->unit),
+        );
         if ($request->text('what') === 'spoiled') {
             return $replan->spoiled($kit, $plan, $revision);
         }
         if ($request->text('what') === 'blemish') {
-            $blemish = $request->at('width', static fn (): Rect => Rect::at($length('x'), $length('y'), Size::of($length('width'), $length('height'))));
+            $blemish = $request->at(
+                'width',
+                static fn (): Rect => Rect::at(
+                    $length('x'),
+                    $length('y'),
+                    Size::of($length('width'), $length('height')),
+                ),
+            );
             if (! Rect::whole($size)->contains($blemish)) {
-                throw ValidationException::withMessages(['width' => "The part in hand is {$size->label($kit->unit)}: the blemish reaches beyond it."]);
+                throw ValidationException::withMessages([
+                    'width' => "The part in hand is {$size->label($kit->unit)}: the blemish reaches beyond it.",
+                ]);
             }
 
             return $replan->blemished($kit, $plan, $blemish, $revision);
@@ -143,7 +160,9 @@ final class CutController
         $at = $length('at');
         $side = $direction === Direction::Down ? $size->width : $size->height;
         if ($at->isZero() || ! $side->isLongerThan($at)) {
-            throw ValidationException::withMessages(['at' => "The part in hand is {$side->label($kit->unit)} that way: the cut went somewhere between."]);
+            throw ValidationException::withMessages([
+                'at' => "The part in hand is {$side->label($kit->unit)} that way: the cut went somewhere between.",
+            ]);
         }
 
         return $replan->cutElsewhere($kit, $plan, $direction, $at, $revision);
@@ -185,6 +204,10 @@ final class CutController
     /** A stale tab may ask for a sheet that has been planned anew, or cut, since. */
     private static function planOf(Kit $kit, Sheet $sheet): CutPlan
     {
-        return CutPlan::query()->where('sheet_id', $sheet->id)->whereNull('cut_at')->with('sheet.component')->first() ?? throw StaleTable::since($kit);
+        return CutPlan::query()
+            ->where('sheet_id', $sheet->id)
+            ->whereNull('cut_at')
+            ->with('sheet.component')
+            ->first() ?? throw StaleTable::since($kit);
     }
 }

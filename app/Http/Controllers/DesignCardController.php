@@ -64,27 +64,60 @@ final readonly class DesignCardController
 
     public function measure(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['part' => ['required', 'string'], 'measure' => ['required', 'string'], 'value' => ['required', 'string', 'max:40']], ['value.*' => 'Write a measure such as 1/8, 3 mm or 5/8 of it.']);
+        $request->validate(
+            [
+                'part' => ['required', 'string'],
+                'measure' => ['required', 'string'],
+                'value' => ['required', 'string', 'max:40'],
+            ],
+            ['value.*' => 'Write a measure such as 1/8, 3 mm or 5/8 of it.'],
+        );
         $part = collect($card->toSketch()->parts)->firstWhere('id', $request->text('part')) ?? abort(422);
         $measure = $request->text('measure');
         abort_unless(isset($part->measures()[$measure]), 422);
-        $request->at('value', fn () => $this->design->measure($card, $part, $measure, $this->dim($request, $card, $part, $measure), $request->revision()));
+        $request->at(
+            'value',
+            fn () => $this->design->measure(
+                $card,
+                $part,
+                $measure,
+                $this->dim($request, $card, $part, $measure),
+                $request->revision(),
+            ),
+        );
 
         return back();
     }
 
     public function fill(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['part' => ['required', 'string', 'max:40'], 'component' => ['required', 'regex:/^c\d+$/'], 'face' => ['required', 'integer', 'between:0,3']]);
+        $request->validate([
+            'part' => ['required', 'string', 'max:40'],
+            'component' => ['required', 'regex:/^c\d+$/'],
+            'face' => ['required', 'integer', 'between:0,3'],
+        ]);
 
-        $request->at('part', fn () => $this->design->fill($card, $request->text('part'), $request->text('component'), $request->integer('face'), $request->revision()));
+        $request->at(
+            'part',
+            fn () => $this->design->fill(
+                $card,
+                $request->text('part'),
+                $request->text('component'),
+                $request->integer('face'),
+                $request->revision(),
+            ),
+        );
 
         return back();
     }
 
     public function quantity(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['part' => ['required', 'string'], 'quantity' => ['required_without:more', 'integer', 'between:1,200'], 'more' => ['required_without:quantity', 'integer', 'between:-20,20']]);
+        $request->validate([
+            'part' => ['required', 'string'],
+            'quantity' => ['required_without:more', 'integer', 'between:1,200'],
+            'more' => ['required_without:quantity', 'integer', 'between:-20,20'],
+        ]);
         $now = $card->takings->firstWhere('part', $request->text('part')) ?? abort(422);
         // "One more" counts from what there is, so that two quick presses make two.
         $quantity = $request->has('more') ? max(1, $now->quantity + $request->integer('more')) : $request->integer('quantity');
@@ -121,9 +154,15 @@ final readonly class DesignCardController
 
     public function notes(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['notes' => ['nullable', 'string', 'max:2000'], 'isForAMan' => ['required', 'boolean']], ['notes.max' => 'Notes of up to 2 000 characters fit here.']);
+        $request->validate(
+            ['notes' => ['nullable', 'string', 'max:2000'], 'isForAMan' => ['required', 'boolean']],
+            ['notes.max' => 'Notes of up to 2 000 characters fit here.'],
+        );
 
-        return $this->note($kit, $card, "Note on card $card->number", $request, ['notes' => $request->text('notes'), 'is_for_a_man' => $request->boolean('isForAMan')]);
+        return $this->note($kit, $card, "Note on card $card->number", $request, [
+            'notes' => $request->text('notes'),
+            'is_for_a_man' => $request->boolean('isForAMan'),
+        ]);
     }
 
     /** What is typed, or as many marks of the ruler more or fewer than the measure is now. */

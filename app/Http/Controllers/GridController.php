@@ -34,7 +34,12 @@ final readonly class GridController
 
     public function more(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->more($this->card($kit, $request), $this->component($kit, $request), $request->integer('by') < 0 ? -1 : 1, $request->integer('revision'));
+        $this->grid->more(
+            $this->card($kit, $request),
+            $this->component($kit, $request),
+            $request->integer('by') < 0 ? -1 : 1,
+            $request->integer('revision'),
+        );
 
         return back();
     }
@@ -48,7 +53,11 @@ final readonly class GridController
 
     public function pin(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->pin($this->card($kit, $request), $request->filled('component') ? $this->component($kit, $request) : null, $request->integer('revision'));
+        $this->grid->pin(
+            $this->card($kit, $request),
+            $request->filled('component') ? $this->component($kit, $request) : null,
+            $request->integer('revision'),
+        );
 
         return back();
     }

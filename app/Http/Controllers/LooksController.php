@@ -53,43 +53,61 @@ final class LooksController
     public function store(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse
     {
         abort_unless($component->kind->isPrintedPaper(), 404);
-        $request->validate([
-            'face' => ['required', 'integer', 'between:0,1'],
-            'name' => ['required', 'string', 'max:200'],
-            'motif' => ['required', Rule::enum(Motif::class)],
-            'colours' => ['required', 'array', 'between:1,6'],
-            'colours.*' => ['regex:/^#[0-9a-fA-F]{6}$/'],
-            'busy' => ['boolean'],
-            'directional' => ['boolean'],
-        ], ['name.*' => 'Give the face a name of up to 200 characters.', 'colours.*' => 'A face has one to six colours, each as in #2b6b5a.']);
+        $request->validate(
+            [
+                'face' => ['required', 'integer', 'between:0,1'],
+                'name' => ['required', 'string', 'max:200'],
+                'motif' => ['required', Rule::enum(Motif::class)],
+                'colours' => ['required', 'array', 'between:1,6'],
+                'colours.*' => ['regex:/^#[0-9a-fA-F]{6}$/'],
+                'busy' => ['boolean'],
+                'directional' => ['boolean'],
+            ],
+            [
+                'name.*' => 'Give the face a name of up to 200 characters.',
+                'colours.*' => 'A face has one to six colours, each as in #2b6b5a.',
+            ],
+        );
         $kept = KeptPhoto::find($request->string('token')->toString());
         $face = $request->integer('face');
-        $journal->act($kit, "Change the looks of $component->name", $request->integer('revision'), static function () use ($component, $request, $face, $kept): void {
-            $details = $component->details;
-            $details['faces'][$face] = [
-                ...$details['faces'][$face],
-                'name' => $request->string('name')->trim()->toString(),
-                'motif' => $request->string('motif')->toString(),
-                'colours' => array_values($request->array('colours')),
-                'busy' => $request->boolean('busy'),
-                'directional' => $request->boolean('directional'),
-            ];
-            $component->update(['details' => $details]);
-            $old = Photo::query()->where('component_id', $component->id)->where('face', $face)->first();
-            if ($request->boolean('as_swatch') && $kept !== null) {
-                $old?->delete();
-                Photo::query()->create(['component_id' => $component->id, 'face' => $face, 'jpeg' => $kept->jpeg]);
-            }
-            if ($request->boolean('drop_photo')) {
-                $old?->delete();
-            }
-        });
+        $journal->act(
+            $kit,
+            "Change the looks of $component->name",
+            $request->integer('revision'),
+            static function () use ($component, $request, $face, $kept): void {
+                $details = $component->details;
+                $details['faces'][$face] = [
+                    ...$details['faces'][$face],
+                    'name' => $request->string('name')->trim()->toString(),
+                    'motif' => $request->string('motif')->toString(),
+                    'colours' => array_values($request->array('colours')),
+                    'busy' => $request->boolean('busy'),
+                    'directional' => $request->boolean('directional'),
+                ];
+                $component->update(['details' => $details]);
+                $old = Photo::query()->where('component_id', $component->id)->where('face', $face)->first();
+                if ($request->boolean('as_swatch') && $kept !== null) {
+                    $old?->delete();
+                    Photo::query()->create([
+                        'component_id' => $component->id,
+                        'face' => $face,
+                        'jpeg' => $kept->jpeg,
+                    ]);
+                }
+                if ($request->boolean('drop_photo')) {
+                    $old?->delete();
+                }
+            },
+        );
 
         return to_route('kits.looks', [$kit, $component, 'face' => $face])->with('notice', 'Kept.');
     }
 
     public function photo(Photo $photo): PlainResponse
     {
-        return response((string) base64_decode($photo->jpeg), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return response((string) base64_decode($photo->jpeg), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 }

@@ -24,8 +24,15 @@ final class PairController
     public function store(Kit $kit, Request $request): RedirectResponse
     {
         $request->validate(
-            ['name' => ['required', 'string', 'max:80'], 'surfaces' => ['required', 'array', 'min:2', 'max:24'], 'surfaces.*' => ['regex:/^c\d+\/\d$/']],
-            ['name.*' => 'Give the palette a name of up to 80 characters.', 'surfaces.*' => 'Lay at least two papers or cardstocks together first.'],
+            [
+                'name' => ['required', 'string', 'max:80'],
+                'surfaces' => ['required', 'array', 'min:2', 'max:24'],
+                'surfaces.*' => ['regex:/^c\d+\/\d$/'],
+            ],
+            [
+                'name.*' => 'Give the palette a name of up to 80 characters.',
+                'surfaces.*' => 'Lay at least two papers or cardstocks together first.',
+            ],
         );
         $name = $request->string('name')->trim()->toString();
         $this->journal->act($kit, "Keep palette $name", $request->integer('revision'), static fn () => Palette::query()->create([

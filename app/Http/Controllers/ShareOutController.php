@@ -34,7 +34,13 @@ final class ShareOutController
         }
         if (Solve::query()->where('kit_id', $kit->id)->latest('id')->first()?->isUnderWay() !== true) {
             try {
-                $shareOut->request($kit, $request->integer('cards'), $request->boolean('stash'), $request->boolean('repeat'), $request->boolean('anew'));
+                $shareOut->request(
+                    $kit,
+                    $request->integer('cards'),
+                    $request->boolean('stash'),
+                    $request->boolean('repeat'),
+                    $request->boolean('anew'),
+                );
             } catch (Refusal $refused) {
                 throw ValidationException::withMessages(['cards' => $refused->getMessage()]);
             }
@@ -68,15 +74,30 @@ final class ShareOutController
     /** Keeps the present share-out under a name. */
     public function keep(Kit $kit, Request $request, Journal $journal): RedirectResponse
     {
-        $name = $request->validate(['name' => ['required', 'string', 'max:60']], ['name.*' => 'Write a name of up to 60 letters to know it by.'])['name'];
-        $journal->act($kit, "Keep the share-out as \"$name\"", $request->integer('revision'), static fn () => Solution::query()->create([
-            'kit_id' => $kit->id,
-            'kind' => SolutionKind::Kept,
-            'name' => $name,
-            'cards' => array_values($kit->cards()->with('takings')->get()->map(static fn (Card $card): array => CardRecord::of($card))->all()),
-            'stays' => [],
-            'revision' => $kit->revision,
-        ]));
+        $name = $request->validate(
+            ['name' => ['required', 'string', 'max:60']],
+            ['name.*' => 'Write a name of up to 60 letters to know it by.'],
+        )['name'];
+        $journal->act(
+            $kit,
+            "Keep the share-out as \"$name\"",
+            $request->integer('revision'),
+            static fn () => Solution::query()->create([
+                'kit_id' => $kit->id,
+                'kind' => SolutionKind::Kept,
+                'name' => $name,
+                'cards' => array_values(
+                    $kit
+                        ->cards()
+                        ->with('takings')
+                        ->get()
+                        ->map(static fn (Card $card): array => CardRecord::of($card))
+                        ->all(),
+                ),
+                'stays' => [],
+                'revision' => $kit->revision,
+            ]),
+        );
 
         return to_route('kits.share-out.compare', $kit);
     }

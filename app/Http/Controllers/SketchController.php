@@ -70,14 +70,20 @@ final readonly class SketchController
             static fn () => $sketch->update($written),
         );
 
-        return redirect(route('kits.sketches', $kit, false)."?sketch=own-$sketch->id")->with('notice', "$new->name is changed. Cards laid on it before stay as they are.");
+        return redirect(route('kits.sketches', $kit, false)."?sketch=own-$sketch->id")->with(
+            'notice',
+            "$new->name is changed. Cards laid on it before stay as they are.",
+        );
     }
 
     public function destroy(Kit $kit, OwnSketch $sketch, CardRequest $request): RedirectResponse
     {
         $this->journal->act($kit, "Throw away the sketch $sketch->name", $request->revision(), static fn () => $sketch->delete());
 
-        return redirect(route('kits.sketches', $kit, false))->with('notice', "$sketch->name is thrown away. Cards laid on it stay as they are.");
+        return redirect(route('kits.sketches', $kit, false))->with(
+            'notice',
+            "$sketch->name is thrown away. Cards laid on it stay as they are.",
+        );
     }
 
     /** @throws ValidationException with every fault at its place */

@@ -27,19 +27,61 @@ final readonly class TasteController
     public function store(Kit $kit, CardRequest $request): RedirectResponse
     {
         $request->validate(
-            ['frame' => ['nullable', 'string', 'max:20'], 'wanted' => ['array'], 'wanted.*' => ['nullable', 'integer', 'between:0,60'], 'folds' => ['array'], 'folds.*' => ['nullable', 'integer', 'between:0,60'], 'set' => ['integer', 'in:1,2,4'], 'savesOne' => ['boolean'], 'insides' => ['boolean'], 'follows' => ['boolean'], 'stashCards' => ['nullable', 'integer', 'between:0,60'], 'trimmer' => ['nullable', 'string', 'max:20']],
-            ['wanted.*' => 'Write how many cards, from 0 to 60.', 'folds.*' => 'Write how many cards, from 0 to 60.', 'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.'],
+            [
+                'frame' => ['nullable', 'string', 'max:20'],
+                'wanted' => ['array'],
+                'wanted.*' => ['nullable', 'integer', 'between:0,60'],
+                'folds' => ['array'],
+                'folds.*' => ['nullable', 'integer', 'between:0,60'],
+                'set' => ['integer', 'in:1,2,4'],
+                'savesOne' => ['boolean'],
+                'insides' => ['boolean'],
+                'follows' => ['boolean'],
+                'stashCards' => ['nullable', 'integer', 'between:0,60'],
+                'trimmer' => ['nullable', 'string', 'max:20'],
+            ],
+            [
+                'wanted.*' => 'Write how many cards, from 0 to 60.',
+                'folds.*' => 'Write how many cards, from 0 to 60.',
+                'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.',
+            ],
         );
         $text = $request->text('frame');
-        $frame = $request->at('frame', static fn (): ?Length => $text === '' ? null : Length::parse($text, $kit->unit));
-        $request->at('frame', static fn () => $frame === null || $frame->isZero() ? $kit->front() : $kit->front()->shorter()->minus($frame->times(4)));
+        $frame = $request->at(
+            'frame',
+            static fn (): ?Length => $text === '' ? null : Length::parse($text, $kit->unit),
+        );
+        $request->at(
+            'frame',
+            static fn () => $frame === null || $frame->isZero()
+                ? $kit->front()
+                : $kit->front()->shorter()->minus($frame->times(4)),
+        );
         $keys = [...array_column(Occasion::cases(), 'value'), SpreadGaps::MAN];
-        $wanted = array_filter(array_map(intval(...), array_intersect_key($request->array('wanted'), array_flip($keys))));
-        $folds = array_filter(array_map(intval(...), array_intersect_key($request->array('folds'), array_flip(array_column(FoldKind::onWish(), 'value')))));
+        $wanted = array_filter(
+            array_map(intval(...), array_intersect_key($request->array('wanted'), array_flip($keys))),
+        );
+        $folds = array_filter(
+            array_map(
+                intval(...),
+                array_intersect_key(
+                    $request->array('folds'),
+                    array_flip(array_column(FoldKind::onWish(), 'value')),
+                ),
+            ),
+        );
         $request->at('wanted', static fn () => Wishes::asManyAsPossible()->wanting($wanted)->folding($folds));
         $track = $request->text('trimmer');
-        $trimmer = $request->at('trimmer', static fn (): ?Length => $track === '' ? null : Length::parse($track, $kit->unit));
-        $request->at('trimmer', static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer) ? throw BadWish::trimmer() : null);
+        $trimmer = $request->at(
+            'trimmer',
+            static fn (): ?Length => $track === '' ? null : Length::parse($track, $kit->unit),
+        );
+        $request->at(
+            'trimmer',
+            static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer)
+                ? throw BadWish::trimmer()
+                : null,
+        );
         $wishes = [
             ...$kit->wishes,
             'folds' => $folds,
@@ -50,7 +92,12 @@ final readonly class TasteController
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,
         ];
-        $this->journal->act($kit, 'Change what is wished for', $request->revision(), function () use ($kit, $frame, $wanted, $wishes): void {
+        $this->journal->act($kit, 'Change what is wished for', $request->revision(), function () use (
+            $kit,
+            $frame,
+            $wanted,
+            $wishes,
+        ): void {
             $isOther = ($kit->wishes['trimmer'] ?? null) !== $wishes['trimmer'];
             $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes]);
             if ($isOther) {
@@ -69,8 +116,16 @@ final readonly class TasteController
         $sketch = OwnSketch::shelf()[$key] ?? abort(422);
         $off = $kit->wishes['sketches_off'] ?? [];
         $isOff = in_array($key, $off, true);
-        $wishes = [...$kit->wishes, 'sketches_off' => $isOff ? array_values(array_diff($off, [$key])) : [...$off, $key]];
-        $this->journal->act($kit, $isOff ? "Share out on $sketch->name again" : "Share nothing out on $sketch->name", $request->revision(), static fn () => $kit->update(['wishes' => $wishes]));
+        $wishes = [
+            ...$kit->wishes,
+            'sketches_off' => $isOff ? array_values(array_diff($off, [$key])) : [...$off, $key],
+        ];
+        $this->journal->act(
+            $kit,
+            $isOff ? "Share out on $sketch->name again" : "Share nothing out on $sketch->name",
+            $request->revision(),
+            static fn () => $kit->update(['wishes' => $wishes]),
+        );
 
         return back();
     }
@@ -83,7 +138,12 @@ final readonly class TasteController
         $check = $request->text('check');
         $isOff = in_array($check, $kit->muted, true);
         $muted = $isOff ? array_values(array_diff($kit->muted, [$check])) : [...$kit->muted, $check];
-        $this->journal->act($kit, $isOff ? 'Switch a hint on' : 'Switch a hint off', $request->revision(), static fn () => $kit->update(['muted' => $muted]));
+        $this->journal->act(
+            $kit,
+            $isOff ? 'Switch a hint on' : 'Switch a hint off',
+            $request->revision(),
+            static fn () => $kit->update(['muted' => $muted]),
+        );
 
         return back();
     }

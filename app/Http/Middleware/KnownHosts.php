@@ -18,7 +18,9 @@ final class KnownHosts
         // The name as it was sent: asking the request for its host refuses some names with a fault of its own.
         $name = preg_replace('/:\d+$/', '', strtolower((string) $request->headers->get('host')));
         if (! in_array($name, config('app.hosts'), true)) {
-            return response('Keep Share is not known by that name. Open it at 127.0.0.1.', 421, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return response('Keep Share is not known by that name. Open it at 127.0.0.1.', 421, [
+                'Content-Type' => 'text/plain; charset=utf-8',
+            ]);
         }
 
         return $next($request);

@@ -14,6 +14,8 @@ use KeepShare\Core\Measure\Unit;
 /** What a kit is: name, price, front, date and the like. */
 final class KitRequest extends FormRequest
 {
+    private const FRONT_SAYS = 'A front is from 1 in (25.4 mm) to 24 in (609.6 mm) long. Look whether the unit is right.';
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -49,8 +51,9 @@ final class KitRequest extends FormRequest
         return [function (Validator $validator): void {
             foreach (['front_width', 'front_height'] as $side) {
                 try {
-                    if (Length::inches(1)->isLongerThan($this->side($side)) || $this->side($side)->isLongerThan(Length::inches(24))) {
-                        $validator->errors()->add($side, 'A front is from 1 in (25.4 mm) to 24 in (609.6 mm) long. Look whether the unit is right.');
+                    $length = $this->side($side);
+                    if (Length::inches(1)->isLongerThan($length) || $length->isLongerThan(Length::inches(24))) {
+                        $validator->errors()->add($side, self::FRONT_SAYS);
                     }
                 } catch (BadMeasure $wrong) {
                     $validator->errors()->add($side, $wrong->getMessage());

@@ -28,8 +28,13 @@ final readonly class CutOrder
      * @param  list<OrderedPieces>  $pieces
      * @param  list<OrderedPieces>  $useful  sizes that a leftover is the better for
      */
-    private function __construct(public Unit $unit, public array $sheets, public array $pieces, public Trimmer $trimmer, public array $useful)
-    {
+    private function __construct(
+        public Unit $unit,
+        public array $sheets,
+        public array $pieces,
+        public Trimmer $trimmer,
+        public array $useful,
+    ) {
     }
 
     /**
@@ -68,36 +73,98 @@ final readonly class CutOrder
      */
     private static function lines(array $data, Unit $unit): self
     {
-        $faults = array_map(static fn (string $key): string => "$key: is not a field of a cut order.", array_values(array_map(strval(...), array_diff(array_keys($data), ['format', 'version', 'unit', 'sheets', 'pieces', 'trimmer', 'useful']))));
+        $faults = array_map(
+            static fn (string $key): string => "$key: is not a field of a cut order.",
+            array_values(
+                array_map(
+                    strval(...),
+                    array_diff(array_keys($data), [
+                        'format',
+                        'version',
+                        'unit',
+                        'sheets',
+                        'pieces',
+                        'trimmer',
+                        'useful',
+                    ]),
+                ),
+            ),
+        );
         $sheets = [];
         foreach (self::rows($data, 'sheets', $faults) as $place => $row) {
-            $line = Line::of($row, $place, $unit, ['id', 'paper', 'width', 'height', 'count', 'directional', 'offcut', 'save', 'margin', 'blemishes']);
+            $line = Line::of($row, $place, $unit, [
+                'id',
+                'paper',
+                'width',
+                'height',
+                'count',
+                'directional',
+                'offcut',
+                'save',
+                'margin',
+                'blemishes',
+            ]);
             $count = $line->number('count', 1, self::MOST);
-            $sheets[] = OrderedSheets::of($line->text('id'), $line->text('paper'), $line->size(), $count, $line->flag('directional', false), $line->flag('offcut', false), $line->number('save', 0, $count, 0), $line->length('margin', Length::zero()), array_map(
-                static fn (Line $blemish): Rect => Rect::at($blemish->length('x', Length::zero()), $blemish->length('y', Length::zero()), $blemish->size()),
-                $line->lines('blemishes', Clean::MOST_BLEMISHES, ['x', 'y', 'width', 'height']),
-            ));
+            $sheets[] = OrderedSheets::of(
+                $line->text('id'),
+                $line->text('paper'),
+                $line->size(),
+                $count,
+                $line->flag('directional', false),
+                $line->flag('offcut', false),
+                $line->number('save', 0, $count, 0),
+                $line->length('margin', Length::zero()),
+                array_map(
+                    static fn (Line $blemish): Rect => Rect::at(
+                        $blemish->length('x', Length::zero()),
+                        $blemish->length('y', Length::zero()),
+                        $blemish->size(),
+                    ),
+                    $line->lines('blemishes', Clean::MOST_BLEMISHES, ['x', 'y', 'width', 'height']),
+                ),
+            );
             array_push($faults, ...$line->faults());
         }
         $pieces = [];
         foreach (self::rows($data, 'pieces', $faults) as $place => $row) {
             $line = Line::of($row, $place, $unit, ['id', 'paper', 'width', 'height', 'count', 'turn', 'worth']);
             $size = $line->size();
-            $pieces[] = OrderedPieces::of($line->text('id'), $line->text('paper'), $size, $line->number('count', 1, self::MOST), $line->flag('turn', null), $line->number('worth', 1, 1_000_000_000, max(1, $size->area())));
+            $pieces[] = OrderedPieces::of(
+                $line->text('id'),
+                $line->text('paper'),
+                $size,
+                $line->number('count', 1, self::MOST),
+                $line->flag('turn', null),
+                $line->number('worth', 1, 1_000_000_000, max(1, $size->area())),
+            );
             array_push($faults, ...$line->faults());
         }
         $useful = [];
         foreach (isset($data['useful']) ? self::rows($data, 'useful', $faults) : [] as $place => $row) {
             $line = Line::of($row, $place, $unit, ['width', 'height', 'turn', 'worth']);
             $size = $line->size();
-            $useful[] = OrderedPieces::of($place, '', $size, 1, $line->flag('turn', true), $line->number('worth', 1, 1_000_000, max(1, min(1_000_000, $size->area()))));
+            $useful[] = OrderedPieces::of(
+                $place,
+                '',
+                $size,
+                1,
+                $line->flag('turn', true),
+                $line->number('worth', 1, 1_000_000, max(1, min(1_000_000, $size->area()))),
+            );
             array_push($faults, ...$line->faults());
         }
         $limits = Line::of($data['trimmer'] ?? [], 'trimmer', $unit, ['longest', 'narrowest']);
         $usual = Trimmer::usual();
-        $trimmer = Trimmer::of($limits->has('longest') ? $limits->length('longest') : null, $limits->length('narrowest', $usual->narrowest));
+        $trimmer = Trimmer::of(
+            $limits->has('longest') ? $limits->length('longest') : null,
+            $limits->length('narrowest', $usual->narrowest),
+        );
         array_push($faults, ...$limits->faults());
-        array_push($faults, ...self::repeats('sheets', array_column($sheets, 'id')), ...self::repeats('pieces', array_column($pieces, 'id')));
+        array_push(
+            $faults,
+            ...self::repeats('sheets', array_column($sheets, 'id')),
+            ...self::repeats('pieces', array_column($pieces, 'id')),
+        );
         foreach (['sheets' => $sheets, 'pieces' => $pieces] as $what => $lines) {
             $all = array_sum(array_column($lines, 'count'));
             if ($all > self::MOST) {

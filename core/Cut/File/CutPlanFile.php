@@ -67,7 +67,9 @@ final class CutPlanFile
             $stock = $file->stock($paper);
             $pieces = $file->pieces($paper);
             $own = $terms->leaving(self::useful($order, $stock));
-            $plans[] = count($pieces) <= self::MOST_BY_PRIORITY ? Engine::earliestFirst($stock, $pieces, $own) : Engine::plan($stock, $pieces, $own);
+            $plans[] = count($pieces) <= self::MOST_BY_PRIORITY
+                    ? Engine::earliestFirst($stock, $pieces, $own)
+                    : Engine::plan($stock, $pieces, $own);
         }
         $sheets = array_merge([], ...array_map(static fn (CutPlan $plan): array => $plan->sheets, $plans));
         $unplaced = array_merge([], ...array_map(static fn (CutPlan $plan): array => $plan->unplaced, $plans));
@@ -97,17 +99,35 @@ final class CutPlanFile
         $wishes = [];
         foreach ($order->pieces as $n => $line) {
             if ($line->paper === $sheet->paper) {
-                $wishes[] = Wish::for(Piece::of((string) $n, $line->size, $line->turn && ! $sheet->directional), $line->worth, $line->count);
+                $wishes[] = Wish::for(
+                    Piece::of((string) $n, $line->size, $line->turn && ! $sheet->directional),
+                    $line->worth,
+                    $line->count,
+                );
             }
         }
-        $stock = $file->stock($sheet->paper)[0] ?? throw BadCutOrder::because(['sheets[0].save: the one sheet is to stay whole, so that nothing can be cut from it.']);
+        $stock = $file->stock($sheet->paper)[0]
+            ?? throw BadCutOrder::because([
+                'sheets[0].save: the one sheet is to stay whole, so that nothing can be cut from it.',
+            ]);
         $found = Fill::best($stock, $wishes, trimmer: $order->trimmer);
-        $cut = array_count_values(array_map(static fn (Leaf $leaf): string => $order->pieces[(int) $leaf->piece]->id, $found->plan->pieces()));
+        $cut = array_count_values(
+            array_map(
+                static fn (Leaf $leaf): string => $order->pieces[(int) $leaf->piece]->id,
+                $found->plan->pieces(),
+            ),
+        );
         $left = [];
         foreach ($order->pieces as $line) {
             $count = $line->count - ($cut[$line->id] ?? 0);
             if ($count > 0) {
-                $left[] = ['piece' => $line->id, 'count' => $count, 'reason' => $line->paper === $sheet->paper ? 'others are worth more on this sheet' : 'it is of another paper'];
+                $left[] = [
+                    'piece' => $line->id,
+                    'count' => $count,
+                    'reason' => $line->paper === $sheet->paper
+                            ? 'others are worth more on this sheet'
+                            : 'it is of another paper',
+                ];
             }
         }
 
@@ -128,7 +148,17 @@ final class CutPlanFile
             return null;
         }
 
-        return Useful::on($stock, array_map(static fn (OrderedPieces $line): Wish => Wish::for(Piece::of($line->id, $line->size, $line->turn), $line->worth, 1), $order->useful));
+        return Useful::on(
+            $stock,
+            array_map(
+                static fn (OrderedPieces $line): Wish => Wish::for(
+                    Piece::of($line->id, $line->size, $line->turn),
+                    $line->worth,
+                    1,
+                ),
+                $order->useful,
+            ),
+        );
     }
 
     /** @return list<Stock> known by the line and the copy */
@@ -147,7 +177,10 @@ final class CutPlanFile
     /** @return list<Piece> known by the line and the copy */
     private function pieces(string $paper): array
     {
-        $isDirectional = array_filter($this->order->sheets ?? [], static fn (OrderedSheets $line): bool => $line->paper === $paper && $line->directional) !== [];
+        $isDirectional = array_filter(
+            $this->order->sheets ?? [],
+            static fn (OrderedSheets $line): bool => $line->paper === $paper && $line->directional,
+        ) !== [];
         $pieces = [];
         foreach ($this->order->pieces ?? [] as $n => $line) {
             for ($copy = 1; $line->paper === $paper && $copy <= $line->count; $copy++) {
@@ -210,7 +243,13 @@ final class CutPlanFile
             $isDown = $cut->direction() === Direction::Down;
             $x = $isDown ? $part->x->plus($cut->at()) : $part->x;
             $y = $isDown ? $part->y : $part->y->plus($cut->at());
-            $cuts[] = ['n' => $cut->number, 'x1' => $this->length($x), 'y1' => $this->length($y), 'x2' => $this->length($isDown ? $x : $part->right()), 'y2' => $this->length($isDown ? $part->bottom() : $y)];
+            $cuts[] = [
+                'n' => $cut->number,
+                'x1' => $this->length($x),
+                'y1' => $this->length($y),
+                'x2' => $this->length($isDown ? $x : $part->right()),
+                'y2' => $this->length($isDown ? $part->bottom() : $y),
+            ];
         }
 
         return [
@@ -233,7 +272,12 @@ final class CutPlanFile
     /** @return array{x: string, y: string, width: string, height: string} */
     private function rect(Rect $rect): array
     {
-        return ['x' => $this->length($rect->x), 'y' => $this->length($rect->y), 'width' => $this->length($rect->size->width), 'height' => $this->length($rect->size->height)];
+        return [
+            'x' => $this->length($rect->x),
+            'y' => $this->length($rect->y),
+            'width' => $this->length($rect->size->width),
+            'height' => $this->length($rect->size->height),
+        ];
     }
 
     private function length(Length $length): string

@@ -110,7 +110,11 @@ final class Line
 
             return [];
         }
-        $lines = array_map(fn (mixed $row, int $n): self => self::of($row, "$this->place.{$key}[$n]", $this->unit, $known), $rows, array_keys($rows));
+        $lines = array_map(
+            fn (mixed $row, int $n): self => self::of($row, "$this->place.{$key}[$n]", $this->unit, $known),
+            $rows,
+            array_keys($rows),
+        );
         array_push($this->inner, ...$lines);
 
         return $lines;
@@ -127,7 +131,11 @@ final class Line
         if ($value === null && $default !== null) {
             return $default;
         }
-        $text = is_string($value) || is_int($value) ? (string) $value : (is_float($value) ? rtrim(rtrim(sprintf('%.6F', $value), '0'), '.') : null);
+        $text = is_string($value) || is_int($value)
+                ? (string) $value
+                : (is_float($value)
+                    ? rtrim(rtrim(sprintf('%.6F', $value), '0'), '.')
+                    : null);
         try {
             $length = $text === null ? throw BadMeasure::empty() : Length::parse($text, $this->unit);
             if (! $length->isZero() || $default !== null) {

@@ -9,8 +9,14 @@ use KeepShare\Core\Measure\Size;
 /** A line of a cut order: so many pieces of one paper and size. */
 final readonly class OrderedPieces
 {
-    private function __construct(public string $id, public string $paper, public Size $size, public int $count, public bool $turn, public int $worth)
-    {
+    private function __construct(
+        public string $id,
+        public string $paper,
+        public Size $size,
+        public int $count,
+        public bool $turn,
+        public int $worth,
+    ) {
     }
 
     /** @param  int  $worth  of one of them, for filling a sheet; square millimetres where nothing else is said */

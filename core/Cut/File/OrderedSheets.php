@@ -33,8 +33,17 @@ final readonly class OrderedSheets
      * @param  Length  $margin  unprinted all round
      * @param  list<Rect>  $blemishes  places to keep clear of
      */
-    public static function of(string $id, string $paper, Size $size, int $count, bool $directional, bool $isOffcut, int $save, Length $margin, array $blemishes): self
-    {
+    public static function of(
+        string $id,
+        string $paper,
+        Size $size,
+        int $count,
+        bool $directional,
+        bool $isOffcut,
+        int $save,
+        Length $margin,
+        array $blemishes,
+    ): self {
         return new self($id, $paper, $size, $count, $directional, $isOffcut, $save, $margin, $blemishes);
     }
 

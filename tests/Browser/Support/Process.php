@@ -18,7 +18,13 @@ final class Process
      */
     public function __construct(array $command, string $directory, array $env, string $log)
     {
-        $handle = proc_open(['setsid', ...$command], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, $directory, $env + getenv());
+        $handle = proc_open(
+            ['setsid', ...$command],
+            [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']],
+            $pipes,
+            $directory,
+            $env + getenv(),
+        );
         if ($handle === false) {
             throw new RuntimeException("Cannot start $command[0].");
         }

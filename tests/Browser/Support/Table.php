@@ -91,10 +91,39 @@ final class Table
         ];
         $php = [PHP_BINARY, '-d', 'variables_order=EGPCS'];
         $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
-        $this->server = new Process([...$php, '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M', '-S', "127.0.0.1:$this->port", $server], self::root().'/public', $env, "$this->directory/server.log");
-        $this->worker = new Process([...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1'], self::root(), $env, "$this->directory/worker.log");
-        $this->post = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->postPort", 'standins/kit-post.php'], self::root(), [], "$this->directory/kit-post.log");
-        $this->tools = new Process([PHP_BINARY, '-S', "127.0.0.1:$this->toolsPort", 'standins/table-tools.php'], self::root(), [], "$this->directory/table-tools.log");
+        $this->server = new Process(
+            [
+                ...$php,
+                '-d',
+                'upload_max_filesize=12M',
+                '-d',
+                'post_max_size=16M',
+                '-S',
+                "127.0.0.1:$this->port",
+                $server,
+            ],
+            self::root().'/public',
+            $env,
+            "$this->directory/server.log",
+        );
+        $this->worker = new Process(
+            [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1'],
+            self::root(),
+            $env,
+            "$this->directory/worker.log",
+        );
+        $this->post = new Process(
+            [PHP_BINARY, '-S', "127.0.0.1:$this->postPort", 'standins/kit-post.php'],
+            self::root(),
+            [],
+            "$this->directory/kit-post.log",
+        );
+        $this->tools = new Process(
+            [PHP_BINARY, '-S', "127.0.0.1:$this->toolsPort", 'standins/table-tools.php'],
+            self::root(),
+            [],
+            "$this->directory/table-tools.log",
+        );
         Process::await($this->port);
         Process::await($this->postPort);
         Process::await($this->toolsPort);
@@ -124,7 +153,17 @@ final class Table
             @mkdir(dirname($template), 0777, true);
             array_map(unlink(...), glob("$template*") ?: []);
             foreach (['migrate --force', 'demo:lay'] as $command) {
-                exec(sprintf('cd %s && APP_ENV=production CACHE_STORE=array DB_DATABASE=%s %s artisan %s 2>&1', escapeshellarg(self::root()), escapeshellarg($template), escapeshellarg(PHP_BINARY), $command), $said, $code);
+                exec(
+                    sprintf(
+                        'cd %s && APP_ENV=production CACHE_STORE=array DB_DATABASE=%s %s artisan %s 2>&1',
+                        escapeshellarg(self::root()),
+                        escapeshellarg($template),
+                        escapeshellarg(PHP_BINARY),
+                        $command,
+                    ),
+                    $said,
+                    $code,
+                );
                 if ($code !== 0) {
                     throw new RuntimeException(implode("\n", $said));
                 }

@@ -24,7 +24,12 @@ final class Replay
         foreach ($plan->cuts() as $n => $cut) {
             Assert::assertSame($n + 1, $cut->number);
             $hand = $cut->part();
-            $parts = self::cut($parts, [$hand->x->units, $hand->y->units, $hand->size->width->units, $hand->size->height->units], $cut->direction(), $cut->at()->units);
+            $parts = self::cut(
+                $parts,
+                [$hand->x->units, $hand->y->units, $hand->size->width->units, $hand->size->height->units],
+                $cut->direction(),
+                $cut->at()->units,
+            );
         }
         $said = [];
         $pieces = [];
