@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Drawing\ThingDrawing;
 use App\Models\Component as Record;
 use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
@@ -15,6 +16,8 @@ use KeepShare\Core\Measure\Size;
 
 /**
  * A component as the interface draws it: lengths in whole units of 1/8 micrometre.
+ *
+ * @phpstan-import-type ThingPicture from ThingDrawing
  *
  * @phpstan-type Extent array{width: int, height: int}
  * @phpstan-type Box array{x: int, y: int, width: int, height: int}
@@ -34,7 +37,7 @@ use KeepShare\Core\Measure\Size;
  *     size: Extent|null,
  *     faces: list<Face>,
  *     finish: string|null,
- *     shape: string|null,
+ *     picture: ThingPicture|null, // of a die cut or sticker
  *     colours: list<string>,
  *     words: string|null,
  * }
@@ -89,7 +92,7 @@ final class GoodView
                 array_keys($faces),
             ),
             'finish' => $good instanceof Cardstock ? $good->finish->value : null,
-            'shape' => $good instanceof Applied ? $good->printed()->shape->value : null,
+            'picture' => $good instanceof Applied ? ThingDrawing::of($good->printed()) : null,
             'colours' => self::hexes($good->colours()),
             'words' => ($good instanceof Applied ? $good->printed()->words : $component->words())?->text,
         ];

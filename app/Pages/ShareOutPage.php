@@ -90,16 +90,13 @@ final readonly class ShareOutPage extends Page
             $shorts[$one->id] ?? new Collection,
         );
 
+        /** @var list<GridCard> $cards */
+        $cards = array_values($state->cards->map(
+            static fn (Card $card): array => self::card($card, $state, $findings, $short->has($card->id)),
+        )->all());
+
         return new self(
-            array_values($state->cards->map(static fn (Card $card): array => [
-                'id' => $card->id,
-                'isBonus' => $card->is_bonus,
-                'isBegun' => $card->isBegun(),
-                'isPinned' => $card->is_pinned,
-                'isShort' => $short->has($card->id),
-                'findings' => $findings->standing($card),
-                'front' => FrontView::of($card->toCore(), $state->core, $kit->unit),
-            ])->all()),
+            $cards,
             Wording::grouped($state->components->filter(static fn (Component $one): bool => self::concerns($one, $state)), $row),
             GoodView::all($state->core),
             self::outlook($state, $bonus, $solve['isUnderWay'] ?? false),
@@ -110,6 +107,20 @@ final readonly class ShareOutPage extends Page
             self::asides($kit),
             self::proposal($state),
         );
+    }
+
+    /** @return GridCard */
+    private static function card(Card $card, TableState $state, Findings $findings, bool $isShort): array
+    {
+        return [
+            'id' => $card->id,
+            'isBonus' => $card->is_bonus,
+            'isBegun' => $card->isBegun(),
+            'isPinned' => $card->is_pinned,
+            'isShort' => $isShort,
+            'findings' => $findings->standing($card),
+            'front' => FrontView::of($card->toCore(), $state->core, $state->kit->unit),
+        ];
     }
 
     /** The kit's own components, and of the stash those that a card takes from; not the tools. */

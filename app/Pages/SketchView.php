@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Drawing\OutlinePath;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -143,6 +144,6 @@ final readonly class SketchView
     /** @return RolePath */
     private static function path(Outline $outline, string $role): array
     {
-        return ['d' => OutlineView::path($outline), 'role' => $role];
+        return ['d' => OutlinePath::of($outline), 'role' => $role];
     }
 }

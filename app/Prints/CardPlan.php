@@ -2,10 +2,10 @@
 
 namespace App\Prints;
 
+use App\Drawing\Raster;
 use App\Models\Card;
 use App\Pages\CardPage;
 use App\Table\TableState;
-use KeepShare\Core\Measure\Unit;
 
 /** A card's plan on one page: the front to scale, sizes, the order of gluing. */
 final class CardPlan implements CardExport
@@ -41,13 +41,13 @@ final class CardPlan implements CardExport
     public function write(Card $card): string
     {
         $state = TableState::of($card->kit);
-        $core = ($state->cards->get($card->id) ?? $card)->toCore();
+        $face = CardFace::of($card, $state);
         $with = [
             'kit' => $state->kit,
             'page' => CardPage::of($card),
-            'width' => $core->front->width->exact(Unit::Millimetre),
-            'height' => $core->front->height->exact(Unit::Millimetre),
-            'svg' => 'data:image/svg+xml;base64,'.base64_encode(CardSvg::of($core, $state->core, $state->kit->unit, '')),
+            'width' => $face->width,
+            'height' => $face->height,
+            'picture' => Raster::of($face->svg),
         ];
         // A card of many parts is set smaller, until all of it is on the one page.
         foreach (self::SIZES as $points) {

@@ -35,6 +35,6 @@ final class SheetPdf implements SheetExport
 
     public function write(Kit $kit, CutPlan $plan): string
     {
-        return SheetPrint::of($kit, $plan)->pdf();
+        return SheetPrint::pdf($kit, $plan);
     }
 }

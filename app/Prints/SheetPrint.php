@@ -2,129 +2,194 @@
 
 namespace App\Prints;
 
+use App\Drawing\Ink;
+use App\Drawing\Lettering;
+use App\Drawing\Mark;
+use App\Drawing\Raster;
+use App\Drawing\SideLabels;
+use App\Drawing\Svg;
 use App\Models\CutPlan;
 use App\Models\Kit;
-use App\Models\Taking;
 use App\Pages\CutSheets;
-use KeepShare\Core\Cut\Cut;
-use KeepShare\Core\Cut\Direction;
-use KeepShare\Core\Cut\Leaf;
-use KeepShare\Core\Cut\SheetPlan;
-use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Unit;
+use App\Table\TableState;
 
-/** A sheet with its cuts, in real millimetres as SVG, and as a page to lay beside the trimmer. */
+/**
+ * A sheet with its cuts as the page shows it, in real millimetres as SVG, and as a page to lay beside the trimmer.
+ *
+ * @phpstan-import-type SheetInHand from CutSheets
+ * @phpstan-import-type PartOfSheet from CutSheets
+ * @phpstan-import-type CutOfSheet from CutSheets
+ */
 final readonly class SheetPrint
 {
     /** The width and height of the page that the drawing may take, in millimetres. */
-    private const WIDE = 185;
+    private const WIDE = 185.0;
 
-    private const HIGH = 190;
+    private const HIGH = 190.0;
 
-    private function __construct(private Kit $kit, private SheetPlan $plan, private CutPlan $record)
+    private const LETTER = 3.4;
+
+    /** The print of the paper is drawn pale: what is written on it is to be read. */
+    private const VEIL = 0.55;
+
+    private float $width;
+
+    private float $height;
+
+    private SideLabels $labels;
+
+    private float $letter;
+
+    /**
+     * @param  SheetInHand  $sheet
+     * @param  float  $scale  at which the sheet is shown: what is written is as large in any
+     */
+    private function __construct(private Kit $kit, private array $sheet, private float $scale)
     {
+        $this->width = Mark::mm($sheet['size']['width']);
+        $this->height = Mark::mm($sheet['size']['height']);
+        $this->letter = self::LETTER / $scale;
+        $this->labels = SideLabels::beside($this->besides(), $this->width, $this->height, $scale);
     }
 
-    public static function of(Kit $kit, CutPlan $plan): self
+    /** In its real size. */
+    public static function svg(Kit $kit, CutPlan $plan): string
     {
-        return new self($kit, $plan->toCore(), $plan);
+        return (new self($kit, self::sheet($kit, $plan), 1.0))->drawing();
     }
 
-    /** @param  string  $in  the unit of its size; the PDF maker sizes it itself and wants none */
-    public function svg(string $in = 'mm'): string
+    /** On a page; to scale where that holds it, else by a scale that is said. */
+    public static function pdf(Kit $kit, CutPlan $plan): string
     {
-        $size = $this->plan->stock->size;
-        [$w, $h] = [self::mm($size->width), self::mm($size->height)];
-        $parts = implode("\n", array_map($this->part(...), $this->plan->leaves()));
-        $cuts = implode("\n", array_map(self::cut(...), $this->plan->cuts()));
-
-        return <<<SVG
-            <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" width="{$w}{$in}" height="{$h}{$in}" viewBox="0 0 $w $h">
-            <rect width="$w" height="$h" fill="#ffffff" stroke="#1d2b33" stroke-width="0.3"/>
-            $parts
-            $cuts
-            </svg>
-            SVG;
-    }
-
-    public function pdf(): string
-    {
-        $size = $this->plan->stock->size;
-        [$w, $h] = [(float) self::mm($size->width), (float) self::mm($size->height)];
-        // To scale where the page holds it; else by a scale that is said.
-        $scale = min(1.0, self::WIDE / $w, self::HIGH / $h);
-        $page = CutSheets::of($this->kit, null)->inHand($this->record->sheet_id);
-
-        return (string) Pdf::render(
-            view('sheet-plan', [
-                'kit' => $this->kit,
-                'sheet' => $page,
-                'scale' => $scale === 1.0
-                        ? 'In its real size when printed at 100 %.'
-                        : sprintf(
-                            'Drawn at %d %% of its real size; the measures are written.',
-                            (int) floor(100 * $scale),
-                        ),
-                'width' => sprintf('%.2F', $w * $scale),
-                'height' => sprintf('%.2F', $h * $scale),
-                'svg' => 'data:image/svg+xml;base64,'.base64_encode($this->svg('')),
-            ])->render(),
-            $this->kit->unit,
-        )->output();
-    }
-
-    private function part(Leaf $leaf): string
-    {
-        $r = $leaf->rect();
-        $name = $leaf->piece === null ? 'keep' : $this->labelOf((int) $leaf->piece);
-
-        return sprintf(
-            '<rect x="%1$s" y="%2$s" width="%3$s" height="%4$s" fill="%5$s"/><text x="%6$s" y="%7$s" font-family="sans-serif" font-size="4" fill="#1d2b33">%8$s</text>',
-            self::mm($r->x),
-            self::mm($r->y),
-            self::mm($r->size->width),
-            self::mm($r->size->height),
-            $leaf->piece === null ? '#eeeeea' : '#ffffff',
-            (float) self::mm($r->x) + 2,
-            (float) self::mm($r->y) + 6,
-            htmlspecialchars("$name, {$r->size->format($this->kit->unit)}", ENT_XML1),
-        );
-    }
-
-    /** What a piece is for: "card 4, strip". */
-    private function labelOf(int $taking): string
-    {
-        $found = Taking::query()->with('card.kit')->find($taking);
-        if ($found === null) {
-            return '?';
+        $sheet = self::sheet($kit, $plan);
+        $scale = 1.0;
+        // What is written beside a sheet makes it wider, and smaller: twice is enough.
+        foreach ([1, 2] as $ignored) {
+            $print = new self($kit, $sheet, $scale);
+            $scale = min(1.0, self::WIDE / $print->labels->width(), self::HIGH / $print->labels->height());
         }
-        $whose = $found->card->kit_id === $this->kit->id ? '' : "{$found->card->kit->name} ";
 
-        return "{$whose}card {$found->card->number}, {$found->partName()}";
+        return (new self($kit, $sheet, $scale))->page();
     }
 
-    private static function cut(Cut $cut): string
+    /** @return SheetInHand */
+    private static function sheet(Kit $kit, CutPlan $plan): array
     {
-        $part = $cut->part();
-        $isDown = $cut->direction() === Direction::Down;
-        $x = $isDown ? $part->x->plus($cut->at()) : $part->x;
-        $y = $isDown ? $part->y : $part->y->plus($cut->at());
-
-        return sprintf(
-            '<path d="M%s %sL%s %s" stroke="#0b5a6b" stroke-width="0.6" stroke-dasharray="3 2"/><text x="%s" y="%s" font-family="sans-serif" font-size="5" font-weight="bold" fill="#0b5a6b">%d</text>',
-            self::mm($x),
-            self::mm($y),
-            self::mm($isDown ? $x : $part->right()),
-            self::mm($isDown ? $part->bottom() : $y),
-            (float) self::mm($x) + 1,
-            (float) self::mm($y) + ($isDown ? 12 : -1),
-            $cut->number,
-        );
+        return CutSheets::of($kit, null)->inHand($plan->sheet_id) ?? abort(404);
     }
 
-    private static function mm(Length $length): string
+    private function drawing(): string
     {
-        return $length->exact(Unit::Millimetre);
+        $whole = sprintf('M0 0H%.3FV%.3FH0Z', $this->width, $this->height);
+        $edge = ['fill' => Mark::NONE, 'stroke' => Ink::DARK, 'stroke-width' => 0.3];
+
+        return Svg::document($this->labels->width(), $this->labels->height(), implode("\n", [
+            Svg::of([Mark::surface('sheet', $whole, $this->sheet['component'], 0)], TableState::of($this->kit)->core),
+            Svg::path($whole, ['fill' => Ink::LIGHT, 'opacity' => self::VEIL]),
+            ...array_map($this->part(...), $this->sheet['parts']),
+            ...array_map(self::blemish(...), $this->sheet['blemishes']),
+            Svg::path($whole, $edge),
+            ...array_map($this->cut(...), $this->sheet['cuts']),
+            $this->labels->svg(),
+        ]), $this->scale);
+    }
+
+    private function page(): string
+    {
+        $says = $this->scale === 1.0
+            ? 'In its real size when printed at 100 %.'
+            : sprintf('Drawn at %d %% of its real size; the measures are written.', (int) floor(100 * $this->scale));
+
+        return (string) Pdf::render(view('sheet-plan', [
+            'kit' => $this->kit,
+            'sheet' => $this->sheet,
+            'scale' => $says,
+            'width' => sprintf('%.2F', $this->labels->width() * $this->scale),
+            'height' => sprintf('%.2F', $this->labels->height() * $this->scale),
+            'picture' => Raster::of($this->drawing()),
+        ])->render(), $this->kit->unit)->output();
+    }
+
+    /** @param  PartOfSheet  $part */
+    private function part(array $part): string
+    {
+        [$x, $y, $w, $h] = self::box($part);
+        $rect = '<rect x="%.3F" y="%.3F" width="%.3F" height="%.3F" fill="%s"/>';
+        $kept = $part['isKept'] ? sprintf($rect, $x, $y, $w, $h, Ink::KEPT) : '';
+        if (! $this->isRoomy($part)) {
+            return $kept;
+        }
+        $lines = [$part['label'], $part['measure']];
+        $wide = max(array_map($this->wide(...), $lines)) + $this->letter / 2;
+        $high = 3 * $this->letter;
+        [$cx, $cy] = [$x + $w / 2, $y + $h / 2];
+        $plate = sprintf($rect, $cx - $wide / 2, $cy - $high / 2, $wide, $high, Ink::PAPER);
+
+        return $kept.$plate
+            .Svg::text($lines[0], $cx, $cy - 0.65 * $this->letter, $this->letter, Ink::DARK, 'middle')
+            .Svg::text($lines[1], $cx, $cy + 0.7 * $this->letter, $this->letter, Ink::DARK, 'middle');
+    }
+
+    /** @param  array{x: int, y: int, width: int, height: int}  $at */
+    private static function blemish(array $at): string
+    {
+        [$x, $y, $w, $h] = self::box($at);
+        $d = sprintf('M%.3F %.3Fh%3$.3Fv%4$.3Fh-%3$.3Fzl%3$.3F %4$.3Fm0 -%4$.3Fl-%3$.3F %4$.3F', $x, $y, $w, $h);
+
+        return Svg::path($d, ['fill' => Mark::NONE, 'stroke' => Ink::MISSING, 'stroke-width' => 0.6]);
+    }
+
+    /** @param  CutOfSheet  $cut */
+    private function cut(array $cut): string
+    {
+        $line = array_map(Mark::mm(...), $cut['line']);
+        $d = sprintf('M%.3F %.3FL%.3F %.3F', $line['x1'], $line['y1'], $line['x2'], $line['y2']);
+        // On the line, where it begins: outside the sheet there is nothing to write on.
+        $in = 1.5 * $this->letter;
+        [$x, $y] = $line['x1'] === $line['x2'] ? [$line['x1'], $line['y1'] + $in] : [$line['x1'] + $in, $line['y1']];
+
+        return Svg::path($d, ['fill' => Mark::NONE, 'stroke' => Ink::HERE, 'stroke-width' => 0.6, 'stroke-dasharray' => '3 2'])
+            .sprintf('<circle cx="%.3F" cy="%.3F" r="%.3F" fill="%s"/>', $x, $y, 0.9 * $this->letter, Ink::PAPER)
+            .Svg::text((string) $cut['number'], $x, $y, $this->letter, Ink::HERE, 'middle');
+    }
+
+    /** @return list<array{text: string, x: float, y: float}> what is too small to be written on */
+    private function besides(): array
+    {
+        $labels = [];
+        foreach ($this->sheet['parts'] as $part) {
+            if (! $this->isRoomy($part)) {
+                [$x, $y, $w, $h] = self::box($part);
+                $labels[] = ['text' => "{$part['label']}, {$part['measure']}", 'x' => $x + $w / 2, 'y' => $y + $h / 2];
+            }
+        }
+
+        return $labels;
+    }
+
+    /**
+     * Whether its label lies within it.
+     *
+     * @param  PartOfSheet  $part
+     */
+    private function isRoomy(array $part): bool
+    {
+        [, , $w, $h] = self::box($part);
+
+        return $h >= 3.5 * $this->letter && $w >= max($this->wide($part['label']), $this->wide($part['measure'])) + $this->letter;
+    }
+
+    private function wide(string $text): float
+    {
+        return Lettering::width($text, $this->letter);
+    }
+
+    /**
+     * @param  array{x: int, y: int, width: int, height: int, ...}  $box
+     * @return array{float, float, float, float}
+     */
+    private static function box(array $box): array
+    {
+        return [Mark::mm($box['x']), Mark::mm($box['y']), Mark::mm($box['width']), Mark::mm($box['height'])];
     }
 }

@@ -35,6 +35,6 @@ final class SheetSvg implements SheetExport
 
     public function write(Kit $kit, CutPlan $plan): string
     {
-        return SheetPrint::of($kit, $plan)->svg();
+        return SheetPrint::svg($kit, $plan);
     }
 }

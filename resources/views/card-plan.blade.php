@@ -25,7 +25,7 @@
                 @endforeach
             </td>
             <td style="width: {{ $width }}mm">
-                <img src="{{ $svg }}" alt="" style="width: {{ $width }}mm; height: {{ $height }}mm">
+                <img src="{{ $picture }}" alt="" style="width: {{ $width }}mm; height: {{ $height }}mm">
                 <p>The front in its real size when printed at 100 %.</p>
             </td>
         </tr>

@@ -13,13 +13,13 @@
 <body>
     <h1>{{ $sheet['name'] }}, {{ $sheet['which'] }}</h1>
     <p>{{ $kit->name }} · {{ $sheet['measure'] }}, print side up. {{ $scale }}</p>
-    <img src="{{ $svg }}" alt="" style="width: {{ $width }}mm; height: {{ $height }}mm">
+    <img src="{{ $picture }}" alt="" style="width: {{ $width }}mm; height: {{ $height }}mm">
     <table>
         @foreach ($sheet['cuts'] as $cut)
             <tr>
                 <td>{{ $cut['number'] }}</td>
                 <td class="at">{{ $cut['at'] }} {{ $cut['unit'] }}</td>
-                <td>{{ $cut['turn'] ? 'Turn a quarter. ' : '' }}from the {{ $cut['from'] }} edge of the part {{ $cut['inHand'] }}. {{ implode(' ', $cut['frees']) }}</td>
+                <td>{{ $cut['turn'] ? 'Turn a quarter, then from' : 'From' }} the {{ $cut['from'] }} edge of the part {{ $cut['inHand'] }}. {{ implode(' ', $cut['frees']) }}</td>
             </tr>
         @endforeach
     </table>

@@ -77,10 +77,20 @@ final class CardTest extends FeatureTestCase
         self::assertSame(1, preg_match_all('#/Type /Page\b(?!s)#', $pdf), 'also with many parts, a fold of many pieces and long notes');
         $svg = simplexml_load_string((string) $this->get("/kits/$card->kit_id/cards/$card->id/front.svg")->assertOk()->getContent());
         self::assertNotFalse($svg);
-        self::assertSame(
-            ['107.95mm', '139.7mm', '0 0 107.95 139.7'],
-            [(string) $svg['width'], (string) $svg['height'], (string) $svg['viewBox']],
-        );
+        self::assertSame(['107.950', '139.700'], [(string) $svg->rect['width'], (string) $svg->rect['height']]);
+        self::assertSame("0 0 {$svg['width']} {$svg['height']}", self::inMillimetres($svg));
+        $card->refresh();
+        $takings = $card->takings()->whereNotNull('width')->count();
+        self::assertGreaterThan($takings, count($svg->xpath('//*[local-name()="text"]') ?: []), 'every part is named');
+        self::assertNotEmpty($svg->xpath('//*[local-name()="pattern"]/*[local-name()="path"]'), 'its papers are printed as on the page');
+    }
+
+    /** Its view as it would be written with units: a millimetre of the drawing is one on paper. */
+    private static function inMillimetres(\SimpleXMLElement $svg): string
+    {
+        [, , $width, $height] = explode(' ', (string) $svg['viewBox']);
+
+        return "0 0 {$width}mm {$height}mm";
     }
 
     public function test_a_card_belongs_to_its_kit(): void

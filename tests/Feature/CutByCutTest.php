@@ -304,12 +304,18 @@ final class CutByCutTest extends FeatureTestCase
         self::assertStringStartsWith('%PDF', (string) $this->get("/kits/$kit->id/cut/labels.pdf")->assertOk()->getContent());
         $svg = simplexml_load_string((string) $this->get("/kits/$kit->id/cut/$sheet->id/plan.svg")->assertOk()->getContent());
         self::assertNotFalse($svg);
-        self::assertSame(
-            $sheet->size()->width->exact(\KeepShare\Core\Measure\Unit::Millimetre).'mm',
-            (string) $svg['width'],
-            'in real millimetres',
-        );
-        self::assertCount(count($this->props("/kits/$kit->id/cut?sheet=$sheet->id")['sheet']['cuts']), $svg->path);
+        [, , $width] = explode(' ', (string) $svg['viewBox']);
+        self::assertSame("{$width}mm", (string) $svg['width'], 'in real millimetres');
+        $edge = sprintf('M0 0H%.3FV', $sheet->size()->width->units / 8_000);
+        $isEdge = static fn (\SimpleXMLElement $path): bool => str_starts_with((string) $path['d'], $edge);
+        self::assertNotEmpty(array_filter(iterator_to_array($svg->path, false), $isEdge));
+        $page = $this->props("/kits/$kit->id/cut?sheet=$sheet->id")['sheet'];
+        self::assertCount(count($page['cuts']), $svg->xpath('//*[@stroke-dasharray="3 2"]') ?: []);
+        $said = implode(' ', array_map(strval(...), $svg->xpath('//*[local-name()="text"]') ?: []));
+        foreach ($page['parts'] as $part) {
+            self::assertStringContainsString($part['label'], $said);
+            self::assertStringContainsString($part['measure'], $said);
+        }
         $bare = Sheet::query()->whereDoesntHave('plan')->firstOrFail();
         $this->get("/kits/$kit->id/cut/$bare->id/plan.svg")->assertNotFound();
     }

@@ -282,6 +282,24 @@ export interface CutProposal {
     data: Record<string, string>
 }
 
+export interface DrawnMark {
+    kind: 'surface' | 'thing' | 'words' | 'path'
+    role: string
+    d: string
+    component: string
+    face: number
+    x: number
+    y: number
+    width: number
+    height: number
+    fill: string
+    stroke: string
+    line: number
+    dash: string
+    text: string
+    letter: number
+}
+
 export interface DrawnSketch {
     key: string
     name: string
@@ -350,10 +368,9 @@ export interface Front {
     number: number
     occasion: string
     sketch: string
-    fold: string
     size: Extent
     base: string
-    layers: Layer[]
+    marks: DrawnMark[]
     lacks: string[]
 }
 
@@ -364,7 +381,7 @@ export interface Good {
     size: Extent | null
     faces: Face[]
     finish: string | null
-    shape: string | null
+    picture: ThingPicture | null
     colours: string[]
     words: string | null
 }
@@ -464,17 +481,6 @@ export interface LadderLayer {
 export interface LaidFace {
     component: string
     face: number
-}
-
-export interface Layer {
-    part: string
-    component: string | null
-    face: number
-    x: number
-    y: number
-    width: number
-    height: number
-    d: string | null
 }
 
 export interface LeftCount {
@@ -873,6 +879,20 @@ export interface Taste {
     stashCards: string
     wanted: WantedMany[]
     folds: WantedMany[]
+}
+
+export interface ThingPath {
+    d: string
+    fill: string
+    stroke: string
+    line: number
+}
+
+export interface ThingPicture {
+    paths: ThingPath[]
+    text: string
+    letter: number
+    ink: string
 }
 
 export interface TrayBox {

@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
     import Silhouette from './Silhouette.svelte'
-    import type { Front, Goods, Layer } from '@/lib/props'
+    import type { DrawnMark, Front, Good, Goods } from '@/lib/props'
 
     /** The front of a card to scale from its real papers; fits itself into a square of side pixels. */
     let { front, goods, side }: { front: Front; goods: Goods; side: number } = $props()
@@ -13,42 +13,38 @@
     const label = $derived(
         `Card ${front.number}, ${front.occasion}: ${front.sketch}${front.lacks.length ? `, lacks ${front.lacks.join(', ')}` : ''}`,
     )
-    const good = (layer: Layer) => (layer.component === null ? undefined : goods[layer.component])
+    const good = (mark: DrawnMark): Good | undefined => goods[mark.component]
 </script>
 
 <svg class="front" width={width * scale} height={height * scale} viewBox="0 0 {width} {height}" role="img" aria-label={label}>
     <rect {width} {height} fill={front.base} />
-    {#each front.layers as layer, i (i)}
-        {@const thing = good(layer)}
-        {@const x = mm(layer.x)}
-        {@const y = mm(layer.y)}
-        {@const w = mm(layer.width)}
-        {@const h = mm(layer.height)}
-        {#if !thing || !layer.component}
-            {#if layer.d}<path class="missing" d={layer.d} />{:else}<rect class="missing" {x} {y} width={w} height={h} />{/if}
-        {:else if layer.part === 'bow'}
+    {#each front.marks as mark, i (i)}
+        {@const thing = good(mark)}
+        {#if mark.kind === 'surface'}
             <path
-                class="bow"
-                stroke={thing.colours[0]}
-                d="M{x} {y + h / 2}H{x + w}M{x + w * 0.2} {y + h / 2}c-14 -12 -14 12 0 0c14 -12 14 12 0 0l-7 11m7 -11l7 11"
+                class={mark.role}
+                transform="translate({mark.x} {mark.y})"
+                d={mark.d}
+                fill-rule="evenodd"
+                fill={surfaceFill(mark.component, mark.face)}
+                stroke-width={mark.line}
             />
-        {:else if layer.part === 'embellishment'}
-            <circle class="gem" cx={x + w / 2} cy={y + h / 2} r={w / 2} fill={thing.colours[0]} />
-        {:else if thing.faces.length}
-            {#if layer.d}
-                <path class="piece" d={layer.d} fill-rule="evenodd" fill={surfaceFill(layer.component, layer.face)} />
-            {:else}
-                <g transform="translate({x} {y})"
-                    ><rect class="piece" width={w} height={h} fill={surfaceFill(layer.component, layer.face)} /></g
-                >
-            {/if}
-        {:else if thing.shape}
-            <g class="raised"><Silhouette good={thing} {x} {y} width={w} height={h} /></g>
-        {:else if thing.words}
-            <text x={x + w / 2} y={y + h / 2} font-size={Math.min(h * 0.5, (w * 1.72) / thing.words.length)}>{thing.words}</text>
+        {:else if mark.kind === 'thing'}
+            {#if thing}<g class={mark.role}><Silhouette good={thing} x={mark.x} y={mark.y} width={mark.width} height={mark.height} /></g
+                >{/if}
+        {:else if mark.kind === 'words'}
+            <text x={mark.x + mark.width / 2} y={mark.y + mark.height / 2} font-size={mark.letter} fill={mark.fill}>{mark.text}</text>
+        {:else}
+            <path
+                class={mark.role}
+                d={mark.d}
+                fill={mark.fill}
+                stroke={mark.stroke}
+                stroke-width={mark.line}
+                stroke-dasharray={mark.dash}
+            />
         {/if}
     {/each}
-    {#if front.fold === 'gatefold'}<path class="meet" d="M{width / 2} 0V{height}" />{/if}
 </svg>
 
 <style>
@@ -62,40 +58,23 @@
 
     .piece {
         stroke: var(--drawn-edge);
-        stroke-width: 0.4;
     }
 
     .raised {
         filter: drop-shadow(0 0.6px 0.5px var(--drawn-shade));
     }
 
-    .gem {
-        stroke: var(--drawn-light);
-        stroke-width: 0.5;
-    }
-
     .bow {
-        fill: none;
-        stroke-width: 1.6;
         stroke-linecap: round;
     }
 
-    .meet {
-        stroke: var(--drawn-ink-soft);
-        stroke-width: 0.5;
-    }
-
     .missing {
-        fill: none;
         stroke: var(--madder);
-        stroke-width: 0.8;
-        stroke-dasharray: 3 2;
     }
 
     text {
         text-anchor: middle;
         dominant-baseline: central;
-        fill: var(--drawn-ink);
         font-weight: 560;
     }
 </style>

@@ -15,9 +15,9 @@
             <title>{face.name}</title>
         </svg>
     {:else}
-        {#if good.shape}
+        {#if good.picture}
             <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
-                <Silhouette good={{ ...good, words: null }} y={good.words ? 6 : 0} width={20} height={good.words ? 8 : 20} />
+                <Silhouette {good} wordless y={good.words ? 6 : 0} width={20} height={good.words ? 8 : 20} />
             </svg>
         {:else if good.colours.length}
             <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">

@@ -1,15 +1,15 @@
 <?php
 
-namespace App\Pages;
+namespace App\Drawing;
 
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Outline;
 
 /** An outline as the path of a drawing in millimetres. */
-final class OutlineView
+final class OutlinePath
 {
-    public static function path(Outline $outline): string
+    public static function of(Outline $outline): string
     {
         return implode('', array_map(static fn (array $ring): string => 'M'.implode('L', array_map(
             static fn (array $point): string => self::mm($point[0]).' '.self::mm($point[1]),

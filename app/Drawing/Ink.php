@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Drawing;
+
+/** The colours of a drawing that are not those of its goods: on paper they are the same by day and in the evening. */
+final class Ink
+{
+    public const DARK = '#1d2b33';
+
+    public const EDGE = '#8e959a';
+
+    public const LIGHT = '#ffffff';
+
+    public const PAPER = '#fdfdfb';
+
+    public const HERE = '#0b5a6b';
+
+    public const MISSING = '#a12a22';
+
+    public const KEPT = '#eeeeea';
+
+    public const UNKNOWN = '#888888';
+}

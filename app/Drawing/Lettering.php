@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Drawing;
+
+/** How high letters are. */
+final class Lettering
+{
+    /** A letter is about so wide as a part of its height, in the typefaces used here. */
+    private const WIDE = 0.58;
+
+    /** So much of the place the letters take at most. */
+    private const FILLS = 0.52;
+
+    /** The height of letters with which a text fits into a place, in the measure of the place. */
+    public static function fitting(string $text, float $width, float $height): float
+    {
+        return min($height * self::FILLS, self::forWidth($text, $width));
+    }
+
+    /** The width of a text set in letters so high. */
+    public static function width(string $text, float $letter): float
+    {
+        return mb_strlen($text) * $letter * self::WIDE;
+    }
+
+    private static function forWidth(string $text, float $width): float
+    {
+        return $width / max(1, mb_strlen($text)) / self::WIDE;
+    }
+}

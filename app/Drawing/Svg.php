@@ -1,0 +1,188 @@
+<?php
+
+namespace App\Drawing;
+
+use App\Models\Component as Record;
+use App\Models\Photo;
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\SheetGood;
+
+/**
+ * Marks written as SVG, with the prints they are filled with.
+ *
+ * @phpstan-import-type DrawnMark from Mark
+ */
+final class Svg
+{
+    /** The typeface of words; the labels of a print are set in it too. */
+    public const FONT = 'DejaVu Sans, sans-serif';
+
+    /** @var array<string, string> patterns by id */
+    private array $patterns = [];
+
+    /** @param  array<string, Component>  $components  by id */
+    private function __construct(private readonly array $components)
+    {
+    }
+
+    /**
+     * @param  list<DrawnMark>  $marks
+     * @param  array<string, Component>  $components  by id
+     */
+    public static function of(array $marks, array $components): string
+    {
+        $svg = new self($components);
+        $drawn = array_map($svg->mark(...), $marks);
+
+        return '<defs>'.implode('', $svg->patterns)."</defs>\n".implode("\n", $drawn);
+    }
+
+    /**
+     * A whole drawing.
+     *
+     * @param  float  $width  of what is drawn, in millimetres
+     * @param  float  $scale  how large it is shown: 1 in its real size
+     */
+    public static function document(float $width, float $height, string $inside, float $scale = 1.0): string
+    {
+        [$w, $h] = [self::number($width), self::number($height)];
+        $size = sprintf('width="%smm" height="%smm"', self::number($width * $scale), self::number($height * $scale));
+
+        return <<<SVG
+            <?xml version="1.0" encoding="UTF-8"?>
+            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" $size viewBox="0 0 $w $h">
+            $inside
+            </svg>
+            SVG;
+    }
+
+    public static function text(string $text, float $x, float $y, float $letter, string $colour, string $anchor = 'start'): string
+    {
+        return sprintf(
+            '<text x="%s" y="%s" font-family="%s" font-size="%s" fill="%s" text-anchor="%s">%s</text>',
+            self::number($x),
+            // The middle of small letters: not every reader knows where the middle of a line is.
+            self::number($y + 0.36 * $letter),
+            self::FONT,
+            self::number($letter),
+            $colour,
+            $anchor,
+            htmlspecialchars($text, ENT_XML1),
+        );
+    }
+
+    /** @param  array<string, string|float>  $with */
+    public static function path(string $d, array $with): string
+    {
+        $attributes = '';
+        foreach (array_filter($with, static fn (string|float $value): bool => $value !== '') as $name => $value) {
+            $attributes .= " $name=\"".(is_float($value) ? self::number($value) : $value).'"';
+        }
+
+        return "<path d=\"$d\"$attributes/>";
+    }
+
+    public static function number(float $number): string
+    {
+        return rtrim(rtrim(sprintf('%.3F', $number), '0'), '.');
+    }
+
+    /** @param  DrawnMark  $mark */
+    private function mark(array $mark): string
+    {
+        $stroke = ['stroke' => $mark['stroke'], 'stroke-width' => $mark['line'], 'stroke-dasharray' => $mark['dash']];
+        $middle = [$mark['x'] + $mark['width'] / 2, $mark['y'] + $mark['height'] / 2];
+
+        return match ($mark['kind']) {
+            'surface' => self::moved($mark, self::path($mark['d'], [
+                'fill' => $this->surface($mark['component'], $mark['face']),
+                'fill-rule' => 'evenodd',
+                ...$stroke,
+            ])),
+            'thing' => self::moved($mark, $this->thing($mark)),
+            'words' => self::text($mark['text'], $middle[0], $middle[1], $mark['letter'], $mark['fill'], 'middle'),
+            'path' => self::path($mark['d'], ['fill' => $mark['fill'], 'stroke-linecap' => 'round', ...$stroke]),
+        };
+    }
+
+    /** @param  DrawnMark  $mark */
+    private static function moved(array $mark, string $inside): string
+    {
+        return sprintf('<g transform="translate(%s %s)">%s</g>', self::number($mark['x']), self::number($mark['y']), $inside);
+    }
+
+    /** @param  DrawnMark  $mark */
+    private function thing(array $mark): string
+    {
+        $good = $this->components[$mark['component']]->good;
+        if (! $good instanceof Applied) {
+            return '';
+        }
+        $picture = ThingDrawing::of($good->printed());
+        $paths = array_map(static fn (array $path): string => self::path($path['d'], [
+            'fill' => $path['fill'],
+            'fill-rule' => 'evenodd',
+            'stroke' => $path['stroke'],
+            'stroke-width' => $path['line'],
+        ]), $picture['paths']);
+        [$wide, $high] = [$mark['width'] / Shapes::BOX, $mark['height'] / Shapes::BOX];
+        $letter = $picture['letter'] * $mark['height'];
+
+        return sprintf('<g transform="scale(%s %s)">%s</g>', self::number($wide), self::number($high), implode('', $paths))
+            .self::text($picture['text'], $mark['width'] / 2, $mark['height'] / 2, $letter, $picture['ink'], 'middle');
+    }
+
+    /** How a face is said as a fill; its pattern is drawn once. */
+    private function surface(string $component, int $face): string
+    {
+        $good = $this->components[$component]->good;
+        if (! $good instanceof SheetGood) {
+            return Ink::UNKNOWN;
+        }
+        $at = isset($good->faces()[$face]) ? $face : 0;
+        $id = "surface-$component-$at";
+        $this->patterns[$id] ??= $this->pattern($id, $component, $at, $good->faces()[$at], $good);
+
+        return "url(#$id)";
+    }
+
+    private function pattern(string $id, string $component, int $at, Face $face, SheetGood $good): string
+    {
+        $photo = Photo::query()->where('component_id', Record::idOfCore($component))->where('face', $at)->value('jpeg');
+        $tile = Motifs::of($face->motif);
+        $isPhoto = is_string($photo) && $good->extent() !== null;
+        [$width, $height] = $isPhoto
+            ? [Mark::mm($good->extent()->width->units), Mark::mm($good->extent()->height->units)]
+            : [(float) $tile['width'], (float) $tile['height']];
+        [$w, $h] = [self::number($width), self::number($height)];
+        $inside = $isPhoto
+            ? "<image width=\"$w\" height=\"$h\" preserveAspectRatio=\"xMidYMid slice\" xlink:href=\"data:image/jpeg;base64,$photo\"/>"
+            : implode('', array_map(static fn (array $path): string => self::painted($path, $face->colours), $tile['shapes']));
+
+        return "<pattern id=\"$id\" width=\"$w\" height=\"$h\" patternUnits=\"userSpaceOnUse\">"
+            ."<rect width=\"$w\" height=\"$h\" fill=\"{$face->ground()->hex}\"/>$inside</pattern>";
+    }
+
+    /**
+     * @param  array{d: string, colour: int, width?: float|int, opacity?: float|int}  $path
+     * @param  non-empty-list<Colour>  $colours
+     */
+    private static function painted(array $path, array $colours): string
+    {
+        $colour = match (true) {
+            $path['colour'] < 0 => Ink::LIGHT,
+            default => ($colours[$path['colour']] ?? $colours[count($colours) - 1])->hex,
+        };
+        $line = (float) ($path['width'] ?? 0);
+
+        return self::path($path['d'], [
+            'fill' => $line > 0 ? Mark::NONE : $colour,
+            'stroke' => $line > 0 ? $colour : '',
+            'stroke-width' => $line > 0 ? $line : '',
+            'opacity' => (float) ($path['opacity'] ?? 1),
+        ]);
+    }
+}
