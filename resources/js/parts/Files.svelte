@@ -15,7 +15,19 @@
 </script>
 
 {#each kit.filesAt(at) as file (file.path)}
-    {#if inText}· <a href="{of}/{file.path}" download={file.isShown ? undefined : ''}>{file.label}</a>
-    {:else}<Button href="{of}/{file.path}" download={!file.isShown}>{file.label}</Button>
+    {#if inText}
+        <span><a href="{of}/{file.path}" download={file.isShown ? undefined : ''}>{file.label}</a></span>
+    {:else}
+        <Button href="{of}/{file.path}" download={!file.isShown}>{file.label}</Button>
     {/if}
 {/each}
+
+<style>
+    span {
+        margin-left: 0.25em;
+    }
+
+    span::before {
+        content: '· ';
+    }
+</style>

@@ -60,11 +60,14 @@
             {/each}
         </svg>
         {#each parts as part, i (i)}
-            {@const isSmall = px(part.height) < 40 || px(part.width) < 140}
+            {@const isTall = px(part.width) < 70 && part.height > 2 * part.width}
+            {@const isSmall = isTall || px(part.height) < 40 || px(part.width) < 140}
             <p
                 class="part"
                 class:isKept={part.isKept}
                 class:isSmall
+                class:isTall
+                style:max-width="{px(isTall ? part.height : part.width) - 4}px"
                 style:left="{px(part.x + part.width / 2)}px"
                 style:top="{px(part.y + part.height / 2)}px"
             >
@@ -145,7 +148,8 @@
         font-weight: 600;
         line-height: 1.3;
         text-align: center;
-        white-space: nowrap;
+        text-wrap: balance;
+        width: max-content;
         pointer-events: none;
     }
 
@@ -162,6 +166,11 @@
     .isSmall :global(.measure) {
         display: inline;
         font-size: 0.75rem;
+    }
+
+    .isTall {
+        rotate: -90deg;
+        line-height: 1;
     }
 
     .isKept {
