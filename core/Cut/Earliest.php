@@ -31,6 +31,9 @@ final class Earliest
 
     private int $room;
 
+    /** A trimmer too short for a sheet, or a blemish on it, asks for more than that there is room. */
+    private readonly bool $isUneven;
+
     /**
      * @param  list<Stock>  $stock
      */
@@ -38,6 +41,7 @@ final class Earliest
     {
         $this->plan = CutPlan::of([], [], 0);
         $this->room = array_sum(array_map(static fn (Stock $one): int => $one->size->exactArea(), $stock));
+        $this->isUneven = Marred::concerns($stock) || $terms->trimmer->isShortFor(...$stock);
     }
 
     /**
@@ -65,11 +69,13 @@ final class Earliest
         $many = intdiv(count($pieces) + 1, 2);
         for ($at = 0; $at < count($pieces);) {
             $next = array_slice($pieces, $at, $many);
-            if ($this->take(...$next)) {
+            $fit = array_values(array_filter($next, $this->fitsSome(...)));
+            if ($this->take(...$fit)) {
+                array_push($out, ...array_udiff($next, $fit, static fn (Piece $a, Piece $b): int => $a->id <=> $b->id));
                 $at += count($next);
                 $many *= 2;
-            } elseif ($many > 1) {
-                $many = intdiv($many + 1, 2);
+            } elseif (count($next) > 1) {
+                $many = intdiv(count($next) + 1, 2);
             } else {
                 $out[] = $pieces[$at];
                 $at++;
@@ -79,8 +85,22 @@ final class Earliest
         return $out;
     }
 
+    private function fitsSome(Piece $piece): bool
+    {
+        foreach ($this->stock as $stock) {
+            if ($piece->size->fitsIn($stock->size, $piece->mayTurn)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function take(Piece ...$pieces): bool
     {
+        if ($pieces === []) {
+            return true;
+        }
         $area = array_sum(array_map(static fn (Piece $piece): int => $piece->size->exactArea(), $pieces));
         if ($area > $this->room) {
             return false;
@@ -102,8 +122,10 @@ final class Earliest
         if (++$this->plans > self::PLANS || ($this->planned += count($all)) > self::PIECES) {
             return null;
         }
-        $terms = Terms::usual()->with($this->terms->trimmer);
-        $plan = count($all) <= Subsets::MOST ? Engine::plan($this->stock, $all, $terms) : Planner::plan($this->stock, $all, $terms);
+        if (count($all) <= Subsets::MOST && ! $this->isUneven) {
+            return Subsets::plan($this->stock, $all);
+        }
+        $plan = Planner::plan($this->stock, $all, Terms::usual()->with($this->terms->trimmer));
 
         return $plan->isComplete() ? $plan : null;
     }
@@ -111,8 +133,7 @@ final class Earliest
     /** The plan so far with one more piece cut from an offcut of it, or from a sheet it leaves whole. */
     private function inserted(Piece ...$pieces): ?CutPlan
     {
-        // A trimmer too short for a sheet, or a blemish on it, asks for more than that there is room.
-        if (count($pieces) !== 1 || Marred::concerns($this->stock) || $this->terms->trimmer->isShortFor(...$this->stock)) {
+        if (count($pieces) !== 1 || $this->isUneven) {
             return null;
         }
         $piece = $pieces[array_key_first($pieces)];

@@ -12,15 +12,23 @@ use KeepShare\Core\Measure\Rect;
  * For every set of pieces all boxes are built that no other box of the same set fits inside; every guillotine pattern
  * is such a build. Then every way of spreading the pieces over the sheets is looked at. Both grow as 3 to the number of
  * pieces, so this is for one paper of one kit, not for a pad.
+ *
+ * Sides are the width and the height of a box and what it is made of: a piece, or two sets, which of their boxes, and
+ * the cut that parts them. Of the hundreds of thousands looked at only those in a plan become a Box.
+ *
+ * @phpstan-type Sides array{int, int, Box|array{int, int, int, int, Direction}}
  */
 final class Subsets
 {
     public const MOST = 8;
 
-    /** @var array<int, list<Box>> by set of pieces, a bit each */
+    /** @var array<int, list<Sides>> by set of pieces, a bit each; the narrowest first */
     private array $boxes = [];
 
-    /** @var array<string, array{int, list<array{int, Box}>}|null> */
+    /** @var array<string, array<int, Sides>> by the sides of a stock: what fits it, by set of pieces */
+    private array $fitting = [];
+
+    /** @var array<int, array{int, list<array{int, Sides}>}|null> by set and the first stock it may have */
     private array $known = [];
 
     /**
@@ -49,7 +57,7 @@ final class Subsets
         $sheets = array_map(
             static fn (array $one): SheetPlan => SheetPlan::of(
                 $stock[$one[0]],
-                $one[1]->cutFrom(Rect::whole($stock[$one[0]]->size)),
+                $search->box($one[1])->cutFrom(Rect::whole($stock[$one[0]]->size)),
             ),
             $found[1],
         );
@@ -59,62 +67,82 @@ final class Subsets
 
     private function build(): void
     {
-        [$width, $height] = [0, 0];
-        foreach ($this->stock as $stock) {
-            $width = max($width, $stock->size->width->units);
-            $height = max($height, $stock->size->height->units);
-        }
+        $rooms = $this->rooms();
         for ($set = 1; $set < 1 << count($this->pieces); $set++) {
-            $boxes = [];
-            foreach ($this->candidates($set) as $box) {
-                if ($box->fits($width, $height)) {
-                    $boxes[] = $box;
-                }
-            }
-            $this->boxes[$set] = self::undominated($boxes);
+            $lowest = ($set & ($set - 1)) === 0 ? $this->single($set) : $this->joined($set);
+            $this->boxes[$set] = self::undominated($lowest, $rooms);
         }
     }
 
-    /** @return iterable<Box> */
-    private function candidates(int $set): iterable
+    /** @return list<array{int, int}> the sides of the stock, each size once */
+    private function rooms(): array
     {
-        if (($set & ($set - 1)) === 0) {
-            $piece = $this->pieces[(int) log($set, 2)];
-            yield Box::of($piece, false);
-            if ($piece->mayTurn) {
-                yield Box::of($piece, true);
-            }
-
-            return;
+        $rooms = [];
+        foreach ($this->stock as $stock) {
+            [$width, $height] = [$stock->size->width->units, $stock->size->height->units];
+            $rooms["$width/$height"] = [$width, $height];
         }
+
+        return array_values($rooms);
+    }
+
+    /** @return array<int, Sides> by width, the lowest of each */
+    private function single(int $set): array
+    {
+        $piece = $this->pieces[(int) log($set, 2)];
+        $lowest = [];
+        foreach ($piece->mayTurn ? [false, true] : [false] as $turned) {
+            $box = Box::of($piece, $turned);
+            $lowest[$box->width] = [$box->width, $box->height, $box];
+        }
+
+        return $lowest;
+    }
+
+    /** @return array<int, Sides> by width, the lowest of each */
+    private function joined(int $set): array
+    {
+        $lowest = [];
         // Each pair of parts once: the lowest piece is always in the first.
-        $lowest = $set & -$set;
+        $first = $set & -$set;
         for ($one = ($set - 1) & $set; $one > 0; $one = ($one - 1) & $set) {
-            if (($one & $lowest) === 0) {
+            if (($one & $first) === 0) {
                 continue;
             }
-            foreach ($this->boxes[$one] as $a) {
-                foreach ($this->boxes[$set ^ $one] as $b) {
-                    yield Box::beside($a, $b);
-                    yield Box::above($a, $b);
+            $other = $set ^ $one;
+            foreach ($this->boxes[$one] as $i => [$width, $height]) {
+                foreach ($this->boxes[$other] as $j => [$itsWidth, $itsHeight]) {
+                    $beside = $width + $itsWidth;
+                    $high = $height > $itsHeight ? $height : $itsHeight;
+                    if (! isset($lowest[$beside]) || $high < $lowest[$beside][1]) {
+                        $lowest[$beside] = [$beside, $high, [$one, $i, $other, $j, Direction::Down]];
+                    }
+                    $wide = $width > $itsWidth ? $width : $itsWidth;
+                    $above = $height + $itsHeight;
+                    if (! isset($lowest[$wide]) || $above < $lowest[$wide][1]) {
+                        $lowest[$wide] = [$wide, $above, [$one, $i, $other, $j, Direction::Across]];
+                    }
                 }
             }
         }
+
+        return $lowest;
     }
 
     /**
-     * @param  list<Box>  $boxes
-     * @return list<Box> those that no other fits inside
+     * @param  array<int, Sides>  $boxes  by width
+     * @param  list<array{int, int}>  $rooms
+     * @return list<Sides> those that fit one of the rooms and that no other fits inside
      */
-    private static function undominated(array $boxes): array
+    private static function undominated(array $boxes, array $rooms): array
     {
-        usort($boxes, static fn (Box $a, Box $b): int => [$a->width, $a->height] <=> [$b->width, $b->height]);
+        ksort($boxes);
         $best = [];
         $lowest = PHP_INT_MAX;
-        foreach ($boxes as $box) {
-            if ($box->height < $lowest) {
-                $best[] = $box;
-                $lowest = $box->height;
+        foreach ($boxes as $sides) {
+            if ($sides[1] < $lowest && self::fitsOne($sides, $rooms)) {
+                $best[] = $sides;
+                $lowest = $sides[1];
             }
         }
 
@@ -122,9 +150,36 @@ final class Subsets
     }
 
     /**
+     * @param  Sides  $sides
+     * @param  list<array{int, int}>  $rooms
+     */
+    private static function fitsOne(array $sides, array $rooms): bool
+    {
+        foreach ($rooms as [$width, $height]) {
+            if ($sides[0] <= $width && $sides[1] <= $height) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  Sides  $sides */
+    private function box(array $sides): Box
+    {
+        if ($sides[2] instanceof Box) {
+            return $sides[2];
+        }
+        [$one, $i, $other, $j, $direction] = $sides[2];
+        [$first, $second] = [$this->box($this->boxes[$one][$i]), $this->box($this->boxes[$other][$j])];
+
+        return $direction === Direction::Down ? Box::beside($first, $second) : Box::above($first, $second);
+    }
+
+    /**
      * The fewest whole sheets that a set can be cut from, with the stock from $from on.
      *
-     * @return array{int, list<array{int, Box}>}|null
+     * @return array{int, list<array{int, Sides}>}|null
      */
     private function spread(int $set, int $from): ?array
     {
@@ -136,27 +191,31 @@ final class Subsets
         }
 
         // That there is no way is remembered too.
-        if (! array_key_exists("$set/$from", $this->known)) {
-            $this->known["$set/$from"] = $this->cheapest($set, $from);
+        $key = $from << self::MOST | $set;
+        if (! array_key_exists($key, $this->known)) {
+            $this->known[$key] = $this->cheapest($set, $from);
         }
 
-        return $this->known["$set/$from"];
+        return $this->known[$key];
     }
 
-    /** @return array{int, list<array{int, Box}>}|null */
+    /** @return array{int, list<array{int, Sides}>}|null */
     private function cheapest(int $set, int $from): ?array
     {
         $stock = $this->stock[$from];
         $best = $this->spread($set, $this->nextUnlike($from));
-        for ($own = $set; $own > 0; $own = ($own - 1) & $set) {
-            $box = $this->fitting($own, $stock);
-            $rest = $box === null ? null : $this->spread($set ^ $own, $from + 1);
-            if ($box === null || $rest === null) {
+        foreach ($this->fitting($stock) as $own => $sides) {
+            // Nothing is less than no sheet at all.
+            if ($best !== null && $best[0] === 0) {
+                break;
+            }
+            $rest = ($own & $set) === $own ? $this->spread($set ^ $own, $from + 1) : null;
+            if ($rest === null) {
                 continue;
             }
             $opened = $rest[0] + ($stock->isWhole ? 1 : 0);
             if ($best === null || $opened < $best[0]) {
-                $best = [$opened, [[$from, $box], ...$rest[1]]];
+                $best = [$opened, [[$from, $sides], ...$rest[1]]];
             }
         }
 
@@ -178,14 +237,24 @@ final class Subsets
         return $next;
     }
 
-    private function fitting(int $set, Stock $stock): ?Box
+    /** @return array<int, Sides> by set of pieces, the largest sets first */
+    private function fitting(Stock $stock): array
     {
-        foreach ($this->boxes[$set] as $box) {
-            if ($box->fits($stock->size->width->units, $stock->size->height->units)) {
-                return $box;
-            }
-        }
+        [$width, $height] = [$stock->size->width->units, $stock->size->height->units];
 
-        return null;
+        return $this->fitting["$width/$height"] ??= array_filter(
+            array_map(
+                static function (array $boxes) use ($width, $height): ?array {
+                    foreach ($boxes as $sides) {
+                        if ($sides[0] <= $width && $sides[1] <= $height) {
+                            return $sides;
+                        }
+                    }
+
+                    return null;
+                },
+                array_reverse($this->boxes, true),
+            ),
+        );
     }
 }

@@ -57,6 +57,7 @@ final class CutBenchCommand extends Command
             $rows,
         );
         $this->leftovers();
+        $this->impossible();
         $this->large();
 
         return 0;
@@ -116,6 +117,32 @@ final class CutBenchCommand extends Command
             ['by size alone', (string) $without, (string) $sheets[1], ''],
             ['shelves', (string) $shelves, (string) $shelved, ''],
         ]);
+    }
+
+    /** Orders that cannot all be cut: more than there is room for, one of them larger than any offcut. */
+    private function impossible(): void
+    {
+        $random = new Randomizer(new Mt19937((int) $this->option('seed')));
+        $side = static fn (int $least, int $most): Size => Size::ofUnits(
+            $random->getInt($least, $most) * 12_700,
+            $random->getInt($least, $most) * 12_700,
+        );
+        $rows = [];
+        foreach ([[8, 8, 24], [14, 20, 56], [30, 12, 56], [60, 10, 50]] as [$many, $least, $most]) {
+            foreach ([8, 40] as $offcuts) {
+                $times = [];
+                for ($n = 0; $n < 10; $n++) {
+                    $stock = array_map(static fn (int $n): Stock => Stock::offcut("o$n", $side(24, 60)), range(1, $offcuts));
+                    $pieces = array_map(static fn (int $n): Piece => Piece::of("p$n", $side($least, $most), true), range(2, $many));
+                    $pieces[] = Piece::of('too large', Size::parse('5', '5', Unit::Inch), true);
+                    $start = hrtime(true);
+                    Engine::earliestFirst($stock, $pieces);
+                    $times[] = (hrtime(true) - $start) / 1e9;
+                }
+                $rows[] = [$many, $offcuts, sprintf('%.2f', array_sum($times) / 10), sprintf('%.2f', max($times))];
+            }
+        }
+        $this->table(['orders that cannot all be cut: pieces', 'unlike offcuts', 'mean s', 'longest s'], $rows);
     }
 
     /** What a school might cut. */
