@@ -23,6 +23,8 @@ use KeepShare\Core\Sketch\Outline;
  * The front of a card as marks, from the base up.
  *
  * @phpstan-import-type DrawnMark from Mark
+ * @phpstan-import-type PathMark from Mark
+ * @phpstan-import-type SurfaceMark from Mark
  */
 final readonly class CardDrawing
 {
@@ -78,7 +80,7 @@ final readonly class CardDrawing
         };
     }
 
-    /** @return DrawnMark its print begins at its own corner, where it is cut as a rectangle */
+    /** @return SurfaceMark its print begins at its own corner, where it is cut as a rectangle */
     private static function piece(Layer $layer, Component $component): array
     {
         if (! $layer->outline->isRect) {
@@ -118,7 +120,7 @@ final readonly class CardDrawing
     /**
      * Where two flaps meet.
      *
-     * @return DrawnMark
+     * @return PathMark
      */
     private static function meeting(Size $front): array
     {

@@ -2,6 +2,8 @@
 
 namespace App\Drawing;
 
+use KeepShare\Core\Kit\Printed;
+
 /** How high letters are. */
 final class Lettering
 {
@@ -15,6 +17,15 @@ final class Lettering
     public static function fitting(string $text, float $width, float $height): float
     {
         return min($height * self::FILLS, self::forWidth($text, $width));
+    }
+
+    /** How high the words stand on a printed thing, as a part of its height. */
+    public static function on(Printed $printed): float
+    {
+        $text = $printed->words->text ?? '';
+        [$width, $height] = [Mark::mm($printed->size->width->units), Mark::mm($printed->size->height->units)];
+
+        return $text === '' ? 0.0 : round(self::fitting($text, $width, $height) / $height, 4);
     }
 
     /** The width of a text set in letters so high. */

@@ -5,105 +5,130 @@ namespace App\Drawing;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * One mark of a drawing, in millimetres: drawn alike by the interface and by whatever is printed.
+ * One mark of a drawing, in millimetres: drawn alike by the interface and by whatever is printed. Its role says what it
+ * is on the drawing, such as "bow".
  *
- * - `surface`: `d`, moved to the corner of the box, filled with a face of a component; its print begins there
- * - `thing`: the picture of a component in the box
- * - `words`: a line of text, its middle in the middle of the box
- * - `path`: `d` in colours of its own
+ * - `surface`: `d`, moved to `x`, `y` and filled with a face of a component; its print begins there
+ * - `thing`: the picture of a component in a box
+ * - `words`: a line of text, its middle at `x`, `y`, in letters so high
+ * - `path`: `d` in colours of its own, its line so thick
  *
- * @phpstan-type DrawnMark array{
- *     kind: 'surface'|'thing'|'words'|'path',
- *     role: string, // what it is on the drawing, such as "bow"
+ * @phpstan-type SurfaceMark array{
+ *     kind: 'surface',
+ *     role: string,
  *     d: string,
  *     component: string,
  *     face: int,
  *     x: float,
  *     y: float,
+ * }
+ * @phpstan-type ThingMark array{
+ *     kind: 'thing',
+ *     role: string,
+ *     component: string,
+ *     x: float,
+ *     y: float,
  *     width: float,
  *     height: float,
+ * }
+ * @phpstan-type WordsMark array{
+ *     kind: 'words',
+ *     role: string,
+ *     text: string,
+ *     x: float,
+ *     y: float,
+ *     letter: float,
+ *     fill: string,
+ * }
+ * @phpstan-type PathMark array{
+ *     kind: 'path',
+ *     role: string,
+ *     d: string,
  *     fill: string,
  *     stroke: string,
- *     line: float, // how thick
+ *     line: float,
  *     dash: string,
- *     text: string,
- *     letter: float, // how high
  * }
+ * @phpstan-type DrawnMark SurfaceMark|ThingMark|WordsMark|PathMark
  */
 final readonly class Mark
 {
     public const NONE = 'none';
 
-    private const UNITS = 8_000;
+    /** The edge of a surface is so thick. */
+    public const EDGE = 0.4;
 
-    private const BLANK = [
-        'd' => '',
-        'component' => '',
-        'face' => 0,
-        'x' => 0.0,
-        'y' => 0.0,
-        'width' => 0.0,
-        'height' => 0.0,
-        'fill' => self::NONE,
-        'stroke' => self::NONE,
-        'line' => 0.0,
-        'dash' => '',
-        'text' => '',
-        'letter' => 0.0,
-    ];
+    private const UNITS = 8_000;
 
     /**
      * @param  Rect|null  $from  where `d` begins; null where it is measured from the corner of the drawing
-     * @return DrawnMark
+     * @return SurfaceMark
      */
     public static function surface(string $role, string $d, string $component, int $face, ?Rect $from = null): array
     {
-        $box = $from === null ? [] : self::box($from);
-        $own = ['kind' => 'surface', 'role' => $role, 'd' => $d, 'component' => $component, 'face' => $face];
-
-        return [...self::BLANK, ...$box, ...$own, 'stroke' => Ink::EDGE, 'line' => 0.4];
+        return [
+            'kind' => 'surface',
+            'role' => $role,
+            'd' => $d,
+            'component' => $component,
+            'face' => $face,
+            'x' => self::mm($from->x->units ?? 0),
+            'y' => self::mm($from->y->units ?? 0),
+        ];
     }
 
-    /** @return DrawnMark */
+    /** @return ThingMark */
     public static function thing(string $role, string $component, Rect $in): array
     {
-        return [...self::BLANK, ...self::box($in), 'kind' => 'thing', 'role' => $role, 'component' => $component];
+        return [
+            'kind' => 'thing',
+            'role' => $role,
+            'component' => $component,
+            'x' => self::mm($in->x->units),
+            'y' => self::mm($in->y->units),
+            'width' => self::mm($in->size->width->units),
+            'height' => self::mm($in->size->height->units),
+        ];
     }
 
-    /** @return DrawnMark */
+    /** @return WordsMark */
     public static function words(string $role, string $text, Rect $in, string $colour): array
     {
-        $box = self::box($in);
-        $letter = Lettering::fitting($text, $box['width'], $box['height']);
+        [$width, $height] = [self::mm($in->size->width->units), self::mm($in->size->height->units)];
 
-        return [...self::BLANK, ...$box, 'kind' => 'words', 'role' => $role, 'text' => $text, 'letter' => $letter, 'fill' => $colour];
+        return [
+            'kind' => 'words',
+            'role' => $role,
+            'text' => $text,
+            'x' => self::mm($in->x->units) + $width / 2,
+            'y' => self::mm($in->y->units) + $height / 2,
+            'letter' => Lettering::fitting($text, $width, $height),
+            'fill' => $colour,
+        ];
     }
 
-    /** @return DrawnMark */
+    /** @return PathMark */
     public static function line(string $role, string $d, string $colour, float $thick, string $dash = ''): array
     {
-        return [...self::BLANK, 'kind' => 'path', 'role' => $role, 'd' => $d, 'stroke' => $colour, 'line' => $thick, 'dash' => $dash];
+        return self::filled($role, $d, self::NONE, $colour, $thick, $dash);
     }
 
-    /** @return DrawnMark */
-    public static function filled(string $role, string $d, string $colour, string $edge, float $thick): array
+    /** @return PathMark */
+    public static function filled(string $role, string $d, string $colour, string $edge, float $thick, string $dash = ''): array
     {
-        return [...self::line($role, $d, $edge, $thick), 'fill' => $colour];
+        return [
+            'kind' => 'path',
+            'role' => $role,
+            'd' => $d,
+            'fill' => $colour,
+            'stroke' => $edge,
+            'line' => $thick,
+            'dash' => $dash,
+        ];
     }
 
     public static function mm(int $units): float
     {
         return $units / self::UNITS;
-    }
-
-    /** @return array{x: float, y: float, width: float, height: float} */
-    private static function box(Rect $rect): array
-    {
-        return [
-            'x' => self::mm($rect->x->units),
-            'y' => self::mm($rect->y->units),
-            'width' => self::mm($rect->size->width->units),
-            'height' => self::mm($rect->size->height->units),
-        ];
     }
 }

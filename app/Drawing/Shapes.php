@@ -16,9 +16,19 @@ final class Shapes
     /** @return list<PaintedPath> */
     public static function of(Shape $shape): array
     {
-        /** @var array<string, list<PaintedPath>> $shapes */
-        $shapes = Data::read('shapes');
+        return self::all()[self::keyOf($shape)];
+    }
 
-        return $shapes[$shape->value] ?? $shapes[Shape::Label->value];
+    /** By which a shape is drawn: its own, or a label where it has no outline. */
+    public static function keyOf(Shape $shape): string
+    {
+        return isset(self::all()[$shape->value]) ? $shape->value : Shape::Label->value;
+    }
+
+    /** @return array<string, list<PaintedPath>> */
+    private static function all(): array
+    {
+        /** @var array<string, list<PaintedPath>> */
+        return Data::read('shapes');
     }
 }

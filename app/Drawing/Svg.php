@@ -14,6 +14,7 @@ use KeepShare\Core\Kit\SheetGood;
  * Marks written as SVG, with the prints they are filled with.
  *
  * @phpstan-import-type DrawnMark from Mark
+ * @phpstan-import-type ThingMark from Mark
  */
 final class Svg
 {
@@ -93,28 +94,31 @@ final class Svg
     /** @param  DrawnMark  $mark */
     private function mark(array $mark): string
     {
-        $stroke = ['stroke' => $mark['stroke'], 'stroke-width' => $mark['line'], 'stroke-dasharray' => $mark['dash']];
-        $middle = [$mark['x'] + $mark['width'] / 2, $mark['y'] + $mark['height'] / 2];
-
         return match ($mark['kind']) {
-            'surface' => self::moved($mark, self::path($mark['d'], [
+            'surface' => self::moved($mark['x'], $mark['y'], self::path($mark['d'], [
                 'fill' => $this->surface($mark['component'], $mark['face']),
                 'fill-rule' => 'evenodd',
-                ...$stroke,
+                'stroke' => Ink::EDGE,
+                'stroke-width' => Mark::EDGE,
             ])),
-            'thing' => self::moved($mark, $this->thing($mark)),
-            'words' => self::text($mark['text'], $middle[0], $middle[1], $mark['letter'], $mark['fill'], 'middle'),
-            'path' => self::path($mark['d'], ['fill' => $mark['fill'], 'stroke-linecap' => 'round', ...$stroke]),
+            'thing' => self::moved($mark['x'], $mark['y'], $this->thing($mark)),
+            'words' => self::text($mark['text'], $mark['x'], $mark['y'], $mark['letter'], $mark['fill'], 'middle'),
+            'path' => self::path($mark['d'], [
+                'fill' => $mark['fill'],
+                'stroke-linecap' => 'round',
+                'stroke' => $mark['stroke'],
+                'stroke-width' => $mark['line'],
+                'stroke-dasharray' => $mark['dash'],
+            ]),
         };
     }
 
-    /** @param  DrawnMark  $mark */
-    private static function moved(array $mark, string $inside): string
+    private static function moved(float $x, float $y, string $inside): string
     {
-        return sprintf('<g transform="translate(%s %s)">%s</g>', self::number($mark['x']), self::number($mark['y']), $inside);
+        return sprintf('<g transform="translate(%s %s)">%s</g>', self::number($x), self::number($y), $inside);
     }
 
-    /** @param  DrawnMark  $mark */
+    /** @param  ThingMark  $mark */
     private function thing(array $mark): string
     {
         $good = $this->components[$mark['component']]->good;

@@ -23,12 +23,11 @@ final class ThingDrawing
     {
         $colours = array_map(static fn (Colour $colour): string => $colour->hex, $printed->colours);
         $text = $printed->words->text ?? '';
-        [$width, $height] = [Mark::mm($printed->size->width->units), Mark::mm($printed->size->height->units)];
 
         return [
             'paths' => array_map(static fn (array $path): array => self::path($path, $colours), Shapes::of($printed->shape)),
             'text' => $text,
-            'letter' => $text === '' ? 0.0 : Lettering::fitting($text, $width, $height) / $height,
+            'letter' => Lettering::on($printed),
             'ink' => $colours[1] ?? Ink::DARK,
         ];
     }

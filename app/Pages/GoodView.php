@@ -2,7 +2,8 @@
 
 namespace App\Pages;
 
-use App\Drawing\ThingDrawing;
+use App\Drawing\Lettering;
+use App\Drawing\Shapes;
 use App\Models\Component as Record;
 use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
@@ -16,8 +17,6 @@ use KeepShare\Core\Measure\Size;
 
 /**
  * A component as the interface draws it: lengths in whole units of 1/8 micrometre.
- *
- * @phpstan-import-type ThingPicture from ThingDrawing
  *
  * @phpstan-type Extent array{width: int, height: int}
  * @phpstan-type Box array{x: int, y: int, width: int, height: int}
@@ -37,7 +36,8 @@ use KeepShare\Core\Measure\Size;
  *     size: Extent|null,
  *     faces: list<Face>,
  *     finish: string|null,
- *     picture: ThingPicture|null, // of a die cut or sticker
+ *     shape: string|null, // of a die cut or sticker
+ *     letter: float, // how high its words stand on it, as a part of its height
  *     colours: list<string>,
  *     words: string|null,
  * }
@@ -92,7 +92,8 @@ final class GoodView
                 array_keys($faces),
             ),
             'finish' => $good instanceof Cardstock ? $good->finish->value : null,
-            'picture' => $good instanceof Applied ? ThingDrawing::of($good->printed()) : null,
+            'shape' => $good instanceof Applied ? Shapes::keyOf($good->printed()->shape) : null,
+            'letter' => $good instanceof Applied ? Lettering::on($good->printed()) : 0.0,
             'colours' => self::hexes($good->colours()),
             'words' => ($good instanceof Applied ? $good->printed()->words : $component->words())?->text,
         ];

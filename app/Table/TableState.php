@@ -29,6 +29,9 @@ final readonly class TableState
     /** @var Collection<int, Collection<int, Taking>> */
     private Collection $takingsBy;
 
+    /** @var array<int, int> how many whole sheets there are, cut or not, by component */
+    private array $wholes;
+
     /**
      * @param  Collection<int, Component>  $components  of the kit, then of the stash, by id
      * @param  array<string, CoreComponent>  $core  the same for the core
@@ -48,6 +51,7 @@ final readonly class TableState
     ) {
         $this->sheetsBy = $sheets->groupBy('component_id');
         $this->takingsBy = $takings->groupBy('component_id');
+        $this->wholes = self::wholes($sheets);
     }
 
     public static function of(Kit $kit): self
@@ -218,6 +222,22 @@ final readonly class TableState
         return $record === null ? '' : $record->name.($record->kit_id === $this->kit->id ? '' : ' (stash)');
     }
 
+    /**
+     * @param  Collection<int, Sheet>  $sheets
+     * @return array<int, int> by component
+     */
+    private static function wholes(Collection $sheets): array
+    {
+        $wholes = [];
+        foreach ($sheets as $sheet) {
+            if ($sheet->is_whole && $sheet->state !== SheetState::Spoiled) {
+                $wholes[$sheet->component_id] = ($wholes[$sheet->component_id] ?? 0) + 1;
+            }
+        }
+
+        return $wholes;
+    }
+
     /** How many there are: whole sheets, cut or not, or what the ledger says. */
     public function hereOf(Component $component): int
     {
@@ -238,6 +258,6 @@ final readonly class TableState
 
     public function sheetsHere(Component $component): int
     {
-        return $this->sheetsOf($component)->where('is_whole', true)->whereNotIn('state', [SheetState::Spoiled])->count();
+        return $this->wholes[$component->id] ?? 0;
     }
 }

@@ -12,15 +12,17 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
 
 /** The front of a card with everything in its exact place. */
 final readonly class CardFront
 {
     /**
+     * @param  Layout  $layout  its sketch as it lies on it
      * @param  list<Layer>  $layers  from the bottom up
      * @param  list<string>  $lacks  what an otherwise planned card is still without
      */
-    private function __construct(public Size $size, public array $layers, public array $lacks)
+    private function __construct(public Size $size, public Layout $layout, public array $layers, public array $lacks)
     {
     }
 
@@ -40,7 +42,7 @@ final readonly class CardFront
         ];
         $layers = array_values(array_filter($layers));
 
-        return new self($construction->closed, $layers, [...self::unfilled($layers), ...self::missing($card)]);
+        return new self($construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)]);
     }
 
     private static function sketched(Laid $laid, Card $card): Layer

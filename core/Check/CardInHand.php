@@ -37,10 +37,12 @@ final readonly class CardInHand
      */
     public static function of(Card $card, array $components, Unit $unit, array $cards): self
     {
+        $front = CardFront::of($card, $components, $unit);
+
         return new self(
             $card,
-            $card->layout($unit),
-            CardFront::of($card, $components, $unit),
+            $front->layout,
+            $front,
             $components,
             array_values(array_filter($cards, static fn (Card $other): bool => $other->number !== $card->number)),
             $unit,

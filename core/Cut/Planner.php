@@ -28,12 +28,26 @@ final class Planner
 {
     private const WIDEST_BEAM = 16;
 
+    /** The narrowest part that can be held. */
+    private readonly int $narrowest;
+
+    private readonly ?Useful $useful;
+
+    /** @var list<array{int, int, bool}> of each stock, and whether it is whole */
+    private readonly array $sides;
+
     /**
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
      */
     private function __construct(private readonly array $stock, private readonly array $pieces, private readonly Terms $terms)
     {
+        $this->narrowest = $terms->trimmer->narrowest->units;
+        $this->useful = $terms->useful;
+        $this->sides = array_map(
+            static fn (Stock $one): array => [$one->size->width->units, $one->size->height->units, $one->isWhole],
+            $stock,
+        );
     }
 
     /**
@@ -156,7 +170,7 @@ final class Planner
             foreach ($this->steps($state, $piece) as $step) {
                 $score = $this->scoreAfter($state, $step);
                 // Two states alike in all three figures are nearly always the same plan mirrored.
-                $children[implode(',', $score)] ??= [$score, $s, $step];
+                $children["$score[0],$score[1],$score[2],$score[3]"] ??= [$score, $s, $step];
             }
         }
         if ($children === []) {
@@ -184,7 +198,7 @@ final class Planner
         $triedWhole = [];
         foreach ($state['open'] as $open) {
             if ($this->isUncut($open)) {
-                $alike = $this->stock[$open[0]]->isWhole."/$open[3]/$open[4]";
+                $alike = $this->sides[$open[0]][2]."/$open[3]/$open[4]";
                 if (isset($triedWhole[$alike])) {
                     continue;
                 }
@@ -230,9 +244,9 @@ final class Planner
     /** @param  Open  $open */
     private function isUncut(array $open): bool
     {
-        $size = $this->stock[$open[0]]->size;
+        [$width, $height] = $this->sides[$open[0]];
 
-        return $open[3] === $size->width->units && $open[4] === $size->height->units;
+        return $open[3] === $width && $open[4] === $height;
     }
 
     /**
@@ -243,13 +257,19 @@ final class Planner
     private function scoreAfter(array $state, array $step): array
     {
         $open = $step['open'];
-        $becomes = $state['becomes'] - $this->becomes($open[3], $open[4]);
+        $rest = self::rest($step);
         $worth = $state['worth'] - $this->worth($open[3], $open[4]);
-        foreach (self::rest($step) as $part) {
-            $becomes += $this->becomes($part[3], $part[4]);
+        foreach ($rest as $part) {
             $worth += $this->worth($part[3], $part[4]);
         }
-        $opens = $this->stock[$open[0]]->isWhole && $this->isUncut($open) ? 1 : 0;
+        $becomes = $state['becomes'];
+        if ($this->useful !== null) {
+            $becomes -= $this->becomes($open[3], $open[4]);
+            foreach ($rest as $part) {
+                $becomes += $this->becomes($part[3], $part[4]);
+            }
+        }
+        $opens = $this->sides[$open[0]][2] && $this->isUncut($open) ? 1 : 0;
 
         return [$state['out'], $state['opened'] + $opens, -$becomes, -$worth];
     }
@@ -296,18 +316,20 @@ final class Planner
     /** Its size in square millimetres, squared: one large part is worth more than two halves of it. */
     private function worth(int $width, int $height): int
     {
-        return $this->isHeld($width, $height) ? intdiv($width * $height, 64_000_000) ** 2 : 0;
+        if ($width < $this->narrowest || $height < $this->narrowest) {
+            return 0;
+        }
+        $area = intdiv($width * $height, 64_000_000);
+
+        return $area * $area;
     }
 
     /** What it can still become, which goes before how large it is. */
     private function becomes(int $width, int $height): int
     {
-        return $this->terms->useful !== null && $this->isHeld($width, $height) ? $this->terms->useful->of($width, $height) : 0;
-    }
+        $isHeld = $width >= $this->narrowest && $height >= $this->narrowest;
 
-    private function isHeld(int $width, int $height): bool
-    {
-        return min($width, $height) >= $this->terms->trimmer->narrowest->units;
+        return $isHeld && $this->useful !== null ? $this->useful->of($width, $height) : 0;
     }
 
     /**

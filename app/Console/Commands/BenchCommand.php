@@ -87,9 +87,9 @@ final class BenchCommand extends Command
     private function kit(string $name, int $cards): array
     {
         $kit = Demo::file($name);
-        $table = Laying::unpacked($kit);
-        [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table->under(Wishes::cards($cards))));
-        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table->under(Wishes::asManyAsPossible())));
+        $table = Laying::unpacked($kit)->under(Wishes::cards($cards));
+        [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table));
+        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table->asking(Wishes::asManyAsPossible())));
         $pieces = [];
         foreach ($out->cards as $card) {
             $pieces = array_merge_recursive($pieces, $card->pieces());

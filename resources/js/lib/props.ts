@@ -282,23 +282,7 @@ export interface CutProposal {
     data: Record<string, string>
 }
 
-export interface DrawnMark {
-    kind: 'surface' | 'thing' | 'words' | 'path'
-    role: string
-    d: string
-    component: string
-    face: number
-    x: number
-    y: number
-    width: number
-    height: number
-    fill: string
-    stroke: string
-    line: number
-    dash: string
-    text: string
-    letter: number
-}
+export type DrawnMark = SurfaceMark | ThingMark | WordsMark | PathMark
 
 export interface DrawnSketch {
     key: string
@@ -381,7 +365,8 @@ export interface Good {
     size: Extent | null
     faces: Face[]
     finish: string | null
-    picture: ThingPicture | null
+    shape: string | null
+    letter: number
     colours: string[]
     words: string | null
 }
@@ -615,6 +600,16 @@ export interface PartOfSheet {
     face: number
 }
 
+export interface PathMark {
+    kind: 'path'
+    role: string
+    d: string
+    fill: string
+    stroke: string
+    line: number
+    dash: string
+}
+
 export interface ProposedCards {
     id: number
     changes: CardChange[]
@@ -843,6 +838,16 @@ export interface StuckPart {
     options: Choice[]
 }
 
+export interface SurfaceMark {
+    kind: 'surface'
+    role: string
+    d: string
+    component: string
+    face: number
+    x: number
+    y: number
+}
+
 export interface TallyLine {
     id: string
     percent: number
@@ -881,18 +886,14 @@ export interface Taste {
     folds: WantedMany[]
 }
 
-export interface ThingPath {
-    d: string
-    fill: string
-    stroke: string
-    line: number
-}
-
-export interface ThingPicture {
-    paths: ThingPath[]
-    text: string
-    letter: number
-    ink: string
+export interface ThingMark {
+    kind: 'thing'
+    role: string
+    component: string
+    x: number
+    y: number
+    width: number
+    height: number
 }
 
 export interface TrayBox {
@@ -937,6 +938,16 @@ export interface WantedMany {
     key: string
     label: string
     many: number
+}
+
+export interface WordsMark {
+    kind: 'words'
+    role: string
+    text: string
+    x: number
+    y: number
+    letter: number
+    fill: string
 }
 
 export interface WrittenForm {

@@ -16,7 +16,7 @@
     const differing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.differs))
     const good = (line: UnpackedLine): Good => goods[line.id] as Good
     /** A picture of the thing at its real size: only what has an outline is drawn. */
-    const drawn = (line: UnpackedLine): boolean => good(line).picture !== null && good(line).size !== null
+    const drawn = (line: UnpackedLine): boolean => good(line).shape !== null && good(line).size !== null
 </script>
 
 <Frame title="Unpack">

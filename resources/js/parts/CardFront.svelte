@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
     import Silhouette from './Silhouette.svelte'
-    import type { DrawnMark, Front, Good, Goods } from '@/lib/props'
+    import type { Front, Goods } from '@/lib/props'
 
     /** The front of a card to scale from its real papers; fits itself into a square of side pixels. */
     let { front, goods, side }: { front: Front; goods: Goods; side: number } = $props()
@@ -13,13 +13,12 @@
     const label = $derived(
         `Card ${front.number}, ${front.occasion}: ${front.sketch}${front.lacks.length ? `, lacks ${front.lacks.join(', ')}` : ''}`,
     )
-    const good = (mark: DrawnMark): Good | undefined => goods[mark.component]
+    const EDGE = 0.4
 </script>
 
 <svg class="front" width={width * scale} height={height * scale} viewBox="0 0 {width} {height}" role="img" aria-label={label}>
     <rect {width} {height} fill={front.base} />
     {#each front.marks as mark, i (i)}
-        {@const thing = good(mark)}
         {#if mark.kind === 'surface'}
             <path
                 class={mark.role}
@@ -27,13 +26,15 @@
                 d={mark.d}
                 fill-rule="evenodd"
                 fill={surfaceFill(mark.component, mark.face)}
-                stroke-width={mark.line}
+                stroke-width={EDGE}
             />
         {:else if mark.kind === 'thing'}
-            {#if thing}<g class={mark.role}><Silhouette good={thing} x={mark.x} y={mark.y} width={mark.width} height={mark.height} /></g
-                >{/if}
+            {@const good = goods[mark.component]}
+            {#if good}
+                <g class={mark.role}><Silhouette {good} x={mark.x} y={mark.y} width={mark.width} height={mark.height} /></g>
+            {/if}
         {:else if mark.kind === 'words'}
-            <text x={mark.x + mark.width / 2} y={mark.y + mark.height / 2} font-size={mark.letter} fill={mark.fill}>{mark.text}</text>
+            <text x={mark.x} y={mark.y} font-size={mark.letter} fill={mark.fill}>{mark.text}</text>
         {:else}
             <path
                 class={mark.role}

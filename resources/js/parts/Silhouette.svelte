@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Good } from '@/lib/props'
+    import shapes from '../../drawings/shapes.json'
 
     interface Props {
         good: Good
@@ -14,19 +15,34 @@
     /** A die cut or sticker as a drawing of width by height, for use inside an svg. */
     let { good, x = 0, y = 0, width, height, wordless = false }: Props = $props()
 
-    const picture = $derived(good.picture)
+    interface Path {
+        d: string
+        /** The number of one of its colours. */
+        colour: number
+        /** Stroked so thick, where it is not filled. */
+        width?: number
+    }
+
     const BOX = 100
+    const INK = '#1d2b33'
+    const all: Record<string, Path[]> = shapes
+    const paths = $derived(good.shape === null ? [] : all[good.shape])
+    const colour = (path: Path): string => good.colours[path.colour] ?? good.colours[0] ?? INK
 </script>
 
-{#if picture}
+{#if good.shape}
     <g transform="translate({x} {y})">
         <g transform="scale({width / BOX} {height / BOX})">
-            {#each picture.paths as path, i (i)}
-                <path d={path.d} fill={path.fill} fill-rule="evenodd" stroke={path.stroke} stroke-width={path.line} />
+            {#each paths as path, i (i)}
+                {#if path.width}
+                    <path d={path.d} fill="none" stroke={colour(path)} stroke-width={path.width} />
+                {:else}
+                    <path d={path.d} fill={colour(path)} fill-rule="evenodd" />
+                {/if}
             {/each}
         </g>
-        {#if picture.text && !wordless}
-            <text x={width / 2} y={height / 2} font-size={picture.letter * height} fill={picture.ink}>{picture.text}</text>
+        {#if good.words && !wordless}
+            <text x={width / 2} y={height / 2} font-size={good.letter * height} fill={good.colours[1] ?? INK}>{good.words}</text>
         {/if}
     </g>
 {/if}

@@ -89,7 +89,8 @@ final class Table
             'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
             'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
         ];
-        $php = [PHP_BINARY, '-d', 'variables_order=EGPCS'];
+        $flags = file(self::root().'/bin/jit.flags', FILE_IGNORE_NEW_LINES) ?: [];
+        $php = [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
         $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $this->server = new Process(
             [

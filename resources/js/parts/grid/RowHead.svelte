@@ -15,7 +15,7 @@
             <title>{face.name}</title>
         </svg>
     {:else}
-        {#if good.picture}
+        {#if good.shape}
             <svg width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
                 <Silhouette {good} wordless y={good.words ? 6 : 0} width={20} height={good.words ? 8 : 20} />
             </svg>

@@ -27,7 +27,7 @@
         >
             <rect class="edge" width="100%" height="100%" fill={smallFill(good.id, taking.face)} />
         </svg>
-    {:else if good.picture && !good.words}
+    {:else if good.shape && !good.words}
         <svg class:isDense width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
             <Silhouette {good} width={22} height={22} />
         </svg>
