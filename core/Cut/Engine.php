@@ -16,6 +16,9 @@ final class Engine
     /** Orders of the pieces that are tried where nothing better is known. */
     private const TRIES = 8;
 
+    /** Up to so many pieces what is left is weighed in each of them. */
+    private const FEW = 24;
+
     /**
      * @param  list<Stock>  $stock  all of one material
      * @param  list<Piece>  $pieces  each with an id of its own
@@ -33,10 +36,13 @@ final class Engine
         $plain = $terms->leaving(null);
         if ($terms->useful !== null) {
             // Leftovers that can become more must never cost a sheet.
-            $plan = self::better($plan, self::bounded(Planner::plan($stock, $pieces, $plain), $stock, $pieces));
+            $plan = self::better(self::bounded(Planner::plan($stock, $pieces, $plain), $stock, $pieces), $plan);
         }
 
-        return $plan->isProven() || $terms->trimmer->isShortFor(...$stock) ? $plan : self::search($stock, $pieces, $plain, $plan);
+        // For a long order leftovers are weighed once: to weigh them in every try takes too long.
+        $tried = count($pieces) <= self::FEW ? $terms : $plain;
+
+        return $plan->isProven() || $terms->trimmer->isShortFor(...$stock) ? $plan : self::search($stock, $pieces, $tried, $plan);
     }
 
     /**
@@ -60,7 +66,6 @@ final class Engine
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
-     * @param  Terms  $terms  without a word on leftovers
      * @param  CutPlan  $plan  the quick one
      */
     private static function search(array $stock, array $pieces, Terms $terms, CutPlan $plan): CutPlan
@@ -87,7 +92,7 @@ final class Engine
 
     private static function better(CutPlan $plan, CutPlan $other): CutPlan
     {
-        return [count($other->unplaced), $other->sheetsOpened()] < [count($plan->unplaced), $plan->sheetsOpened()] ? $other : $plan;
+        return [count($other->unplaced), $other->sheetsOpened()] <= [count($plan->unplaced), $plan->sheetsOpened()] ? $other : $plan;
     }
 
     /**
