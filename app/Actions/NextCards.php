@@ -58,7 +58,7 @@ final readonly class NextCards implements Task
      */
     private static function find(Kit $kit, Closure $goOn): array
     {
-        $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, $kit->wishes['repeat'] ?? false)->inSetsOf(1);
+        $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))->inSetsOf(1);
         $table = TableState::of($kit)->table($wishes);
         $found = [];
         $sharer = Sharer::on($table);

@@ -29,12 +29,13 @@ use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Share\Settle;
-use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
 use KeepShare\Core\Table\PinIsGone;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 /**
  * Shares a kit out over cards, in the background. The first share-out is laid on the table at once; a later one is
@@ -53,14 +54,14 @@ final readonly class ShareOutKit implements Task
      *
      * @throws \KeepShare\Core\Refusal when the wishes contradict each other
      */
-    public function request(Kit $kit, int $cards, bool $stash, bool $repeat, bool $isAnew): Solve
+    public function request(Kit $kit, int $cards, bool $stash, WordsAgain $words, bool $isAnew): Solve
     {
-        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $repeat));
+        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $words));
         $solve = Solve::query()->create([
             'kit_id' => $kit->id,
             'cards' => $cards,
             'uses_stash' => $stash,
-            'repeats_sentiments' => $repeat,
+            'words' => $words,
             'is_anew' => $isAnew,
             'revision' => $kit->revision,
             'state' => SolveState::Waiting,
@@ -221,7 +222,7 @@ final readonly class ShareOutKit implements Task
         $goOn = self::progress($solve, count($stays) + count($pinned));
         $room = $wanted - count($pinned);
         $table = $table->after(...$pinned)->asking($wishes->asFarAs(max(1, $room)));
-        $found = $room < 1 ? [] : Sharer::most($table, $goOn);
+        $found = $room < 1 ? [] : Stretch::most($table, $goOn);
         $settled = $room < 1
                 ? []
                 : Settle::down(
@@ -312,7 +313,7 @@ final readonly class ShareOutKit implements Task
     {
         $solve->kit->update([
             'uses_stash' => $solve->uses_stash,
-            'wishes' => [...$solve->kit->wishes, 'repeat' => $solve->repeats_sentiments],
+            'wishes' => [...$solve->kit->wishes, 'words' => $solve->words->value],
         ]);
     }
 

@@ -44,7 +44,8 @@ use KeepShare\Core\Sketch\Sketch;
  *
  * @phpstan-type KitWishList array{
  *     stash_cards?: int|null,
- *     repeat?: bool,
+ *     words?: string,
+ *     envelopes?: bool,
  *     set?: int,
  *     saves_one?: bool,
  *     insides?: bool,

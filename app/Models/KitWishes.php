@@ -7,16 +7,17 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 /** The wishes that stand with a kit, for the core. */
 final class KitWishes
 {
     /** @throws Refusal when they contradict each other */
-    public static function of(Kit $kit, int $cards, bool $stash, bool $repeat): Wishes
+    public static function of(Kit $kit, int $cards, bool $stash, WordsAgain $words): Wishes
     {
         $kept = $kit->wishes;
 
-        return self::standing($kit, $cards, $stash, $repeat)
+        return self::standing($kit, $cards, $stash, $words)
             ->wanting(array_intersect_key($kit->wanted, array_flip(array_column(Occasion::cases(), 'value'))))
             ->folding($kept['folds'] ?? [])
             ->following(($kept['follows'] ?? false) ? $kit->designs() : [])
@@ -26,16 +27,23 @@ final class KitWishes
     /** For cards beyond the share-out: what is asked for in numbers is for that alone. */
     public static function beyond(Kit $kit, int $cards): Wishes
     {
-        return self::standing($kit, $cards, $kit->uses_stash, $kit->wishes['repeat'] ?? false);
+        return self::standing($kit, $cards, $kit->uses_stash, self::words($kit));
+    }
+
+    public static function words(Kit $kit): WordsAgain
+    {
+        return WordsAgain::tryFrom($kit->wishes['words'] ?? '') ?? WordsAgain::WhenOut;
     }
 
     /** What holds whatever is made: the stash and how far it goes, what is used up, saved or never used, how it is cut. */
-    private static function standing(Kit $kit, int $cards, bool $stash, bool $repeat): Wishes
+    private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Wishes
     {
         $kept = $kit->wishes;
         $uses = array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? []);
 
-        return Wishes::cards($cards, $stash, $repeat)
+        return Wishes::cards($cards, $stash)
+            ->saying($words)
+            ->inEnvelopes($kept['envelopes'] ?? false)
             ->using(array_filter($uses))
             ->stashFor($kept['stash_cards'] ?? null)
             ->savingOne($kept['saves_one'] ?? false)

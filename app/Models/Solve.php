@@ -6,6 +6,7 @@ use App\Jobs\Worker;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 /**
  * One share-out being worked out in the background.
@@ -14,7 +15,7 @@ use KeepShare\Core\Table\Wishes;
  * @property int $kit_id
  * @property int $cards
  * @property bool $uses_stash
- * @property bool $repeats_sentiments
+ * @property WordsAgain $words
  * @property bool $is_anew cards that lack nothing are made anew too
  * @property int $revision
  * @property SolveState $state
@@ -27,7 +28,7 @@ final class Solve extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['uses_stash' => 'boolean', 'repeats_sentiments' => 'boolean', 'is_anew' => 'boolean', 'state' => SolveState::class];
+    protected $casts = ['uses_stash' => 'boolean', 'words' => WordsAgain::class, 'is_anew' => 'boolean', 'state' => SolveState::class];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -50,6 +51,6 @@ final class Solve extends Model
     /** What is asked for beside the number of cards stands with the kit. */
     public function wishes(int $cards): Wishes
     {
-        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->repeats_sentiments);
+        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words);
     }
 }

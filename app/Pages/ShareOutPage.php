@@ -6,6 +6,7 @@ use App\Actions\BonusCards;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
@@ -15,10 +16,14 @@ use App\Wording\Wording;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 /**
  * The grid of components and cards, with what is kept.
  *
+ * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type GridLine from GridRow
@@ -43,7 +48,7 @@ use KeepShare\Core\Kit\Kind;
  *     wants: string|null,
  *     isLooking: bool,
  * }
- * @phpstan-type AskedFor array{repeat: bool, cards: int, stash: bool, hasStash: bool}
+ * @phpstan-type AskedFor array{most: string|null, words: string, often: list<Choice>, cards: int, stash: bool, hasStash: bool}
  * @phpstan-type SetAside array{id: int, name: string}
  * @phpstan-type ProposedCards array{id: int, changes: list<CardChange>, now: SharedOut, then: SharedOut}
  */
@@ -159,11 +164,21 @@ final readonly class ShareOutPage extends Page
         $kit = $state->kit;
 
         return [
-            'repeat' => $kit->wishes['repeat'] ?? false,
+            'most' => $state->cards->isEmpty() ? self::most($state) : null,
+            'words' => KitWishes::words($kit)->value,
+            'often' => ChoiceView::all(WordsAgain::cases(), static fn (WordsAgain $one): string => $one->label()),
             'cards' => max($state->cards->count(), $kit->promised, 1),
             'stash' => $kit->uses_stash,
             'hasStash' => $state->components->contains(static fn (Component $one): bool => $one->kit_id !== $kit->id),
         ];
+    }
+
+    /** How many cards there can be at most, and what binds. */
+    private static function most(TableState $state): string
+    {
+        $kit = $state->kit;
+
+        return Bound::inWords($state->table(KitWishes::beyond($kit, Wishes::MOST_CARDS)->inSetsOf($kit->wishes['set'] ?? 1)));
     }
 
     /** @return list<SetAside> */

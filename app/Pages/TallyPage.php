@@ -12,6 +12,9 @@ use App\Models\SheetState;
 use App\Models\Taking;
 use App\Table\TableState;
 use App\Wording\Wording;
+use KeepShare\Core\Card\Part\EnvelopePart;
+use KeepShare\Core\Check\CardInHand;
+use KeepShare\Core\Check\EnvelopeToBuy;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Tally\Share;
 
@@ -33,6 +36,7 @@ final readonly class TallyPage extends Page
      * @param  list<array{label: string, cards: int}>  $occasions
      * @param  list<array{title: string, lines: list<TallyLine>}>  $groups
      * @param  list<string>  $stash  what the stash added
+     * @param  list<string>  $envelopes  what to buy for the cards that have none
      * @param  Goods  $goods
      */
     private function __construct(
@@ -45,6 +49,7 @@ final readonly class TallyPage extends Page
         public array $occasions,
         public array $groups,
         public array $stash,
+        public array $envelopes,
         public array $goods,
     ) {
     }
@@ -67,6 +72,7 @@ final readonly class TallyPage extends Page
             self::occasions($state),
             Wording::grouped($own, static fn (Component $component): array => self::line($component, $state)),
             self::stash($state),
+            self::envelopes($state),
             GoodView::all($state->core),
         );
     }
@@ -131,6 +137,23 @@ final readonly class TallyPage extends Page
     private static function quantity(array $takings): int
     {
         return array_sum(array_map(static fn (Taking $taking): int => $taking->quantity, $takings));
+    }
+
+    /** @return list<string> "4 of A2" */
+    private static function envelopes(TableState $state): array
+    {
+        $counts = [];
+        foreach ($state->cards as $card) {
+            $core = $card->toCore();
+            $needs = $core->taking(EnvelopePart::ID) === null
+                ? EnvelopeToBuy::for(CardInHand::of($core, $state->core, $state->kit->unit, []))->value ?? 'one that is made'
+                : null;
+            if ($needs !== null) {
+                $counts[$needs] = ($counts[$needs] ?? 0) + 1;
+            }
+        }
+
+        return array_map(static fn (string $needs, int $count): string => "$count × $needs", array_keys($counts), $counts);
     }
 
     /** @return list<string> */

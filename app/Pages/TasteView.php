@@ -19,6 +19,7 @@ use KeepShare\Core\Measure\Length;
  *     frame: string,
  *     set: int,
  *     insides: bool,
+ *     envelopes: bool, // no card without
  *     follows: bool,
  *     designs: list<string>,
  *     trimmer: string,
@@ -40,6 +41,7 @@ final class TasteView
             'frame' => self::length($kit->frame, $kit),
             'set' => $kit->wishes['set'] ?? 1,
             'insides' => $kit->wishes['insides'] ?? false,
+            'envelopes' => $kit->wishes['envelopes'] ?? false,
             'follows' => $kit->wishes['follows'] ?? false,
             'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
             'trimmer' => self::length($kit->wishes['trimmer'] ?? null, $kit),

@@ -76,7 +76,10 @@ final readonly class CardFront
     /** @return list<string> */
     private static function missing(Card $card): array
     {
-        $missing = array_filter(OwnParts::needed(), static fn (OwnPart $part): bool => $card->taking($part->id()) === null);
+        $missing = array_filter(
+            OwnParts::needed(),
+            static fn (OwnPart $part): bool => $part->isNeededOn($card) && $card->taking($part->id()) === null,
+        );
 
         return array_values(array_map(static fn (OwnPart $part): string => $part->name(), $missing));
     }

@@ -32,6 +32,7 @@ final class Checks
             new StampBeforeLift,
             new OddGroup,
             new HeightForEnvelope,
+            new EnvelopeToBuy,
             new ToolsAtHand,
         ];
     }

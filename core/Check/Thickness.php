@@ -33,17 +33,14 @@ final class Thickness
             $tops[] = $card->card->taking(GroupPart::ID) === null ? 0 : self::under($card, $focal->rect) + self::GEM;
         }
 
-        return Length::ofUnits($card->card->construction($card->unit)->thickness->units + max(0, ...$tops));
+        return Length::ofUnits($card->card->construction($card->unit)->thickness->units + max([0, ...$tops]));
     }
 
     private static function under(CardInHand $card, Rect $rect): int
     {
-        return max(
-            0,
-            ...array_map(
-                static fn (Laid $laid): int => $laid->rect->overlaps($rect) ? $laid->top()->units : 0,
-                $card->layout->parts,
-            ),
-        );
+        return max([0, ...array_map(
+            static fn (Laid $laid): int => $laid->rect->overlaps($rect) ? $laid->top()->units : 0,
+            $card->layout->parts,
+        )]);
     }
 }

@@ -7,6 +7,7 @@ namespace KeepShare\Core\Design;
 use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
+use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\BowPart;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\GroupPart;
@@ -15,6 +16,8 @@ use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Embellishment;
 use KeepShare\Core\Kit\Kind;
@@ -66,23 +69,14 @@ final readonly class Designer
      *
      * @param  Component|null  $sentiment  null where the need for one is lifted
      * @param  list<Need>  $lifted  needs that count as met
-     * @param  int  $breadth  how many ways of filling each sketch are looked at
-     * @param  int  $most  how many sketches are looked at, those used least first
-     * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
      * @return list<Draft>
      */
-    public function drafts(
-        int $number,
-        Occasion $occasion,
-        ?Component $sentiment,
-        array $lifted,
-        int $breadth,
-        int $most,
-        bool $everyPicture = false,
-    ): array {
+    public function drafts(int $number, Occasion $occasion, ?Component $sentiment, array $lifted, Scope $scope): array
+    {
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
-            foreach ($this->sketches($most) as $sketch) {
+            $takesInk = $this->takesInk($takings);
+            foreach ($this->sketches($scope, $front) as $sketch) {
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
                     array_push(
                         $drafts,
@@ -91,8 +85,8 @@ final readonly class Designer
                             $way,
                             $sentiment,
                             $lifted,
-                            $breadth,
-                            $everyPicture,
+                            $scope,
+                            $takesInk,
                             fn (array $own): Card => Card::of(
                                 $number,
                                 $sketch,
@@ -163,13 +157,32 @@ final readonly class Designer
         return $takings;
     }
 
-    /** @return list<Sketch> those used least, in the order of the shelf */
-    private function sketches(int $most): array
+    /** @return list<Sketch> those used least and that cost least, in the order of the shelf */
+    private function sketches(Scope $scope, Size $front): array
     {
-        $sketches = $this->table->sketches;
-        usort($sketches, fn (Sketch $a, Sketch $b): int => $this->variety->ofSketch($a->key) <=> $this->variety->ofSketch($b->key));
+        $sketches = array_values(array_filter(
+            $this->table->sketches,
+            static fn (Sketch $sketch): bool => $scope->isLean === null || $sketch->focus->isLean() === $scope->isLean,
+        ));
+        $rank = fn (Sketch $sketch): int => $this->variety->ofSketch($sketch->key) + $this->cost($sketch, $front, $scope);
+        $ranks = array_map($rank, $sketches);
+        array_multisort($ranks, SORT_ASC, SORT_NUMERIC, array_keys($sketches), SORT_ASC, $sketches);
 
-        return array_slice($sketches, 0, $most);
+        return array_slice($sketches, 0, $scope->sketches);
+    }
+
+    /** What a sketch costs the way it costs less. */
+    private function cost(Sketch $sketch, Size $front, Scope $scope): int
+    {
+        if ($scope->prices->areNone()) {
+            return 0;
+        }
+        $layouts = array_filter([
+            $this->table->layouts->of($sketch, $front),
+            $this->table->layouts->of($sketch, $front->turned()),
+        ]);
+
+        return $layouts === [] ? PHP_INT_MAX >> 1 : min(array_map($scope->prices->of(...), $layouts));
     }
 
     /** @return list<Component> */
@@ -194,7 +207,7 @@ final readonly class Designer
         $foundations = [];
         foreach ($bases as [$front, $fold, $base]) {
             $envelope = $this->supplies->envelope($front);
-            if ($envelope !== null || in_array(Need::Envelope, $lifted, true)) {
+            if ($envelope !== null || ! $this->table->wishes->envelopes || in_array(Need::Envelope, $lifted, true)) {
                 $foundations[] = [$front, $fold, array_values(array_filter([$base, $envelope]))];
             }
         }
@@ -212,28 +225,38 @@ final readonly class Designer
         Size $front,
         ?Component $sentiment,
         array $lifted,
-        int $breadth,
-        bool $everyPicture,
+        Scope $scope,
+        bool $takesInk,
         Closure $card,
     ): array {
         $layout = $this->table->layouts->of($sketch, $front);
         if ($layout === null) {
             return [];
         }
-        $words = $this->words($sentiment, $layout);
-        $pictures = $this->pictures->on($layout);
-        if ($words === null || ($pictures === [] && ! in_array(Need::FocalPoint, $lifted, true))) {
+        $isLean = $sketch->focus->isLean();
+        $pictures = $isLean ? [] : $this->pictures->on($layout);
+        $straight = $isLean ? $this->stampedStraight($sentiment, $layout) : null;
+        // What is stamped straight needs no label, where its ink shows.
+        $labelled = $this->words($sentiment, $layout);
+        $isWithout = $pictures === [] && ! $isLean && ! in_array(Need::FocalPoint, $lifted, true);
+        if ($isWithout || ($labelled === null && $straight === null)) {
             return [];
         }
         $drafts = [];
-        foreach ($this->filler->fills($layout, $lifted, $breadth) as $fill) {
-            foreach ($everyPicture ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures] as $some) {
+        foreach ($this->filler->fills($layout, $lifted, $scope->breadth) as $fill) {
+            $words = $straight !== null && $this->showsInk($layout, $fill, $takesInk) ? $straight : $labelled;
+            if ($words === null) {
+                continue;
+            }
+            $choices = $scope->everyPicture && ! $isLean ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures];
+            foreach ($choices as $some) {
                 [$picture, $liking] = Pictures::likeliest($some, $layout, $fill);
                 // A front of many parts is not the better for it: what they add is brought to that of three.
                 $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts)))
                     + $liking
                     - $this->variety->ofSketch($sketch->key)
-                    - $this->variety->ofWay($front);
+                    - $this->variety->ofWay($front)
+                    - $scope->prices->of($layout);
                 $drafts[] = Draft::of(
                     $goodness,
                     fn (): Card => $card([
@@ -295,6 +318,60 @@ final readonly class Designer
         }
 
         return null;
+    }
+
+    /**
+     * A stamp used without a label, or null where the words are printed or find no room.
+     *
+     * @return list<Taking>|null
+     */
+    private function stampedStraight(?Component $sentiment, Layout $layout): ?array
+    {
+        $good = $sentiment?->good;
+
+        return $sentiment !== null && $good instanceof Stamp && $good->size->fitsIn($layout->sentiment->size)
+            ? [Taking::some($sentiment->id, WordsPart::ID, 0)]
+            : null;
+    }
+
+    /** Whether ink shows where the words are to stand: all of the place is one calm, light paper, or the base. */
+    private function showsInk(Layout $layout, Surfaces $fill, bool $takesInk): bool
+    {
+        $ground = null;
+        foreach ($layout->parts as $laid) {
+            if ($laid->rect->overlaps($layout->sentiment)) {
+                $ground = $laid;
+            }
+        }
+        if ($ground === null) {
+            return $takesInk;
+        }
+        $surface = $fill->surfaces[$ground->part->id] ?? null;
+        if ($surface === null || ! $ground->rect->contains($layout->sentiment)) {
+            return false;
+        }
+        $good = $this->table->components[$surface->component]->good;
+
+        return $good instanceof Cardstock
+            ? $good->takesInk()
+            : $surface->face->takesInk();
+    }
+
+    /**
+     * Whether ink shows on a base.
+     *
+     * @param  list<Taking>  $foundation
+     */
+    private function takesInk(array $foundation): bool
+    {
+        foreach ($foundation as $taking) {
+            $good = $taking->part === BasePart::ID ? $this->table->components[$taking->component]->good : null;
+            if ($good instanceof CardBase || $good instanceof Cardstock) {
+                return $good->takesInk();
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -22,6 +22,7 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\WordsAgain;
 
 /** What may still be taken, sorted the way it is looked for: the kit's own before the stash's. */
 final class Supplies
@@ -113,18 +114,29 @@ final class Supplies
         return $best[1] ?? null;
     }
 
-    /** @return list<Component> with words no card has yet, those fit for the fewest occasions first: the others are worth saving */
+    /**
+     * @return list<Component> with words that may be said: those on the fewest cards first, of those what is fit for the
+     *                         fewest occasions, since the others are worth saving
+     */
     public function sentiments(): array
     {
-        $sentiments = array_values(array_filter($this->components, function (Component $c): bool {
+        $words = $this->table->wishes->words;
+        $mayRepeat = $words !== WordsAgain::Once;
+        $sentiments = array_values(array_filter($this->components, function (Component $c) use ($mayRepeat): bool {
             $words = $c->words();
 
             return $words !== null
                 && ($c->isEndless() || $this->remains->left($c->id) > 0)
-                && ($this->table->wishes->repeatSentiments || ! $this->variety->hasSaid($words->text));
+                && ($mayRepeat || $this->variety->saidOn($words->text) === 0);
         }));
         $fit = static fn (Component $c): int => count($c->words()->occasions ?? []);
-        $rank = fn (Component $c): array => [-$this->table->wishes->useOf($c->id)->worth(), $this->variety->ofComponent($c->id), $fit($c)];
+        $said = fn (Component $c): int => $words === WordsAgain::WhenOut ? $this->variety->saidOn($c->words()->text ?? '') : 0;
+        $rank = fn (Component $c): array => [
+            $said($c),
+            -$this->table->wishes->useOf($c->id)->worth(),
+            $this->variety->ofComponent($c->id),
+            $fit($c),
+        ];
         usort($sentiments, static fn (Component $a, Component $b): int => $rank($a) <=> $rank($b));
 
         return $sentiments;

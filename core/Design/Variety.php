@@ -84,9 +84,10 @@ final class Variety
         return $this->used["component:$component"] ?? 0;
     }
 
-    public function hasSaid(string $words): bool
+    /** On how many cards words stand. */
+    public function saidOn(string $words): int
     {
-        return isset($this->used['words:'.mb_strtolower($words)]);
+        return $this->used['words:'.mb_strtolower($words)] ?? 0;
     }
 
     /**

@@ -17,6 +17,15 @@ enum StandardEnvelope: string
     case Square = '6 1/2 in square';
     case C5 = 'C5';
 
+    /** As it is said of one: "an A2", "a C6". */
+    public function oneOf(): string
+    {
+        return match ($this) {
+            self::A2, self::A7 => "an $this->value",
+            default => "a $this->value",
+        };
+    }
+
     public function size(): Size
     {
         return match ($this) {

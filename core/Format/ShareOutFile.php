@@ -30,7 +30,7 @@ final readonly class ShareOutFile
     /**
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
-     * @param  array{cards: int, binds: string}|null  $bound  no share-out has more cards, and why
+     * @param  array{cards: int, binds: string, how: string}|null  $bound  no share-out has more cards, and why
      * @return array<string, mixed>
      */
     public static function write(string $kit, Table $table, array $cards, ?array $bound = null, ?Stop $stop = null): array

@@ -27,6 +27,12 @@ final readonly class CardBase implements Good
         return Kind::Base;
     }
 
+    /** Dark ink shows on its front, by CIELAB. */
+    public function takesInk(): bool
+    {
+        return $this->colour->lab()->lightness > 60;
+    }
+
     public static function read(GoodFields $fields): self
     {
         return self::of(

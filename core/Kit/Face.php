@@ -37,6 +37,12 @@ final readonly class Face
         return new self($name, $shines ? Motif::Foil : Motif::Solid, [$colour], false, false, $shines);
     }
 
+    /** Dark ink shows on it: it is calm and light, by CIELAB. */
+    public function takesInk(): bool
+    {
+        return ! $this->busy && $this->ground()->lab()->lightness > 60;
+    }
+
     public function ground(): Colour
     {
         return $this->colours[0];

@@ -86,9 +86,11 @@ final class Outlook
      */
     private function binding(array $lifted): array
     {
-        $all = array_values(
-            array_filter(Need::cases(), static fn (Need $need): bool => ! in_array($need, $lifted, true)),
-        );
+        $all = array_values(array_filter(
+            Need::cases(),
+            fn (Need $need): bool => ! in_array($need, $lifted, true)
+                && ($need !== Need::Envelope || $this->table->wishes->envelopes),
+        ));
         $sure = array_values(
             array_filter(
                 $all,
@@ -118,7 +120,8 @@ final class Outlook
     {
         $lacks = [];
         foreach (OwnParts::needed() as $part) {
-            $lacks[$part->need()->value ?? ''] = (int) ($card->taking($part->id()) === null);
+            $isNeeded = $part->need() === Need::Envelope ? $this->table->wishes->envelopes : $part->isNeededOn($card);
+            $lacks[$part->need()->value ?? ''] = (int) ($isNeeded && $card->taking($part->id()) === null);
         }
         foreach ($card->layout($this->table->unit)->parts as $laid) {
             $need = $laid->part->role->isPaper() ? Need::Paper : Need::Cardstock;

@@ -26,6 +26,7 @@ use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\WordsAgain;
 
 /**
  * The ways out where a part of a card cannot have what it takes: the other face, a near colour, what goes best, a smaller
@@ -72,7 +73,7 @@ final readonly class WaysOut
         );
         // What is offered is what the table without the card offers: that one card takes from the stash already is no second one.
         $kit = $table->asking($table->wishes->kitOnly());
-        $open = $table->asking($table->wishes->withStash()->repeating());
+        $open = $table->asking($table->wishes->withStash()->saying(WordsAgain::Freely));
         $table = $table->after($rest);
         $remains = Remains::on($table);
         $variety = Variety::on($table);

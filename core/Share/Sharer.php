@@ -10,9 +10,12 @@ use KeepShare\Core\Card\Need;
 use KeepShare\Core\Design\Designer;
 use KeepShare\Core\Design\Draft;
 use KeepShare\Core\Design\Folding;
+use KeepShare\Core\Design\Prices;
+use KeepShare\Core\Design\Scope;
 use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 
@@ -25,14 +28,6 @@ use KeepShare\Core\Table\Table;
  */
 final class Sharer
 {
-    /** How many ways of filling a sketch are looked at first, and how many before a card is given up. */
-    private const NARROW = 12;
-
-    private const WIDE = 120;
-
-    /** How many sketches are tried at first: enough to choose from, few enough to be quick. */
-    private const FEW = 10;
-
     /** How many drafts that can be cut are compared by the sheets they open. */
     private const COMPARED = 5;
 
@@ -50,14 +45,22 @@ final class Sharer
 
     private readonly Following $following;
 
+    /** How many cards lay there before. */
+    private readonly int $before;
+
     /** @var array<string, true> folds that cannot be had any more */
     private array $unfoldable = [];
 
-    private function __construct(private Table $table)
+    /**
+     * @param  int  $level  what the fair share of paper costs, in points of goodness; 0 for nothing
+     * @param  int  $target  how many cards the paper is shared among where it costs something
+     */
+    private function __construct(private Table $table, private readonly int $level = 0, private readonly int $target = 0)
     {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
         $this->following = new Following;
+        $this->before = count($table->cards);
         foreach ($table->cards as $card) {
             $this->numbers[$card->number] = true;
         }
@@ -78,6 +81,19 @@ final class Sharer
     public static function most(Table $table, ?Closure $goOn = null): array
     {
         return self::on($table)->cards($table->wishes->cards, $goOn ?? static fn (): bool => true);
+    }
+
+    /**
+     * The same where paper and cardstock have a price.
+     *
+     * @param  int  $level  of the price: points of goodness for the fair share of one card
+     * @param  int  $target  how many cards share what is there
+     * @param  Closure(int, int): bool  $goOn
+     * @return list<Card>
+     */
+    public static function paying(Table $table, int $level, int $target, Closure $goOn): array
+    {
+        return (new self($table, $level, $target))->cards($table->wishes->cards, $goOn);
     }
 
     /**
@@ -188,7 +204,7 @@ final class Sharer
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
             yield array_map(
                 static fn (Draft $draft): Card => $draft->card(),
-                $designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW),
+                $designer->drafts($this->number(), $occasion, $sentiment, [], Scope::narrow()),
             );
         }
     }
@@ -206,7 +222,16 @@ final class Sharer
      */
     public function next(array $lifted): ?Card
     {
-        return $this->best(self::NARROW, self::FEW, $lifted) ?? $this->best(self::WIDE, PHP_INT_MAX, $lifted);
+        if ($this->level > 0) {
+            $prices = $this->prices();
+
+            return $this->best(Scope::paying($prices), $lifted) ?? $this->best(Scope::payingWide($prices), $lifted);
+        }
+
+        return $this->best(Scope::narrow(), $lifted)
+            ?? $this->best(Scope::wide(), $lifted)
+            ?? $this->best(Scope::narrow()->lean(), $lifted)
+            ?? $this->best(Scope::wide()->lean(), $lifted);
     }
 
     /**
@@ -221,7 +246,7 @@ final class Sharer
         $seen = [];
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
             $own = 0;
-            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], self::NARROW, self::FEW) as $draft) {
+            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], Scope::narrow()) as $draft) {
                 $card = $draft->card();
                 if (isset($seen[$card->sketch->key]) || $this->opened($card, []) === null) {
                     continue;
@@ -249,7 +274,7 @@ final class Sharer
     {
         $cards = [];
         foreach ($this->themes([]) as [$occasion, $sentiment]) {
-            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], self::WIDE, PHP_INT_MAX, true) as $draft) {
+            foreach ($this->designer->drafts($this->number(), $occasion, $sentiment, [], Scope::every()) as $draft) {
                 $card = $draft->card();
                 if ($this->opened($card, []) !== null) {
                     $cards[] = $card;
@@ -261,16 +286,38 @@ final class Sharer
     }
 
     /** @param  list<Need>  $lifted */
-    private function best(int $breadth, int $sketches, array $lifted): ?Card
+    private function best(Scope $scope, array $lifted): ?Card
     {
+        $tried = [];
         foreach ($this->themes($lifted) as [$occasion, $sentiment]) {
-            $card = $this->cuttable($this->designer->drafts($this->number(), $occasion, $sentiment, $lifted, $breadth, $sketches), $lifted);
+            // What cannot be cut with some words cannot be with others that take as much room.
+            $room = self::room($sentiment);
+            $card = isset($tried[$room])
+                ? null
+                : $this->cuttable($this->designer->drafts($this->number(), $occasion, $sentiment, $lifted, $scope), $lifted);
             if ($card !== null) {
                 return $card;
             }
+            $tried[$room] = true;
         }
 
         return null;
+    }
+
+    private function prices(): Prices
+    {
+        $table = $this->table;
+        $cards = $this->target - (count($table->cards) - $this->before);
+
+        return Prices::at($this->level, Areas::left($table, true), Areas::left($table, false), $cards);
+    }
+
+    /** What words take of a card. */
+    private static function room(?Component $sentiment): string
+    {
+        $size = $sentiment?->good->extent();
+
+        return $size === null ? '' : "{$sentiment->kind()->value} {$size->width->units} {$size->height->units}";
     }
 
     /** The smallest number no card has. */
@@ -327,7 +374,8 @@ final class Sharer
             if ($best === null || $goodness > $best[0]) {
                 $best = [$goodness, $card];
             }
-            if (++$compared === self::COMPARED) {
+            // Where paper has a price the draft has paid for it already.
+            if (++$compared === ($this->level > 0 ? 1 : self::COMPARED)) {
                 break;
             }
         }

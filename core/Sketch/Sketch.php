@@ -27,6 +27,7 @@ final readonly class Sketch
         public Relation $sentiment,
         public int $minutes,
         public Cluster $cluster,
+        public Focus $focus,
     ) {
     }
 
@@ -34,6 +35,7 @@ final readonly class Sketch
      * @param  non-empty-list<Part>  $parts  from the bottom up
      * @param  Relation  $focal  where the focal point may lie
      * @param  Relation  $sentiment  where the sentiment may lie
+     * @param  Focus  $focus  what a card on it must have: a picture, or words or paper that stand for one
      */
     public static function of(
         string $key,
@@ -43,8 +45,9 @@ final readonly class Sketch
         Relation $sentiment,
         int $minutes,
         Cluster $cluster = Cluster::Triangle,
+        Focus $focus = Focus::Picture,
     ): self {
-        return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster);
+        return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster, $focus);
     }
 
     /**
@@ -90,12 +93,18 @@ final readonly class Sketch
     {
         $parts = array_map(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one, $this->parts);
 
-        return new self($this->key, $this->name, $parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster);
+        return new self($this->key, $this->name, $parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster, $this->focus);
     }
 
     public function named(string $key, string $name): self
     {
-        return new self($key, $name, $this->parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster);
+        return new self($key, $name, $this->parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster, $this->focus);
+    }
+
+    /** Nothing is cut for it. */
+    public function isBare(): bool
+    {
+        return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
     }
 
     public function part(string $id): ?Part

@@ -67,6 +67,7 @@ final class SketchReader
         $focal = $this->relation($data['focal'] ?? null, 'focal');
         $sentiment = $this->relation($data['sentiment'] ?? null, 'sentiment');
         $cluster = Cluster::tryFrom(self::plain($data['cluster'] ?? '')) ?? Cluster::Triangle;
+        $focus = Focus::tryFrom(self::plain($data['focus'] ?? '')) ?? Focus::Picture;
 
         return $parts === []
             ? null
@@ -78,6 +79,7 @@ final class SketchReader
                 $sentiment,
                 max(1, $minutes),
                 $cluster,
+                $focus,
             );
     }
 

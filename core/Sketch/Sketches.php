@@ -54,6 +54,7 @@ final class Sketches
                 self::sixTiles(),
                 self::twoDoors(),
                 self::lowPicture(),
+                ...LeanSketches::all(),
             ];
             foreach ($sketches as $sketch) {
                 $all[$sketch->key] = $sketch;

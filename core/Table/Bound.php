@@ -8,6 +8,7 @@ use KeepShare\Core\Card\Need;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Fold\CannotFold;
 use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
@@ -21,41 +22,72 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 
 /**
- * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out.
+ * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out,
+ * and paper and cardstock by their areas.
  *
  * Valid under every wish: words count as often as sets and followed designs may say them, bases by the smallest blank of
  * the folds that are asked for, and the stash for no more cards than may take from it. Bases cut from cardstock are
- * bounded by area, so the true number may be lower, never higher. Stamped words count only where there is a stock to
- * stamp their label on.
+ * bounded by area, so the true number may be lower, never higher. Envelopes count only where no card is to be without,
+ * pictures only where every sketch wants one.
  */
 final readonly class Bound
 {
-    private function __construct(public int $cards, public Need $need)
+    /** @param  string  $how  'counts' or 'area' */
+    private function __construct(public int $cards, public Need $need, public string $how)
     {
     }
 
     public static function on(Table $table): self
     {
+        $best = self::byCount($table);
+        $areas = $best->cards === 0 ? null : Areas::on($table);
+
+        return $areas?->binds !== null && $areas->cards < $best->cards ? new self($areas->cards, $areas->binds, 'area') : $best;
+    }
+
+    /** What is counted alone, as if paper could be had. */
+    public static function byCount(Table $table): self
+    {
         $best = null;
         foreach (self::most($table) as $need => $count) {
             if ($best === null || $count < $best->cards) {
-                $best = new self($count, Need::from($need));
+                $best = new self($count, Need::from($need), 'counts');
             }
         }
 
-        return $best ?? new self(0, Need::Base);
+        return $best ?? new self(0, Need::Base, 'counts');
+    }
+
+    /** Before anything is shared out: "at most 10 cards: bases bind; paper and cardstock for 31". */
+    public static function inWords(Table $table): string
+    {
+        $bound = self::on($table);
+        $cards = $bound->cards === 1 ? '1 card' : "$bound->cards cards";
+        if ($bound->how === 'area') {
+            return "at most $cards: {$bound->need->value} binds, no design needs less";
+        }
+        $areas = Areas::on($table);
+        $isMore = $areas->binds !== null && $areas->cards > $bound->cards;
+
+        return "at most $cards: {$bound->need->plural()} bind".($isMore ? "; paper and cardstock for $areas->cards" : '');
     }
 
     /** How sure it is that no more cards can be made, of a table on which no search has found another. */
     public function says(): string
     {
-        return $this->cards === 0
-            ? "Beyond these no more can be made at all: there is no {$this->need->value} left."
-            : sprintf(
-                'No way to another was found, which is no proof: by count alone there could be %d more, as far as the %s go.',
-                $this->cards,
-                $this->need->plural(),
-            );
+        if ($this->cards === 0) {
+            return $this->need->isSheets()
+                ? "Beyond these no more can be made at all: no design needs so little {$this->need->value} as is left."
+                : "Beyond these no more can be made at all: there is no {$this->need->value} left.";
+        }
+
+        return sprintf(
+            'No way to another was found, which is no proof: by %s alone there could be %d more, as far as the %s go%s.',
+            $this->how === 'area' ? 'area' : 'count',
+            $this->cards,
+            $this->need->plural(),
+            $this->need->isSheets() ? 'es' : '',
+        );
     }
 
     /**
@@ -82,7 +114,9 @@ final readonly class Bound
     /** @return array<string, int> by the value of the need */
     private static function counts(Table $table): array
     {
-        $counts = array_fill_keys([Need::Base->value, Need::Envelope->value, Need::FocalPoint->value, Need::Sentiment->value], 0);
+        $counts = [Need::Base->value => 0, Need::Sentiment->value => 0];
+        $counts += $table->wishes->envelopes ? [Need::Envelope->value => 0] : [];
+        $counts += self::wantsPictures($table) ? [Need::FocalPoint->value => 0] : [];
         $words = [];
         $takesInk = self::takesInk($table);
         foreach ($table->components as $component) {
@@ -91,20 +125,38 @@ final readonly class Bound
             }
             $left = max(0, $table->free[$component->id] ?? 0);
             $counts[Need::Base->value] += $component->kind() === Kind::Base ? $left : self::basesFrom($component, $table);
-            $counts[Need::Envelope->value] += $component->kind() === Kind::Envelope ? $left : 0;
-            $counts[Need::FocalPoint->value] += $component->isFocalPoint() ? $left : 0;
+            if (isset($counts[Need::Envelope->value])) {
+                $counts[Need::Envelope->value] += $component->kind() === Kind::Envelope ? $left : 0;
+            }
+            if (isset($counts[Need::FocalPoint->value])) {
+                $counts[Need::FocalPoint->value] += $component->isFocalPoint() ? $left : 0;
+            }
             $text = $component->good instanceof Stamp && ! $takesInk ? null : $component->words()?->text;
             if ($text !== null && ($left > 0 || $component->isEndless())) {
                 $text = mb_strtolower($text);
                 $words[$text] = ($words[$text] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
             }
         }
-        $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
+        if (isset($counts[Need::FocalPoint->value])) {
+            $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
+        }
         foreach ($words as $text => $count) {
             $counts[Need::Sentiment->value] += min($count, $table->mayBeSaid((string) $text));
         }
 
         return $counts;
+    }
+
+    /** Every sketch that cards may be laid on has a place that only a picture fills. */
+    private static function wantsPictures(Table $table): bool
+    {
+        foreach ($table->sketches as $sketch) {
+            if ($sketch->focus->isLean()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** What the smallest die could cut from all paper and cardstock, and the motifs that could be cut from papers, by area. */
@@ -188,12 +240,17 @@ final readonly class Bound
         return max(0, $area);
     }
 
-    /** There is a stock that the label of a stamped sentiment can be cut from. */
+    /** There is something that a stamp shows on: a base, a cardstock, a calm and light paper. */
     private static function takesInk(Table $table): bool
     {
         foreach ($table->components as $component) {
-            $takesInk = $component->good instanceof Cardstock && $component->good->takesInk();
-            if ($takesInk && $table->offers($component->id) && ($table->stock[$component->id] ?? []) !== []) {
+            $good = $component->good;
+            $takesInk = match (true) {
+                $good instanceof CardBase, $good instanceof Cardstock => $good->takesInk(),
+                $good instanceof SheetGood => array_filter($good->faces(), static fn (Face $face): bool => $face->takesInk()) !== [],
+                default => false,
+            };
+            if ($takesInk && $table->offers($component->id)) {
                 return true;
             }
         }

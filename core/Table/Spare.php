@@ -30,7 +30,8 @@ final readonly class Spare
     /** @return list<self> of the kit's own goods; the stash is left as it is */
     public static function on(Table $table): array
     {
-        $most = Bound::on($table)->cards;
+        // Where paper is short it is what things are taken apart for: it does not make them spare.
+        $most = Bound::byCount($table)->cards;
 
         return self::beyond($table, static function (Component $component) use ($table, $most): int {
             $words = $component->words();

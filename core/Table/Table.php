@@ -72,11 +72,24 @@ final readonly class Table
         return new self(
             $laying,
             $wishes,
-            $wishes->sketchesOf($laying->shelf),
+            self::sketches($laying, $wishes),
             Plans::with($wishes->trimmer()),
             Layouts::with($laying->unit, $wishes->frame),
             new Harmonies,
         );
+    }
+
+    /**
+     * Those that are left on; a plain front with words on it is a card only where there is no sheet of anything to lay on it.
+     *
+     * @return list<Sketch>
+     */
+    private static function sketches(Laying $laying, Wishes $wishes): array
+    {
+        $sketches = $wishes->sketchesOf($laying->shelf);
+        $isBareKit = array_filter($laying->stock) === [];
+
+        return $isBareKit ? $sketches : array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->isBare()));
     }
 
     /** The same under other wishes. */
@@ -168,14 +181,14 @@ final readonly class Table
     }
 
     /**
-     * On how many more cards words may stand: on one, or one set, where no card says them; on those of a design that is
-     * followed, since its maker means them to be said; on any number where the same words may come again.
+     * On how many more cards words may stand: on any number, unless they are to be said once; then on one, or one set, where
+     * no card says them, and on those of a design that is followed, since its maker means them to be said.
      *
      * @param  string  $words  in lower case
      */
     public function mayBeSaid(string $words): int
     {
-        if ($this->wishes->repeatSentiments) {
+        if ($this->wishes->words !== WordsAgain::Once) {
             return Wishes::MOST_CARDS;
         }
         $many = isset($this->said()[$words]) ? 0 : $this->wishes->set;

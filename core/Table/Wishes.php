@@ -24,11 +24,14 @@ final readonly class Wishes
 {
     public const MOST_CARDS = 60;
 
+    public const LARGEST_SET = 24;
+
     /**
      * @param  bool  $stash  may take from the stash where the kit runs out
      * @param  int|null  $stashCards  how many cards may take from the stash; null for any number
      * @param  list<string>|null  $palette  keys of surfaces: component/face
      * @param  array<string, int>  $occasions  how many cards of an occasion are wanted, by its value
+     * @param  bool  $envelopes  no card is made without an envelope that takes it
      * @param  int  $set  how many of each design are made
      * @param  array<string, int>  $folds  how many cards of a fold are wanted, by its value
      * @param  list<KitDesign>  $designs  of the kit, made before any others
@@ -41,7 +44,8 @@ final readonly class Wishes
     private function __construct(
         public int $cards,
         public bool $stash = false,
-        public bool $repeatSentiments = false,
+        public WordsAgain $words = WordsAgain::WhenOut,
+        public bool $envelopes = false,
         public ?int $stashCards = null,
         public ?array $palette = null,
         public array $occasions = [],
@@ -59,7 +63,7 @@ final readonly class Wishes
 
     /**
      * @param  bool  $stash  may take from the stash where the kit runs out
-     * @param  bool  $repeatSentiments  the same words may go on more than one card
+     * @param  bool  $repeatSentiments  the same words may go on more than one card, though others are left
      *
      * @throws Refusal when the number of cards is out of range
      */
@@ -67,12 +71,12 @@ final readonly class Wishes
     {
         return $cards < 1 || $cards > self::MOST_CARDS
             ? throw BadWish::cards($cards, self::MOST_CARDS)
-            : new self($cards, $stash, $repeatSentiments);
+            : new self($cards, $stash, $repeatSentiments ? WordsAgain::Freely : WordsAgain::WhenOut);
     }
 
     public static function asManyAsPossible(bool $stash = false, bool $repeatSentiments = false): self
     {
-        return new self(self::MOST_CARDS, $stash, $repeatSentiments);
+        return self::cards(self::MOST_CARDS, $stash, $repeatSentiments);
     }
 
     /** The same wishes for another number of cards. */
@@ -123,10 +127,16 @@ final readonly class Wishes
         return $this->with(['stash' => false]);
     }
 
-    /** The same words may go on more than one card. */
-    public function repeating(): self
+    /** How often the same words may stand on cards that are no set. */
+    public function saying(WordsAgain $words): self
     {
-        return $this->with(['repeatSentiments' => true]);
+        return $this->with(['words' => $words]);
+    }
+
+    /** No card without an envelope that takes it. */
+    public function inEnvelopes(bool $isMust = true): self
+    {
+        return $this->with(['envelopes' => $isMust]);
     }
 
     /**
@@ -172,10 +182,10 @@ final readonly class Wishes
         return array_filter($this->designs, $card->follows(...)) !== [];
     }
 
-    /** Every design is made so many times, two or four, where there is enough for it. */
+    /** Every design is made so many times, up to two dozen, where there is enough for it. */
     public function inSetsOf(int $set): self
     {
-        return $this->with(['set' => max(1, $set)]);
+        return $this->with(['set' => max(1, min($set, self::LARGEST_SET))]);
     }
 
     /** @param  array<string, Wanted>  $uses  by component */
@@ -254,7 +264,8 @@ final readonly class Wishes
      * @param  array{
      *     cards?: int,
      *     stash?: bool,
-     *     repeatSentiments?: bool,
+     *     words?: WordsAgain,
+     *     envelopes?: bool,
      *     stashCards?: int|null,
      *     palette?: list<string>,
      *     occasions?: array<string, int>,
@@ -274,7 +285,8 @@ final readonly class Wishes
         $now = [
             'cards' => $this->cards,
             'stash' => $this->stash,
-            'repeatSentiments' => $this->repeatSentiments,
+            'words' => $this->words,
+            'envelopes' => $this->envelopes,
             'stashCards' => $this->stashCards,
             'palette' => $this->palette,
             'occasions' => $this->occasions,

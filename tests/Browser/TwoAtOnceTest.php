@@ -34,7 +34,7 @@ final class TwoAtOnceTest extends TestCase
         self::act($people[0], '/kits/1/share-out', [
             'cards' => '6',
             'stash' => false,
-            'repeat' => false,
+            'words' => 'once',
             'anew' => true,
             'revision' => 0,
         ])->wait();

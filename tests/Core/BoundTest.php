@@ -19,10 +19,12 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -64,10 +66,13 @@ final class BoundTest extends TestCase
     public function test_each_need_bounds_the_cards_by_itself(): void
     {
         self::assertSame([10, Need::Base], self::bound(Kits::demo()));
-        self::assertSame([3, Need::Envelope], self::bound(self::with(Kits::demo(), Kind::Envelope, 3)));
+        $short = self::with(Kits::demo(), Kind::Envelope, 3);
+        self::assertSame([10, Need::Base], self::bound($short), 'no card waits for its envelope');
+        self::assertSame([3, Need::Envelope], self::boundOn(Laying::unpacked($short), Wishes::asManyAsPossible()->inEnvelopes()));
+        $rich = array_keys(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->focus->isLean()));
         self::assertSame(
             [0, Need::FocalPoint],
-            self::bound(
+            self::boundOn(Laying::unpacked(
                 self::with(
                     self::with(Kits::without(Kind::Tool, Kind::Paper, Kind::Panel), Kind::DieCut, 0, images: true),
                     Kind::Sticker,
@@ -75,7 +80,8 @@ final class BoundTest extends TestCase
                     images: true,
                     layered: true,
                 ),
-            ),
+            ), Wishes::asManyAsPossible()->without($rich)),
+            'where every sketch wants a picture',
         );
     }
 
@@ -93,7 +99,7 @@ final class BoundTest extends TestCase
         );
     }
 
-    public function test_stamped_words_count_only_where_a_label_can_be_cut_for_them(): void
+    public function test_a_stamp_serves_any_number_of_cards_with_a_label_or_without(): void
     {
         $table = Laying::unpacked(Kits::demo());
         $noWords = [];
@@ -117,9 +123,12 @@ final class BoundTest extends TestCase
             array_intersect_key($noInk, $table->stock),
         );
 
-        self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone));
-        self::assertSame([0, Need::Sentiment], self::boundOn($nothingToStampOn));
-        self::assertCount(2, Sharer::most($stampsAlone->under(Wishes::asManyAsPossible())));
+        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
+        self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone, $once));
+        self::assertCount(2, Sharer::most($stampsAlone->under($once)));
+        self::assertSame([10, Need::Base], self::boundOn($stampsAlone, Wishes::asManyAsPossible()), 'a stamp serves any number');
+        self::assertSame([2, Need::Sentiment], self::boundOn($nothingToStampOn, $once), 'they may stand on the base itself');
+        self::assertCount(2, Sharer::most($nothingToStampOn->under($once)));
     }
 
     public function test_heavy_sheets_too_small_for_a_blank_give_no_base(): void
@@ -141,8 +150,9 @@ final class BoundTest extends TestCase
             ]),
         );
 
-        self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11')));
-        self::assertSame([0, Need::Base], self::boundOn($heavy('8', '8')), 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
+        self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11'), Wishes::asManyAsPossible()));
+        $small = self::boundOn($heavy('8', '8'), Wishes::asManyAsPossible());
+        self::assertSame([0, Need::Base], $small, 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
     }
 
     public function test_it_says_whether_more_is_impossible_or_only_not_found(): void
@@ -195,9 +205,9 @@ final class BoundTest extends TestCase
     }
 
     /** @return array{int, Need} */
-    private static function boundOn(Laying $table): array
+    private static function boundOn(Laying $table, Wishes $wishes): array
     {
-        $bound = Bound::on($table->under(Wishes::asManyAsPossible()));
+        $bound = Bound::on($table->under($wishes));
 
         return [$bound->cards, $bound->need];
     }

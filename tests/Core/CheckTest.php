@@ -490,7 +490,7 @@ final class CheckTest extends TestCase
         $keys = array_map(static fn (Check $check): string => $check->key(), Checks::all());
 
         self::assertSame($keys, array_unique($keys));
-        self::assertSame(22, count($keys));
+        self::assertSame(23, count($keys));
     }
 
     private static function assertFires(Check $check, CardInHand $hand, string $says): Finding

@@ -94,7 +94,8 @@ final class FormTest extends TestCase
                         self::assertEqualsWithDelta(
                             1.0,
                             $visibility->areaOf($id) / $laid->outline->area(),
-                            0.005,
+                            // What is no larger than a stamp is seen in fewer rows.
+                            $laid->rect->size->shorter()->units < 203_200 ? 0.015 : 0.005,
                             "$id of $sketch->name on $standard->value",
                         );
                         self::assertSame(

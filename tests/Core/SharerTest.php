@@ -19,6 +19,7 @@ use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -80,12 +81,15 @@ final class SharerTest extends TestCase
     {
         $kit = Kits::random($seed);
         $table = Laying::unpacked($kit);
-        $out = ShareOut::of($table->under(Wishes::asManyAsPossible()));
+        $often = Wishes::asManyAsPossible();
+        foreach ([$often->saying(WordsAgain::Once)->inEnvelopes(), $often] as $wishes) {
+            $out = ShareOut::of($table->under($wishes));
 
-        self::assertHolds($kit, $table, $out);
-        self::assertLessThanOrEqual(Bound::on($table->under(Wishes::asManyAsPossible()))->cards, count($out->cards));
-        self::assertNotNull($out->stop, 'no kit is without end');
-        self::assertEquals($out, ShareOut::of($table->under(Wishes::asManyAsPossible())), 'deterministic');
+            self::assertHolds($kit, $table, $out, repeats: $wishes === $often);
+            self::assertLessThanOrEqual(Bound::on($table->under($wishes))->cards, count($out->cards));
+            self::assertNotNull($out->stop, 'no kit is without end');
+            self::assertEquals($out, ShareOut::of($table->under($wishes)), 'deterministic');
+        }
     }
 
     public function test_what_is_said_to_stop_the_next_card_is_what_stops_it(): void
@@ -126,7 +130,6 @@ final class SharerTest extends TestCase
     {
         return [
             [[Kind::Base], Need::Base],
-            [[Kind::Envelope], Need::Envelope],
             [[Kind::Paper, Kind::Panel], Need::Paper],
             [[Kind::DieCut, Kind::Sticker, Kind::Stamp], Need::Sentiment],
         ];
@@ -149,7 +152,7 @@ final class SharerTest extends TestCase
         $table = Laying::unpacked($kit);
         $first = ShareOut::of($table->under(Wishes::cards(7)));
         $rest = self::after($table, $first);
-        $bonus = ShareOut::of($rest->under(Wishes::asManyAsPossible()));
+        $bonus = ShareOut::of($rest->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes()));
 
         self::assertSame([8, 9, 10], array_map(static fn (Card $card): int => $card->number, $bonus->cards));
         self::assertSame([Need::Base, Need::Envelope], $bonus->stop?->needs);
@@ -176,15 +179,16 @@ final class SharerTest extends TestCase
         $stash = Kits::demo('stash');
         $table = self::beside($kit, $stash);
 
-        $kitOnly = ShareOut::of($table->under(Wishes::asManyAsPossible()));
+        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
+        $kitOnly = ShareOut::of($table->under($once));
         self::assertCount(10, $kitOnly->cards);
         self::assertSame([], self::fromStash($kitOnly, $stash));
-        $both = ShareOut::of($table->under(Wishes::asManyAsPossible(stash: true)));
+        $both = ShareOut::of($table->under($once->withStash()));
         self::assertCount(13, $both->cards);
         self::assertContains('heavy-white', self::fromStash($both, $stash));
     }
 
-    public function test_words_are_said_once_unless_told_otherwise(): void
+    public function test_words_are_said_again_when_they_run_out_unless_told_otherwise(): void
     {
         $full = Kits::demo();
         $kit = Kit::of(
@@ -206,8 +210,11 @@ final class SharerTest extends TestCase
             $out->cards,
         );
 
-        $once = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible())));
+        $once = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once))));
         self::assertSame($once, array_unique($once));
+        $whenOut = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(3))));
+        self::assertCount(2, array_unique(array_slice($whenOut, 0, 2)), 'different words come first');
+        self::assertCount(3, $whenOut, 'then the same again');
         $often = ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible(repeatSentiments: true)));
         self::assertSame([2, 4], [count($once), count($often->cards)], 'two of each piece');
         self::assertHolds($kit, Laying::unpacked($kit), $often, repeats: true);

@@ -10,6 +10,7 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -40,7 +41,7 @@ final class SpareTest extends TestCase
 
     public function test_only_what_is_beyond_the_most_cards_there_can_be_is_spare(): void
     {
-        $wishes = Wishes::asManyAsPossible();
+        $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
         self::assertArrayNotHasKey('envelope', self::spares(self::harbour([]), $wishes), 'ten bases, ten envelopes');
         $spares = self::spares(self::harbour(['base' => 7, 'envelope' => 10]), $wishes);
         self::assertSame(3, $spares['envelope']);

@@ -18,6 +18,7 @@ use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -85,7 +86,9 @@ final class SuppliesTest extends TestCase
             static fn (Component $one): string => $one->words()->text ?? '',
             self::on($table->after($card), $wishes)->sentiments(),
         );
-        self::assertNotContains($said, $texts(Wishes::cards(4)));
+        self::assertNotContains($said, $texts(Wishes::cards(4)->saying(WordsAgain::Once)));
+        $whenOut = $texts(Wishes::cards(4));
+        self::assertSame($said, end($whenOut), 'said again when all others have been');
         self::assertContains($said, $texts(Wishes::cards(4, false, true)));
     }
 

@@ -32,12 +32,15 @@ use KeepShare\Core\Outlook\WaysOut;
 use KeepShare\Core\Share\Judge;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -63,7 +66,7 @@ final class WishesTest extends TestCase
         $table = $laying->under(self::wishes($laying, $random));
 
         $bound = Bound::on($table)->cards;
-        $first = Sharer::most($table);
+        $first = Stretch::most($table);
         self::assertKept($table, $first, 'as they were found');
         self::assertLessThanOrEqual($bound, count($first), 'no more than the bound');
 
@@ -143,7 +146,7 @@ final class WishesTest extends TestCase
         );
         $table = Laying::unpacked(
             Kit::of('Four words', $kit->unit, $kit->front, 10, null, array_values($components)),
-        )->under(Wishes::asManyAsPossible()->inSetsOf($set));
+        )->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inSetsOf($set));
 
         self::assertSame($bound, Bound::on($table)->cards);
         self::assertCount($made, Sharer::most($table));
@@ -211,8 +214,9 @@ final class WishesTest extends TestCase
         foreach (Sharer::most($laying->under(Wishes::cards(6)->without($off))) as $card) {
             self::assertNotContains($card->sketch->key, $off);
         }
+        $bare = count(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->isBare()));
         self::assertCount(
-            count(Sketches::all()),
+            count(Sketches::all()) - $bare,
             $laying->under(Wishes::cards(1)->without(array_keys(Sketches::all())))->sketches,
             'all of them, where every one is off',
         );
@@ -247,11 +251,13 @@ final class WishesTest extends TestCase
             : [];
         $fold = FoldKind::onWish()[$random->getInt(0, count(FoldKind::onWish()) - 1)];
 
-        return Wishes::cards($cards, $chance(2), $chance(3))
+        return Wishes::cards($cards, $chance(2))
+            ->saying(WordsAgain::cases()[$random->getInt(0, 2)])
+            ->inEnvelopes($chance(2))
             ->using($uses)
             ->stashFor($chance(2) ? $random->getInt(0, 2) : null)
             ->savingOne($chance(3))
-            ->inSetsOf($chance(2) ? $random->getInt(2, 4) : 1)
+            ->inSetsOf($chance(2) ? $random->getInt(2, 6) : 1)
             ->folding($chance(2) ? [$fold->value => $random->getInt(1, min(2, $cards))] : [])
             ->wanting($chance(3) ? [Occasion::Birthday->value => $random->getInt(1, $cards)] : [])
             ->following($designs)
@@ -312,7 +318,7 @@ final class WishesTest extends TestCase
 
             return $words === null ? '' : mb_strtolower($table->components[$words->component]->words()->text ?? '');
         };
-        foreach ($table->wishes->repeatSentiments ? [] : $cards as $card) {
+        foreach ($table->wishes->words !== WordsAgain::Once ? [] : $cards as $card) {
             foreach ($table->cards as $other) {
                 $isMeant = $card === $other
                     || $card->isInSetWith($other)

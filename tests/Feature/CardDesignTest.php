@@ -223,7 +223,8 @@ final class CardDesignTest extends FeatureTestCase
     private function card(string $sketch, bool $repeat = false, int $cards = 1): array
     {
         $kit = $this->harbour();
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => true, 'repeat' => $repeat])->assertSessionHasNoErrors();
+        $asked = ['cards' => $cards, 'stash' => true, 'words' => $repeat ? 'freely' : 'once'];
+        $this->act($kit, 'share-out', $asked)->assertSessionHasNoErrors();
         $card = $kit->cards()->firstOrFail();
         if ($card->front_width > $card->front_height) {
             $this->change($card, 'turn');

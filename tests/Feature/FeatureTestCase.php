@@ -39,7 +39,7 @@ abstract class FeatureTestCase extends TestCase
 
     protected function shareOut(Kit $kit, int $cards, bool $stash = false): void
     {
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'repeat' => false, 'anew' => true])
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'words' => 'once', 'anew' => true])
             ->assertSessionHasNoErrors()
             ->assertRedirect();
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];

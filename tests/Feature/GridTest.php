@@ -221,7 +221,7 @@ final class GridTest extends FeatureTestCase
         $kit = $this->table();
         $kit->update(['uses_stash' => false]);
         $this->act($kit, 'grid/add')->assertSessionHasErrors([
-            'table' => 'No further card can be made: it needs one more base and one more envelope.',
+            'table' => 'No further card can be made: it needs one more base.',
         ]);
     }
 
@@ -284,7 +284,7 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->table();
         $ids = $kit->cards()->pluck('id')->all();
-        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'repeat' => false, 'anew' => true]);
+        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'words' => 'once', 'anew' => true]);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         self::assertSame($ids, $kit->cards()->pluck('id')->all());
         self::assertSame(
@@ -352,17 +352,17 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 4);
-        $asked = fn (): array => array_intersect_key($this->props("/kits/$kit->id/share-out")['wishes'], ['stash' => 1, 'repeat' => 1]);
-        self::assertEquals(['stash' => false, 'repeat' => false], $asked());
-        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => true, 'repeat' => true, 'anew' => true])->assertSessionHasNoErrors();
-        self::assertEquals(['stash' => false, 'repeat' => false], $asked(), 'it is only proposed');
+        $asked = fn (): array => array_intersect_key($this->props("/kits/$kit->id/share-out")['wishes'], ['stash' => 1, 'words' => 1]);
+        self::assertEquals(['stash' => false, 'words' => 'once'], $asked());
+        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => true, 'words' => 'freely', 'anew' => true])->assertSessionHasNoErrors();
+        self::assertEquals(['stash' => false, 'words' => 'once'], $asked(), 'it is only proposed');
         $this->act(
             $kit,
             "share-out/solutions/{$this->props("/kits/$kit->id/share-out")['proposal']['id']}/accept",
         )->assertSessionHasNoErrors();
-        self::assertEquals(['stash' => true, 'repeat' => true], $asked());
+        self::assertEquals(['stash' => true, 'words' => 'freely'], $asked());
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
-        self::assertEquals(['stash' => false, 'repeat' => false], $asked());
+        self::assertEquals(['stash' => false, 'words' => 'once'], $asked());
     }
 
     public function test_solving_again_mends_what_lacks_and_leaves_the_other_cards_as_they_are(): void
@@ -376,7 +376,7 @@ final class GridTest extends FeatureTestCase
             'component' => "c$focal->component_id",
             'by' => -1,
         ])->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'repeat' => false, 'anew' => false]);
+        $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'words' => 'once', 'anew' => false]);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
 
         self::assertSame(
@@ -411,14 +411,14 @@ final class GridTest extends FeatureTestCase
                 ]),
             ),
         );
-        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(
+        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'words' => 'once'])->assertSessionHasErrors(
             [
                 'cards' => '20 cards of certain occasions are asked for, but only 12 cards in all. '
                     .'Ask for 20 cards, or for fewer of the occasions.',
             ],
         );
         self::assertSame(10, $kit->cards()->count());
-        foreach (['set' => 3, 'stashCards' => 'many'] as $field => $wrong) {
+        foreach (['set' => 25, 'stashCards' => 'many'] as $field => $wrong) {
             $this->act($kit, 'taste', ['frame' => '', 'wanted' => [], 'set' => 1, $field => $wrong])->assertSessionHasErrors($field);
         }
     }
@@ -627,7 +627,7 @@ final class GridTest extends FeatureTestCase
                 '--steps' => 2,
             ]),
         );
-        self::assertStringContainsString('3 cards; at most 8, bound by the', Artisan::output());
+        self::assertStringContainsString('3 cards; at most 10, bound by the', Artisan::output());
         foreach (
             [
                 ['file' => $file, '--never' => ['moonlight']],

@@ -130,7 +130,7 @@ final class NonsenseTest extends FeatureTestCase
             'component' => 'c'.$random->getInt(1, Component::query()->count()),
             'cards' => '5',
             'stash' => '1',
-            'repeat' => '0',
+            'words' => 'once',
             'anew' => '1',
             'by' => $any('1', '-1'),
             'set' => '1',

@@ -125,14 +125,13 @@ final class SliceTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->shareOut($kit, 10, stash: true);
         $keep = $this->props("/kits/$kit->id/keep");
-        self::assertSame([11, 12, 13], array_column($keep['bonus']['cards'], 'number'));
-        self::assertSame('one more envelope', $keep['bonus']['stop']['wants']);
-        self::assertSame('Beyond these no more can be made at all: there is no envelope left.', $keep['bonus']['stop']['bound']);
+        self::assertSame([11, 12, 13, 14], array_column($keep['bonus']['cards'], 'number'));
+        self::assertSame('one more sentiment', $keep['bonus']['stop']['wants']);
 
         $this->act($kit, 'keep', ['number' => 11])->assertSessionHasNoErrors();
         self::assertSame([11], $kit->cards()->where('is_bonus', true)->pluck('number')->all());
         $this->assertInBalance($kit);
-        self::assertCount(2, $this->props("/kits/$kit->id/keep")['bonus']['cards']);
+        self::assertCount(3, $this->props("/kits/$kit->id/keep")['bonus']['cards']);
         self::assertStringContainsString('Heavy white', implode(' ', $this->props("/kits/$kit->id/tally")['stash']));
         $this->act($kit, 'keep', ['number' => 40])->assertSessionHasErrors('table');
     }
@@ -169,7 +168,7 @@ final class SliceTest extends FeatureTestCase
         self::assertSame(10, $kit->cards()->count());
         self::assertStringContainsString(
             '10 of the 30 cards asked for. Beyond these no more can be made at all: there is no base left. '
-                .'Another needs one more base and one more envelope.',
+                .'Another needs one more base.',
             $this->props("/kits/$kit->id/share-out")['solve']['message'],
         );
     }
@@ -264,7 +263,7 @@ final class SliceTest extends FeatureTestCase
         $this->act($kit, 'share-out', [
             'cards' => $cards,
             'stash' => false,
-            'repeat' => false,
+            'words' => 'once',
         ])->assertSessionHasErrors([
             'cards' => 'Write how many cards, from 1 to 60, or max for as many as possible.',
         ]);
@@ -284,7 +283,7 @@ final class SliceTest extends FeatureTestCase
                 "cut/$plan->sheet_id" => [],
                 'keep' => ['number' => 5],
                 'undo' => [],
-                'share-out' => ['cards' => 2, 'stash' => false, 'repeat' => false],
+                'share-out' => ['cards' => 2, 'stash' => false, 'words' => 'once'],
             ] as $path => $with
         ) {
             $this->post("/kits/$kit->id/$path", ['revision' => $stale, ...$with])->assertSessionHasErrors('table');

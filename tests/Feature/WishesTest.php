@@ -145,7 +145,7 @@ final class WishesTest extends FeatureTestCase
         $kit = $this->harbour();
         $base = Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Base)->firstOrFail();
         $this->act($kit, "count/$base->id", ['counted' => 0, 'was' => 10])->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'repeat' => false])->assertSessionHasErrors(
+        $this->act($kit, 'share-out', ['cards' => 12, 'stash' => false, 'words' => 'once'])->assertSessionHasErrors(
             [
                 'cards' => 'No card can be made: there is no base left to take. With the stash there can be up to 12: tick it.',
             ],
@@ -169,7 +169,7 @@ final class WishesTest extends FeatureTestCase
         $this->act($kit, 'share-out', [
             'cards' => 6,
             'stash' => false,
-            'repeat' => false,
+            'words' => 'once',
             'anew' => true,
         ])->assertSessionHasErrors([
             'cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. "

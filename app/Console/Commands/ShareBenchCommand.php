@@ -7,6 +7,7 @@ use App\Actions\PlaceCards;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\PadKit;
 use App\Console\Bench\RandomKit;
+use App\Console\Bench\ScarceKit;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Taking;
@@ -18,6 +19,7 @@ use Illuminate\Http\Request;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
@@ -27,6 +29,8 @@ use KeepShare\Core\Table\Wishes;
 final class ShareBenchCommand extends Command
 {
     protected $signature = 'bench:share {--kits=50 : made-up kits for the number of cards}';
+
+    private const SCARCE = 18;
 
     protected $description = 'Share kits out; says how long it takes and how near the number of cards is to the bound';
 
@@ -58,6 +62,7 @@ final class ShareBenchCommand extends Command
             ],
         );
         $this->counts();
+        $this->stretched();
         OwnTable::with($this->moves(...));
 
         return 0;
@@ -104,6 +109,29 @@ final class ShareBenchCommand extends Command
             "$kits made-up kits, as many cards as possible: $equal at the upper bound, $below one below it; "
                 ."settling made $better better and $worse worse.",
         );
+    }
+
+    /** Kits in which paper is scarce, beside the search that puts no price on paper. */
+    private function stretched(): void
+    {
+        [$plain, $cards, $bound, $times] = [0, 0, 0, []];
+        for ($seed = 0; $seed < self::SCARCE; $seed++) {
+            $laying = Laying::unpacked(ScarceKit::of($seed));
+            $plain += count(Sharer::most($laying->under(Wishes::asManyAsPossible())));
+            $table = $laying->under(Wishes::asManyAsPossible());
+            $start = hrtime(true);
+            $cards += count(Stretch::most($table));
+            $times[] = (hrtime(true) - $start) / 1e9;
+            $bound += Bound::on($table)->cards;
+        }
+        $pad = Laying::unpacked(ScarceKit::pad())->under(Wishes::asManyAsPossible());
+        $start = hrtime(true);
+        $all = count(Stretch::most($pad));
+        $time = (hrtime(true) - $start) / 1e9;
+        $this->table(['kits in which paper is scarce', 'paper has no price', 'stretched', 'at most, by area', 'longest s'], [
+            [self::SCARCE.' of 2 to 8 sheets', $plain, $cards, $bound, sprintf('%.1f', max($times))],
+            ['a pad of 24 sheets, 48 bases, two stamps', count(Sharer::most($pad)), $all, Bound::on($pad)->cards, sprintf('%.1f', $time)],
+        ]);
     }
 
     /** A move and the page after it, on a table of its own. */

@@ -14,11 +14,12 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Settle;
-use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutCommand extends Command
 {
@@ -32,8 +33,10 @@ final class ShareOutCommand extends Command
         {--stash= : another keepshare/kit file, taken from where the kit runs out}
         {--stash-cards= : how many cards may take from the stash; any number where it is left out}
         {--inside : a panel to write on in each card}
-        {--set=1 : 2 or 4 of each design}
-        {--repeat : the same words may go on more than one card}
+        {--set=1 : so many of each design, up to 24}
+        {--repeat : the same words may go on any card; without it only when the others run out}
+        {--once : no words on more than one card}
+        {--envelopes : no card without an envelope}
         {--save-one : one of everything of which there are two or more stays}
         {--use-up=* : the id of a component}
         {--save=* : the id of a component}
@@ -57,12 +60,13 @@ final class ShareOutCommand extends Command
 
             return 2;
         }
-        $cards = Settle::down($table, Sharer::most($table), max(0, (int) $this->option('steps')));
+        $cards = Settle::down($table, Stretch::most($table), max(0, (int) $this->option('steps')));
         $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
         $bound = Bound::on($table);
         $isMost = $this->option('cards') === 'max';
         $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
-        $answer = ShareOutFile::write($kit->name, $table, $cards, ['cards' => $bound->cards, 'binds' => $bound->need->value], $stop);
+        $most = ['cards' => $bound->cards, 'binds' => $bound->need->value, 'how' => $bound->how];
+        $answer = ShareOutFile::write($kit->name, $table, $cards, $most, $stop);
         if ($this->option('json')) {
             $this->getOutput()->write(
                 json_encode(
@@ -115,14 +119,22 @@ final class ShareOutCommand extends Command
         }
         $stashCards = $this->option('stash-cards') === null ? null : max(0, (int) $this->option('stash-cards'));
 
-        return Wishes::cards($cards, $this->option('stash') !== null, (bool) $this->option('repeat'))
+        $words = match (true) {
+            (bool) $this->option('once') => WordsAgain::Once,
+            (bool) $this->option('repeat') => WordsAgain::Freely,
+            default => WordsAgain::WhenOut,
+        };
+
+        return Wishes::cards($cards, $this->option('stash') !== null)
             ->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))
             ->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))
             ->inSetsOf((int) $this->option('set'))
             ->using($uses)
             ->stashFor($stashCards)
             ->savingOne((bool) $this->option('save-one'))
-            ->lined((bool) $this->option('inside'));
+            ->lined((bool) $this->option('inside'))
+            ->inEnvelopes((bool) $this->option('envelopes'))
+            ->saying($words);
     }
 
     /**

@@ -19,6 +19,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutController
 {
@@ -38,7 +39,7 @@ final class ShareOutController
                     $kit,
                     $request->integer('cards'),
                     $request->boolean('stash'),
-                    $request->boolean('repeat'),
+                    WordsAgain::from($request->string('words')->toString()),
                     $request->boolean('anew'),
                 );
             } catch (Refusal $refused) {

@@ -33,9 +33,10 @@ final readonly class TasteController
                 'wanted.*' => ['nullable', 'integer', 'between:0,60'],
                 'folds' => ['array'],
                 'folds.*' => ['nullable', 'integer', 'between:0,60'],
-                'set' => ['integer', 'in:1,2,4'],
+                'set' => ['integer', 'between:1,'.Wishes::LARGEST_SET],
                 'savesOne' => ['boolean'],
                 'insides' => ['boolean'],
+                'envelopes' => ['boolean'],
                 'follows' => ['boolean'],
                 'stashCards' => ['nullable', 'integer', 'between:0,60'],
                 'trimmer' => ['nullable', 'string', 'max:20'],
@@ -43,6 +44,7 @@ final readonly class TasteController
             [
                 'wanted.*' => 'Write how many cards, from 0 to 60.',
                 'folds.*' => 'Write how many cards, from 0 to 60.',
+                'set' => sprintf('Write how many of each card, from 1 to %d.', Wishes::LARGEST_SET),
                 'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.',
             ],
         );
@@ -88,6 +90,7 @@ final readonly class TasteController
             'set' => max(1, $request->integer('set', 1)),
             'saves_one' => $request->boolean('savesOne'),
             'insides' => $request->boolean('insides'),
+            'envelopes' => $request->boolean('envelopes'),
             'follows' => $request->boolean('follows'),
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,

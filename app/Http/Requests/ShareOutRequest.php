@@ -3,17 +3,20 @@
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|Enum>> */
     public function rules(): array
     {
         return [
             'cards' => ['required', 'integer', 'between:1,'.Wishes::MOST_CARDS],
             'stash' => ['required', 'boolean'],
-            'repeat' => ['required', 'boolean'],
+            'words' => ['required', Rule::enum(WordsAgain::class)],
             'anew' => ['boolean'],
         ];
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card\Part;
 
+use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 
-/** The envelope it is sent in. */
+/** The envelope it is sent in. It never stops a card: where the kit has none, the maker notes which to buy. */
 final class EnvelopePart implements OwnPart
 {
     use Plain;
@@ -23,6 +24,11 @@ final class EnvelopePart implements OwnPart
     public function need(): Need
     {
         return Need::Envelope;
+    }
+
+    public function isNeededOn(Card $card): bool
+    {
+        return false;
     }
 
     public function isFilledBy(Component $component): bool

@@ -31,6 +31,11 @@ final class FocalPart implements OwnPart
         return Need::FocalPoint;
     }
 
+    public function isNeededOn(Card $card): bool
+    {
+        return ! $card->sketch->focus->isLean();
+    }
+
     public function isFilledBy(Component $component): bool
     {
         return $component->isFocalPoint();

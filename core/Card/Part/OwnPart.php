@@ -23,8 +23,11 @@ interface OwnPart
     /** As it is said in a sentence: "focal point". */
     public function name(): string;
 
-    /** What a card without it lacks; null for what it can do without. */
+    /** What a card without it may lack; null for what every card can do without. */
     public function need(): ?Need;
+
+    /** Whether this card lacks something without it. */
+    public function isNeededOn(Card $card): bool;
 
     /** Whether a ready-made thing can be it; what is cut to it from a sheet is asked for by size. */
     public function isFilledBy(Component $component): bool;

@@ -26,6 +26,11 @@ trait Plain
         return null;
     }
 
+    public function isNeededOn(Card $card): bool
+    {
+        return $this->need() !== null;
+    }
+
     public function isFilledBy(Component $component): bool
     {
         return false;

@@ -25,7 +25,9 @@ export interface AddPage {
 }
 
 export interface AskedFor {
-    repeat: boolean
+    most: string | null
+    words: string
+    often: Choice[]
     cards: number
     stash: boolean
     hasStash: boolean
@@ -870,6 +872,7 @@ export interface TallyPage {
         lines: TallyLine[]
     }[]
     stash: string[]
+    envelopes: string[]
     goods: Goods
 }
 
@@ -877,6 +880,7 @@ export interface Taste {
     frame: string
     set: number
     insides: boolean
+    envelopes: boolean
     follows: boolean
     designs: string[]
     trimmer: string
@@ -977,6 +981,7 @@ export interface WrittenSketch {
     name: string
     minutes: number
     cluster: string
+    focus: string
     parts: WrittenPart[]
     focal: WrittenRelation
     sentiment: WrittenRelation

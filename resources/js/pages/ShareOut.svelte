@@ -23,13 +23,18 @@
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
     let stash = $state(untrack(() => wishes.stash))
-    let repeat = $state(untrack(() => wishes.repeat))
+    let words = $state(untrack(() => wishes.words))
     let anew = $state(false)
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
-        sender.send('share-out', () => ({ cards: wanted, stash, repeat, anew }))
+        sender.send('share-out', () => ({ cards: wanted, stash, words, anew }))
+    }
+
+    function shareOutAll(): void {
+        wanted = 'max'
+        shareOut()
     }
 
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
@@ -44,6 +49,7 @@
     useKeys(() => [
         { key: 'v', shown: 'V', says: 'Thirty rows at once, or large ones', run: turnDense },
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
+        { key: 'S', shown: 'Shift S', says: 'Share out as many cards as possible', run: shareOutAll },
         { key: 'n', shown: 'N', says: 'Say how many cards', run: () => field?.select() },
     ])
 </script>
@@ -64,11 +70,18 @@
         {#if wishes.hasStash}
             <label class="tick"><input type="checkbox" bind:checked={stash} /> and the stash, where the kit runs out</label>
         {/if}
-        <label class="tick"><input type="checkbox" bind:checked={repeat} /> same words twice</label>
+        <label
+            >the same words
+            <select bind:value={words}>
+                {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
+            </select></label
+        >
         {#if cards.length}<label class="tick" title="Also the cards that lack nothing; pinned and begun ones stay"
                 ><input type="checkbox" bind:checked={anew} /> all anew</label
             >{/if}
         <Button main key="S" type="submit" disabled={solve?.isUnderWay}>{cards.length ? 'Share out again' : 'Share out'}</Button>
+        <Button key="Shift S" type="button" disabled={solve?.isUnderWay} onclick={shareOutAll}>As many as possible</Button>
+        {#if wishes.most}<p class="most">With the kit as it lies {wishes.most}.</p>{/if}
         {#if errors['cards']}<p id="cards-fault" class="fault" role="alert">{errors['cards']}</p>{/if}
     </form>
 {/snippet}
@@ -225,8 +238,14 @@
         border: 2px solid var(--madder);
     }
 
-    .fault {
+    .fault,
+    .most {
         flex-basis: 100%;
+    }
+
+    .most {
+        margin: 0;
+        color: var(--ink-soft);
     }
 
     .top .fault {

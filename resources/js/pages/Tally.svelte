@@ -8,7 +8,7 @@
     import { money } from '@/lib/format'
     import type { TallyPage } from '@/lib/props'
 
-    let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, goods }: TallyPage = $props()
+    let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, envelopes, goods }: TallyPage = $props()
 
     const frame = $derived(kit.frame)
 </script>
@@ -51,6 +51,12 @@
                     <dt>from the stash</dt>
                     {#each stash as line (line)}<dd class="line">{line}</dd>{:else}<dd class="line">Nothing: the kit alone.</dd>{/each}
                 </div>
+                {#if envelopes.length}
+                    <div>
+                        <dt>envelopes to buy</dt>
+                        {#each envelopes as line (line)}<dd class="line">{line}</dd>{/each}
+                    </div>
+                {/if}
             </dl>
             <h2>How much of each is used</h2>
             <div class="groups">

@@ -21,7 +21,7 @@
     let isOpen = $state(false)
     $effect(() => {
         if (
-            ['frame', 'trimmer', 'stashCards', 'wanted'].some((field) => errors[field]) ||
+            ['frame', 'trimmer', 'stashCards', 'wanted', 'set'].some((field) => errors[field]) ||
             Object.keys(errors).some((field) => field.includes('.'))
         )
             isOpen = true
@@ -30,6 +30,7 @@
     let set = $derived(taste.set)
     let savesOne = $derived(taste.savesOne)
     let insides = $derived(taste.insides)
+    let envelopes = $derived(taste.envelopes)
     let follows = $derived(taste.follows)
     let stashCards = $derived(taste.stashCards)
     let trimmer = $derived(taste.trimmer)
@@ -42,6 +43,7 @@
             set,
             savesOne,
             insides,
+            envelopes,
             follows,
             stashCards,
             trimmer,
@@ -52,6 +54,7 @@
             ...(taste.set > 1 ? [`sets of ${taste.set}`] : []),
             ...(taste.follows && taste.designs.length ? ['the kit’s own designs first'] : []),
             ...(taste.insides ? ['a panel inside'] : []),
+            ...(taste.envelopes ? ['no card without an envelope'] : []),
             ...(taste.savesOne ? ['one of each saved'] : []),
             ...(taste.stashCards ? [`the stash for up to ${taste.stashCards}`] : []),
             ...[...taste.wanted, ...taste.folds].filter((one) => one.many).map((one) => `${one.many} ${one.label}`),
@@ -87,13 +90,11 @@
         </div>
         {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
         <div role="group" aria-label="How often" class="school">
-            {#each [1, 2, 4] as many (many)}
-                <Button aria-pressed={set === many} onclick={() => ((set = many), keep())}
-                    >{many === 1 ? 'Each card once' : `Sets of ${many}`}</Button
-                >
-            {/each}
+            <Button aria-pressed={set === 1} onclick={() => ((set = 1), keep())}>Each card once</Button>
+            <label>sets of <input type="number" min="1" max="24" bind:value={set} onchange={keep} aria-invalid={!!errors['set']} /></label>
             <Button aria-pressed={savesOne} onclick={() => ((savesOne = !savesOne), keep())}>Save one of each</Button>
             <Button aria-pressed={insides} onclick={() => ((insides = !insides), keep())}>Panels inside</Button>
+            <Button aria-pressed={envelopes} onclick={() => ((envelopes = !envelopes), keep())}>No card without an envelope</Button>
             {#if taste.designs.length}
                 <Button aria-pressed={follows} title={taste.designs.join(', ')} onclick={() => ((follows = !follows), keep())}
                     >Follow the kit’s {taste.designs.length === 1 ? 'design' : `${taste.designs.length} designs`}</Button
@@ -111,6 +112,7 @@
                 >
             {/if}
         </div>
+        {#if errors['set']}<p class="fault" role="alert">{errors['set']}</p>{/if}
         {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
         {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
         <p>At least so many of a kind, and you are told while one is missing:</p>

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Design;
+
+/** How far a search for the next card goes: on which sketches, how many ways of filling each, at what price of paper. */
+final readonly class Scope
+{
+    /** How many ways of filling a sketch are looked at first, and how many before a card is given up. */
+    private const NARROW = 12;
+
+    private const WIDE = 120;
+
+    /** How many sketches are tried at first: enough to choose from, few enough to be quick. */
+    private const FEW = 10;
+
+    /**
+     * @param  int  $breadth  ways of filling each sketch
+     * @param  int  $sketches  how many of them, those used least first
+     * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
+     * @param  bool|null  $isLean  on sketches without a picture, or on those with one; null for both
+     */
+    private function __construct(
+        public int $breadth,
+        public int $sketches,
+        public bool $everyPicture,
+        public ?bool $isLean,
+        public Prices $prices,
+    ) {
+    }
+
+    public static function narrow(): self
+    {
+        return new self(self::NARROW, self::FEW, false, false, Prices::none());
+    }
+
+    public static function wide(): self
+    {
+        return new self(self::WIDE, PHP_INT_MAX, false, false, Prices::none());
+    }
+
+    /** Whatever could be made. */
+    public static function every(): self
+    {
+        return new self(self::WIDE, PHP_INT_MAX, true, null, Prices::none());
+    }
+
+    /** The same on sketches without a picture. */
+    public function lean(): self
+    {
+        return new self($this->breadth, $this->sketches, $this->everyPicture, true, $this->prices);
+    }
+
+    /** On any sketch, by what it takes of the paper that is left: fewer are looked at, since the price has chosen already. */
+    public static function paying(Prices $prices): self
+    {
+        return new self(intdiv(self::NARROW, 2), intdiv(self::FEW, 2), false, null, $prices);
+    }
+
+    /** The same on all sketches. */
+    public static function payingWide(Prices $prices): self
+    {
+        return new self(self::NARROW, PHP_INT_MAX, false, null, $prices);
+    }
+}

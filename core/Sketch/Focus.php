@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Sketch;
+
+/** What the eye rests on, and so what a card on the sketch must have. */
+enum Focus: string
+{
+    /** A picture: printed, cut with a die or cut out of a print. */
+    case Picture = 'picture';
+    /** The words themselves, on a circle, a label, a strip or a banner. */
+    case Words = 'words';
+    /** Nothing stands there: the paper itself is the picture. */
+    case Paper = 'paper';
+
+    /** Made without a picture, and mostly of less paper. */
+    public function isLean(): bool
+    {
+        return $this !== self::Picture;
+    }
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Picture => 'a picture',
+            self::Words => 'the words',
+            self::Paper => 'the paper itself',
+        };
+    }
+}
