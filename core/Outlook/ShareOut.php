@@ -6,7 +6,7 @@ namespace KeepShare\Core\Outlook;
 
 use Closure;
 use KeepShare\Core\Card\Card;
-use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
 
 /** The cards a table gives, and what stops the next. */
@@ -25,7 +25,7 @@ final readonly class ShareOut
      */
     public static function of(Table $table, ?Closure $goOn = null): self
     {
-        $cards = Stretch::most($table, $goOn);
+        $cards = Sharer::most($table, $goOn);
 
         return new self($cards, count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null);
     }

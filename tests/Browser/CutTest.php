@@ -142,6 +142,6 @@ final class CutTest extends BrowserTestCase
     {
         $this->open('/kits/1/share-out');
         $this->press('s');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
     }
 }

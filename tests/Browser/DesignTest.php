@@ -131,7 +131,7 @@ final class DesignTest extends BrowserTestCase
     {
         $this->open('/kits/1/share-out');
         $this->click('button', 'Share out');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
         $this->click('a', 'Card 1, birthday: open it');
         $this->choose('.choices label:nth-of-type(1) select', $sketch);
         $this->browser

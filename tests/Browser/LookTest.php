@@ -131,7 +131,7 @@ final class LookTest extends BrowserTestCase
         ]);
         $this->open('/kits/1/share-out');
         $this->click('button', 'Share out');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
 
         self::assertGreaterThanOrEqual(44, $this->element('td[role=gridcell]')->getSize()->getHeight());
         foreach (

@@ -304,7 +304,7 @@ final class RecordTest extends BrowserTestCase
     {
         $this->open('/kits/1/share-out');
         $this->press('s');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
         $this->click('a', 'Card 1, birthday: open it');
         $this->see('The stack, from the side');
         $this->see('Nothing is open.');

@@ -104,9 +104,50 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    public function test_a_kit_without_envelopes_or_pictures_is_stretched_as_far_as_it_goes(): void
+    {
+        $face = static fn (string $colour): array => ['name' => 'Print', 'motif' => 'gingham', 'colours' => [$colour, '#ffffff']];
+        $paper = static fn (string $id, string $colour): array => [
+            'id' => $id,
+            'kind' => 'paper',
+            'name' => ucfirst($id),
+            'count' => 1,
+            'size' => ['width' => '6', 'height' => '6'],
+            'faces' => [$face($colour), $face('#44a3a8')],
+        ];
+        $front = ['width' => '4 1/4', 'height' => '5 1/2'];
+        $strip = ['width' => '2 1/2', 'height' => '3/4'];
+        $kit = json_decode((string) file_get_contents(Support\Table::root().'/docs/formats/kit.example.json'), true);
+        $kit = [...$kit, 'name' => 'Two sheets', 'unit' => 'in', 'front' => $front, 'components' => [
+            $paper('reed', '#5fae6b'),
+            $paper('brick', '#c94f4f'),
+            ['id' => 'base', 'kind' => 'base', 'name' => 'Base', 'count' => 6, 'front' => $front, 'fold' => 'side', 'colour' => '#ffffff'],
+            ['id' => 'hello', 'kind' => 'stamp', 'name' => 'Hello', 'count' => 1, 'size' => $strip, 'words' => 'hello', 'occasions' => ['hello']],
+        ]];
+        $this->open('/');
+        $this->upload($this->table->file('two.json', (string) json_encode($kit)));
+        $this->click('button', 'Bring it in');
+        $this->see('Everything on the list is on the table.');
+        $this->click('a', 'Share out');
+        $this->see('at most 6 cards: bases bind');
+        $this->press('S');
+        $this->see('6 cards from a kit for');
+        $this->holds(6, 'select count(*) from cards');
+        $this->holds(0, "select count(*) from takings where part in ('envelope', 'focal', 'sentiment-label')");
+        $this->holds(6, "select count(*) from takings where part = 'sentiment'");
+        $this->click('a', 'Tally');
+        $this->see('envelopes to buy');
+        $this->see('6 × A2');
+        $this->assertQuiet();
+    }
+
     public function test_card_by_card_to_the_last_and_bonus_cards_until_something_stops(): void
     {
         $this->open('/kits/1/share-out');
+        $this->click('summary', 'Wishes for new cards');
+        $this->click('button', 'No card without an envelope');
+        $this->see('Wishes for new cards: framed, 1/8 in showing · no card without an envelope');
+        $this->element('form select')->sendKeys('once');
         $this->typeInto('#cards', '11');
         $this->press(WebDriverKeys::ENTER);
         $this->see('11 cards from a kit for 10');

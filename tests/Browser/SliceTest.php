@@ -31,7 +31,7 @@ final class SliceTest extends BrowserTestCase
             'the face is drawn from exact sizes',
         );
         self::assertSame(10, (int) $this->table->value('select count(*) from cards'));
-        $this->see('What is kept gives 3 more cards; the next needs one more envelope.');
+        $this->see('What is kept gives 10 more cards; the next needs one more base.');
 
         $this->click('a', 'Cut');
         $this->see('Wave, sheet 1 of 2');
@@ -44,10 +44,10 @@ final class SliceTest extends BrowserTestCase
         self::assertSame(1, (int) $this->table->value("select count(*) from sheets where state = 'cut'"));
 
         $this->click('a', 'Keep');
-        $this->see('3 bonus cards in what is left');
-        $this->see('The one after needs one more envelope.');
+        $this->see('10 bonus cards in what is left');
+        $this->see('The one after needs one more base.');
         $this->click('button', 'Add card 11');
-        $this->see('2 bonus cards in what is left');
+        $this->see('9 bonus cards in what is left');
         self::assertSame('11', (string) $this->table->value('select number from cards where is_bonus'));
 
         $this->click('a', 'Tally');
@@ -144,7 +144,7 @@ final class SliceTest extends BrowserTestCase
     {
         $this->open('/kits/1/share-out');
         $this->press('s');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
         $this->open('/kits/1/keep');
         $this->see('Add card 11');
 
@@ -152,7 +152,7 @@ final class SliceTest extends BrowserTestCase
         $this->browser->switchTo()->newWindow();
         $this->open('/kits/1/keep');
         $this->click('button', 'Add card 11');
-        $this->see('2 bonus cards in what is left');
+        $this->see('9 bonus cards in what is left');
 
         $this->browser->switchTo()->window($first);
         $this->click('button', 'Add card 12');
@@ -176,7 +176,7 @@ final class SliceTest extends BrowserTestCase
     {
         $this->open('/kits/1/share-out');
         $this->press('s');
-        $this->see('What is kept gives 3 more cards');
+        $this->see('What is kept gives 10 more cards');
         foreach (
             [
                 '/',
