@@ -292,7 +292,7 @@ final class RecordTest extends BrowserTestCase
         $this->see('layer 2 4 × 5 1/4 in');
 
         $this->click('a', 'Sketches');
-        $this->see('36 sketches on A2');
+        $this->see('53 sketches on A2');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->see('The middle 2 3/4 × 4 in can be cut out and used');
         $this->press('l');

@@ -122,14 +122,16 @@ final class ShareTest extends BrowserTestCase
             $paper('reed', '#5fae6b'),
             $paper('brick', '#c94f4f'),
             ['id' => 'base', 'kind' => 'base', 'name' => 'Base', 'count' => 6, 'front' => $front, 'fold' => 'side', 'colour' => '#ffffff'],
-            ['id' => 'hello', 'kind' => 'stamp', 'name' => 'Hello', 'count' => 1, 'size' => $strip, 'words' => 'hello', 'occasions' => ['hello']],
+            ['id' => 'hello', 'kind' => 'stamp', 'name' => 'Hello', 'size' => $strip, 'words' => 'hello', 'occasions' => ['hello']],
         ]];
         $this->open('/');
         $this->upload($this->table->file('two.json', (string) json_encode($kit)));
         $this->click('button', 'Bring it in');
         $this->see('Everything on the list is on the table.');
         $this->click('a', 'Share out');
-        $this->see('at most 6 cards: bases bind');
+        $this->see('at most 18 cards: bases bind; paper and cardstock for 48');
+        // Without the stash there are six bases.
+        $this->element('form .tick input')->click();
         $this->press('S');
         $this->see('6 cards from a kit for');
         $this->holds(6, 'select count(*) from cards');
@@ -187,7 +189,11 @@ final class ShareTest extends BrowserTestCase
 
     public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
     {
-        $this->shareOut();
+        $this->open('/kits/1/share-out');
+        $this->element('form select')->sendKeys('once');
+        $this->click('button', 'Share out');
+        $this->see('10 cards from a kit for 10');
+        $this->see('What is kept gives');
         $this->open('/kits/1/keep');
         $this->see('No card needs these as they are');
         $this->click('button', 'many thanks: turn over one');

@@ -96,7 +96,7 @@ final class ShareBenchCommand extends Command
         $kits = max(1, (int) $this->option('kits'));
         for ($seed = 1; $seed <= $kits; $seed++) {
             $table = Laying::unpacked(RandomKit::of($seed))->under(Wishes::asManyAsPossible());
-            $first = Sharer::most($table);
+            $first = Stretch::most($table);
             $settled = Settle::down($table, $first, 30);
             $gap = Bound::on($table)->cards - count($settled);
             $equal += (int) ($gap === 0);
