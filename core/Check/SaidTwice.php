@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\WordsPart;
 
-/** The same words on two cards by accident is a mistake; on a set it is a decision. */
+/** The same words on two cards by accident is a mistake, on a set a decision; where words have run out it can be either. */
 final class SaidTwice implements Check
 {
     public function key(): string
@@ -32,7 +32,7 @@ final class SaidTwice implements Check
         return $same === []
             ? []
             : [
-                Finding::of(
+                Finding::hint(
                     $this->key(),
                     "“{$words->text}” is on card $numbers too.",
                     'Take other words, or make the two a set.',

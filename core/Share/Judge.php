@@ -36,7 +36,7 @@ final class Judge
         foreach ($cards as $card) {
             $own = $this->known[$card] ??= $this->alone($card);
             $sums['complete'] += $own['complete'];
-            $sums['findings'] += $own['findings'] + self::count(Checks::amongCards(), $own['hand']->among($all));
+            $sums['findings'] += $own['findings'] + self::among($own['hand']->among($all));
             $sums['together'] += $own['together'];
             $sums['fromStash'] += $own['fromStash'];
         }
@@ -56,6 +56,12 @@ final class Judge
             'together' => Merit::togetherOn($card, $this->table),
             'fromStash' => $this->table->fromStash($card),
         ];
+    }
+
+    /** What is on another card too, hint or not: of two share-outs the one that repeats less is the better. */
+    private static function among(CardInHand $hand): int
+    {
+        return array_sum(array_map(static fn (Check $check): int => count($check->look($hand)), Checks::amongCards()));
     }
 
     /** @param  list<Check>  $checks */

@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Layout;
 
-/** The words of a card: a piece, a sticker, or a stamp on its label. */
+/** The words of a card: a piece, a sticker, or a stamp, on its label or straight on what lies there. */
 final class WordsPart implements OwnPart
 {
     use Plain;
@@ -42,7 +42,7 @@ final class WordsPart implements OwnPart
     public function layers(Card $card, Layout $layout, array $components): array
     {
         $words = $card->taking(self::ID);
-        $size = $words === null ? null : $card->taking(LabelPart::ID)->size ?? ($components[$words->component] ?? null)?->printedSize();
+        $size = $words === null ? null : $card->taking(LabelPart::ID)->size ?? ($components[$words->component] ?? null)?->good->extent();
 
         return $words === null || $size === null ? [] : [
             Layer::of(self::ID, $this->name(), $words->component, 0, $layout->onFront($layout->sentiment, $size)),
