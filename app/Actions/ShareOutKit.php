@@ -234,7 +234,7 @@ final readonly class ShareOutKit implements Task
         $cards = $wishes->insides ? Insides::lined($table, $settled) : $settled;
         $after = $table->after(...$cards);
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after) : null, Bound::on($after)];
+        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after) : null, Bound::on($after->everythingApart())];
     }
 
     /**

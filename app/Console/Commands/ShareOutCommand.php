@@ -85,7 +85,7 @@ final class ShareOutCommand extends Command
         );
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
         if ($stop !== null) {
-            $this->line(Bound::on($table->after(...$cards))->says());
+            $this->line(Bound::on($table->after(...$cards)->everythingApart())->says());
             $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
             foreach ($stop->additions as $addition) {
                 $this->line("  {$addition->says()}");
