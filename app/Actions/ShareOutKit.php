@@ -81,7 +81,7 @@ final readonly class ShareOutKit implements Task
                 }
             }
         }
-        $bound = $state->cards->isEmpty() ? Bound::on($state->table($wishes)) : null;
+        $bound = $state->cards->isEmpty() ? Bound::on($state->table($wishes)->everythingApart()) : null;
         if ($bound?->cards === 0) {
             throw CannotShare::nothing($bound->need, Bound::on($state->table($wishes->withStash()))->cards);
         }
@@ -391,9 +391,10 @@ final readonly class ShareOutKit implements Task
         $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 
         return sprintf(
-            '%d of the %d cards asked for. %s Another needs %s. %s%s',
-            $made,
-            $solve->cards,
+            '%s %s Another needs %s. %s%s',
+            $solve->cards === Wishes::MOST_CARDS
+                ? "$made cards, as many as were found."
+                : "$made of the $solve->cards cards asked for.",
             $bound->says(),
             $stop->wants(),
             $stop->outlook(),

@@ -178,7 +178,7 @@ final readonly class ShareOutPage extends Page
     {
         $kit = $state->kit;
 
-        return Bound::inWords($state->table(KitWishes::beyond($kit, Wishes::MOST_CARDS)->inSetsOf($kit->wishes['set'] ?? 1)));
+        return Bound::inWords($state->table(KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))));
     }
 
     /** @return list<SetAside> */

@@ -139,18 +139,17 @@ final readonly class TallyPage extends Page
         return array_sum(array_map(static fn (Taking $taking): int => $taking->quantity, $takings));
     }
 
-    /** @return list<string> "4 of A2" */
+    /** @return list<string> "4 × A2" */
     private static function envelopes(TableState $state): array
     {
         $counts = [];
         foreach ($state->cards as $card) {
             $core = $card->toCore();
-            $needs = $core->taking(EnvelopePart::ID) === null
-                ? EnvelopeToBuy::for(CardInHand::of($core, $state->core, $state->kit->unit, []))->value ?? 'one that is made'
-                : null;
-            if ($needs !== null) {
-                $counts[$needs] = ($counts[$needs] ?? 0) + 1;
+            if ($core->taking(EnvelopePart::ID) !== null) {
+                continue;
             }
+            $needs = EnvelopeToBuy::for(CardInHand::of($core, $state->core, $state->kit->unit, []))->value ?? 'one that is made';
+            $counts[$needs] = ($counts[$needs] ?? 0) + 1;
         }
 
         return array_map(static fn (string $needs, int $count): string => "$count × $needs", array_keys($counts), $counts);

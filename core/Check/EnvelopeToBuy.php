@@ -29,11 +29,9 @@ final class EnvelopeToBuy implements Check
         ];
     }
 
-    /** The smallest envelope that is sold everywhere and takes the card; null where none does, or it has one. */
+    /** The smallest envelope that is sold everywhere and takes the card; null where none does. */
     public static function for(CardInHand $card): ?StandardEnvelope
     {
-        return $card->card->taking(EnvelopePart::ID) === null
-            ? StandardEnvelope::for($card->front->size, Thickness::of($card))
-            : null;
+        return StandardEnvelope::for($card->front->size, Thickness::of($card));
     }
 }

@@ -61,6 +61,12 @@ final readonly class Colour
         return $known[$this->hex.$other->hex] ??= Ciede2000::between($this->lab(), $other->lab());
     }
 
+    /** Dark ink shows on it, by CIELAB. */
+    public function isLight(): bool
+    {
+        return $this->lab()->lightness > 60;
+    }
+
     /** sRGB to CIELAB under D65, by IEC 61966-2-1 and CIE 15. */
     private function toLab(): Lab
     {

@@ -75,7 +75,7 @@ final readonly class Designer
     {
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
-            $takesInk = $this->takesInk($takings);
+            $isLight = $this->isLight($takings);
             foreach ($this->sketches($scope, $front) as $sketch) {
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
                     array_push(
@@ -86,7 +86,7 @@ final readonly class Designer
                             $sentiment,
                             $lifted,
                             $scope,
-                            $takesInk,
+                            $isLight,
                             fn (array $own): Card => Card::of(
                                 $number,
                                 $sketch,
@@ -217,6 +217,7 @@ final readonly class Designer
 
     /**
      * @param  list<Need>  $lifted
+     * @param  bool  $isLight  ink shows on the base
      * @param  Closure(list<Taking>): Card  $card
      * @return list<Draft>
      */
@@ -226,7 +227,7 @@ final readonly class Designer
         ?Component $sentiment,
         array $lifted,
         Scope $scope,
-        bool $takesInk,
+        bool $isLight,
         Closure $card,
     ): array {
         $layout = $this->table->layouts->of($sketch, $front);
@@ -236,29 +237,28 @@ final readonly class Designer
         $isLean = $sketch->focus->isLean();
         $pictures = $isLean ? [] : $this->pictures->on($layout);
         $straight = $isLean ? $this->stampedStraight($sentiment, $layout) : null;
-        // What is stamped straight needs no label, where its ink shows.
-        $labelled = $this->words($sentiment, $layout);
+        // What is stamped straight needs no label, where its ink shows: one is looked for only where it does not.
+        $labelled = $straight === null ? $this->words($sentiment, $layout) : null;
         $isWithout = $pictures === [] && ! $isLean && ! in_array(Need::FocalPoint, $lifted, true);
         if ($isWithout || ($labelled === null && $straight === null)) {
             return [];
         }
+        // A front of many parts is not the better for it: what they add is brought to that of three.
+        $many = max(3, count($layout->parts));
+        $less = $this->variety->ofSketch($sketch->key) + $this->variety->ofWay($front) + $scope->prices->of($layout);
         $drafts = [];
         foreach ($this->filler->fills($layout, $lifted, $scope->breadth) as $fill) {
-            $words = $straight !== null && $this->showsInk($layout, $fill, $takesInk) ? $straight : $labelled;
+            $words = $straight !== null && $this->showsInk($layout, $fill, $isLight)
+                ? $straight
+                : ($labelled ??= $this->words($sentiment, $layout));
             if ($words === null) {
                 continue;
             }
             $choices = $scope->everyPicture && ! $isLean ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures];
             foreach ($choices as $some) {
                 [$picture, $liking] = Pictures::likeliest($some, $layout, $fill);
-                // A front of many parts is not the better for it: what they add is brought to that of three.
-                $goodness = intdiv(3 * $fill->goodness, max(3, count($layout->parts)))
-                    + $liking
-                    - $this->variety->ofSketch($sketch->key)
-                    - $this->variety->ofWay($front)
-                    - $scope->prices->of($layout);
                 $drafts[] = Draft::of(
-                    $goodness,
+                    intdiv(3 * $fill->goodness, $many) + $liking - $less,
                     fn (): Card => $card([
                         ...self::parts($layout, $fill),
                         ...$words,
@@ -335,7 +335,7 @@ final readonly class Designer
     }
 
     /** Whether ink shows where the words are to stand: all of the place is one calm, light paper, or the base. */
-    private function showsInk(Layout $layout, Surfaces $fill, bool $takesInk): bool
+    private function showsInk(Layout $layout, Surfaces $fill, bool $isLight): bool
     {
         $ground = null;
         foreach ($layout->parts as $laid) {
@@ -344,7 +344,7 @@ final readonly class Designer
             }
         }
         if ($ground === null) {
-            return $takesInk;
+            return $isLight;
         }
         $surface = $fill->surfaces[$ground->part->id] ?? null;
         if ($surface === null || ! $ground->rect->contains($layout->sentiment)) {
@@ -352,9 +352,7 @@ final readonly class Designer
         }
         $good = $this->table->components[$surface->component]->good;
 
-        return $good instanceof Cardstock
-            ? $good->takesInk()
-            : $surface->face->takesInk();
+        return $surface->face->showsInk() && (! $good instanceof Cardstock || $good->takesInk());
     }
 
     /**
@@ -362,12 +360,12 @@ final readonly class Designer
      *
      * @param  list<Taking>  $foundation
      */
-    private function takesInk(array $foundation): bool
+    private function isLight(array $foundation): bool
     {
         foreach ($foundation as $taking) {
             $good = $taking->part === BasePart::ID ? $this->table->components[$taking->component]->good : null;
             if ($good instanceof CardBase || $good instanceof Cardstock) {
-                return $good->takesInk();
+                return $good->showsInk();
             }
         }
 

@@ -149,7 +149,7 @@ final class Filler
                 Role::Field => $surface->face->busy ? -25 : 8,
                 Role::Background => $surface->face->busy ? 4 : 0,
                 Role::Strip => $surface->face->foil ? 6 : 0,
-                Role::Label => $surface->face->ground()->lab()->lightness > 60 ? 8 : -8,
+                Role::Label => $surface->face->ground()->isLight() ? 8 : -8,
                 default => 0,
             };
     }

@@ -54,53 +54,29 @@ final readonly class FoldPart
     /** Scored down at these measures from the left. */
     public function scored(Length ...$at): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->size,
-            $this->stuff,
-            $this->note,
-            array_values($at),
-            false,
-            $this->isFace,
-            $this->seen,
-        );
+        return $this->with(['scores' => array_values($at), 'isScoredAcross' => false]);
     }
 
     /** Scored across at these measures from the top. */
     public function scoredAcross(Length ...$at): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->size,
-            $this->stuff,
-            $this->note,
-            array_values($at),
-            true,
-            $this->isFace,
-            $this->seen,
-        );
+        return $this->with(['scores' => array_values($at), 'isScoredAcross' => true]);
     }
 
     /** A plain panel on the face of the card, in whose place a sketch may lie. */
     public function onFace(): self
     {
-        return new self(
-            $this->id,
-            $this->name,
-            $this->size,
-            $this->stuff,
-            $this->note,
-            $this->scores,
-            $this->isScoredAcross,
-            true,
-            $this->seen,
-        );
+        return $this->with(['isFace' => true]);
     }
 
     /** Seen on the closed front, besides the sketch. */
     public function seenAs(Outline $outline): self
+    {
+        return $this->with(['seen' => $outline]);
+    }
+
+    /** @param  array{scores?: list<Length>, isScoredAcross?: bool, isFace?: bool, seen?: Outline}  $changes */
+    private function with(array $changes): self
     {
         return new self(
             $this->id,
@@ -108,10 +84,10 @@ final readonly class FoldPart
             $this->size,
             $this->stuff,
             $this->note,
-            $this->scores,
-            $this->isScoredAcross,
-            $this->isFace,
-            $outline,
+            $changes['scores'] ?? $this->scores,
+            $changes['isScoredAcross'] ?? $this->isScoredAcross,
+            $changes['isFace'] ?? $this->isFace,
+            $changes['seen'] ?? $this->seen,
         );
     }
 }

@@ -27,10 +27,10 @@ final readonly class CardBase implements Good
         return Kind::Base;
     }
 
-    /** Dark ink shows on its front, by CIELAB. */
-    public function takesInk(): bool
+    /** Dark ink shows on its front. */
+    public function showsInk(): bool
     {
-        return $this->colour->lab()->lightness > 60;
+        return $this->colour->isLight();
     }
 
     public static function read(GoodFields $fields): self

@@ -66,6 +66,12 @@ final readonly class Cardstock implements SheetGood
         return $this->finish === Finish::Plain || $this->finish === Finish::Watercolour;
     }
 
+    /** Takes ink, and dark ink shows on its front. */
+    public function showsInk(): bool
+    {
+        return $this->takesInk() && $this->front->isLight();
+    }
+
     /** Lies flat and hides what is under it, as a mat must. */
     public function makesMats(): bool
     {

@@ -37,10 +37,10 @@ final readonly class Face
         return new self($name, $shines ? Motif::Foil : Motif::Solid, [$colour], false, false, $shines);
     }
 
-    /** Dark ink shows on it: it is calm and light, by CIELAB. */
-    public function takesInk(): bool
+    /** Dark ink shows on it: it is calm and light. */
+    public function showsInk(): bool
     {
-        return ! $this->busy && $this->ground()->lab()->lightness > 60;
+        return ! $this->busy && $this->ground()->isLight();
     }
 
     public function ground(): Colour

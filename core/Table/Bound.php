@@ -246,8 +246,9 @@ final readonly class Bound
         foreach ($table->components as $component) {
             $good = $component->good;
             $takesInk = match (true) {
-                $good instanceof CardBase, $good instanceof Cardstock => $good->takesInk(),
-                $good instanceof SheetGood => array_filter($good->faces(), static fn (Face $face): bool => $face->takesInk()) !== [],
+                $good instanceof Cardstock => $good->takesInk(),
+                $good instanceof CardBase => $good->showsInk(),
+                $good instanceof SheetGood => array_filter($good->faces(), static fn (Face $face): bool => $face->showsInk()) !== [],
                 default => false,
             };
             if ($takesInk && $table->offers($component->id)) {

@@ -223,20 +223,10 @@ final class BoundTest extends TestCase
     /** The kit with another number of every component of a kind; of pictures only, and of layered ones too, where said. */
     private static function with(Kit $kit, Kind $kind, int $count, bool $images = false, bool $layered = false): Kit
     {
-        return Kit::of(
-            $kit->name,
-            $kit->unit,
-            $kit->front,
-            $kit->promised,
-            $kit->price,
-            array_map(
-                static fn (Component $c): Component => ($c->kind() === $kind && (! $images || $c->isFocalPoint()))
-                || ($layered && $c->kind() === Kind::LayeredPicture)
-                    ? Component::of($c->id, $c->name, $c->good, $count)
-                    : $c,
-                $kit->components,
-            ),
-        );
+        $isMeant = static fn (Component $c): bool => ($c->kind() === $kind && (! $images || $c->isFocalPoint()))
+            || ($layered && $c->kind() === Kind::LayeredPicture);
+
+        return Kits::counting($kit, static fn (Component $c): int => $isMeant($c) ? $count : $c->count);
     }
 
     private static function sheet(string $id): Stock

@@ -361,18 +361,6 @@ final class SharerTest extends TestCase
     {
         $kinds = array_map(static fn (Need $need): Kind => $need === Need::Base ? Kind::Base : Kind::Envelope, $needs);
 
-        return Kit::of(
-            $kit->name,
-            $kit->unit,
-            $kit->front,
-            $kit->promised,
-            $kit->price,
-            array_map(
-                static fn (Component $c): Component => in_array($c->kind(), $kinds, true)
-                    ? Component::of($c->id, $c->name, $c->good, $c->count + 1)
-                    : $c,
-                $kit->components,
-            ),
-        );
+        return Kits::counting($kit, static fn (Component $c): int => $c->count + (int) in_array($c->kind(), $kinds, true));
     }
 }

@@ -70,7 +70,7 @@
         {#if wishes.hasStash}
             <label class="tick"><input type="checkbox" bind:checked={stash} /> and the stash, where the kit runs out</label>
         {/if}
-        <label
+        <label class="tick"
             >the same words
             <select bind:value={words}>
                 {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}

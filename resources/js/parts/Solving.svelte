@@ -19,7 +19,7 @@
         <Button disabled={solve.state === 'stopping'} onclick={stop}>Stop, keep what there is</Button>
     </div>
 {:else if solve.message}
-    <p class="message" role="status">{solve.message}</p>
+    <p class="message" class:isFault={solve.state === 'failed'} role="status">{solve.message}</p>
 {/if}
 
 <style>
@@ -39,7 +39,12 @@
 
     .message {
         padding: 0.75rem 1.25rem;
-        border-left: 4px solid var(--madder);
+        border-left: 4px solid var(--here);
+        background: var(--here-soft);
+    }
+
+    .message.isFault {
+        border-color: var(--madder);
         background: var(--madder-soft);
     }
 </style>

@@ -3,6 +3,7 @@
 namespace Tests\Core\Support;
 
 use App\Console\Bench\RandomKit;
+use Closure;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
@@ -30,6 +31,19 @@ final class Kits
             $kit->components,
             static fn (Component $component): bool => ! in_array($component->kind(), $kinds, true),
         )));
+    }
+
+    /**
+     * The kit with other numbers of its components.
+     *
+     * @param  Closure(Component): int  $count  how many of each
+     */
+    public static function counting(Kit $kit, Closure $count): Kit
+    {
+        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, array_map(
+            static fn (Component $one): Component => Component::of($one->id, $one->name, $one->good, $count($one)),
+            $kit->components,
+        ));
     }
 
     /** A small kit whose every count, size, face and colour comes from the seed. */
