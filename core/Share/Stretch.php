@@ -14,7 +14,8 @@ use KeepShare\Core\Table\Table;
 /**
  * As many cards as were asked for, or as the kit holds: shared out as the designs please where there may be paper for
  * that; where that gives too few, with so high a price on paper and cardstock that the leanest designs are taken, then with
- * lower ones. Of those that give the most cards the one with the lowest price is kept: it is the best looking.
+ * lower ones. What cost nothing is kept unless a price gives more cards; of the prices that give the most the lowest is:
+ * it is the best looking.
  */
 final class Stretch
 {
@@ -24,8 +25,8 @@ final class Stretch
     /** Up to so many cards lower prices are tried, for the looks of them. */
     private const BY_LOOKS = 48;
 
-    /** @var list<Card> */
-    private array $best = [];
+    /** Of all cards made in one search so far. */
+    private int $most = 0;
 
     private bool $isStopped = false;
 
@@ -40,25 +41,29 @@ final class Stretch
      */
     public static function most(Table $table, ?Closure $goOn = null): array
     {
-        $stretch = new self($table, $goOn ?? static fn (): bool => true);
-        $stretch->search();
-
-        return $stretch->best;
+        return (new self($table, $goOn ?? static fn (): bool => true))->search();
     }
 
-    private function search(): void
+    /** @return list<Card> */
+    private function search(): array
     {
-        $wanted = $this->table->wishes->cards;
-        $target = min($wanted, Bound::on($this->table)->cards);
-        if ($this->isEnoughForPictures($target)) {
-            $this->best = Sharer::most($this->table, $this->tell(...));
+        $target = min($this->table->wishes->cards, Bound::on($this->table)->cards);
+        $pleasing = $this->isEnoughForPictures($target) ? $this->pleasing() : [];
+        if (count($pleasing) >= $target || $this->isStopped) {
+            return $pleasing;
         }
-        if (count($this->best) < $target && ! $this->isStopped) {
-            $this->pay($target);
+        $paid = $this->paid($target);
+        if ($paid === [] && $pleasing === []) {
+            return $this->pleasing();
         }
-        if ($this->best === [] && ! $this->isStopped) {
-            $this->best = Sharer::most($this->table, $this->tell(...));
-        }
+
+        return count($paid) > count($pleasing) ? $paid : $pleasing;
+    }
+
+    /** @return list<Card> shared out as the designs please */
+    private function pleasing(): array
+    {
+        return Sharer::most($this->table, $this->tell(...));
     }
 
     /** Whether so many cards could be made on the sketches with a picture, by the areas of paper and cardstock. */
@@ -69,23 +74,28 @@ final class Stretch
         return Areas::on($this->table->onSketches(array_values($rich)))->cards >= $target;
     }
 
-    private function pay(int $target): void
+    /** @return list<Card> the most that a price on paper gives */
+    private function paid(int $target): array
     {
+        $best = [];
         foreach (self::LEVELS as $level) {
             $cards = Sharer::paying($this->table, $level, $target, $this->tell(...));
-            if (count($cards) < count($this->best) && count($this->best) === $target) {
-                return;
+            if (count($cards) < count($best) && count($best) === $target) {
+                return $best;
             }
-            $this->best = count($cards) < count($this->best) ? $this->best : $cards;
+            $best = count($cards) < count($best) ? $best : $cards;
             if ($this->isStopped || $target > self::BY_LOOKS) {
-                return;
+                return $best;
             }
         }
+
+        return $best;
     }
 
     private function tell(int $made, int $wanted): bool
     {
-        $this->isStopped = ! ($this->goOn)(max($made, count($this->best)), $wanted);
+        $this->most = max($this->most, $made);
+        $this->isStopped = ! ($this->goOn)($this->most, $wanted);
 
         return ! $this->isStopped;
     }

@@ -12,10 +12,13 @@ use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\EnvelopeToBuy;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Fold\StandardEnvelope;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Sketch;
@@ -69,6 +72,29 @@ final class StretchTest extends TestCase
         $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(10));
 
         self::assertEquals(Sharer::most($table), Stretch::most($table));
+    }
+
+    public function test_where_a_price_gives_no_more_cards_the_better_looking_stay(): void
+    {
+        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(12));
+        $cards = Stretch::most($table);
+
+        self::assertCount(10, $cards, 'there are ten bases');
+        self::assertEquals(Sharer::most($table), $cards);
+        $beside = Laying::unpacked(Kits::demo(), Kits::demo('stash'));
+        // By area two bases come out of it, by the trimmer one.
+        $offcut = Stock::offcut('rest', Size::parse('12', '8', Unit::Inch));
+        $short = Laying::of(
+            $beside->unit,
+            $beside->front,
+            $beside->components,
+            $beside->free,
+            [...$beside->stock, 'stash-heavy-white' => [$offcut], 'stash-heavy-white-a4' => []],
+            stash: $beside->stash,
+        )->under(Wishes::cards(12, true));
+        self::assertSame(12, Bound::on($short)->cards);
+        self::assertCount(11, Sharer::most($short));
+        self::assertEquals(Sharer::most($short), Stretch::most($short));
     }
 
     public function test_stopped_it_keeps_the_most_found_so_far(): void

@@ -202,8 +202,8 @@
     .stop {
         margin-bottom: 0.5rem;
         padding: 0.75rem 1rem;
-        border-left: 4px solid var(--madder);
-        background: var(--madder-soft);
+        border-left: 4px solid var(--here);
+        background: var(--here-soft);
     }
 
     ul {
