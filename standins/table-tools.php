@@ -5,7 +5,8 @@
 // POST /labels prints: GET / shows what it received. POST /cut takes a keepshare/cut-plan and answers with the pieces it
 // "really" cut. GET /error/0.8 sets an error of 0.8 mm that its first piece comes out too narrow by; GET /error/0 mends it.
 
-$kept = sys_get_temp_dir().'/keepshare-table-tools-'.($_SERVER['SERVER_PORT'] ?? '0').'.json';
+// Known by its process too: what an earlier one left at the same port is none of its own.
+$kept = sys_get_temp_dir().'/keepshare-table-tools-'.($_SERVER['SERVER_PORT'] ?? '0').'-'.getmypid().'.json';
 $state = json_decode((string) @file_get_contents($kept), true) ?: ['labels' => [], 'error' => 0];
 $path = (string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $body = json_decode((string) file_get_contents('php://input'), true);

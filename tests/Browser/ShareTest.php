@@ -61,6 +61,11 @@ final class ShareTest extends BrowserTestCase
         $this->toRow('A2 base, ivory');
         $this->see('1 short. Card 11 is without its base.');
         $this->see('cut one from Heavy white, from the stash');
+        $this->assertCellIsSeen();
+        $this->press(...array_fill(0, 30, WebDriverKeys::ARROW_UP));
+        $this->assertCellIsSeen();
+        $this->toRow('A2 base, ivory');
+        $this->see('1 short. Card 11 is without its base.');
         $this->press('f');
         $this->holds(1, "select count(*) from takings where part = 'base' and width is not null");
         $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Card 11 is without its base.'));
@@ -257,6 +262,16 @@ final class ShareTest extends BrowserTestCase
         $this->press('s');
         $this->see('10 cards from a kit for 10');
         $this->see('What is kept gives');
+    }
+
+    /** Neither the head of the grid nor its foot lies over the cell that has the focus. */
+    private function assertCellIsSeen(): void
+    {
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => (bool) $this->browser->executeScript(<<<'JS'
+            const cell = document.activeElement
+            const at = cell.getBoundingClientRect()
+            return cell.contains(document.elementFromPoint(at.x + at.width / 2, at.y + at.height / 2))
+            JS), 'The cell with the focus is not seen.');
     }
 
     /** Goes down the first column to a row. */

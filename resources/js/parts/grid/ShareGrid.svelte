@@ -41,12 +41,19 @@
     }
     const turn = (): void => held.turn(cursor.row, cursor.card)
 
+    // The foot grows with what it has to say: the cell it speaks of stays in view.
+    let height = $state(0)
+    let head = $state(0)
+    $effect(() => {
+        if (height > 0) cursor.table?.querySelector('td:focus')?.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+    })
+
     useKeys(() => [{ key: 'c', shown: 'C', says: 'Go to the cells of the grid', run: () => void tick().then(() => cursor.focus()) }])
 </script>
 
-<div class="scroll" class:isDense>
+<div class="scroll" class:isDense bind:clientHeight={height} style:scroll-padding-top="{head}px">
     <table bind:this={cursor.table} role="grid" aria-label="Share-out: components and cards" onkeydown={(event) => cursor.move(event)}>
-        <thead>
+        <thead bind:offsetHeight={head}>
             <tr>
                 <th scope="col" class="component">component, how many</th>
                 {#each cards as card, c (card.id)}
