@@ -257,4 +257,10 @@
         border-radius: var(--radius);
         background: var(--madder-soft);
     }
+
+    @media (width < 48rem) {
+        .place {
+            height: auto;
+        }
+    }
 </style>

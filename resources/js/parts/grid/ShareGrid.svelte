@@ -248,4 +248,22 @@
             height: var(--target);
         }
     }
+
+    /* On a phone: cards beside the names of things; what is kept comes after the last card. */
+    @media (width < 48rem) {
+        .scroll {
+            flex: none;
+            height: 55dvh;
+        }
+
+        .component {
+            min-width: 9rem;
+            padding-left: 0.75rem;
+        }
+
+        td.keep,
+        thead .keep {
+            right: auto;
+        }
+    }
 </style>
