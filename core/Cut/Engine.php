@@ -8,8 +8,8 @@ namespace KeepShare\Core\Cut;
  * Plans the cutting of one material as well as it can: every piece first, then the fewest whole sheets.
  *
  * The planner's quick plan stands where it meets the lower bound. Where it does not, a handful of pieces is solved to
- * the proven optimum, and an order that fills sheets to the last square is put together side by matching side.
- * Deterministic.
+ * the proven optimum, and an order that fills sheets to the last square is put together side by matching side. Where
+ * pieces are left out of sheets that are large enough, each sheet is filled by itself. Deterministic.
  */
 final class Engine
 {
@@ -42,7 +42,13 @@ final class Engine
         // For a long order leftovers are weighed once: to weigh them in every try takes too long.
         $tried = count($pieces) <= self::FEW ? $terms : $plain;
 
-        return $plan->isProven() || $terms->trimmer->isShortFor(...$stock) ? $plan : self::search($stock, $pieces, $tried, $plan);
+        if (! $plan->isProven() && ! $terms->trimmer->isShortFor(...$stock)) {
+            $plan = self::search($stock, $pieces, $tried, $plan);
+        }
+
+        return $plan->isComplete() || self::isHopeless($stock, $pieces)
+            ? $plan
+            : Sheetwise::plan($stock, $pieces, $terms->trimmer) ?? $plan;
     }
 
     /**

@@ -78,6 +78,9 @@ final readonly class Designer
             $isLight = $this->isLight($takings);
             foreach ($this->sketches($scope, $front) as $sketch) {
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
+                    if (! $scope->allows($sketch, $way)) {
+                        continue;
+                    }
                     array_push(
                         $drafts,
                         ...$this->onSketch(

@@ -16,6 +16,9 @@ use KeepShare\Core\Table\Table;
 /** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
 final class Filler
 {
+    /** What one print in two small pieces of a front costs, in goodness: it is the last thing that is done. */
+    private const AGAIN = 60;
+
     /** @var array<string, list<Surfaces>> what has been found already: it is asked for again for every occasion */
     private array $found = [];
 
@@ -59,10 +62,13 @@ final class Filler
             foreach ($this->surfacesFor($laid, $lifted) as $surface) {
                 $own = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
                 foreach ($fills as $fill) {
-                    // One print twice on a front is a mistake; one mat colour twice is a ladder.
-                    if ($surface === null || ! $surface->isPaper || ! $fill->shows($surface)) {
+                    // One print twice on a front is a mistake; one mat colour twice is a ladder, and one print in every square
+                    // of a row is dull at worst.
+                    $isAgain = $surface !== null && $surface->isPaper && $fill->shows($surface);
+                    if (! $isAgain || $laid->part->role === Role::Accent) {
                         $added = $own
                             + $this->harmony($fill->main, $surface)
+                            - ($isAgain ? self::AGAIN : 0)
                             - ($surface === null
                                 ? 0
                                 : self::badPlace($surface, $fill->surfaces[$carrier] ?? null, $isAslant));

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Design;
 
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Sketch;
+
 /** How far a search for the next card goes: on which sketches, how many ways of filling each, at what price of paper. */
 final readonly class Scope
 {
@@ -20,6 +23,7 @@ final readonly class Scope
      * @param  int  $sketches  how many of them, those used least first
      * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
      * @param  bool|null  $isLean  on sketches without a picture, or on those with one; null for both
+     * @param  array<string, int>|null  $ways  how many cards may still be laid each way on a sketch, by Sketch::way(); null for any
      */
     private function __construct(
         public int $breadth,
@@ -27,6 +31,7 @@ final readonly class Scope
         public bool $everyPicture,
         public ?bool $isLean,
         public Prices $prices,
+        private ?array $ways = null,
     ) {
     }
 
@@ -62,5 +67,20 @@ final readonly class Scope
     public static function payingWide(Prices $prices): self
     {
         return new self(self::NARROW, PHP_INT_MAX, false, null, $prices);
+    }
+
+    /**
+     * On so many of each sketch only, laid the way that is said.
+     *
+     * @param  array<string, int>  $ways  by Sketch::way()
+     */
+    public static function ways(array $ways): self
+    {
+        return new self(self::NARROW, PHP_INT_MAX, false, null, Prices::none(), $ways);
+    }
+
+    public function allows(Sketch $sketch, Size $front): bool
+    {
+        return $this->ways === null || ($this->ways[$sketch->way($front)] ?? 0) > 0;
     }
 }

@@ -15,6 +15,8 @@ use KeepShare\Core\Design\Scope;
 use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Sketch\Part;
+use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
@@ -45,6 +47,9 @@ final class Sharer
 
     private readonly Following $following;
 
+    /** @var array<string, int> how many papers a card wants, by the way it is laid */
+    private array $papersOf = [];
+
     /** How many cards lay there before. */
     private readonly int $before;
 
@@ -54,9 +59,14 @@ final class Sharer
     /**
      * @param  int  $level  what the fair share of paper costs, in points of goodness; 0 for nothing
      * @param  int  $target  how many cards the paper is shared among where it costs something
+     * @param  array<string, int>|null  $ways  the only cards to be made, by Sketch::way(); null for any
      */
-    private function __construct(private Table $table, private readonly int $level = 0, private readonly int $target = 0)
-    {
+    private function __construct(
+        private Table $table,
+        private readonly int $level = 0,
+        private readonly int $target = 0,
+        private ?array $ways = null,
+    ) {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
         $this->following = new Following;
@@ -94,6 +104,18 @@ final class Sharer
     public static function paying(Table $table, int $level, int $target, Closure $goOn): array
     {
         return (new self($table, $level, $target))->cards($table->wishes->cards, $goOn);
+    }
+
+    /**
+     * So many cards on each sketch and no others.
+     *
+     * @param  array<string, int>  $ways  by Sketch::way()
+     * @param  Closure(int, int): bool  $goOn
+     * @return list<Card>
+     */
+    public static function onWays(Table $table, array $ways, Closure $goOn): array
+    {
+        return (new self($table, 0, 0, $ways))->cards(min($table->wishes->cards, array_sum($ways)), $goOn);
     }
 
     /**
@@ -165,6 +187,9 @@ final class Sharer
         $this->table = $this->table->after($card);
         $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
+        if ($this->ways !== null) {
+            $this->ways[$card->sketch->way($card->front)] = ($this->ways[$card->sketch->way($card->front)] ?? 0) - 1;
+        }
     }
 
     private function designer(): Designer
@@ -222,6 +247,9 @@ final class Sharer
      */
     public function next(array $lifted): ?Card
     {
+        if ($this->ways !== null) {
+            return $this->onOneOf($this->ways, $lifted);
+        }
         if ($this->level > 0) {
             $prices = $this->prices();
 
@@ -232,6 +260,38 @@ final class Sharer
             ?? $this->best(Scope::wide(), $lifted)
             ?? $this->best(Scope::narrow()->lean(), $lifted)
             ?? $this->best(Scope::wide()->lean(), $lifted);
+    }
+
+    /**
+     * The best next card on one of some sketches: on those that want the most different papers while there are many.
+     *
+     * @param  array<string, int>  $ways
+     * @param  list<Need>  $lifted
+     */
+    private function onOneOf(array $ways, array $lifted): ?Card
+    {
+        $byPapers = [];
+        foreach (array_filter($ways) as $way => $many) {
+            $byPapers[$this->papersOf[$way] ??= $this->papersOn($way)][$way] = $many;
+        }
+        krsort($byPapers);
+        foreach ($byPapers as $own) {
+            $card = $this->best(Scope::ways($own), $lifted);
+            if ($card !== null) {
+                return $card;
+            }
+        }
+
+        return null;
+    }
+
+    /** How many papers a sketch wants on one card. */
+    private function papersOn(string $way): int
+    {
+        $sketch = array_filter($this->table->sketches, static fn (Sketch $one): bool => str_starts_with($way, "$one->key/"));
+        $parts = ($sketch[array_key_first($sketch)] ?? null)->parts ?? [];
+
+        return count(array_filter($parts, static fn (Part $part): bool => $part->role->isPaper()));
     }
 
     /**
@@ -375,7 +435,7 @@ final class Sharer
                 $best = [$goodness, $card];
             }
             // Where paper has a price the draft has paid for it already.
-            if (++$compared === ($this->level > 0 ? 1 : self::COMPARED)) {
+            if (++$compared === ($this->level > 0 || $this->ways !== null ? 1 : self::COMPARED)) {
                 break;
             }
         }

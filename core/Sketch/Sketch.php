@@ -50,6 +50,12 @@ final readonly class Sketch
         return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster, $focus);
     }
 
+    /** The sketch laid one way on a front, as it is told from others. */
+    public function way(Size $front): string
+    {
+        return "$this->key/{$front->width->units}x{$front->height->units}";
+    }
+
     /**
      * Every part with its exact place and size on a front.
      *

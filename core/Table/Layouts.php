@@ -30,7 +30,7 @@ final class Layouts
     /** Null where the sketch does not fit the front. */
     public function of(Sketch $sketch, Size $front): ?Layout
     {
-        $key = "$sketch->key/{$front->width->units}x{$front->height->units}";
+        $key = $sketch->way($front);
         if (! array_key_exists($key, $this->laid)) {
             try {
                 $this->laid[$key] = $sketch->resolve($front, $this->unit, $this->frame);

@@ -7,6 +7,7 @@ namespace KeepShare\Core\Table;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
+use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Cut\Trimmer;
@@ -23,13 +24,26 @@ final class Plans
     /** @var array<string, CutPlan> by component and pieces */
     private array $known = [];
 
-    private function __construct(private readonly Terms $terms)
+    /** @param  array<string, Prepared>  $prepared  by component, where it is decided how sheets are cut */
+    private function __construct(private readonly Terms $terms, private readonly array $prepared)
     {
     }
 
     public static function with(Trimmer $trimmer): self
     {
-        return new self(Terms::usual()->with($trimmer));
+        return new self(Terms::usual()->with($trimmer), []);
+    }
+
+    /** @param  array<string, Prepared>  $prepared  the only way in which these components are cut */
+    public function cutBy(array $prepared): self
+    {
+        return new self($this->terms, $prepared);
+    }
+
+    /** Whether it is decided how the sheets of a component are cut. */
+    public function isPrepared(string $component): bool
+    {
+        return isset($this->prepared[$component]);
     }
 
     /**
@@ -46,7 +60,7 @@ final class Plans
             if (count($this->known) >= self::MOST) {
                 $this->known = array_slice($this->known, intdiv(self::MOST, 2), null, true);
             }
-            $this->known[$key] = Planner::plan($stock, $pieces, $this->terms);
+            $this->known[$key] = ($this->prepared[$component] ?? null)?->plan($pieces) ?? Planner::plan($stock, $pieces, $this->terms);
         }
 
         return $this->known[$key];

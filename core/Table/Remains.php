@@ -82,6 +82,9 @@ final class Remains
     /** A quick look that may say yes too often: a sheet is large enough, and there is that much area left in all. */
     public function mayYield(string $component, Size $size, bool $mayTurn): bool
     {
+        if ($this->table->isPrepared($component)) {
+            return $this->table->plan($component, [...$this->pieces[$component] ?? [], Piece::of('?', $size, $mayTurn)])->isComplete();
+        }
         $fits = false;
         $area = -$size->area();
         foreach ($this->table->stock[$component] ?? [] as $stock) {

@@ -8,6 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\KitDesign;
@@ -108,6 +109,22 @@ final readonly class Table
     public function onSketches(array $sketches): self
     {
         return new self($this->laying, $this->wishes, $sketches, $this->plans, $this->layouts, $this->harmonies);
+    }
+
+    /**
+     * The same table, where some sheets are cut in one way only.
+     *
+     * @param  array<string, Prepared>  $prepared  by component
+     */
+    public function cutBy(array $prepared): self
+    {
+        return new self($this->laying, $this->wishes, $this->sketches, $this->plans->cutBy($prepared), $this->layouts, $this->harmonies);
+    }
+
+    /** Whether it is decided how the sheets of a component are cut: then pieces are found there in their very size, or not. */
+    public function isPrepared(string $component): bool
+    {
+        return $this->plans->isPrepared($component);
     }
 
     /** The table with these cards on it too, each with all it takes. */

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Measure\Size;
+
+/**
+ * The way of cutting one sheet that is worth most where any number of each piece is of use: the unbounded guillotine
+ * knapsack of Gilmore and Gomory, "Multistage cutting stock problems of two and more dimensions", Operations Research 13
+ * (1965), as Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the Operational
+ * Research Society 36 (1985), has it: over every rectangle whose sides are sums of sides of pieces (Herz 1972).
+ *
+ * @phpstan-type Worth array{width: int, height: int, worth: float, mayTurn: bool}
+ */
+final readonly class Pattern
+{
+    /**
+     * @param  array<int, int>  $counts  of each piece, by its number
+     * @param  Box|null  $box  null where nothing is worth cutting
+     */
+    private function __construct(public float $worth, public array $counts, public ?Box $box)
+    {
+    }
+
+    /** @param  array<int, Worth>  $worths  pieces by number, sides in units */
+    public static function best(Size $sheet, array $worths): self
+    {
+        $ways = self::ways($worths);
+        $across = self::sums($sheet->width->units, array_column($ways, 0));
+        $down = self::sums($sheet->height->units, array_column($ways, 1));
+        [$values, $choices] = self::pieces($ways, $across, $down);
+        $besides = self::rests($across);
+        $belows = self::rests($down);
+        $rows = count($down);
+        foreach ($besides as $x => $beside) {
+            $column = $x * $rows;
+            foreach ($belows as $y => $below) {
+                $best = $values[$column + $y];
+                $choice = $choices[$column + $y];
+                foreach ($beside as $at => $rest) {
+                    $worth = $values[$at * $rows + $y] + $values[$rest * $rows + $y];
+                    if ($worth > $best) {
+                        [$best, $choice] = [$worth, -2 * $at];
+                    }
+                }
+                foreach ($below as $at => $rest) {
+                    $worth = $values[$column + $at] + $values[$column + $rest];
+                    if ($worth > $best) {
+                        [$best, $choice] = [$worth, -2 * $at - 1];
+                    }
+                }
+                $values[$column + $y] = $best;
+                $choices[$column + $y] = $choice;
+            }
+        }
+        $counts = [];
+        $box = self::box(count($across) - 1, $rows - 1, $rows, $choices, $ways, [$besides, $belows], $counts);
+
+        return new self($values[count($values) - 1], $counts, $box);
+    }
+
+    /**
+     * The pieces as they may lie.
+     *
+     * @param  array<int, Worth>  $worths
+     * @return list<array{int, int, float, int, bool}> width, height, worth, number, turned
+     */
+    private static function ways(array $worths): array
+    {
+        $ways = [];
+        foreach ($worths as $number => ['width' => $width, 'height' => $height, 'worth' => $worth, 'mayTurn' => $mayTurn]) {
+            if ($worth <= 0.0) {
+                continue;
+            }
+            $ways[] = [$width, $height, $worth, $number, false];
+            if ($mayTurn && $width !== $height) {
+                $ways[] = [$height, $width, $worth, $number, true];
+            }
+        }
+
+        return $ways;
+    }
+
+    /**
+     * @param  list<int>  $sides
+     * @return list<int> what they can add up to within a side, from nothing up
+     */
+    private static function sums(int $most, array $sides): array
+    {
+        $sums = [0 => 0];
+        $open = [0];
+        $sides = array_unique($sides);
+        while ($open !== []) {
+            $sum = array_pop($open);
+            foreach ($sides as $side) {
+                $next = $sum + $side;
+                if ($next <= $most && ! isset($sums[$next])) {
+                    $sums[$next] = $next;
+                    $open[] = $next;
+                }
+            }
+        }
+        sort($sums);
+
+        return $sums;
+    }
+
+    /**
+     * The best single piece in every rectangle.
+     *
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     * @param  list<int>  $across
+     * @param  list<int>  $down
+     * @return array{list<float>, list<int>} worths, and which way it is, counted from 1
+     */
+    private static function pieces(array $ways, array $across, array $down): array
+    {
+        $rows = count($down);
+        $values = array_fill(0, count($across) * $rows, 0.0);
+        $choices = array_fill(0, count($across) * $rows, 0);
+        foreach ($ways as $way => [$width, $height, $worth]) {
+            foreach ($across as $x => $wide) {
+                for ($y = $rows - 1; $wide >= $width && $y >= 0 && $down[$y] >= $height; $y--) {
+                    if ($values[$x * $rows + $y] < $worth) {
+                        $values[$x * $rows + $y] = $worth;
+                        $choices[$x * $rows + $y] = $way + 1;
+                    }
+                }
+            }
+        }
+
+        return [$values, $choices];
+    }
+
+    /**
+     * Where a side may be cut, and what is left beside, each as the number of a sum; the smaller part first.
+     *
+     * @param  list<int>  $sums
+     * @return list<array<int, int>>
+     */
+    private static function rests(array $sums): array
+    {
+        $rests = [];
+        foreach ($sums as $n => $side) {
+            $own = [];
+            $rest = $n;
+            for ($at = 1; $at < $n && 2 * $sums[$at] <= $side; $at++) {
+                while ($sums[$rest] > $side - $sums[$at]) {
+                    $rest--;
+                }
+                $own[$at] = $rest;
+            }
+            $rests[] = $own;
+        }
+
+        return $rests;
+    }
+
+    /**
+     * @param  list<int>  $choices
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     * @param  array{list<array<int, int>>, list<array<int, int>>}  $rests
+     * @param  array<int, int>  $counts  added to
+     */
+    private static function box(int $x, int $y, int $rows, array $choices, array $ways, array $rests, array &$counts): ?Box
+    {
+        $choice = $choices[$x * $rows + $y];
+        if ($choice === 0) {
+            return null;
+        }
+        if ($choice > 0) {
+            [$width, $height, , $number, $turned] = $ways[$choice - 1];
+            $counts[$number] = ($counts[$number] ?? 0) + 1;
+            $size = Size::ofUnits($width, $height);
+
+            return Box::of(Piece::of((string) $number, $turned ? $size->turned() : $size, $turned), $turned);
+        }
+        $at = intdiv(-$choice, 2);
+        $isBeside = $choice % 2 === 0;
+        [$one, $two] = $isBeside
+            ? [self::box($at, $y, $rows, $choices, $ways, $rests, $counts), self::box($rests[0][$x][$at], $y, $rows, $choices, $ways, $rests, $counts)]
+            : [self::box($x, $at, $rows, $choices, $ways, $rests, $counts), self::box($x, $rests[1][$y][$at], $rows, $choices, $ways, $rests, $counts)];
+        if ($one === null || $two === null) {
+            return $one ?? $two;
+        }
+
+        return $isBeside ? Box::beside($one, $two) : Box::above($one, $two);
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\SheetPlan;
+use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Measure\Rect;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Whole cards from whole sheets: the pattern that the linear programme cuts most sheets by is taken for half of them, and the
+ * rest is asked again (diving: Joncour, Michel, Sadykov, Sverdlov and
+ * Vanderbeck, "Column generation based primal heuristics", 2010). A few dives, each a little different; deterministic.
+ */
+final class Dive
+{
+    private const DIVES = 8;
+
+    /** What is within so much of a whole number is one. */
+    private const WHOLE = 1e-3;
+
+    private readonly Randomizer $random;
+
+    /** @var list<int> the patterns that sheets are cut by, in the order they were taken */
+    private array $patterns = [];
+
+    /** @var array<int, int> how many cards by each recipe */
+    private array $made = [];
+
+    private function __construct(private readonly Master $master, private readonly int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /**
+     * The most cards that a few dives found.
+     *
+     * @param  int  $target  no more are looked for
+     */
+    public static function best(Master $master, int $target, Trimmer $trimmer): Cutting
+    {
+        $best = null;
+        for ($seed = 0; $seed < self::DIVES; $seed++) {
+            $dive = new self($master, $seed);
+            $dive->run();
+            $cutting = $dive->cutting($trimmer);
+            $best = $best === null || $cutting->cards() > $best->cards() ? $cutting : $best;
+            if ($best->cards() >= $target) {
+                break;
+            }
+        }
+
+        return $best ?? Cutting::none();
+    }
+
+    private function run(): void
+    {
+        $at = $this->master->start;
+        while (! $at->isCutUp()) {
+            $cut = $this->master->answer($at)->cut;
+            if ($cut === []) {
+                break;
+            }
+            [$number, $many] = $this->taken($cut);
+            [$class, , $pieces] = $this->master->pattern($number);
+            for (; $many > 0 && $at->sheets[$class] > 0; $many--) {
+                $at = $at->cutting($class, $pieces);
+                $this->patterns[] = $number;
+            }
+        }
+        $this->make($at->cutUp());
+    }
+
+    /**
+     * The pattern that most sheets are cut by, for half of them: what is left to choose stays free as long as it can.
+     *
+     * @param  non-empty-array<int, float>  $cut
+     * @return array{int, int} its number, and how many sheets
+     */
+    private function taken(array $cut): array
+    {
+        arsort($cut);
+        $numbers = array_keys($cut);
+        $number = $numbers[$this->seed === 0 ? 0 : $this->random->getInt(0, min(2, count($numbers) - 1))];
+
+        return [$number, max(1, intdiv((int) floor($cut[$number] + self::WHOLE), 2))];
+    }
+
+    /** As many cards as the pieces are enough for. */
+    private function make(Stand $at): void
+    {
+        while (true) {
+            $answer = $this->master->answer($at);
+            $folded = $this->fold($at, $answer->folded);
+            $next = $this->wholeCards($folded, $answer->made) ?? $this->oneCard($folded, $answer->made);
+            if ($next === null) {
+                return;
+            }
+            $at = $next;
+        }
+    }
+
+    /**
+     * Bases folded from their blanks, as many as are wanted and there.
+     *
+     * @param  array<int, float>  $folded
+     */
+    private function fold(Stand $at, array $folded): Stand
+    {
+        foreach ($folded as $number => $many) {
+            [$kind, $raises] = $this->master->blank($number);
+            for ($n = 0; $n < (int) ceil($many - self::WHOLE); $n++) {
+                $at = $at->without([$kind->key => 1], [$raises => -1]) ?? $at;
+            }
+        }
+
+        return $at;
+    }
+
+    /**
+     * @param  array<int, float>  $made
+     * @return Stand|null null where no recipe is made wholly
+     */
+    private function wholeCards(Stand $at, array $made): ?Stand
+    {
+        $next = null;
+        foreach ($made as $number => $many) {
+            for ($n = 0; $n < (int) floor($many + self::WHOLE); $n++) {
+                $next = $this->card($next ?? $at, $number) ?? $next;
+            }
+        }
+
+        return $next;
+    }
+
+    /** @param  array<int, float>  $made */
+    private function oneCard(Stand $at, array $made): ?Stand
+    {
+        arsort($made);
+        foreach (array_keys($made) as $number) {
+            $next = $this->card($at, $number);
+            if ($next !== null) {
+                return $next;
+            }
+        }
+
+        return null;
+    }
+
+    private function card(Stand $at, int $number): ?Stand
+    {
+        $recipe = $this->master->recipes[$number];
+        $next = $at->without(
+            array_count_values(array_column($recipe->pieces, 'key')),
+            array_count_values([Master::CARDS, ...$recipe->counted]),
+        );
+        if ($next !== null) {
+            $this->made[$number] = ($this->made[$number] ?? 0) + 1;
+        }
+
+        return $next;
+    }
+
+    /** The patterns on the sheets they are for. */
+    private function cutting(Trimmer $trimmer): Cutting
+    {
+        $plans = [];
+        $used = [];
+        // Sheets that are cut alike lie next to each other in a class, so that they are of different prints.
+        sort($this->patterns);
+        foreach ($this->patterns as $number) {
+            [$class, $pattern] = $this->master->pattern($number);
+            [$component, $stock] = $this->master->classes[$class]->sheets[$used[$class] = ($used[$class] ?? -1) + 1];
+            $whole = Rect::whole($stock->size);
+            $node = $trimmer->isShortFor($stock) ? $pattern->box?->cutWith($trimmer, $whole) : $pattern->box?->cutFrom($whole);
+            $plans[$component][] = SheetPlan::of($stock, $node ?? Leaf::offcut($whole));
+        }
+        $ways = [];
+        foreach ($this->made as $number => $many) {
+            $recipe = $this->master->recipes[$number];
+            $way = $recipe->sketch->way($recipe->front);
+            $ways[$way] = ($ways[$way] ?? 0) + $many;
+        }
+
+        return Cutting::of($plans, $ways);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Table;
+
+/** Sheets of one size that serve for the same: whichever of them is cut, as many cards come of it. */
+final readonly class LikeSheets
+{
+    /**
+     * @param  list<Source>  $sources  what may be cut from them
+     * @param  bool  $mayTurn  pieces may lie either way: some face has no up
+     * @param  list<array{string, Stock}>  $sheets  each with its component, those of one component apart from each other
+     */
+    private function __construct(public string $key, public Size $size, public array $sources, public bool $mayTurn, public array $sheets)
+    {
+    }
+
+    /** @return array<string, self> what may be cut, by key; sheets with a margin or a blemish are left to the planner */
+    public static function on(Table $table): array
+    {
+        $classes = [];
+        foreach ($table->stock as $id => $stock) {
+            $component = $table->components[$id] ?? null;
+            $sources = $component === null || ! $table->offers($id) ? [] : self::sourcesOf($component, $table);
+            if ($component === null || $sources === []) {
+                continue;
+            }
+            $mayTurn = self::mayTurn($component, $table);
+            foreach ($stock as $nth => $one) {
+                if ($one->isClean()) {
+                    $key = self::keyOf($one->size, $sources, $mayTurn);
+                    $classes[$key] ??= [$one->size, $sources, $mayTurn, []];
+                    // The first of each print before the second of any: so one way of cutting is spread over the prints.
+                    $classes[$key][3]["$nth/$id"] = [$id, $one];
+                }
+            }
+        }
+        $like = [];
+        foreach ($classes as $key => [$size, $sources, $mayTurn, $sheets]) {
+            ksort($sheets, SORT_NATURAL);
+            $like[$key] = new self($key, $size, $sources, $mayTurn, array_values($sheets));
+        }
+
+        return $like;
+    }
+
+    public function yields(PieceKind $kind): bool
+    {
+        return in_array($kind->source, $this->sources, true) && $kind->size->fitsIn($this->size, $this->mayTurn);
+    }
+
+    /** @return list<Source> */
+    private static function sourcesOf(Component $component, Table $table): array
+    {
+        if (! $component->good instanceof SheetGood || Source::facesOf($component, $table) === []) {
+            return [];
+        }
+
+        return array_values(array_filter(
+            Source::cases(),
+            static fn (Source $source): bool => $source->isServedBy($component, $table),
+        ));
+    }
+
+    private static function mayTurn(Component $component, Table $table): bool
+    {
+        return array_filter(Source::facesOf($component, $table), static fn (Face $face): bool => ! $face->directional) !== [];
+    }
+
+    /** @param  list<Source>  $sources */
+    private static function keyOf(Size $size, array $sources, bool $mayTurn): string
+    {
+        $served = implode(', ', array_column($sources, 'value'));
+
+        return "{$size->width->units}x{$size->height->units} $served".($mayTurn ? '' : ' up');
+    }
+}

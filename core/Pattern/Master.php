@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use Closure;
+use KeepShare\Core\Cut\Pattern;
+use KeepShare\Core\Fold\Blank;
+use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Programme\Programme;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+
+/**
+ * Cards and the patterns their sheets are cut by, as one linear programme: pieces used are not more than pieces cut, sheets
+ * cut not more than there are, and what is counted goes no further than it does.
+ *
+ * Patterns are added as prices call for them (column generation: Gilmore and Gomory 1965), for each class of like sheets
+ * the one worth most. At any prices under which every recipe costs at least one the worth of all there is bounds the cards;
+ * prices that fall short are raised in proportion (Farley, "A note on bounding a class of linear programming problems",
+ * Operations Research 38, 1990). So the bound holds in every round.
+ */
+final class Master
+{
+    /** Rounds of pricing after which the bound is taken as it is. */
+    private const ROUNDS = 60;
+
+    /** By how much a sum in doubles may be off, many times over: a bound is cut to whole cards above it. */
+    private const SURE = 1e-5;
+
+    /** The limit that says how many cards there may be in all. */
+    public const CARDS = 'cards';
+
+    /** @var array<string, PieceKind> */
+    private array $kinds = [];
+
+    /** @var list<array{string, Pattern, array<string, int>}> those found so far: class, pattern, pieces by kind */
+    private array $patterns = [];
+
+    /** @var array<string, true> */
+    private array $known = [];
+
+    /** @var list<array{PieceKind, string}> blanks that bases are folded from, each with the limit it raises */
+    private readonly array $blanks;
+
+    /** @var array<string, int> the number of each limit: kinds of pieces, classes of sheets, what is counted */
+    private array $numbers;
+
+    public readonly Stand $start;
+
+    /**
+     * @param  list<Recipe>  $recipes
+     * @param  array<string, LikeSheets>  $classes
+     */
+    private function __construct(public readonly array $recipes, public readonly array $classes, Table $table)
+    {
+        $this->blanks = self::blanks($table, $classes);
+        foreach ($recipes as $recipe) {
+            foreach ($recipe->pieces as $kind) {
+                $this->kinds[$kind->key] = $kind;
+            }
+        }
+        foreach ($this->blanks as [$kind]) {
+            $this->kinds[$kind->key] = $kind;
+        }
+        $sheets = array_map(static fn (LikeSheets $class): int => count($class->sheets), $classes);
+        $limits = self::limits($table, $recipes);
+        $this->start = Stand::before($sheets, $limits);
+        $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
+    }
+
+    /** @param  list<Recipe>  $recipes */
+    public static function of(Table $table, array $recipes): self
+    {
+        return new self($recipes, LikeSheets::on($table), $table);
+    }
+
+    /** The most that parts of cards could be, once no more patterns are worth having. */
+    public function answer(Stand $at): Answer
+    {
+        $limits = [];
+        foreach ($this->numbers as $name => $number) {
+            $limits[$number] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $at->limits[$name] ?? 0);
+        }
+        $programme = Programme::under($limits);
+        $made = $folded = $cut = [];
+        foreach ($this->recipes as $n => $recipe) {
+            $made[$programme->add($this->takes($recipe->pieces, [self::CARDS, ...$recipe->counted]), 1.0)] = $n;
+        }
+        foreach ($this->blanks as $n => [$kind, $raises]) {
+            $folded[$programme->add([$this->numbers[$kind->key] => 1.0, $this->numbers[$raises] => -1.0], 0.0)] = $n;
+        }
+        foreach (array_keys($this->patterns) as $n) {
+            $cut[$this->cutBy($programme, $n)] = $n;
+        }
+        $programme->solve();
+        if ($this->patterns === []) {
+            // Nothing has a price before something can be cut: the first patterns are those that waste least.
+            $byArea = static fn (PieceKind $kind): float => $kind->size->exactArea() / 1e12;
+            foreach ($this->price($programme, $at, $byArea)[1] as $n) {
+                $cut[$this->cutBy($programme, $n)] = $n;
+            }
+            $programme->solve();
+        }
+        $price = fn (PieceKind $kind): float => $programme->price($this->numbers[$kind->key]);
+        $bound = null;
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            [$worths, $new] = $this->price($programme, $at, $price);
+            $bound = min($bound ?? PHP_INT_MAX, $this->bound($programme, $at, $worths));
+            if ($new === [] || $bound <= (int) floor($programme->worth() + self::SURE)) {
+                break;
+            }
+            foreach ($new as $n) {
+                $cut[$this->cutBy($programme, $n)] = $n;
+            }
+            $programme->solve();
+        }
+        $amounts = $programme->amounts();
+        $of = static fn (array $numbers): array => array_combine(
+            array_values(array_intersect_key($numbers, $amounts)),
+            array_values(array_intersect_key($amounts, $numbers)),
+        );
+
+        return Answer::of($programme->worth(), $of($made), $of($folded), $of($cut), $bound);
+    }
+
+    /** @return array{string, Pattern, array<string, int>} */
+    public function pattern(int $number): array
+    {
+        return $this->patterns[$number];
+    }
+
+    /** @return array{PieceKind, string} */
+    public function blank(int $number): array
+    {
+        return $this->blanks[$number];
+    }
+
+    /**
+     * @param  list<PieceKind>  $pieces
+     * @param  list<string>  $counted
+     * @return array<int, float>
+     */
+    private function takes(array $pieces, array $counted): array
+    {
+        $takes = [];
+        foreach ([...array_column($pieces, 'key'), ...$counted] as $name) {
+            $number = $this->numbers[$name];
+            $takes[$number] = ($takes[$number] ?? 0.0) + 1.0;
+        }
+
+        return $takes;
+    }
+
+    private function cutBy(Programme $programme, int $number): int
+    {
+        [$class, , $pieces] = $this->patterns[$number];
+        $takes = [$this->numbers[$class] => 1.0];
+        foreach ($pieces as $kind => $many) {
+            $takes[$this->numbers[$kind]] = -(float) $many;
+        }
+
+        return $programme->add($takes, 0.0);
+    }
+
+    /**
+     * For each class of sheets what a sheet is worth at the prices of the pieces, and the patterns that are worth more than
+     * the sheet.
+     *
+     * @param  Closure(PieceKind): float  $priceOf
+     * @return array{array<string, float>, list<int>} worths by class; numbers of new patterns
+     */
+    private function price(Programme $programme, Stand $at, Closure $priceOf): array
+    {
+        $worths = [];
+        $new = [];
+        foreach ($this->classes as $key => $class) {
+            $wanted = [];
+            foreach (array_keys($this->kinds) as $n => $name) {
+                $kind = $this->kinds[$name];
+                $price = $priceOf($kind);
+                if ($price > self::SURE / 100 && $class->yields($kind)) {
+                    $wanted[$n] = [
+                        'width' => $kind->size->width->units,
+                        'height' => $kind->size->height->units,
+                        'worth' => $price,
+                        'mayTurn' => $class->mayTurn,
+                    ];
+                }
+            }
+            $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
+            $worths[$key] = $pattern->worth ?? 0.0;
+            if ($pattern !== null && $pattern->worth > $programme->price($this->numbers[$key]) + self::SURE) {
+                $number = $this->keep($key, $pattern);
+                $new = $number === null ? $new : [...$new, $number];
+            }
+        }
+
+        return [$worths, $new];
+    }
+
+    private function keep(string $class, Pattern $pattern): ?int
+    {
+        $names = array_keys($this->kinds);
+        $pieces = [];
+        foreach ($pattern->counts as $n => $many) {
+            $pieces[$names[$n]] = $many;
+        }
+        ksort($pieces);
+        $key = $class.json_encode($pieces);
+        if (isset($this->known[$key])) {
+            return null;
+        }
+        $this->known[$key] = true;
+        $this->patterns[] = [$class, $pattern, $pieces];
+
+        return count($this->patterns) - 1;
+    }
+
+    /**
+     * The worth of all there is at these prices, by the least a card costs.
+     *
+     * @param  array<string, float>  $worths  of a sheet, by class
+     */
+    private function bound(Programme $programme, Stand $at, array $worths): int
+    {
+        if ($this->recipes === []) {
+            return PHP_INT_MAX;
+        }
+        $prices = $this->prices($programme);
+        $least = INF;
+        foreach ($this->recipes as $recipe) {
+            $cost = $prices[self::CARDS];
+            foreach ([...array_column($recipe->pieces, 'key'), ...$recipe->counted] as $name) {
+                $cost += $prices[$name];
+            }
+            $least = min($least, $cost);
+        }
+        $worth = 0.0;
+        foreach ($at->sheets as $class => $many) {
+            $worth += $many * $worths[$class];
+        }
+        foreach ([$at->cut, $at->limits] as $there) {
+            foreach ($there as $name => $many) {
+                $worth += $many * $prices[$name];
+            }
+        }
+
+        return $least <= 0.0 ? PHP_INT_MAX : (int) min(floor($worth / $least + self::SURE), 1_000_000);
+    }
+
+    /** @return array<string, float> what a piece and what is counted is worth; a base no more than what it can be folded from */
+    private function prices(Programme $programme): array
+    {
+        $prices = [];
+        foreach ($this->numbers as $name => $number) {
+            $prices[$name] = $programme->price($number);
+        }
+        foreach ($this->blanks as [$kind, $raises]) {
+            $prices[$raises] = min($prices[$raises], $prices[$kind->key]);
+        }
+
+        return $prices;
+    }
+
+    /**
+     * @param  array<string, LikeSheets>  $classes
+     * @return list<array{PieceKind, string}>
+     */
+    private static function blanks(Table $table, array $classes): array
+    {
+        $isHeavy = array_filter($classes, static fn (LikeSheets $class): bool => in_array(Source::Heavy, $class->sources, true)) !== [];
+        $front = Size::of($table->front->shorter(), $table->front->longer());
+        $blank = static fn (FoldEdge $fold): array => [
+            PieceKind::of(Source::Heavy, Blank::for($front, $fold)->size),
+            Recipes::base($front),
+        ];
+
+        return $isHeavy ? array_map($blank, FoldEdge::cases()) : [];
+    }
+
+    /**
+     * @param  list<Recipe>  $recipes
+     * @return array<string, int>
+     */
+    private static function limits(Table $table, array $recipes): array
+    {
+        $limits = array_fill_keys(array_merge([], ...array_column($recipes, 'counted')), 0);
+        foreach ($table->components as $id => $component) {
+            $limit = Recipes::limitOf($component);
+            if ($limit !== null && isset($limits[$limit]) && $table->offers($id)) {
+                $limits[$limit] += max(0, $table->free[$id] ?? 0);
+            }
+        }
+        if (isset($limits[Recipes::WORDS])) {
+            $limits[Recipes::WORDS] = min($limits[Recipes::WORDS], Bound::byCount($table)->cards);
+        }
+
+        return [self::CARDS => min($table->wishes->cards, Bound::byCount($table)->cards)] + $limits;
+    }
+}

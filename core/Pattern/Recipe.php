@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Sketch;
+
+/** What one card takes that is made on a sketch, laid one way on a front, with its words put on in one manner. */
+final readonly class Recipe
+{
+    /**
+     * @param  Size  $front  the way it lies
+     * @param  list<PieceKind>  $pieces  that are cut for it, the largest first
+     * @param  list<string>  $counted  the limits of which it takes one
+     */
+    private function __construct(public Sketch $sketch, public Size $front, public array $pieces, public array $counted)
+    {
+    }
+
+    /**
+     * @param  list<PieceKind>  $pieces
+     * @param  list<string>  $counted
+     */
+    public static function of(Sketch $sketch, Size $front, array $pieces, array $counted): self
+    {
+        usort($pieces, static fn (PieceKind $a, PieceKind $b): int => $b->size->exactArea() <=> $a->size->exactArea());
+
+        return new self($sketch, $front, $pieces, $counted);
+    }
+
+    public function area(): int
+    {
+        return array_sum(array_map(static fn (PieceKind $kind): int => $kind->size->exactArea(), $this->pieces));
+    }
+
+    /** Wherever the other can be made, this can: each of its pieces is found in one of the other's. */
+    public function undercuts(self $other): bool
+    {
+        return count($this->pieces) <= count($other->pieces)
+            && array_diff($this->counted, $other->counted) === []
+            && self::areFoundIn($this->pieces, $other->pieces);
+    }
+
+    /**
+     * @param  list<PieceKind>  $pieces
+     * @param  array<int, PieceKind>  $others
+     */
+    private static function areFoundIn(array $pieces, array $others): bool
+    {
+        $first = array_shift($pieces);
+        if ($first === null) {
+            return true;
+        }
+        $tried = [];
+        foreach ($others as $n => $other) {
+            if (isset($tried[$other->key]) || ! $first->fitsIn($other)) {
+                continue;
+            }
+            $tried[$other->key] = true;
+            $rest = $others;
+            unset($rest[$n]);
+            if (self::areFoundIn($pieces, $rest)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

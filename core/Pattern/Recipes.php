@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Table\Table;
+
+/**
+ * Every recipe that cards may be made by on a table: each sketch, both ways round on every front, with words that are
+ * printed, stamped where their ink shows, or stamped on a label.
+ */
+final readonly class Recipes
+{
+    /** The words that are printed, and the pictures: of each no more than there are. */
+    public const WORDS = 'words';
+
+    public const PICTURES = 'pictures';
+
+    /** @var list<Component> what cards may take */
+    private array $components;
+
+    private function __construct(private Table $table)
+    {
+        $this->components = array_values(array_filter(
+            $table->components,
+            static fn (Component $one): bool => $table->offers($one->id) && ($one->isEndless() || $one->count > 0),
+        ));
+    }
+
+    /** @return list<Recipe> */
+    public static function on(Table $table): array
+    {
+        return (new self($table))->all();
+    }
+
+    /**
+     * Those that no other undercuts: as many cards can be made with them alone.
+     *
+     * @param  list<Recipe>  $recipes
+     * @return list<Recipe>
+     */
+    public static function leanest(array $recipes): array
+    {
+        usort($recipes, static fn (Recipe $a, Recipe $b): int => [$a->area(), count($a->counted)] <=> [$b->area(), count($b->counted)]);
+        $leanest = [];
+        foreach ($recipes as $recipe) {
+            $isUndercut = array_filter($leanest, static fn (Recipe $other): bool => $other->undercuts($recipe)) !== [];
+            if (! $isUndercut) {
+                $leanest[] = $recipe;
+            }
+        }
+
+        return $leanest;
+    }
+
+    /** The limit that says how many bases there are of a front. */
+    public static function base(Size $front): string
+    {
+        return "base {$front->shorter()->units}x{$front->longer()->units}";
+    }
+
+    /** The limit that a component counts for; null where it counts for none. */
+    public static function limitOf(Component $component): ?string
+    {
+        return match (true) {
+            $component->good instanceof CardBase => self::base($component->good->front),
+            $component->isEndless() => null,
+            $component->words() !== null => self::WORDS,
+            $component->isFocalPoint() => self::PICTURES,
+            default => null,
+        };
+    }
+
+    /** @return list<Recipe> */
+    private function all(): array
+    {
+        $recipes = [];
+        foreach ($this->fronts() as $base => [$front, $isLight]) {
+            foreach ($this->table->sketches as $sketch) {
+                foreach ([$front, $front->turned()] as $way) {
+                    $layout = $this->table->layouts->of($sketch, $way);
+                    foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $isLight) as [$pieces, $counted]) {
+                        $recipes[] = Recipe::of($sketch, $way, $pieces, [$base, ...$counted]);
+                    }
+                }
+            }
+        }
+
+        return $recipes;
+    }
+
+    /** @return array<string, array{Size, bool}> fronts as they stand upright, and whether ink shows on a base of them */
+    private function fronts(): array
+    {
+        $fronts = [];
+        foreach ($this->components as $component) {
+            $good = $component->good;
+            $isBase = $good instanceof CardBase || ($good instanceof Cardstock && $good->makesBases());
+            if (! $isBase) {
+                continue;
+            }
+            $front = $good instanceof CardBase ? $good->front : $this->table->front;
+            $upright = Size::of($front->shorter(), $front->longer());
+            $key = self::base($upright);
+            $fronts[$key] = [$upright, $good->showsInk() || ($fronts[$key][1] ?? false)];
+        }
+
+        return $fronts;
+    }
+
+    /** @return iterable<array{list<PieceKind>, list<string>}> */
+    private function onLayout(Sketch $sketch, Layout $layout, bool $isLight): iterable
+    {
+        $pieces = [];
+        foreach ($layout->parts as $id => $laid) {
+            $pieces[$id] = PieceKind::of($laid->part->role->isPaper() ? Source::Paper : Source::Card, $laid->cut);
+        }
+        $pictures = $sketch->focus->isLean() ? [[[], []]] : $this->pictures($layout);
+        foreach ($this->words($sketch, $layout, $pieces, $isLight) as [$own, $said]) {
+            foreach ($pictures as [$cut, $taken]) {
+                yield [[...array_values($own), ...$cut], [...$said, ...$taken]];
+            }
+        }
+    }
+
+    /**
+     * @param  array<int, PieceKind>  $pieces
+     * @return iterable<array{array<int, PieceKind>, list<string>}>
+     */
+    private function words(Sketch $sketch, Layout $layout, array $pieces, bool $isLight): iterable
+    {
+        $place = $layout->sentiment->size;
+        $labels = [];
+        $isStraight = false;
+        foreach ($this->components as $component) {
+            $good = $component->good;
+            if ($component->words() === null) {
+                continue;
+            }
+            if ($good instanceof Stamp) {
+                $label = $good->label($this->table->unit);
+                $labels = $label->fitsIn($place) ? [...$labels, PieceKind::of(Source::Inked, $label)] : $labels;
+                $isStraight = $isStraight || ($sketch->focus->isLean() && $good->size->fitsIn($place));
+            }
+        }
+        if ($this->hasPrintedWords($place)) {
+            yield [$pieces, [self::WORDS]];
+        }
+        $inked = $isStraight ? self::stamped($layout, $pieces, $isLight) : null;
+        if ($inked !== null) {
+            yield [$inked, []];
+        }
+        foreach ($labels as $label) {
+            yield [[...$pieces, $label], []];
+        }
+    }
+
+    private function hasPrintedWords(Size $place): bool
+    {
+        foreach ($this->components as $component) {
+            $good = $component->good;
+            if ($component->words() !== null && $good instanceof Applied && $good->printed()->size->fitsIn($place)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The pieces where words are stamped without a label, or null where their ink would not show.
+     *
+     * @param  array<int, PieceKind>  $pieces
+     * @return array<int, PieceKind>|null
+     */
+    private static function stamped(Layout $layout, array $pieces, bool $isLight): ?array
+    {
+        $ground = null;
+        foreach ($layout->parts as $id => $laid) {
+            $ground = $laid->rect->overlaps($layout->sentiment) ? $id : $ground;
+        }
+        if ($ground === null) {
+            return $isLight ? $pieces : null;
+        }
+        $laid = $layout->parts[$ground];
+        if (! $laid->rect->contains($layout->sentiment)) {
+            return null;
+        }
+
+        return [...$pieces, $ground => PieceKind::of($laid->part->role->isPaper() ? Source::CalmPaper : Source::Inked, $laid->cut)];
+    }
+
+    /**
+     * The ways to a picture: one that is printed, or cut with a die.
+     *
+     * @return list<array{list<PieceKind>, list<string>}>
+     */
+    private function pictures(Layout $layout): array
+    {
+        $ways = [];
+        foreach ($this->components as $component) {
+            $good = $component->good;
+            if ($good instanceof Applied && $good->printed()->serves === Serves::Image && $good->printed()->size->fitsIn($layout->focal->size)) {
+                $ways[self::PICTURES] = [[], [self::PICTURES]];
+            }
+            if ($good instanceof Tool && $good->cutsShapes() && $good->makes?->fitsIn($layout->focal->size) === true) {
+                $ways['paper'] = [[PieceKind::of(Source::Paper, $good->makes)], []];
+                $ways['card'] = [[PieceKind::of(Source::Card, $good->makes)], []];
+            }
+        }
+
+        return array_values($ways);
+    }
+}

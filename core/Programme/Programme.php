@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Programme;
+
+/**
+ * A linear programme: the most worth of some activities under limits on what they take together.
+ *
+ * The simplex method on a full tableau (Dantzig 1963); activities may be added to one that is solved, which then goes on
+ * from where it was. Every limit is raised by a hair of its own, so that no corner is met twice. In doubles: the prices it
+ * gives are for a search to go by, and whoever claims something by them checks it.
+ */
+final class Programme
+{
+    /** What is less counts as nothing. */
+    private const NOTHING = 1e-9;
+
+    private const HAIR = 1e-7;
+
+    /** Steps after which the best so far is taken: more are not seen but where doubles run in a circle. */
+    private const STEPS = 20_000;
+
+    /** @var list<array<int, float>> the limits, each with what every activity takes of it, as the basis sees them */
+    private array $rows = [];
+
+    /** @var list<float> */
+    private array $rights;
+
+    /** @var list<int> the activity that each limit binds */
+    private array $basis;
+
+    /** @var array<int, float> what one more of an activity would cost */
+    private array $costs;
+
+    private float $worth = 0.0;
+
+    /** @param  list<float>  $limits */
+    private function __construct(array $limits)
+    {
+        $many = count($limits);
+        $this->costs = array_fill(0, $many, 0.0);
+        $this->basis = array_keys($limits);
+        $this->rights = [];
+        foreach ($limits as $n => $limit) {
+            $row = array_fill(0, $many, 0.0);
+            $row[$n] = 1.0;
+            $this->rows[] = $row;
+            $this->rights[] = $limit + self::HAIR * ($n + 1);
+        }
+    }
+
+    /** @param  list<float>  $limits  none below nothing */
+    public static function under(array $limits): self
+    {
+        return new self($limits);
+    }
+
+    /**
+     * One more activity.
+     *
+     * @param  array<int, float>  $takes  of each limit, by its number; below nothing where it gives
+     * @return int its number
+     */
+    public function add(array $takes, float $worth): int
+    {
+        $number = count($this->costs);
+        $cost = -$worth;
+        foreach ($takes as $limit => $amount) {
+            $cost += $amount * $this->costs[$limit];
+        }
+        $this->costs[$number] = $cost;
+        foreach ($this->rows as $n => $row) {
+            $sum = 0.0;
+            foreach ($takes as $limit => $amount) {
+                $sum += $amount * $row[$limit];
+            }
+            $this->rows[$n][$number] = $sum;
+        }
+
+        return $number;
+    }
+
+    public function solve(): void
+    {
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $entering = $this->entering();
+            $leaving = $entering === null ? null : $this->leaving($entering);
+            if ($entering === null || $leaving === null) {
+                return;
+            }
+            $this->pivot($leaving, $entering);
+        }
+    }
+
+    public function worth(): float
+    {
+        return $this->worth;
+    }
+
+    /** @return array<int, float> how much of each activity, where there is any */
+    public function amounts(): array
+    {
+        $amounts = [];
+        $limits = count($this->rights);
+        foreach ($this->basis as $n => $activity) {
+            if ($activity >= $limits && $this->rights[$n] > self::HAIR * 2 * $limits) {
+                $amounts[$activity] = $this->rights[$n];
+            }
+        }
+
+        return $amounts;
+    }
+
+    /** What one more of a limit would be worth. */
+    public function price(int $limit): float
+    {
+        return max(0.0, $this->costs[$limit]);
+    }
+
+    private function entering(): ?int
+    {
+        $least = -self::NOTHING;
+        $best = null;
+        foreach ($this->costs as $activity => $cost) {
+            if ($cost < $least) {
+                [$least, $best] = [$cost, $activity];
+            }
+        }
+
+        return $best;
+    }
+
+    private function leaving(int $entering): ?int
+    {
+        $least = INF;
+        $best = null;
+        foreach ($this->rows as $n => $row) {
+            if ($row[$entering] > self::NOTHING && $this->rights[$n] / $row[$entering] < $least) {
+                [$least, $best] = [$this->rights[$n] / $row[$entering], $n];
+            }
+        }
+
+        return $best;
+    }
+
+    private function pivot(int $leaving, int $entering): void
+    {
+        $by = $this->rows[$leaving][$entering];
+        $pivot = array_map(static fn (float $one): float => $one / $by, $this->rows[$leaving]);
+        $right = $this->rights[$leaving] / $by;
+        $filled = array_filter($pivot, static fn (float $one): bool => $one !== 0.0);
+        foreach ($this->rows as $n => $row) {
+            $factor = $row[$entering];
+            if ($n !== $leaving && abs($factor) > 1e-12) {
+                unset($row);
+                foreach ($filled as $activity => $amount) {
+                    $this->rows[$n][$activity] -= $factor * $amount;
+                }
+                $this->rights[$n] -= $factor * $right;
+            }
+        }
+        $this->rows[$leaving] = $pivot;
+        $this->rights[$leaving] = $right;
+        $factor = $this->costs[$entering];
+        foreach ($filled as $activity => $amount) {
+            $this->costs[$activity] -= $factor * $amount;
+        }
+        $this->worth -= $factor * $right;
+        $this->basis[$leaving] = $entering;
+    }
+}
