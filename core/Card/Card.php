@@ -92,6 +92,11 @@ final readonly class Card
         return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $set);
     }
 
+    public function numbered(int $number): self
+    {
+        return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $this->set);
+    }
+
     public function onFold(FoldKind $fold): self
     {
         return new self($this->number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $fold, $this->set);

@@ -113,7 +113,7 @@ final readonly class Pattern
      * @param  list<array{int, int, float, int, bool}>  $ways
      * @param  list<int>  $across
      * @param  list<int>  $down
-     * @return array{list<float>, list<int>} worths, and which way it is, counted from 1
+     * @return array{array<int, float>, array<int, int>} worths, and which way it is, counted from 1
      */
     private static function pieces(array $ways, array $across, array $down): array
     {
@@ -159,7 +159,7 @@ final readonly class Pattern
     }
 
     /**
-     * @param  list<int>  $choices
+     * @param  array<int, int>  $choices
      * @param  list<array{int, int, float, int, bool}>  $ways
      * @param  array{list<array<int, int>>, list<array<int, int>>}  $rests
      * @param  array<int, int>  $counts  added to

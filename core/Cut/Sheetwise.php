@@ -4,16 +4,53 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut;
 
+use Closure;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Programme\Programme;
+
 /**
- * One sheet after the other, each filled as well as it can be with what is still wanted: what the planner, which lays one
- * piece after the other, does not find where sheets are to be used up to the last strip.
+ * One sheet after the other, each by a pattern that uses it up: what the planner, which lays one piece after the other, does
+ * not find where sheets are to be used to the last strip.
  *
- * First with an even share of each size, since sheets are often cut alike; then with as much as goes on the first.
+ * A linear programme over patterns (Gilmore and Gomory 1965) says whether the sheets that are left can cover what is left;
+ * where they cannot, the last choice is taken back. Of the patterns it uses those it uses most are tried. The last sheet is
+ * filled as well as it can be. Deterministic, in whatever order the pieces are named.
  */
 final class Sheetwise
 {
-    /** Boxes that are joined for one sheet. */
+    /** Choices that are looked at before it is given up. */
+    private const CHOICES = 80;
+
+    /** Patterns that are tried for one sheet. */
+    private const BREADTH = 6;
+
+    /** Rounds in which patterns are added. */
+    private const ROUNDS = 20;
+
+    /** Boxes that are joined for the last sheet. */
     private const BOXES = 1_500;
+
+    /** What is covered but for so little is covered. */
+    private const SURE = 1e-4;
+
+    /** @var list<Stock> offcuts first, the largest last */
+    private readonly array $stock;
+
+    /** @var array<string, list<Pattern>> found so far, by the size of the sheet */
+    private array $patterns = [];
+
+    /** @var list<array{int, int, bool}> sizes that are wanted: width, height, whether they may turn */
+    private array $kinds = [];
+
+    private int $choices = 0;
+
+    /** @param  list<Stock>  $stock */
+    private function __construct(array $stock, private readonly Trimmer $trimmer)
+    {
+        usort($stock, static fn (Stock $a, Stock $b): int => [$a->isWhole, $a->size->exactArea()] <=> [$b->isWhole, $b->size->exactArea()]);
+        $this->stock = $stock;
+    }
 
     /**
      * @param  list<Stock>  $stock
@@ -22,27 +59,11 @@ final class Sheetwise
      */
     public static function plan(array $stock, array $pieces, Trimmer $trimmer): ?CutPlan
     {
-        usort($stock, static fn (Stock $a, Stock $b): int => [$a->isWhole, $a->size->exactArea()] <=> [$b->isWhole, $b->size->exactArea()]);
-
-        return self::attempt($stock, $pieces, $trimmer, true) ?? self::attempt($stock, $pieces, $trimmer, false);
-    }
-
-    /**
-     * @param  list<Stock>  $stock
-     * @param  list<Piece>  $pieces
-     */
-    private static function attempt(array $stock, array $pieces, Trimmer $trimmer, bool $isEven): ?CutPlan
-    {
-        $left = self::byKind($pieces);
-        $plans = [];
-        foreach ($stock as $n => $one) {
-            $share = $isEven ? count($stock) - $n : 1;
-            $filling = Fill::best($one, self::wishes($left, $share), self::BOXES, $trimmer);
-            if ($filling->plan->pieces() !== []) {
-                $plans[] = SheetPlan::of($one, self::named($filling->plan->root, $left));
-            }
-            $left = array_filter($left);
-            if ($left === []) {
+        $isMixed = count(array_unique(array_column($pieces, 'mayTurn'))) > 1;
+        foreach ($isMixed ? [true, false] : [false] as $isEither) {
+            $search = new self($stock, $trimmer);
+            $plans = $search->from(0, $search->byKind($pieces, $isEither));
+            if ($plans !== null) {
                 return CutPlan::of($plans, [], LowerBound::strong($stock, $pieces));
             }
         }
@@ -51,51 +72,196 @@ final class Sheetwise
     }
 
     /**
-     * @param  list<Piece>  $pieces
-     * @return array<string, non-empty-list<Piece>> those that may stand for one another
+     * @param  int  $n  the sheet that is next
+     * @param  list<list<Piece>>  $wanted  by kind
+     * @return list<SheetPlan>|null
      */
-    private static function byKind(array $pieces): array
+    private function from(int $n, array $wanted): ?array
     {
-        $kinds = [];
-        foreach ($pieces as $piece) {
-            [$width, $height] = [$piece->size->width->units, $piece->size->height->units];
-            $lies = $piece->mayTurn ? min($width, $height).'x'.max($width, $height) : "{$width}x$height up";
-            $kinds[$lies][] = $piece;
+        if (array_filter($wanted) === []) {
+            return [];
+        }
+        if ($n === count($this->stock) || ++$this->choices > self::CHOICES) {
+            return null;
+        }
+        foreach ($this->roots($n, $wanted) as $root) {
+            $left = $wanted;
+            $named = self::named($root, $left);
+            $rest = $this->from($n + 1, $left);
+            if ($rest !== null) {
+                return $named->pieces() === [] ? $rest : [SheetPlan::of($this->stock[$n], $named), ...$rest];
+            }
         }
 
-        return $kinds;
+        return null;
     }
 
     /**
-     * @param  array<string, non-empty-list<Piece>>  $left
-     * @return list<Wish>
+     * Ways of cutting a sheet, the likeliest first; none where no way covers all that is wanted.
+     *
+     * @param  list<list<Piece>>  $wanted
+     * @return iterable<Node>
      */
-    private static function wishes(array $left, int $share): array
+    private function roots(int $n, array $wanted): iterable
+    {
+        $sheets = array_slice($this->stock, $n);
+        if ($sheets === []) {
+            return;
+        }
+        $patterns = $this->covering($sheets, $wanted);
+        if ($patterns === null) {
+            return;
+        }
+        $whole = Rect::whole($sheets[0]->size);
+        foreach (array_slice($patterns, 0, self::BREADTH) as $pattern) {
+            yield $pattern->box?->cutFrom($whole) ?? Leaf::offcut($whole);
+        }
+        if (count($sheets) === 1) {
+            yield $this->filled($sheets[0], $wanted);
+        }
+    }
+
+    /** @param  list<list<Piece>>  $wanted */
+    private function filled(Stock $stock, array $wanted): Node
     {
         $wishes = [];
-        foreach ($left as $kind => $pieces) {
-            $one = Piece::of($kind, $pieces[0]->size, $pieces[0]->mayTurn);
-            $wishes[] = Wish::for($one, $one->size->exactArea(), (int) ceil(count($pieces) / $share));
+        foreach (array_filter($wanted) as $kind => $pieces) {
+            [$width, $height, $mayTurn] = $this->kinds[$kind];
+            $wishes[] = Wish::for(Piece::of((string) $kind, Size::ofUnits($width, $height), $mayTurn), $width * $height, count($pieces));
         }
 
-        return $wishes;
+        return Fill::best($stock, $wishes, self::BOXES, $this->trimmer)->plan->root;
     }
 
     /**
-     * The same cuts, each piece named.
+     * The patterns for the first of some sheets by which all of them cover what is wanted, those used most first; null where
+     * parts of patterns do not cover it.
      *
-     * @param  array<string, list<Piece>>  $left  less what is named
+     * @param  non-empty-list<Stock>  $sheets
+     * @param  list<list<Piece>>  $wanted
+     * @return list<Pattern>|null
      */
-    private static function named(Node $node, array &$left): Node
+    private function covering(array $sheets, array $wanted): ?array
+    {
+        $sizes = array_count_values(array_map(self::key(...), $sheets));
+        $numbers = array_flip(array_keys($sizes));
+        $many = count($this->kinds);
+        $programme = Programme::under(array_map(floatval(...), [
+            ...array_map(count(...), $wanted),
+            ...array_fill(0, $many, 0),
+            ...array_values($sizes),
+        ]));
+        $total = 0.0;
+        foreach ($this->kinds as $kind => [$width, $height]) {
+            // In parts of the largest sheet, so that sums stay near one.
+            $area = $width * $height / end($sheets)->size->exactArea();
+            $programme->add([$kind => 1.0, $many + $kind => 1.0], $area);
+            $total += $area * count($wanted[$kind]);
+        }
+        $columns = [];
+        $add = static function (string $size, Pattern $pattern) use ($programme, $numbers, $many, &$columns): void {
+            $takes = [2 * $many + $numbers[$size] => 1.0];
+            foreach ($pattern->counts as $kind => $count) {
+                $takes[$many + $kind] = -(float) $count;
+            }
+            $columns[$programme->add($takes, 0.0)] = [$size, $pattern];
+        };
+        foreach (array_intersect_key($this->patterns, $numbers) as $size => $known) {
+            foreach ($known as $pattern) {
+                $add($size, $pattern);
+            }
+        }
+        $programme->solve();
+        for ($round = 0; $round < self::ROUNDS && $programme->worth() < $total - self::SURE; $round++) {
+            $isNew = false;
+            foreach (array_intersect_key(array_combine(array_map(self::key(...), $sheets), $sheets), $numbers) as $size => $sheet) {
+                $pattern = $this->best($sheet, static fn (int $kind): float => $programme->price($many + $kind));
+                if ($pattern->worth > $programme->price(2 * $many + $numbers[$size]) + self::SURE / 10) {
+                    $this->patterns[$size][] = $pattern;
+                    $add($size, $pattern);
+                    $isNew = true;
+                }
+            }
+            if (! $isNew) {
+                return null;
+            }
+            $programme->solve();
+        }
+        $used = array_filter(
+            array_intersect_key($columns, $programme->amounts()),
+            static fn (array $column): bool => $column[0] === self::key($sheets[0]),
+        );
+        $amounts = array_intersect_key($programme->amounts(), $used);
+        arsort($amounts);
+
+        return array_map(static fn (int $column): Pattern => $used[$column][1], array_keys($amounts));
+    }
+
+    /** @param  Closure(int): float  $price */
+    private function best(Stock $sheet, Closure $price): Pattern
+    {
+        $worths = [];
+        foreach ($this->kinds as $kind => [$width, $height, $mayTurn]) {
+            $worths[$kind] = ['width' => $width, 'height' => $height, 'worth' => $price($kind), 'mayTurn' => $mayTurn];
+        }
+
+        return Pattern::best($sheet->size, $worths);
+    }
+
+    private static function key(Stock $sheet): string
+    {
+        return "{$sheet->size->width->units}x{$sheet->size->height->units}";
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @param  bool  $isEither  those with an up together with those that have none: some of a size will lie the right way
+     * @return list<list<Piece>> those that may stand for one another
+     */
+    private function byKind(array $pieces, bool $isEither): array
+    {
+        $kinds = [];
+        // What has an up is given its place first.
+        usort($pieces, static fn (Piece $a, Piece $b): int => $a->mayTurn <=> $b->mayTurn);
+        foreach ($pieces as $piece) {
+            [$width, $height] = [$piece->size->width->units, $piece->size->height->units];
+            $lies = $piece->mayTurn || $isEither ? [min($width, $height), max($width, $height), true] : [$width, $height, false];
+            $kinds[implode('/', $lies)][] = $piece;
+        }
+        ksort($kinds);
+        foreach ($kinds as $key => $own) {
+            [$width, $height] = explode('/', $key);
+            $this->kinds[] = [(int) $width, (int) $height, $own[0]->mayTurn || $isEither];
+        }
+
+        return array_values($kinds);
+    }
+
+    /**
+     * The same cuts, each piece named as far as it is wanted.
+     *
+     * @param  list<list<Piece>>  $wanted  less what is named
+     */
+    private static function named(Node $node, array &$wanted): Node
     {
         if ($node instanceof Split) {
-            $first = self::named($node->first, $left);
+            $first = self::named($node->first, $wanted);
+            $second = self::named($node->second, $wanted);
 
-            return Split::of($node->rect(), $node->direction, $node->at, $first, self::named($node->second, $left));
+            return $first->pieces() === [] && $second->pieces() === []
+                ? Leaf::offcut($node->rect())
+                : Split::of($node->rect(), $node->direction, $node->at, $first, $second);
         }
         $kind = $node->pieces()[0] ?? null;
-        $piece = $kind === null ? null : array_shift($left[$kind]);
+        foreach ($kind === null ? [] : $wanted[(int) $kind] as $n => $piece) {
+            $isTurned = ! $piece->size->equals($node->rect()->size);
+            if (! $isTurned || $piece->mayTurn) {
+                array_splice($wanted[(int) $kind], $n, 1);
 
-        return $piece === null ? $node : Leaf::piece($node->rect(), $piece->id, ! $piece->size->equals($node->rect()->size));
+                return Leaf::piece($node->rect(), $piece->id, $isTurned);
+            }
+        }
+
+        return Leaf::offcut($node->rect());
     }
 }

@@ -40,6 +40,9 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class Designer
 {
+    /** What a base on which ink shows costs where all is to be used to the last: words can stand on it without a label. */
+    private const LIGHT = 8;
+
     private function __construct(
         private Table $table,
         private Remains $remains,
@@ -248,7 +251,10 @@ final readonly class Designer
         }
         // A front of many parts is not the better for it: what they add is brought to that of three.
         $many = max(3, count($layout->parts));
-        $less = $this->variety->ofSketch($sketch->key) + $this->variety->ofWay($front) + $scope->prices->of($layout);
+        $less = $this->variety->ofSketch($sketch->key)
+            + $this->variety->ofWay($front)
+            + $scope->prices->of($layout)
+            + ($isLight && $scope->isSparing() ? self::LIGHT : 0);
         $drafts = [];
         foreach ($this->filler->fills($layout, $lifted, $scope->breadth) as $fill) {
             $words = $straight !== null && $this->showsInk($layout, $fill, $isLight)

@@ -83,4 +83,10 @@ final readonly class Scope
     {
         return $this->ways === null || ($this->ways[$sketch->way($front)] ?? 0) > 0;
     }
+
+    /** What is used is wanted elsewhere too. */
+    public function isSparing(): bool
+    {
+        return $this->ways !== null || ! $this->prices->areNone();
+    }
 }

@@ -58,7 +58,7 @@ final class Supplies
     }
 
     /**
-     * The bases a card can be built on, one for each size of front.
+     * The bases a card can be built on, one for each size of front on which ink shows, and one on which it does not.
      *
      * A ready-made base comes before one cut from heavy cardstock, and the kit's own front before any other.
      *
@@ -70,15 +70,20 @@ final class Supplies
         foreach ($this->ofKind(Kind::Base) as $component) {
             if ($component->good instanceof CardBase) {
                 $front = self::upright($component->good->front);
-                $bases[self::key($front)] ??= [$front, self::foldOf($component->good), Taking::some($component->id, BasePart::ID, 1)];
+                $key = self::key($front).($component->good->showsInk() ? '' : ' dark');
+                $bases[$key] ??= [$front, self::foldOf($component->good), Taking::some($component->id, BasePart::ID, 1)];
             }
         }
         $front = self::upright($this->table->front);
-        $cut = isset($bases[self::key($front)]) ? null : $this->cutBase($front);
-        if ($cut !== null) {
-            $bases[self::key($front)] = [$front, ...$cut];
+        $own = self::key($front);
+        $isReady = isset($bases[$own]) || isset($bases["$own dark"]);
+        foreach ($isReady ? [] : [$own => true, "$own dark" => false] as $key => $isLight) {
+            $cut = $this->cutBase($front, $isLight);
+            if ($cut !== null) {
+                $bases[$key] = [$front, ...$cut];
+            }
         }
-        uksort($bases, static fn (string $a, string $b): int => ($b === self::key($front)) <=> ($a === self::key($front)));
+        uksort($bases, static fn (string $a, string $b): int => str_starts_with($b, $own) <=> str_starts_with($a, $own));
 
         return array_values($bases);
     }
@@ -210,10 +215,11 @@ final class Supplies
     }
 
     /** @return array{FoldKind, Taking}|null */
-    private function cutBase(Size $front): ?array
+    private function cutBase(Size $front, bool $isLight): ?array
     {
         foreach ($this->components as $component) {
-            if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
+            $good = $component->good;
+            if (! $good instanceof Cardstock || ! $good->makesBases() || $good->showsInk() !== $isLight) {
                 continue;
             }
             foreach (FoldEdge::cases() as $fold) {

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Pattern;
 
+use KeepShare\Core\Card\Need;
+
 /** What the linear programme says at a stand. */
 final readonly class Answer
 {
     /**
-     * @param  float  $cards  the most that parts of cards from parts of sheets could give with the patterns known
      * @param  array<int, float>  $made  how many of each recipe, by its number
      * @param  array<int, float>  $folded  how many of each blank for a base
      * @param  array<int, float>  $cut  how many sheets by each pattern
-     * @param  int|null  $bound  no more cards can be made; null where that was not looked at
+     * @param  int  $bound  no more cards can be made
+     * @param  Need  $binds  what most of that goes back to, where it is paper or cardstock that is short
      */
-    private function __construct(public float $cards, public array $made, public array $folded, public array $cut, public ?int $bound)
-    {
+    private function __construct(
+        public array $made,
+        public array $folded,
+        public array $cut,
+        public int $bound,
+        public Need $binds,
+    ) {
     }
 
     /**
@@ -23,8 +30,8 @@ final readonly class Answer
      * @param  array<int, float>  $folded
      * @param  array<int, float>  $cut
      */
-    public static function of(float $cards, array $made, array $folded, array $cut, ?int $bound): self
+    public static function of(array $made, array $folded, array $cut, int $bound, Need $binds): self
     {
-        return new self($cards, $made, $folded, $cut, $bound);
+        return new self($made, $folded, $cut, $bound, $binds);
     }
 }

@@ -26,11 +26,6 @@ final readonly class Cutting
         return new self($plans, $ways);
     }
 
-    public static function none(): self
-    {
-        return new self([], []);
-    }
-
     public function cards(): int
     {
         return array_sum($this->ways);

@@ -18,8 +18,6 @@ use Random\Randomizer;
  */
 final class Dive
 {
-    private const DIVES = 8;
-
     /** What is within so much of a whole number is one. */
     private const WHOLE = 1e-3;
 
@@ -41,27 +39,30 @@ final class Dive
      *
      * @param  int  $target  no more are looked for
      */
-    public static function best(Master $master, int $target, Trimmer $trimmer): Cutting
+    public static function best(Master $master, int $target, Trimmer $trimmer, int $dives): Cutting
     {
-        $best = null;
-        for ($seed = 0; $seed < self::DIVES; $seed++) {
-            $dive = new self($master, $seed);
-            $dive->run();
-            $cutting = $dive->cutting($trimmer);
-            $best = $best === null || $cutting->cards() > $best->cards() ? $cutting : $best;
-            if ($best->cards() >= $target) {
-                break;
-            }
+        $best = self::once($master, $target, $trimmer);
+        for ($seed = 1; $seed < $dives && $best->cards() < $target; $seed++) {
+            $cutting = self::once($master, $target, $trimmer, $seed);
+            $best = $cutting->cards() > $best->cards() ? $cutting : $best;
         }
 
-        return $best ?? Cutting::none();
+        return $best;
     }
 
-    private function run(): void
+    private static function once(Master $master, int $target, Trimmer $trimmer, int $seed = 0): Cutting
+    {
+        $dive = new self($master, $seed);
+        $dive->run($target);
+
+        return $dive->cutting($trimmer);
+    }
+
+    private function run(int $target): void
     {
         $at = $this->master->start;
         while (! $at->isCutUp()) {
-            $cut = $this->master->answer($at)->cut;
+            $cut = $this->master->answer($at, $target)->cut;
             if ($cut === []) {
                 break;
             }
@@ -72,7 +73,7 @@ final class Dive
                 $this->patterns[] = $number;
             }
         }
-        $this->make($at->cutUp());
+        $this->make($at->cutUp(), $target);
     }
 
     /**
@@ -90,13 +91,13 @@ final class Dive
         return [$number, max(1, intdiv((int) floor($cut[$number] + self::WHOLE), 2))];
     }
 
-    /** As many cards as the pieces are enough for. */
-    private function make(Stand $at): void
+    /** As many cards as the pieces are enough for and as are looked for, the best looking first. */
+    private function make(Stand $at, int $target): void
     {
-        while (true) {
+        while (array_sum($this->made) < $target) {
             $answer = $this->master->answer($at);
             $folded = $this->fold($at, $answer->folded);
-            $next = $this->wholeCards($folded, $answer->made) ?? $this->oneCard($folded, $answer->made);
+            $next = $this->wholeCards($folded, $answer->made, $target) ?? $this->oneCard($folded, $answer->made);
             if ($next === null) {
                 return;
             }
@@ -114,7 +115,7 @@ final class Dive
         foreach ($folded as $number => $many) {
             [$kind, $raises] = $this->master->blank($number);
             for ($n = 0; $n < (int) ceil($many - self::WHOLE); $n++) {
-                $at = $at->without([$kind->key => 1], [$raises => -1]) ?? $at;
+                $at = $at->without([$kind->key => 1], array_fill_keys($raises, -1)) ?? $at;
             }
         }
 
@@ -125,11 +126,13 @@ final class Dive
      * @param  array<int, float>  $made
      * @return Stand|null null where no recipe is made wholly
      */
-    private function wholeCards(Stand $at, array $made): ?Stand
+    private function wholeCards(Stand $at, array $made, int $target): ?Stand
     {
         $next = null;
+        $looks = fn (int $number): float => $this->master->recipes[$number]->looks();
+        uksort($made, static fn (int $a, int $b): int => $looks($b) <=> $looks($a));
         foreach ($made as $number => $many) {
-            for ($n = 0; $n < (int) floor($many + self::WHOLE); $n++) {
+            for ($n = 0; $n < (int) floor($many + self::WHOLE) && array_sum($this->made) < $target; $n++) {
                 $next = $this->card($next ?? $at, $number) ?? $next;
             }
         }

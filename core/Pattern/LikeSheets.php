@@ -57,6 +57,11 @@ final readonly class LikeSheets
         return in_array($kind->source, $this->sources, true) && $kind->size->fitsIn($this->size, $this->mayTurn);
     }
 
+    public function isPaper(): bool
+    {
+        return in_array(Source::Paper, $this->sources, true);
+    }
+
     /** @return list<Source> */
     private static function sourcesOf(Component $component, Table $table): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Pattern;
 
 use Closure;
+use KeepShare\Core\Card\Need;
 use KeepShare\Core\Cut\Pattern;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\FoldEdge;
@@ -12,6 +13,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Programme\Programme;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /**
  * Cards and the patterns their sheets are cut by, as one linear programme: pieces used are not more than pieces cut, sheets
@@ -27,8 +29,18 @@ final class Master
     /** Rounds of pricing after which the bound is taken as it is. */
     private const ROUNDS = 60;
 
+    private const ROUNDS_FOR_LOOKS = 16;
+
     /** By how much a sum in doubles may be off, many times over: a bound is cut to whole cards above it. */
     private const SURE = 1e-5;
+
+    /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
+    private const LOOKS = 1 / (Wishes::MOST_CARDS * 11);
+
+    /** So many on one sketch look well; each of those beyond loses so many points. */
+    private const OFTEN = 2;
+
+    private const AGAIN = 3.0;
 
     /** The limit that says how many cards there may be in all. */
     public const CARDS = 'cards';
@@ -42,7 +54,7 @@ final class Master
     /** @var array<string, true> */
     private array $known = [];
 
-    /** @var list<array{PieceKind, string}> blanks that bases are folded from, each with the limit it raises */
+    /** @var list<array{PieceKind, list<string>}> blanks that bases are folded from, each with the limits it raises */
     private readonly array $blanks;
 
     /** @var array<string, int> the number of each limit: kinds of pieces, classes of sheets, what is counted */
@@ -54,8 +66,13 @@ final class Master
      * @param  list<Recipe>  $recipes
      * @param  array<string, LikeSheets>  $classes
      */
-    private function __construct(public readonly array $recipes, public readonly array $classes, Table $table)
-    {
+    private function __construct(
+        public readonly array $recipes,
+        public readonly array $classes,
+        private readonly Table $table,
+        private readonly bool $isForLooks,
+        private readonly int $cards,
+    ) {
         $this->blanks = self::blanks($table, $classes);
         foreach ($recipes as $recipe) {
             foreach ($recipe->pieces as $kind) {
@@ -66,31 +83,51 @@ final class Master
             $this->kinds[$kind->key] = $kind;
         }
         $sheets = array_map(static fn (LikeSheets $class): int => count($class->sheets), $classes);
-        $limits = self::limits($table, $recipes);
+        $limits = [self::CARDS => $cards, ...self::limits($table, $recipes), ...$this->varied()];
         $this->start = Stand::before($sheets, $limits);
         $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
     }
 
-    /** @param  list<Recipe>  $recipes */
-    public static function of(Table $table, array $recipes): self
+    /** The most cards, on the recipes that no other undercuts. */
+    public static function most(Table $table): self
     {
-        return new self($recipes, LikeSheets::on($table), $table);
+        $cards = min($table->wishes->cards, Bound::byCount($table)->cards);
+
+        return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, false, $cards);
     }
 
-    /** The most that parts of cards could be, once no more patterns are worth having. */
-    public function answer(Stand $at): Answer
+    /** As many cards, and of as many the best looking: on any recipe, a sketch that comes often being worth less. */
+    public static function bestLooking(Table $table, int $cards): self
+    {
+        return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, true, $cards);
+    }
+
+    /**
+     * The most that parts of cards could be, once no more patterns are worth having.
+     *
+     * @param  int  $enough  cards for which no more patterns are looked for
+     */
+    public function answer(Stand $at, int $enough = PHP_INT_MAX): Answer
     {
         $limits = [];
-        foreach ($this->numbers as $name => $number) {
-            $limits[$number] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $at->limits[$name] ?? 0);
+        foreach (array_keys($this->numbers) as $name) {
+            $limits[] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $at->limits[$name] ?? 0);
         }
         $programme = Programme::under($limits);
         $made = $folded = $cut = [];
         foreach ($this->recipes as $n => $recipe) {
-            $made[$programme->add($this->takes($recipe->pieces, [self::CARDS, ...$recipe->counted]), 1.0)] = $n;
+            $counted = [self::CARDS, ...$recipe->counted, ...$this->isForLooks ? [self::sketch($recipe)] : []];
+            $made[$programme->add($this->takes($recipe->pieces, $counted), $this->worth($recipe))] = $n;
+        }
+        foreach (array_keys($this->varied()) as $sketch) {
+            $programme->add([$this->numbers[$sketch] => -1.0], -self::LOOKS * self::AGAIN);
         }
         foreach ($this->blanks as $n => [$kind, $raises]) {
-            $folded[$programme->add([$this->numbers[$kind->key] => 1.0, $this->numbers[$raises] => -1.0], 0.0)] = $n;
+            $takes = [$this->numbers[$kind->key] => 1.0];
+            foreach ($raises as $limit) {
+                $takes[$this->numbers[$limit]] = -1.0;
+            }
+            $folded[$programme->add($takes, 0.0)] = $n;
         }
         foreach (array_keys($this->patterns) as $n) {
             $cut[$this->cutBy($programme, $n)] = $n;
@@ -105,11 +142,11 @@ final class Master
             $programme->solve();
         }
         $price = fn (PieceKind $kind): float => $programme->price($this->numbers[$kind->key]);
-        $bound = null;
-        for ($round = 0; $round < self::ROUNDS; $round++) {
+        $bound = [PHP_INT_MAX, Need::Paper];
+        for ($round = 0; $round < ($this->isForLooks ? self::ROUNDS_FOR_LOOKS : self::ROUNDS) && $programme->worth() < $enough; $round++) {
             [$worths, $new] = $this->price($programme, $at, $price);
-            $bound = min($bound ?? PHP_INT_MAX, $this->bound($programme, $at, $worths));
-            if ($new === [] || $bound <= (int) floor($programme->worth() + self::SURE)) {
+            $bound = $this->isForLooks ? $bound : min($bound, $this->bound($programme, $at, $worths));
+            if ($new === [] || $bound[0] <= (int) floor($programme->worth() + self::SURE)) {
                 break;
             }
             foreach ($new as $n) {
@@ -118,12 +155,39 @@ final class Master
             $programme->solve();
         }
         $amounts = $programme->amounts();
-        $of = static fn (array $numbers): array => array_combine(
-            array_values(array_intersect_key($numbers, $amounts)),
-            array_values(array_intersect_key($amounts, $numbers)),
-        );
 
-        return Answer::of($programme->worth(), $of($made), $of($folded), $of($cut), $bound);
+        return Answer::of(self::amounts($amounts, $made), self::amounts($amounts, $folded), self::amounts($amounts, $cut), ...$bound);
+    }
+
+    /**
+     * @param  array<int, float>  $amounts  by activity
+     * @param  array<int, int>  $numbers  by activity
+     * @return array<int, float> by number
+     */
+    private static function amounts(array $amounts, array $numbers): array
+    {
+        $own = [];
+        foreach (array_intersect_key($numbers, $amounts) as $activity => $number) {
+            $own[$number] = $amounts[$activity];
+        }
+
+        return $own;
+    }
+
+    private function worth(Recipe $recipe): float
+    {
+        return $this->isForLooks ? 1.0 + self::LOOKS * $recipe->looks() : 1.0;
+    }
+
+    /** @return array<string, int> the limits beyond which one more on a sketch looks less, where looks are asked for */
+    private function varied(): array
+    {
+        return $this->isForLooks ? array_fill_keys(array_map(self::sketch(...), $this->recipes), self::OFTEN) : [];
+    }
+
+    private static function sketch(Recipe $recipe): string
+    {
+        return "on {$recipe->sketch->key}";
     }
 
     /** @return array{string, Pattern, array<string, int>} */
@@ -132,7 +196,7 @@ final class Master
         return $this->patterns[$number];
     }
 
-    /** @return array{PieceKind, string} */
+    /** @return array{PieceKind, list<string>} */
     public function blank(int $number): array
     {
         return $this->blanks[$number];
@@ -223,12 +287,10 @@ final class Master
      * The worth of all there is at these prices, by the least a card costs.
      *
      * @param  array<string, float>  $worths  of a sheet, by class
+     * @return array{int, Need} and what has the larger part of the worth
      */
-    private function bound(Programme $programme, Stand $at, array $worths): int
+    private function bound(Programme $programme, Stand $at, array $worths): array
     {
-        if ($this->recipes === []) {
-            return PHP_INT_MAX;
-        }
         $prices = $this->prices($programme);
         $least = INF;
         foreach ($this->recipes as $recipe) {
@@ -238,9 +300,9 @@ final class Master
             }
             $least = min($least, $cost);
         }
-        $worth = 0.0;
+        $papers = $cardstocks = $worth = 0.0;
         foreach ($at->sheets as $class => $many) {
-            $worth += $many * $worths[$class];
+            $this->classes[$class]->isPaper() ? $papers += $many * $worths[$class] : $cardstocks += $many * $worths[$class];
         }
         foreach ([$at->cut, $at->limits] as $there) {
             foreach ($there as $name => $many) {
@@ -248,7 +310,12 @@ final class Master
             }
         }
 
-        return $least <= 0.0 ? PHP_INT_MAX : (int) min(floor($worth / $least + self::SURE), 1_000_000);
+        $most = $least > 0.0 ? ($worth + $papers + $cardstocks) / $least : INF;
+
+        return [
+            (int) min(PHP_INT_MAX >> 1, floor($most + self::SURE)),
+            $papers >= $cardstocks ? Need::Paper : Need::Cardstock,
+        ];
     }
 
     /** @return array<string, float> what a piece and what is counted is worth; a base no more than what it can be folded from */
@@ -259,7 +326,11 @@ final class Master
             $prices[$name] = $programme->price($number);
         }
         foreach ($this->blanks as [$kind, $raises]) {
-            $prices[$raises] = min($prices[$raises], $prices[$kind->key]);
+            $left = $prices[$kind->key];
+            foreach ($raises as $limit) {
+                $prices[$limit] = min($prices[$limit], $left);
+                $left -= $prices[$limit];
+            }
         }
 
         return $prices;
@@ -267,18 +338,24 @@ final class Master
 
     /**
      * @param  array<string, LikeSheets>  $classes
-     * @return list<array{PieceKind, string}>
+     * @return list<array{PieceKind, list<string>}>
      */
     private static function blanks(Table $table, array $classes): array
     {
-        $isHeavy = array_filter($classes, static fn (LikeSheets $class): bool => in_array(Source::Heavy, $class->sources, true)) !== [];
-        $front = Size::of($table->front->shorter(), $table->front->longer());
-        $blank = static fn (FoldEdge $fold): array => [
-            PieceKind::of(Source::Heavy, Blank::for($front, $fold)->size),
-            Recipes::base($front),
-        ];
+        $sources = array_merge([], ...array_values(array_map(static fn (LikeSheets $class): array => $class->sources, $classes)));
+        $front = $table->front;
+        $blanks = [];
+        foreach (FoldEdge::cases() as $fold) {
+            $size = Blank::for(Size::of($front->shorter(), $front->longer()), $fold)->size;
+            if (in_array(Source::Heavy, $sources, true)) {
+                $blanks[] = [PieceKind::of(Source::Heavy, $size), [Recipes::base($front)]];
+            }
+            if (in_array(Source::LightHeavy, $sources, true)) {
+                $blanks[] = [PieceKind::of(Source::LightHeavy, $size), [Recipes::base($front), Recipes::lightBase($front)]];
+            }
+        }
 
-        return $isHeavy ? array_map($blank, FoldEdge::cases()) : [];
+        return $blanks;
     }
 
     /**
@@ -287,17 +364,19 @@ final class Master
      */
     private static function limits(Table $table, array $recipes): array
     {
-        $limits = array_fill_keys(array_merge([], ...array_column($recipes, 'counted')), 0);
+        $limits = array_fill_keys([Recipes::base($table->front), Recipes::lightBase($table->front)], 0);
+        $limits += array_fill_keys(array_merge([], ...array_column($recipes, 'counted')), 0);
         foreach ($table->components as $id => $component) {
-            $limit = Recipes::limitOf($component);
-            if ($limit !== null && isset($limits[$limit]) && $table->offers($id)) {
-                $limits[$limit] += max(0, $table->free[$id] ?? 0);
+            foreach ($table->offers($id) ? Recipes::limitsOf($component) : [] as $limit) {
+                if (isset($limits[$limit])) {
+                    $limits[$limit] += max(0, $table->free[$id] ?? 0);
+                }
             }
         }
         if (isset($limits[Recipes::WORDS])) {
             $limits[Recipes::WORDS] = min($limits[Recipes::WORDS], Bound::byCount($table)->cards);
         }
 
-        return [self::CARDS => min($table->wishes->cards, Bound::byCount($table)->cards)] + $limits;
+        return $limits;
     }
 }

@@ -20,6 +20,20 @@ final readonly class Recipe
     }
 
     /**
+     * How it looks, from 0 to 10: a picture is most of it, then how much of the front is covered. A matter of taste: it is
+     * only asked between as many cards.
+     */
+    public function looks(): float
+    {
+        $covered = 0;
+        foreach ($this->pieces as $kind) {
+            $covered += $kind->source === Source::Paper || $kind->source === Source::CalmPaper ? $kind->size->exactArea() : 0;
+        }
+
+        return ($this->sketch->focus->isLean() ? 0.0 : 6.0) + 4.0 * min(1.0, $covered / $this->front->exactArea());
+    }
+
+    /**
      * @param  list<PieceKind>  $pieces
      * @param  list<string>  $counted
      */

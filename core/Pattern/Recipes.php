@@ -70,15 +70,23 @@ final readonly class Recipes
         return "base {$front->shorter()->units}x{$front->longer()->units}";
     }
 
-    /** The limit that a component counts for; null where it counts for none. */
-    public static function limitOf(Component $component): ?string
+    /** The limit that says how many of them ink shows on. */
+    public static function lightBase(Size $front): string
     {
+        return 'light '.self::base($front);
+    }
+
+    /** @return list<string> the limits that a component counts for */
+    public static function limitsOf(Component $component): array
+    {
+        $good = $component->good;
+
         return match (true) {
-            $component->good instanceof CardBase => self::base($component->good->front),
-            $component->isEndless() => null,
-            $component->words() !== null => self::WORDS,
-            $component->isFocalPoint() => self::PICTURES,
-            default => null,
+            $good instanceof CardBase => [self::base($good->front), ...$good->showsInk() ? [self::lightBase($good->front)] : []],
+            $component->isEndless() => [],
+            $component->words() !== null => [self::WORDS],
+            $component->isFocalPoint() => [self::PICTURES],
+            default => [],
         };
     }
 
@@ -87,10 +95,11 @@ final readonly class Recipes
     {
         $recipes = [];
         foreach ($this->fronts() as $base => [$front, $isLight]) {
+            $light = $isLight ? self::lightBase($front) : null;
             foreach ($this->table->sketches as $sketch) {
                 foreach ([$front, $front->turned()] as $way) {
                     $layout = $this->table->layouts->of($sketch, $way);
-                    foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $isLight) as [$pieces, $counted]) {
+                    foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $light) as [$pieces, $counted]) {
                         $recipes[] = Recipe::of($sketch, $way, $pieces, [$base, ...$counted]);
                     }
                 }
@@ -120,14 +129,14 @@ final readonly class Recipes
     }
 
     /** @return iterable<array{list<PieceKind>, list<string>}> */
-    private function onLayout(Sketch $sketch, Layout $layout, bool $isLight): iterable
+    private function onLayout(Sketch $sketch, Layout $layout, ?string $light): iterable
     {
         $pieces = [];
         foreach ($layout->parts as $id => $laid) {
             $pieces[$id] = PieceKind::of($laid->part->role->isPaper() ? Source::Paper : Source::Card, $laid->cut);
         }
         $pictures = $sketch->focus->isLean() ? [[[], []]] : $this->pictures($layout);
-        foreach ($this->words($sketch, $layout, $pieces, $isLight) as [$own, $said]) {
+        foreach ($this->words($sketch, $layout, $pieces, $light) as [$own, $said]) {
             foreach ($pictures as [$cut, $taken]) {
                 yield [[...array_values($own), ...$cut], [...$said, ...$taken]];
             }
@@ -138,7 +147,7 @@ final readonly class Recipes
      * @param  array<int, PieceKind>  $pieces
      * @return iterable<array{array<int, PieceKind>, list<string>}>
      */
-    private function words(Sketch $sketch, Layout $layout, array $pieces, bool $isLight): iterable
+    private function words(Sketch $sketch, Layout $layout, array $pieces, ?string $light): iterable
     {
         $place = $layout->sentiment->size;
         $labels = [];
@@ -157,9 +166,9 @@ final readonly class Recipes
         if ($this->hasPrintedWords($place)) {
             yield [$pieces, [self::WORDS]];
         }
-        $inked = $isStraight ? self::stamped($layout, $pieces, $isLight) : null;
+        $inked = $isStraight ? self::stamped($layout, $pieces, $light) : null;
         if ($inked !== null) {
-            yield [$inked, []];
+            yield $inked;
         }
         foreach ($labels as $label) {
             yield [[...$pieces, $label], []];
@@ -179,26 +188,28 @@ final readonly class Recipes
     }
 
     /**
-     * The pieces where words are stamped without a label, or null where their ink would not show.
+     * The pieces, and the limits it takes one of, where words are stamped without a label; null where their ink would not show.
      *
      * @param  array<int, PieceKind>  $pieces
-     * @return array<int, PieceKind>|null
+     * @return array{array<int, PieceKind>, list<string>}|null
      */
-    private static function stamped(Layout $layout, array $pieces, bool $isLight): ?array
+    private static function stamped(Layout $layout, array $pieces, ?string $light): ?array
     {
         $ground = null;
         foreach ($layout->parts as $id => $laid) {
             $ground = $laid->rect->overlaps($layout->sentiment) ? $id : $ground;
         }
         if ($ground === null) {
-            return $isLight ? $pieces : null;
+            return $light === null ? null : [$pieces, [$light]];
         }
         $laid = $layout->parts[$ground];
         if (! $laid->rect->contains($layout->sentiment)) {
             return null;
         }
 
-        return [...$pieces, $ground => PieceKind::of($laid->part->role->isPaper() ? Source::CalmPaper : Source::Inked, $laid->cut)];
+        $pieces[$ground] = PieceKind::of($laid->part->role->isPaper() ? Source::CalmPaper : Source::Inked, $laid->cut);
+
+        return [$pieces, []];
     }
 
     /**

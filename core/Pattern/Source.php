@@ -23,6 +23,8 @@ enum Source: string
     case Inked = 'cardstock for ink';
     /** Cardstock that is stiff enough to fold. */
     case Heavy = 'heavy cardstock';
+    /** The same, where ink shows on it. */
+    case LightHeavy = 'light heavy cardstock';
 
     /** Whatever is cut from this would do for the other. */
     public function serves(self $other): bool
@@ -40,6 +42,7 @@ enum Source: string
             self::Card => $good instanceof Cardstock && $good->makesMats(),
             self::Inked => $good instanceof Cardstock && $good->takesInk(),
             self::Heavy => $good instanceof Cardstock && $good->makesBases(),
+            self::LightHeavy => $good instanceof Cardstock && $good->makesBases() && $good->showsInk(),
         };
     }
 

@@ -24,10 +24,10 @@ final class Programme
     /** @var list<array<int, float>> the limits, each with what every activity takes of it, as the basis sees them */
     private array $rows = [];
 
-    /** @var list<float> */
+    /** @var array<int, float> what is left of each limit */
     private array $rights;
 
-    /** @var list<int> the activity that each limit binds */
+    /** @var array<int, int> the activity that each limit binds */
     private array $basis;
 
     /** @var array<int, float> what one more of an activity would cost */
@@ -136,7 +136,7 @@ final class Programme
         $least = INF;
         $best = null;
         foreach ($this->rows as $n => $row) {
-            if ($row[$entering] > self::NOTHING && $this->rights[$n] / $row[$entering] < $least) {
+            if ($row[$entering] > self::NOTHING && $least > $this->rights[$n] / $row[$entering]) {
                 [$least, $best] = [$this->rights[$n] / $row[$entering], $n];
             }
         }

@@ -6,24 +6,36 @@ namespace KeepShare\Core\Share;
 
 use Closure;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Prepared;
+use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Pattern\Cutting;
+use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
 /**
- * As many cards as were asked for, or as the kit holds: shared out as the designs please where there may be paper for
- * that; where that gives too few, with so high a price on paper and cardstock that the leanest designs are taken, then with
- * lower ones. What cost nothing is kept unless a price gives more cards; of the prices that give the most the lowest is:
- * it is the best looking.
+ * As many cards as were asked for, or as the kit holds. Shared out as the designs please where there may be paper for that.
+ * Where there is not, or that gives too few, cards are made from the pieces of patterns that use the sheets up: on the best
+ * looking sketches that are found to give as many, else on the leanest. What is left goes to further cards.
+ *
+ * Where patterns are not asked (designs that are followed, folds, sets, a table with cards on it), paper and cardstock have
+ * so high a price that the leanest designs are taken.
  */
 final class Stretch
 {
-    /** Points of goodness that the fair share of paper costs, the dearest first. */
-    private const LEVELS = [1_000, 200, 40];
+    /** Points of goodness that the fair share of paper costs: the dearest gives the most cards, the cheapest look best. */
+    private const DEAREST = 1_000;
 
-    /** Up to so many cards lower prices are tried, for the looks of them. */
-    private const BY_LOOKS = 48;
+    private const CHEAPER = [40, 200];
+
+    /** Up to so many cards the cheaper prices are tried, for the looks of them. */
+    private const BY_LOOKS = 24;
+
+    /** So many that are missing are looked for in what is left. */
+    private const FEW = 6;
 
     /** Of all cards made in one search so far. */
     private int $most = 0;
@@ -52,12 +64,13 @@ final class Stretch
         if (count($pleasing) >= $target || $this->isStopped) {
             return $pleasing;
         }
-        $paid = $this->paid($target);
-        if ($paid === [] && $pleasing === []) {
+        $isByPatterns = Patterns::areFor($this->table) && $this->table->wishes->set === 1;
+        $lean = $isByPatterns ? $this->byPatterns() : $this->paid(self::DEAREST, $target);
+        if ($lean === [] && $pleasing === []) {
             return $this->pleasing();
         }
 
-        return count($paid) > count($pleasing) ? $paid : $pleasing;
+        return count($lean) > count($pleasing) ? $lean : $pleasing;
     }
 
     /** @return list<Card> shared out as the designs please */
@@ -66,30 +79,139 @@ final class Stretch
         return Sharer::most($this->table, $this->tell(...));
     }
 
-    /** Whether so many cards could be made on the sketches with a picture, by the areas of paper and cardstock. */
+    /**
+     * Whether so many cards could be made on the sketches with a picture: with a quarter to spare, since a share-out that
+     * pleases wastes as much.
+     */
     private function isEnoughForPictures(int $target): bool
     {
         $rich = array_filter($this->table->sketches, static fn (Sketch $one): bool => ! $one->focus->isLean());
+        $pictures = $this->table->onSketches(array_values($rich));
+        if (4 * Areas::on($pictures)->cards < 5 * $target) {
+            return false;
+        }
 
-        return Areas::on($this->table->onSketches(array_values($rich)))->cards >= $target;
+        return ! Patterns::areFor($this->table) || Patterns::on($pictures)->bound->cards >= $target;
     }
 
-    /** @return list<Card> the most that a price on paper gives */
-    private function paid(int $target): array
+    /** @return list<Card> the best looking of as many as patterns are found to give */
+    private function byPatterns(): array
     {
+        $patterns = Patterns::on($this->table);
+        $most = $patterns->most(min($this->table->wishes->cards, $patterns->bound->cards));
         $best = [];
-        foreach (self::LEVELS as $level) {
-            $cards = Sharer::paying($this->table, $level, $target, $this->tell(...));
-            if (count($cards) < count($best) && count($best) === $target) {
-                return $best;
-            }
-            $best = count($cards) < count($best) ? $best : $cards;
-            if ($this->isStopped || $target > self::BY_LOOKS) {
-                return $best;
+        foreach ($this->ways($patterns, $most) as $cards) {
+            $best = count($cards) > count($best) ? $cards : $best;
+            if (count($best) >= $most->cards() || $this->isStopped) {
+                break;
             }
         }
 
         return $best;
+    }
+
+    /**
+     * Ways to so many cards, the best looking first.
+     *
+     * @return iterable<list<Card>>
+     */
+    private function ways(Patterns $patterns, Cutting $most): iterable
+    {
+        foreach ($most->cards() > self::BY_LOOKS ? [] : self::CHEAPER as $level) {
+            yield $this->paid($level, $most->cards());
+        }
+        foreach ([$patterns->bestLooking($most->cards()), $most] as $cutting) {
+            $cards = $this->cutBy($cutting);
+            yield $cards;
+            if ($most->cards() - count($cards) <= self::FEW) {
+                yield $this->withMore($cards, $most->cards());
+            }
+        }
+    }
+
+    /** @return list<Card> that are made of some patterns */
+    private function cutBy(Cutting $cutting): array
+    {
+        $prepared = $this->table->cutBy(array_map(Prepared::by(...), $cutting->plans));
+
+        return self::mixed($this->plannable(Sharer::onWays($prepared, $cutting->ways, $this->tell(...))));
+    }
+
+    /**
+     * The same, numbered so that those on one sketch do not follow each other.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    private static function mixed(array $cards): array
+    {
+        $numbers = array_column($cards, 'number');
+        sort($numbers);
+        $bySketch = [];
+        foreach ($cards as $card) {
+            $bySketch[$card->sketch->key][] = $card;
+        }
+        $mixed = [];
+        while (array_filter($bySketch) !== []) {
+            foreach ($bySketch as $key => $own) {
+                $card = array_shift($own);
+                $bySketch[$key] = $own;
+                $mixed = $card === null ? $mixed : [...$mixed, $card];
+            }
+        }
+
+        return array_map(static fn (Card $card, int $number): Card => $card->numbered($number), $mixed, $numbers);
+    }
+
+    /**
+     * And more of what is left.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    private function withMore(array $cards, int $target): array
+    {
+        $room = max(1, $target - count($cards));
+        $left = $this->table->after(...$cards)->asking($this->table->wishes->forCards($room));
+
+        return [...$cards, ...Sharer::paying($left, self::DEAREST, $room, static fn (): bool => true)];
+    }
+
+    /**
+     * Those whose pieces the engine can plan anew, knowing nothing of the patterns: a cut plan is made again and again.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    private function plannable(array $cards): array
+    {
+        $pieces = [];
+        foreach ($cards as $card) {
+            foreach ($card->pieces() as $component => $own) {
+                $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
+            }
+        }
+        $terms = Terms::usual()->with($this->table->wishes->trimmer());
+        $left = [];
+        foreach ($pieces as $component => $all) {
+            $plan = Engine::earliestFirst($this->table->stock[$component], $all, $terms);
+            $left = [...$left, ...array_column($plan->unplaced, 'id')];
+        }
+        $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $left) === [];
+
+        return array_values(array_filter($cards, $isCut));
+    }
+
+    /** @return list<string> of its pieces */
+    private static function ids(Card $card): array
+    {
+        return array_column(array_merge(...array_values($card->pieces())), 'id');
+    }
+
+    /** @return list<Card> the most that a price on paper gives */
+    private function paid(int $level, int $target): array
+    {
+        return Sharer::paying($this->table, $level, $target, $this->tell(...));
     }
 
     private function tell(int $made, int $wanted): bool

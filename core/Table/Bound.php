@@ -32,7 +32,7 @@ use KeepShare\Core\Measure\Size;
  */
 final readonly class Bound
 {
-    /** @param  string  $how  'counts' or 'area' */
+    /** @param  string  $how  'counts', 'area' or 'patterns' */
     private function __construct(public int $cards, public Need $need, public string $how)
     {
     }
@@ -43,6 +43,12 @@ final readonly class Bound
         $areas = $best->cards === 0 ? null : Areas::on($table);
 
         return $areas?->binds !== null && $areas->cards < $best->cards ? new self($areas->cards, $areas->binds, 'area') : $best;
+    }
+
+    /** The lesser of this and what the patterns that sheets can be cut by are found to hold. */
+    public function byPatterns(int $cards, Need $binds): self
+    {
+        return $cards < $this->cards ? new self($cards, $binds, 'patterns') : $this;
     }
 
     /** What is counted alone, as if paper could be had. */
@@ -83,7 +89,7 @@ final readonly class Bound
 
         return sprintf(
             'No way to another was found, which is no proof: by %s alone there could be %d more, as far as the %s go%s.',
-            $this->how === 'area' ? 'area' : 'count',
+            ['area' => 'area', 'patterns' => 'the patterns of sheets'][$this->how] ?? 'count',
             $this->cards,
             $this->need->plural(),
             $this->need->isSheets() ? 'es' : '',

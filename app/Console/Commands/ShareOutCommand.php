@@ -12,6 +12,7 @@ use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Outlook;
+use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Stretch;
@@ -62,7 +63,7 @@ final class ShareOutCommand extends Command
         }
         $cards = Settle::down($table, Stretch::most($table), max(0, (int) $this->option('steps')));
         $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
-        $bound = Bound::on($table);
+        $bound = Patterns::on($table)->bound;
         $isMost = $this->option('cards') === 'max';
         $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
         $most = ['cards' => $bound->cards, 'binds' => $bound->need->value, 'how' => $bound->how];

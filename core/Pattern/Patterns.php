@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Pattern;
+
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+
+/** How many cards a table holds by the patterns its sheets can be cut by, and how they are cut for so many. */
+final readonly class Patterns
+{
+    private const DIVES = 8;
+
+    /** So many more are asked for than are made, where there is a choice. */
+    private const MORE = 5;
+
+    private function __construct(private Table $table, private Master $most, public Bound $bound)
+    {
+    }
+
+    public static function on(Table $table): self
+    {
+        $most = Master::most($table);
+        $bound = Bound::on($table);
+        $answer = self::areFor($table) ? $most->answer($most->start) : null;
+
+        return new self($table, $most, $answer === null ? $bound : $bound->byPatterns($answer->bound, $answer->binds));
+    }
+
+    /** Where something is promised, folded or followed areas are all that is counted. */
+    public static function areFor(Table $table): bool
+    {
+        return $table->promised === [] && $table->wishes->folds === [] && $table->wishes->designs === [];
+    }
+
+    /** For as many cards as were found, whatever they look like. */
+    public function most(int $target): Cutting
+    {
+        return Dive::best($this->most, $target, $this->table->wishes->trimmer(), self::DIVES);
+    }
+
+    /**
+     * For so many cards, on sketches as different and as good to look at as they can be; fewer where that many were not
+     * found. More are asked for than are made, since whole cards from whole sheets are less than parts of them.
+     */
+    public function bestLooking(int $target): Cutting
+    {
+        $master = Master::bestLooking($this->table, $target + self::MORE);
+
+        return Dive::best($master, $target, $this->table->wishes->trimmer(), 1);
+    }
+}
