@@ -22,7 +22,7 @@ final readonly class BonusCards implements Task
     /** More would fill the page, and the maker adds them one at a time. */
     private const MOST = 12;
 
-    public function __construct(private Journal $journal, private PlaceCards $cards, private TakeApart $apart)
+    public function __construct(private Journal $journal, private PlaceCards $cards)
     {
     }
 
@@ -82,7 +82,7 @@ final readonly class BonusCards implements Task
             $kit,
             "Add bonus card $number",
             $revision,
-            fn () => $this->cards->place($kit, [$this->apart->forCard($kit, $card)], true),
+            fn () => $this->cards->place($kit, [$card], true),
         );
     }
 }

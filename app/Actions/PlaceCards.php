@@ -10,7 +10,7 @@ use KeepShare\Core\Card\Card as CoreCard;
 /** Writes cards the core has found into the share-out. */
 final readonly class PlaceCards
 {
-    public function __construct(private CutPlans $plans)
+    public function __construct(private CutPlans $plans, private TakeApart $apart)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class PlaceCards
         $touched = [];
         $cards = [];
         $sets = [];
-        foreach ($records as $record) {
+        foreach ($this->apart->forRecords($kit, $records) as $record) {
             $card = CardRecord::read($record);
             $takings = $card->takings;
             $card->unsetRelation('takings')->fill(['kit_id' => $kit->id]);

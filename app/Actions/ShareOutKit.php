@@ -223,6 +223,7 @@ final readonly class ShareOutKit implements Task
         $room = $wanted - count($pinned);
         $table = $table->after(...$pinned)->asking($wishes->asFarAs(max(1, $room)));
         $found = $room < 1 ? [] : Stretch::most($table, $goOn);
+        $table = $table->apartFor(...$found);
         $settled = $room < 1
                 ? []
                 : Settle::down(

@@ -6,13 +6,13 @@ use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
-use App\Table\TableState;
-use KeepShare\Core\Card\Card;
-use KeepShare\Core\Card\Taking;
+use App\Models\Taking;
+use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Slug;
-use KeepShare\Core\Table\Spare;
 
 /** Takes goods apart that are not used for what they are: liners of envelopes, halves of bases, backs of words. */
 final readonly class TakeApart
@@ -32,32 +32,55 @@ final readonly class TakeApart
     }
 
     /**
-     * A card that was found where spares count as taken apart, taking from what they really give: those it needs are taken
-     * apart for it.
+     * Cards that were found where some goods count as taken apart, taking from what these really give: as many are taken
+     * apart as the pieces of all of them need.
+     *
+     * @param  list<array<string, mixed>>  $records  as CardRecord writes them
+     * @return list<array<string, mixed>>
      */
-    public function forCard(Kit $kit, Card $card): Card
+    public function forRecords(Kit $kit, array $records): array
     {
-        $spares = array_filter($card->pieces(), static fn (string $id): bool => Spare::sourceOf($id) !== null, ARRAY_FILTER_USE_KEY);
-        if ($spares === []) {
-            return $card;
+        $pieces = [];
+        foreach ($records as $n => $record) {
+            foreach (self::takings($record) as $part => $taking) {
+                if (isset($taking['is_apart'])) {
+                    $pieces[$taking['component_id']][] = (new Taking($taking))->toCore()->toPiece("$n/$part");
+                }
+            }
         }
-        $table = TableState::of($kit)->table(BonusCards::wishes($kit))->sparesApart();
         $given = [];
-        foreach ($spares as $id => $pieces) {
-            $component = Component::query()->findOrFail(Component::idOfCore((string) Spare::sourceOf($id)));
-            $sheets = count($table->plan($id, $pieces)->sheets);
-            $each = Apart::of($component->toCore())->each ?? 1;
-            $given[$id] = $this->parts($component, intdiv($sheets + $each - 1, $each))->coreId();
+        foreach ($pieces as $id => $own) {
+            $given[$id] = $this->given(Component::query()->findOrFail($id), array_values(array_filter($own)))->id;
         }
 
-        return $card->fitted(
-            array_map(
-                static fn (Taking $taking): Taking => $taking->from(
-                    $given[$taking->component] ?? $taking->component,
-                ),
-                $card->takings,
-            ),
+        return array_map(static fn (array $record): array => [
+            ...$record,
+            'takings' => array_map(static fn (array $taking): array => isset($taking['is_apart'])
+                ? ['component_id' => $given[$taking['component_id']], ...array_diff_key($taking, ['is_apart' => 0, 'component_id' => 0])]
+                : $taking, self::takings($record)),
+        ], $records);
+    }
+
+    /**
+     * @param  array<string, mixed>  $record
+     * @return list<array<string, mixed>>
+     */
+    private static function takings(array $record): array
+    {
+        return is_array($record['takings'] ?? null) ? array_values($record['takings']) : [];
+    }
+
+    /** @param  list<Piece>  $pieces */
+    private function given(Component $component, array $pieces): Component
+    {
+        $apart = Apart::of($component->toCore()) ?? throw NothingApart::in($component->name);
+        $stock = array_map(
+            static fn (int $n): Stock => Stock::offcut("apart/$n", $apart->good->size()),
+            range(1, max(1, $apart->each * $component->listed)),
         );
+        $sheets = count(Engine::plan($stock, $pieces)->sheets);
+
+        return $this->parts($component, intdiv($sheets + $apart->each - 1, $apart->each));
     }
 
     /** Enters the parts in the kit, beside those of the same that were taken apart before. */

@@ -9,6 +9,7 @@ use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Spare;
 
 /**
  * What one part of a card takes from one component; sheet_id is the piece itself once it is cut.
@@ -66,11 +67,12 @@ final class Taking extends Model implements OfKit
             : CoreTaking::piece(Component::coreIdOf($this->component_id), $this->part, $size, $this->face, $this->may_turn);
     }
 
-    /** @return array<string, mixed> how it is kept */
+    /** @return array<string, mixed> how it is kept; from what is only to be taken apart, that too */
     public static function keeps(CoreTaking $taking): array
     {
         return [
-            'component_id' => Component::idOfCore($taking->component),
+            'component_id' => Component::idOfCore(Spare::sourceOf($taking->component) ?? $taking->component),
+            ...Spare::sourceOf($taking->component) === null ? [] : ['is_apart' => true],
             'part' => $taking->part,
             'quantity' => $taking->quantity,
             'width' => $taking->size?->width->units,

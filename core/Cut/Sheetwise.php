@@ -45,11 +45,14 @@ final class Sheetwise
 
     private int $choices = 0;
 
+    private readonly bool $isShort;
+
     /** @param  list<Stock>  $stock */
     private function __construct(array $stock, private readonly Trimmer $trimmer)
     {
         usort($stock, static fn (Stock $a, Stock $b): int => [$a->isWhole, $a->size->exactArea()] <=> [$b->isWhole, $b->size->exactArea()]);
         $this->stock = $stock;
+        $this->isShort = $trimmer->isShortFor(...$stock);
     }
 
     /**
@@ -114,7 +117,8 @@ final class Sheetwise
         }
         $whole = Rect::whole($sheets[0]->size);
         foreach (array_slice($patterns, 0, self::BREADTH) as $pattern) {
-            yield $pattern->box?->cutFrom($whole) ?? Leaf::offcut($whole);
+            $root = $this->isShort ? $pattern->box?->cutWith($this->trimmer, $whole) : $pattern->box?->cutFrom($whole);
+            yield $root ?? Leaf::offcut($whole);
         }
         if (count($sheets) === 1) {
             yield $this->filled($sheets[0], $wanted);

@@ -20,6 +20,7 @@ use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Embellishment;
+use KeepShare\Core\Kit\Good;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
@@ -79,7 +80,11 @@ final readonly class Designer
         $drafts = [];
         foreach ($this->foundations($lifted) as [$front, $fold, $takings]) {
             $isLight = $this->isLight($takings);
+            $base = $this->baseOf($takings);
             foreach ($this->sketches($scope, $front) as $sketch) {
+                if (! $this->table->allowsOn($sketch, $base instanceof CardBase ? $base : null)) {
+                    continue;
+                }
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
                     if (! $scope->allows($sketch, $way)) {
                         continue;
@@ -242,7 +247,11 @@ final readonly class Designer
         }
         $isLean = $sketch->focus->isLean();
         $pictures = $isLean ? [] : $this->pictures->on($layout);
-        $straight = $isLean ? $this->stampedStraight($sentiment, $layout) : null;
+        if ($sketch->isOnePiece() && $sentiment?->good instanceof Stamp) {
+            $pictures = array_values(array_filter($pictures, static fn (Picture $one): bool => $one->colour->isLight()));
+            $isLight = true;
+        }
+        $straight = $isLean || $sketch->isBare() ? $this->stampedStraight($sentiment, $layout) : null;
         // What is stamped straight needs no label, where its ink shows: one is looked for only where it does not.
         $labelled = $straight === null ? $this->words($sentiment, $layout) : null;
         $isWithout = $pictures === [] && ! $isLean && ! in_array(Need::FocalPoint, $lifted, true);
@@ -371,14 +380,21 @@ final readonly class Designer
      */
     private function isLight(array $foundation): bool
     {
+        $base = $this->baseOf($foundation);
+
+        return ($base instanceof CardBase || $base instanceof Cardstock) && $base->showsInk();
+    }
+
+    /** @param  list<Taking>  $foundation */
+    private function baseOf(array $foundation): ?Good
+    {
         foreach ($foundation as $taking) {
-            $good = $taking->part === BasePart::ID ? $this->table->components[$taking->component]->good : null;
-            if ($good instanceof CardBase || $good instanceof Cardstock) {
-                return $good->showsInk();
+            if ($taking->part === BasePart::ID) {
+                return $this->table->components[$taking->component]->good;
             }
         }
 
-        return false;
+        return null;
     }
 
     /**

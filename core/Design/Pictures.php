@@ -34,9 +34,10 @@ final readonly class Pictures
     public function on(Layout $layout): array
     {
         $pictures = [];
+        $isOnePiece = self::isOnePiece($layout);
         foreach ($this->supplies->focalPoints() as $component) {
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
-            if ($printed !== null && $printed->size->fitsIn($layout->focal->size)) {
+            if ($printed !== null && $printed->size->fitsIn($layout->focal->size) && (! $isOnePiece || $printed->isFront())) {
                 $pictures[] = Picture::printed(
                     $component,
                     $printed,
@@ -48,9 +49,18 @@ final readonly class Pictures
             }
         }
 
+        if ($isOnePiece) {
+            return $pictures;
+        }
         $pictures = [...$pictures, ...$this->panels($layout)];
 
         return $pictures === [] ? $this->fromScraps($layout) : $pictures;
+    }
+
+    /** Words stand on the picture. */
+    private static function isOnePiece(Layout $layout): bool
+    {
+        return $layout->parts === [] && $layout->focal->overlaps($layout->sentiment);
     }
 
     /** @return list<Picture> printed panels with a picture, cut down to the place where they are larger */

@@ -58,7 +58,7 @@ final class Supplies
     }
 
     /**
-     * The bases a card can be built on, one for each size of front on which ink shows, and one on which it does not.
+     * The bases a card can be built on, one for each size of front, on which ink shows or not, printed or not.
      *
      * A ready-made base comes before one cut from heavy cardstock, and the kit's own front before any other.
      *
@@ -70,13 +70,13 @@ final class Supplies
         foreach ($this->ofKind(Kind::Base) as $component) {
             if ($component->good instanceof CardBase) {
                 $front = self::upright($component->good->front);
-                $key = self::key($front).($component->good->showsInk() ? '' : ' dark');
+                $key = self::key($front).($component->good->showsInk() ? '' : ' dark').($component->good->printed === null ? '' : ' printed');
                 $bases[$key] ??= [$front, self::foldOf($component->good), Taking::some($component->id, BasePart::ID, 1)];
             }
         }
         $front = self::upright($this->table->front);
         $own = self::key($front);
-        $isReady = isset($bases[$own]) || isset($bases["$own dark"]);
+        $isReady = array_filter(array_keys($bases), static fn (string $key): bool => str_starts_with($key, $own)) !== [];
         foreach ($isReady ? [] : [$own => true, "$own dark" => false] as $key => $isLight) {
             $cut = $this->cutBase($front, $isLight);
             if ($cut !== null) {

@@ -30,7 +30,7 @@ final readonly class CardBase implements Good
     /** Dark ink shows on its front. */
     public function showsInk(): bool
     {
-        return $this->colour->isLight();
+        return $this->printed?->showsInk() ?? $this->colour->isLight();
     }
 
     public static function read(GoodFields $fields): self

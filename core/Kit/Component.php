@@ -57,9 +57,9 @@ final readonly class Component
         return $this->good instanceof Applied ? $this->good->printed()->size : null;
     }
 
-    /** A picture that the eye of a card can rest on. */
+    /** A picture that the eye of a card can rest on, or a piece that is a front by itself. */
     public function isFocalPoint(): bool
     {
-        return $this->good instanceof Applied && $this->good->printed()->serves === Serves::Image;
+        return $this->good instanceof Applied && ($this->good->printed()->serves === Serves::Image || $this->good->printed()->isFront());
     }
 }

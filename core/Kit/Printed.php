@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
 /** The print of a die cut or sticker: its size over all, what it does, its outline and colours, its words if any. */
@@ -19,5 +20,19 @@ final readonly class Printed
     public static function of(Size $size, Serves $serves, Shape $shape, array $colours, ?Words $words = null): self
     {
         return new self($size, $serves, $shape, $colours, $words);
+    }
+
+    /** A tag or a blank label so large that it is the front of a card: 2 × 3 1/2 in at least. */
+    public function isFront(): bool
+    {
+        return ($this->serves === Serves::Tag || $this->serves === Serves::Label)
+            && ! Length::inches(2)->isLongerThan($this->size->shorter())
+            && ! Length::inches(3, 1, 2)->isLongerThan($this->size->longer());
+    }
+
+    /** Dark ink shows on it. */
+    public function showsInk(): bool
+    {
+        return $this->colours[0]->isLight();
     }
 }

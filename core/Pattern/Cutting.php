@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Pattern;
 
 use KeepShare\Core\Cut\SheetPlan;
+use KeepShare\Core\Table\Spare;
 
 /** How sheets are cut, and how many cards are made on each sketch from what comes of it. */
 final readonly class Cutting
@@ -12,18 +13,20 @@ final readonly class Cutting
     /**
      * @param  array<string, list<SheetPlan>>  $plans  by component; what a piece is for is not yet said
      * @param  array<string, int>  $ways  cards by Sketch::way()
+     * @param  list<Spare>  $spares  what is taken apart for it
      */
-    private function __construct(public array $plans, public array $ways)
+    private function __construct(public array $plans, public array $ways, public array $spares)
     {
     }
 
     /**
      * @param  array<string, list<SheetPlan>>  $plans
      * @param  array<string, int>  $ways
+     * @param  list<Spare>  $spares
      */
-    public static function of(array $plans, array $ways): self
+    public static function of(array $plans, array $ways, array $spares): self
     {
-        return new self($plans, $ways);
+        return new self($plans, $ways, $spares);
     }
 
     public function cards(): int

@@ -67,9 +67,15 @@ final class Dive
                 break;
             }
             [$number, $many] = $this->taken($cut);
-            [$class, , $pieces] = $this->master->pattern($number);
-            for (; $many > 0 && $at->sheets[$class] > 0; $many--) {
-                $at = $at->cutting($class, $pieces);
+            for ($n = 0; $n < $many; $n++) {
+                $next = $this->master->cutting($at, $number);
+                if ($next === null) {
+                    // Half a base is left to pay for the half that is wanted: nothing more comes of it.
+                    $at = $n === 0 ? $at->cutUp() : $at;
+
+                    break;
+                }
+                $at = $next;
                 $this->patterns[] = $number;
             }
         }
@@ -189,6 +195,14 @@ final class Dive
             $ways[$way] = ($ways[$way] ?? 0) + $many;
         }
 
-        return Cutting::of($plans, $ways);
+        $spares = [];
+        foreach ($used as $key => $last) {
+            $class = $this->master->classes[$key];
+            if ($class->spare !== null) {
+                $spares[] = $class->spare->taking(intdiv($last, $class->each()) + 1);
+            }
+        }
+
+        return Cutting::of($plans, $ways, $spares);
     }
 }

@@ -9,6 +9,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
 
 /** Sheets of one size that serve for the same: whichever of them is cut, as many cards come of it. */
@@ -18,9 +19,18 @@ final readonly class LikeSheets
      * @param  list<Source>  $sources  what may be cut from them
      * @param  bool  $mayTurn  pieces may lie either way: some face has no up
      * @param  list<array{string, Stock}>  $sheets  each with its component, those of one component apart from each other
+     * @param  Spare|null  $spare  what is taken apart for them; null where they lie there
+     * @param  list<string>  $costs  the limits that one less is left of for each that is taken apart
      */
-    private function __construct(public string $key, public Size $size, public array $sources, public bool $mayTurn, public array $sheets)
-    {
+    private function __construct(
+        public string $key,
+        public Size $size,
+        public array $sources,
+        public bool $mayTurn,
+        public array $sheets,
+        public ?Spare $spare = null,
+        public array $costs = [],
+    ) {
     }
 
     /** @return array<string, self> what may be cut, by key; sheets with a margin or a blemish are left to the planner */
@@ -49,7 +59,38 @@ final readonly class LikeSheets
             $like[$key] = new self($key, $size, $sources, $mayTurn, array_values($sheets));
         }
 
+        return [...$like, ...self::apart($table)];
+    }
+
+    /** @return array<string, self> liners of envelopes, halves of bases, backs of words: each costs what it is taken from */
+    private static function apart(Table $table): array
+    {
+        $like = [];
+        foreach (Spare::all($table) as $spare) {
+            $parts = $spare->parts();
+            $sources = self::sourcesOf($parts, $table);
+            if ($sources === []) {
+                continue;
+            }
+            $sheets = array_map(static fn (Stock $one): array => [$parts->id, $one], $spare->sheets());
+            $like[$parts->id] = new self(
+                $parts->id,
+                $spare->apart->good->size(),
+                $sources,
+                self::mayTurn($parts, $table),
+                $sheets,
+                $spare,
+                Recipes::limitsOf($spare->component),
+            );
+        }
+
         return $like;
+    }
+
+    /** How many sheets come of one that is taken apart. */
+    public function each(): int
+    {
+        return $this->spare->apart->each ?? 1;
     }
 
     public function yields(PieceKind $kind): bool

@@ -34,6 +34,8 @@ final class Master
     /** By how much a sum in doubles may be off, many times over: a bound is cut to whole cards above it. */
     private const SURE = 1e-5;
 
+    private const APART = 1e-4;
+
     /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
     private const LOOKS = 1 / (Wishes::MOST_CARDS * 11);
 
@@ -83,7 +85,7 @@ final class Master
             $this->kinds[$kind->key] = $kind;
         }
         $sheets = array_map(static fn (LikeSheets $class): int => count($class->sheets), $classes);
-        $limits = [self::CARDS => $cards, ...self::limits($table, $recipes), ...$this->varied()];
+        $limits = [self::CARDS => $cards, ...self::limits($table, $recipes, $classes), ...$this->varied()];
         $this->start = Stand::before($sheets, $limits);
         $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
     }
@@ -174,6 +176,20 @@ final class Master
         return $own;
     }
 
+    /** With a sheet cut by a pattern, and what it costs gone; null where it cannot be had. */
+    public function cutting(Stand $at, int $number): ?Stand
+    {
+        [$key, , $pieces] = $this->patterns[$number];
+        $class = $this->classes[$key];
+        if ($at->sheets[$key] < 1) {
+            return null;
+        }
+        $isNext = $class->costs !== [] && $at->sheets[$key] % $class->each() === 0;
+        $paid = $isNext ? $at->without([], array_fill_keys($class->costs, 1)) : $at;
+
+        return $paid?->cutting($key, $pieces);
+    }
+
     private function worth(Recipe $recipe): float
     {
         return $this->isForLooks ? 1.0 + self::LOOKS * $recipe->looks() : 1.0;
@@ -222,11 +238,15 @@ final class Master
     {
         [$class, , $pieces] = $this->patterns[$number];
         $takes = [$this->numbers[$class] => 1.0];
+        foreach ($this->classes[$class]->costs as $limit) {
+            $takes[$this->numbers[$limit]] = 1 / $this->classes[$class]->each();
+        }
         foreach ($pieces as $kind => $many) {
             $takes[$this->numbers[$kind]] = -(float) $many;
         }
 
-        return $programme->add($takes, 0.0);
+        // Of two ways to as many cards the one that takes nothing apart is the better.
+        return $programme->add($takes, $this->classes[$class]->spare === null ? 0.0 : -self::APART);
     }
 
     /**
@@ -256,13 +276,24 @@ final class Master
             }
             $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
             $worths[$key] = $pattern->worth ?? 0.0;
-            if ($pattern !== null && $pattern->worth > $programme->price($this->numbers[$key]) + self::SURE) {
+            if ($pattern !== null && $pattern->worth > $programme->price($this->numbers[$key]) + $this->cost($programme, $class) + self::SURE) {
                 $number = $this->keep($key, $pattern);
                 $new = $number === null ? $new : [...$new, $number];
             }
         }
 
         return [$worths, $new];
+    }
+
+    /** What is lost with a sheet that something is taken apart for. */
+    private function cost(Programme $programme, LikeSheets $class): float
+    {
+        $cost = 0.0;
+        foreach ($class->costs as $limit) {
+            $cost += $programme->price($this->numbers[$limit]) / $class->each();
+        }
+
+        return $cost;
     }
 
     private function keep(string $class, Pattern $pattern): ?int
@@ -301,8 +332,11 @@ final class Master
             $least = min($least, $cost);
         }
         $papers = $cardstocks = $worth = 0.0;
-        foreach ($at->sheets as $class => $many) {
-            $this->classes[$class]->isPaper() ? $papers += $many * $worths[$class] : $cardstocks += $many * $worths[$class];
+        foreach ($at->sheets as $key => $many) {
+            $class = $this->classes[$key];
+            $cost = array_sum(array_map(static fn (string $limit): float => $prices[$limit], $class->costs)) / $class->each();
+            $own = $many * max(0.0, $worths[$key] - $cost);
+            $class->isPaper() ? $papers += $own : $cardstocks += $own;
         }
         foreach ([$at->cut, $at->limits] as $there) {
             foreach ($there as $name => $many) {
@@ -360,12 +394,14 @@ final class Master
 
     /**
      * @param  list<Recipe>  $recipes
+     * @param  array<string, LikeSheets>  $classes
      * @return array<string, int>
      */
-    private static function limits(Table $table, array $recipes): array
+    private static function limits(Table $table, array $recipes, array $classes): array
     {
         $limits = array_fill_keys([Recipes::base($table->front), Recipes::lightBase($table->front)], 0);
         $limits += array_fill_keys(array_merge([], ...array_column($recipes, 'counted')), 0);
+        $limits += array_fill_keys(array_merge([], ...array_column($classes, 'costs')), 0);
         foreach ($table->components as $id => $component) {
             foreach ($table->offers($id) ? Recipes::limitsOf($component) : [] as $limit) {
                 if (isset($limits[$limit])) {

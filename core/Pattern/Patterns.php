@@ -22,10 +22,12 @@ final readonly class Patterns
     public static function on(Table $table): self
     {
         $most = Master::most($table);
-        $bound = Bound::on($table);
+        $bound = Bound::on($table->everythingApart());
         $answer = self::areFor($table) ? $most->answer($most->start) : null;
 
-        return new self($table, $most, $answer === null ? $bound : $bound->byPatterns($answer->bound, $answer->binds));
+        $isLess = $answer !== null && $answer->bound < $most->start->limits[Master::CARDS];
+
+        return new self($table, $most, $isLess ? $bound->byPatterns($answer->bound, $answer->binds) : $bound);
     }
 
     /** Where something is promised, folded or followed areas are all that is counted. */

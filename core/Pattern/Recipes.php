@@ -8,6 +8,7 @@ use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
@@ -26,6 +27,10 @@ final readonly class Recipes
     public const WORDS = 'words';
 
     public const PICTURES = 'pictures';
+
+    public const FRONTS = 'pieces as large as a front';
+
+    public const ENVELOPES = 'envelopes';
 
     /** @var list<Component> what cards may take */
     private array $components;
@@ -76,15 +81,27 @@ final readonly class Recipes
         return 'light '.self::base($front);
     }
 
+    /** The limit that says how many of them are printed. */
+    public static function printed(Size $front): string
+    {
+        return 'printed '.self::base($front);
+    }
+
     /** @return list<string> the limits that a component counts for */
     public static function limitsOf(Component $component): array
     {
         $good = $component->good;
 
         return match (true) {
-            $good instanceof CardBase => [self::base($good->front), ...$good->showsInk() ? [self::lightBase($good->front)] : []],
+            $good instanceof CardBase => [
+                self::base($good->front),
+                ...$good->showsInk() ? [self::lightBase($good->front)] : [],
+                ...$good->printed === null ? [] : [self::printed($good->front)],
+            ],
             $component->isEndless() => [],
+            $good instanceof Envelope => [self::ENVELOPES],
             $component->words() !== null => [self::WORDS],
+            $good instanceof Applied && $good->printed()->isFront() => [self::FRONTS],
             $component->isFocalPoint() => [self::PICTURES],
             default => [],
         };
@@ -94,13 +111,18 @@ final readonly class Recipes
     private function all(): array
     {
         $recipes = [];
-        foreach ($this->fronts() as $base => [$front, $isLight]) {
-            $light = $isLight ? self::lightBase($front) : null;
+        $must = $this->table->wishes->envelopes ? [self::ENVELOPES] : [];
+        foreach ($this->bases() as [$front, $limits, $light, $base]) {
             foreach ($this->table->sketches as $sketch) {
+                if (! $this->table->allowsOn($sketch, $base)) {
+                    continue;
+                }
+                // What is laid on a base as it is wants that very kind of base.
+                $own = $sketch->isBare() ? [...$limits, ...$base?->printed === null ? [] : [self::printed($front)]] : [$limits[0]];
                 foreach ([$front, $front->turned()] as $way) {
                     $layout = $this->table->layouts->of($sketch, $way);
                     foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $light) as [$pieces, $counted]) {
-                        $recipes[] = Recipe::of($sketch, $way, $pieces, [$base, ...$counted]);
+                        $recipes[] = Recipe::of($sketch, $way, $pieces, array_values(array_unique([...$own, ...$must, ...$counted])));
                     }
                 }
             }
@@ -109,10 +131,16 @@ final readonly class Recipes
         return $recipes;
     }
 
-    /** @return array<string, array{Size, bool}> fronts as they stand upright, and whether ink shows on a base of them */
-    private function fronts(): array
+    /**
+     * Bases, one of each kind.
+     *
+     * @return array<string, array{Size, non-empty-list<string>, string|null, CardBase|null}> front as it stands upright, the
+     *                                                                                       limits it counts for, that of the
+     *                                                                                       light ones where ink shows on it
+     */
+    private function bases(): array
     {
-        $fronts = [];
+        $bases = [];
         foreach ($this->components as $component) {
             $good = $component->good;
             $isBase = $good instanceof CardBase || ($good instanceof Cardstock && $good->makesBases());
@@ -120,12 +148,13 @@ final readonly class Recipes
                 continue;
             }
             $front = $good instanceof CardBase ? $good->front : $this->table->front;
-            $upright = Size::of($front->shorter(), $front->longer());
-            $key = self::base($upright);
-            $fronts[$key] = [$upright, $good->showsInk() || ($fronts[$key][1] ?? false)];
+            $light = $good->showsInk() ? self::lightBase($front) : null;
+            $base = $good instanceof CardBase ? $good : null;
+            $key = self::base($front).$light.($base?->printed === null ? '' : 'printed');
+            $bases[$key] = [Size::of($front->shorter(), $front->longer()), [self::base($front)], $light, $base];
         }
 
-        return $fronts;
+        return $bases;
     }
 
     /** @return iterable<array{list<PieceKind>, list<string>}> */
@@ -135,7 +164,11 @@ final readonly class Recipes
         foreach ($layout->parts as $id => $laid) {
             $pieces[$id] = PieceKind::of($laid->part->role->isPaper() ? Source::Paper : Source::Card, $laid->cut);
         }
-        $pictures = $sketch->focus->isLean() ? [[[], []]] : $this->pictures($layout);
+        $pictures = match (true) {
+            $sketch->focus->isLean() => [[[], []]],
+            $sketch->isOnePiece() => [[[], [self::FRONTS]]],
+            default => $this->pictures($layout),
+        };
         foreach ($this->words($sketch, $layout, $pieces, $light) as [$own, $said]) {
             foreach ($pictures as [$cut, $taken]) {
                 yield [[...array_values($own), ...$cut], [...$said, ...$taken]];
@@ -160,13 +193,13 @@ final readonly class Recipes
             if ($good instanceof Stamp) {
                 $label = $good->label($this->table->unit);
                 $labels = $label->fitsIn($place) ? [...$labels, PieceKind::of(Source::Inked, $label)] : $labels;
-                $isStraight = $isStraight || ($sketch->focus->isLean() && $good->size->fitsIn($place));
+                $isStraight = $isStraight || (($sketch->focus->isLean() || $sketch->isBare()) && $good->size->fitsIn($place));
             }
         }
         if ($this->hasPrintedWords($place)) {
             yield [$pieces, [self::WORDS]];
         }
-        $inked = $isStraight ? self::stamped($layout, $pieces, $light) : null;
+        $inked = $isStraight ? self::stamped($sketch, $layout, $pieces, $light) : null;
         if ($inked !== null) {
             yield $inked;
         }
@@ -193,8 +226,11 @@ final readonly class Recipes
      * @param  array<int, PieceKind>  $pieces
      * @return array{array<int, PieceKind>, list<string>}|null
      */
-    private static function stamped(Layout $layout, array $pieces, ?string $light): ?array
+    private static function stamped(Sketch $sketch, Layout $layout, array $pieces, ?string $light): ?array
     {
+        if ($sketch->isOnePiece()) {
+            return [$pieces, []];
+        }
         $ground = null;
         foreach ($layout->parts as $id => $laid) {
             $ground = $laid->rect->overlaps($layout->sentiment) ? $id : $ground;

@@ -50,6 +50,9 @@ final class Sharer
     /** @var array<string, int> how many papers a card wants, by the way it is laid */
     private array $papersOf = [];
 
+    /** No card on a sketch with a picture was found. */
+    private bool $isWithoutPictures = false;
+
     /** How many cards lay there before. */
     private readonly int $before;
 
@@ -256,10 +259,13 @@ final class Sharer
             return $this->best(Scope::paying($prices), $lifted) ?? $this->best(Scope::payingWide($prices), $lifted);
         }
 
-        return $this->best(Scope::narrow(), $lifted)
-            ?? $this->best(Scope::wide(), $lifted)
-            ?? $this->best(Scope::narrow()->lean(), $lifted)
-            ?? $this->best(Scope::wide()->lean(), $lifted);
+        if (! $this->isWithoutPictures) {
+            $card = $this->best(Scope::narrow(), $lifted) ?? $this->best(Scope::wide(), $lifted);
+            // Less is left for every card that follows: what cannot be made now cannot be made then.
+            $this->isWithoutPictures = $card === null && $lifted === [];
+        }
+
+        return $card ?? $this->best(Scope::narrow()->lean(), $lifted) ?? $this->best(Scope::wide()->lean(), $lifted);
     }
 
     /**

@@ -53,14 +53,17 @@ final class Stretch
      */
     public static function most(Table $table, ?Closure $goOn = null): array
     {
-        return (new self($table, $goOn ?? static fn (): bool => true))->search();
+        // Where there is no sheet of anything, what no card needs as it is gives some.
+        $laid = $table->isBareKit() ? $table->sparesApart() : $table;
+
+        return (new self($laid, $goOn ?? static fn (): bool => true))->search();
     }
 
     /** @return list<Card> */
     private function search(): array
     {
-        $target = min($this->table->wishes->cards, Bound::on($this->table)->cards);
-        $pleasing = $this->isEnoughForPictures($target) ? $this->pleasing() : [];
+        $target = min($this->table->wishes->cards, Bound::on($this->table->everythingApart())->cards);
+        $pleasing = $this->isPlenty($target) || $this->isEnoughForPictures($target) ? $this->pleasing() : [];
         if (count($pleasing) >= $target || $this->isStopped) {
             return $pleasing;
         }
@@ -79,6 +82,23 @@ final class Stretch
         return Sharer::most($this->table, $this->tell(...));
     }
 
+    /** Whether paper and cardstock go twice as far as so many cards on all kinds of lean sketches need. */
+    private function isPlenty(int $target): bool
+    {
+        [$paper, $cardstock] = [Areas::left($this->table, true), Areas::left($this->table, false)];
+        $areas = [];
+        foreach ($this->table->sketches as $sketch) {
+            $layout = $sketch->focus->isLean() ? $this->table->layouts->of($sketch, $this->table->front) : null;
+            $own = $layout === null ? [INF, INF] : Areas::of($layout);
+            if ($own[0] <= $paper && $own[1] <= $cardstock) {
+                $areas[] = $own;
+            }
+        }
+        $needs = static fn (array $own): float => 2 * $target * array_sum($own) / max(1, count($own));
+
+        return $areas !== [] && $needs(array_column($areas, 0)) <= $paper && $needs(array_column($areas, 1)) <= $cardstock;
+    }
+
     /**
      * Whether so many cards could be made on the sketches with a picture: with a quarter to spare, since a share-out that
      * pleases wastes as much.
@@ -91,7 +111,12 @@ final class Stretch
             return false;
         }
 
-        return ! Patterns::areFor($this->table) || Patterns::on($pictures)->bound->cards >= $target;
+        if (! Patterns::areFor($this->table)) {
+            return true;
+        }
+        $most = Patterns::on($pictures)->bound->cards;
+
+        return $most >= $target || $most >= Patterns::on($this->table)->bound->cards;
     }
 
     /** @return list<Card> the best looking of as many as patterns are found to give */
@@ -132,9 +157,10 @@ final class Stretch
     /** @return list<Card> that are made of some patterns */
     private function cutBy(Cutting $cutting): array
     {
-        $prepared = $this->table->cutBy(array_map(Prepared::by(...), $cutting->plans));
+        $table = $this->table->apart(...$cutting->spares);
+        $prepared = $table->cutBy(array_map(Prepared::by(...), $cutting->plans));
 
-        return self::mixed($this->plannable(Sharer::onWays($prepared, $cutting->ways, $this->tell(...))));
+        return self::plannable($table, self::mixed(Sharer::onWays($prepared, $cutting->ways, $this->tell(...))));
     }
 
     /**
@@ -172,7 +198,7 @@ final class Stretch
     private function withMore(array $cards, int $target): array
     {
         $room = max(1, $target - count($cards));
-        $left = $this->table->after(...$cards)->asking($this->table->wishes->forCards($room));
+        $left = $this->table->apartFor(...$cards)->after(...$cards)->asking($this->table->wishes->forCards($room));
 
         return [...$cards, ...Sharer::paying($left, self::DEAREST, $room, static fn (): bool => true)];
     }
@@ -183,7 +209,7 @@ final class Stretch
      * @param  list<Card>  $cards
      * @return list<Card>
      */
-    private function plannable(array $cards): array
+    private static function plannable(Table $table, array $cards): array
     {
         $pieces = [];
         foreach ($cards as $card) {
@@ -191,10 +217,10 @@ final class Stretch
                 $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
             }
         }
-        $terms = Terms::usual()->with($this->table->wishes->trimmer());
+        $terms = Terms::usual()->with($table->wishes->trimmer());
         $left = [];
         foreach ($pieces as $component => $all) {
-            $plan = Engine::earliestFirst($this->table->stock[$component], $all, $terms);
+            $plan = Engine::earliestFirst($table->stock[$component], $all, $terms);
             $left = [...$left, ...array_column($plan->unplaced, 'id')];
         }
         $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $left) === [];

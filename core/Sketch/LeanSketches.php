@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Length;
  */
 final class LeanSketches
 {
-    /** @return list<Sketch> from the richest to the leanest */
+    /** @return list<Sketch> from the richest to the leanest, and two with a picture and nothing that is cut */
     public static function all(): array
     {
         return [
@@ -31,8 +31,12 @@ final class LeanSketches
             self::punchedCircles(),
             self::nestedCircles(),
             self::plainPanel(),
+            self::plainBand(),
+            self::stampedPanel(),
             self::narrowBorder(),
             self::stampedFront(),
+            self::pictureOnFront(),
+            self::largePiece(),
         ];
     }
 
@@ -213,6 +217,24 @@ final class LeanSketches
         ], self::middle('above'), 7);
     }
 
+    /** Of cardstock alone: embossed, stencilled or left plain, with a band of another colour. */
+    private static function plainBand(): Sketch
+    {
+        return self::words('plain-band', 'A plain panel with a band', [
+            Part::of('ground', 'plain panel', Role::Ground, Inset::in('front')),
+            Part::of('band', 'band', Role::Strip, Slice::along(Edge::Bottom, 'ground', self::fixed(0, 3, 4, 20), Dim::share(1, 6))),
+            Part::guide('above', Slice::along(Edge::Top, 'ground', Dim::share(1, 2))),
+        ], self::middle('above'), 6);
+    }
+
+    private static function stampedPanel(): Sketch
+    {
+        return self::words('stamped-panel', 'Words stamped on a plain panel', [
+            Part::of('ground', 'plain panel', Role::Ground, Inset::in('front')),
+            Part::guide('upper', Slice::along(Edge::Top, 'ground', Dim::share(2, 3))),
+        ], self::middle('upper'), 5);
+    }
+
     private static function narrowBorder(): Sketch
     {
         return self::words('narrow-border', 'A narrow border', [
@@ -221,7 +243,25 @@ final class LeanSketches
         ], self::middle('above'), 4);
     }
 
-    /** For kits that hold no sheet of anything: words stamped on the base. */
+    /** For printed bases, and for kits that hold no sheet of anything: a picture and words on the base as it is. */
+    private static function pictureOnFront(): Sketch
+    {
+        return Sketch::of('picture-on-front', 'A picture on the front as it is', [
+            Part::guide('body', Inset::in('front')),
+            Part::guide('above', Slice::along(Edge::Top, 'body', Dim::share(5, 8))),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'body', Dim::share(5, 8), Dim::reveal())),
+        ], self::middle('above'), self::middle('below'), 4);
+    }
+
+    /** A tag, a label or another printed piece of the size of a card, with words on its lower part. */
+    private static function largePiece(): Sketch
+    {
+        return Sketch::of('large-piece', 'A piece as large as the front', [
+            Part::guide('body', Inset::in('front')),
+        ], Inset::in('front'), Slice::along(Edge::Bottom, 'body', Dim::share(1, 4), Dim::share(1, 6)), 4);
+    }
+
+    /** The same with words alone: stamped on the base. */
     private static function stampedFront(): Sketch
     {
         return self::words('stamped-front', 'Words on the plain front', [

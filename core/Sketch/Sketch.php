@@ -113,6 +113,12 @@ final readonly class Sketch
         return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
     }
 
+    /** What is the picture is the ground of the words: a piece as large as the front. */
+    public function isOnePiece(): bool
+    {
+        return $this->key === 'large-piece';
+    }
+
     public function part(string $id): ?Part
     {
         foreach ($this->parts as $part) {

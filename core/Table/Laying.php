@@ -156,12 +156,9 @@ final readonly class Laying
     {
         [$components, $stock] = [$this->components, $this->stock];
         foreach ($spares as $spare) {
-            $parts = $spare->apart->component($spare->idApart(), $spare->count);
+            $parts = $spare->parts();
             $components[$parts->id] = $parts;
-            $stock[$parts->id] = array_map(
-                static fn (int $n): Stock => Stock::offcut("$parts->id/$n", $spare->apart->good->size()),
-                range(1, $parts->count),
-            );
+            $stock[$parts->id] = $spare->sheets();
         }
 
         return new self(

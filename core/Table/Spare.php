@@ -6,6 +6,7 @@ namespace KeepShare\Core\Table;
 
 use Closure;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
 
@@ -63,6 +64,29 @@ final readonly class Spare
         }
 
         return $spares;
+    }
+
+    /** The same, with only so many taken apart. */
+    public function taking(int $count): self
+    {
+        return new self($this->component, $count, $this->apart);
+    }
+
+    /** What taking them apart gives, as a component of its own. */
+    public function parts(): Component
+    {
+        return $this->apart->component($this->idApart(), $this->count);
+    }
+
+    /** @return list<Stock> */
+    public function sheets(): array
+    {
+        $parts = $this->parts();
+
+        return array_map(
+            fn (int $n): Stock => Stock::offcut("$parts->id/$n", $this->apart->good->size()),
+            $parts->count === 0 ? [] : range(1, $parts->count),
+        );
     }
 
     public function idApart(): string

@@ -7,9 +7,12 @@ namespace KeepShare\Core\Table;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\SheetGood;
@@ -81,16 +84,42 @@ final readonly class Table
     }
 
     /**
-     * Those that are left on; a plain front with words on it is a card only where there is no sheet of anything to lay on it.
+     * Those that are left on. A front with nothing cut for it is a card where the base is printed, where there is no sheet of
+     * anything to lay on it, or where one piece covers it: such sketches are kept only where there may be one.
      *
      * @return list<Sketch>
      */
     private static function sketches(Laying $laying, Wishes $wishes): array
     {
         $sketches = $wishes->sketchesOf($laying->shelf);
-        $isBareKit = array_filter($laying->stock) === [];
+        $mayBeBare = self::isBare($laying);
+        foreach ($laying->components as $component) {
+            $good = $component->good;
+            $mayBeBare = $mayBeBare
+                || ($good instanceof CardBase && $good->printed !== null)
+                || ($good instanceof Applied && $good->printed()->isFront());
+        }
 
-        return $isBareKit ? $sketches : array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->isBare()));
+        return $mayBeBare ? $sketches : array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->isBare()));
+    }
+
+    /** There is no sheet of anything, but what could be taken apart. */
+    public function isBareKit(): bool
+    {
+        return self::isBare($this->laying);
+    }
+
+    private static function isBare(Laying $laying): bool
+    {
+        $isSheets = static fn (array $stock, string $id): bool => $stock !== [] && Spare::sourceOf($id) === null;
+
+        return array_filter($laying->stock, $isSheets, ARRAY_FILTER_USE_BOTH) === [];
+    }
+
+    /** Whether a card may be made on a sketch on a base: one with nothing cut for it not on any. */
+    public function allowsOn(Sketch $sketch, ?CardBase $base): bool
+    {
+        return ! $sketch->isBare() || $sketch->isOnePiece() || $base?->printed !== null || $this->isBareKit();
     }
 
     /** The same under other wishes. */
@@ -138,13 +167,49 @@ final readonly class Table
     /** The table with all that no card can need as it is taken apart: liners, halves of bases, backs of words. */
     public function sparesApart(): self
     {
-        return self::of($this->laying->apart(...Spare::on($this)), $this->wishes);
+        return $this->apart(...Spare::on($this));
     }
 
     /** The table with what everything on it would give, were it taken apart too: no choice of what is taken apart gives more cards. */
     public function everythingApart(): self
     {
         return self::of($this->laying->besides(...Spare::all($this)), $this->wishes);
+    }
+
+    /** The same table with some goods taken apart. */
+    public function apart(Spare ...$spares): self
+    {
+        if ($spares === []) {
+            return $this;
+        }
+        $laying = $this->laying->apart(...$spares);
+
+        return new self(
+            $laying,
+            $this->wishes,
+            $this->sketches,
+            Plans::with($this->wishes->trimmer()),
+            $this->layouts,
+            $this->harmonies,
+        );
+    }
+
+    /** With so much taken apart as some cards take of what it gives. */
+    public function apartFor(Card ...$cards): self
+    {
+        $pieces = [];
+        foreach ($cards as $card) {
+            foreach ($card->pieces() as $id => $own) {
+                $pieces[$id] = [...$pieces[$id] ?? [], ...$own];
+            }
+        }
+        $spares = [];
+        foreach (array_diff_key($pieces, $this->components) === [] ? [] : Spare::all($this) as $spare) {
+            $sheets = Engine::plan($spare->sheets(), $pieces[$spare->idApart()] ?? [])->sheets;
+            $spares[] = $spare->taking((int) ceil(count($sheets) / $spare->apart->each));
+        }
+
+        return $this->apart(...array_filter($spares, static fn (Spare $spare): bool => $spare->count > 0));
     }
 
     /**

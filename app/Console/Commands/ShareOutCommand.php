@@ -61,9 +61,11 @@ final class ShareOutCommand extends Command
 
             return 2;
         }
-        $cards = Settle::down($table, Stretch::most($table), max(0, (int) $this->option('steps')));
-        $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
         $bound = Patterns::on($table)->bound;
+        $first = Stretch::most($table);
+        $table = $table->apartFor(...$first);
+        $cards = Settle::down($table, $first, max(0, (int) $this->option('steps')));
+        $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
         $isMost = $this->option('cards') === 'max';
         $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
         $most = ['cards' => $bound->cards, 'binds' => $bound->need->value, 'how' => $bound->how];
