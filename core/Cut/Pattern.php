@@ -179,9 +179,11 @@ final readonly class Pattern
         }
         $at = intdiv(-$choice, 2);
         $isBeside = $choice % 2 === 0;
-        [$one, $two] = $isBeside
-            ? [self::box($at, $y, $rows, $choices, $ways, $rests, $counts), self::box($rests[0][$x][$at], $y, $rows, $choices, $ways, $rests, $counts)]
-            : [self::box($x, $at, $rows, $choices, $ways, $rests, $counts), self::box($x, $rests[1][$y][$at], $rows, $choices, $ways, $rests, $counts)];
+        $rest = $isBeside ? $rests[0][$x][$at] : $rests[1][$y][$at];
+        $part = static function (int $side) use ($isBeside, $x, $y, $rows, $choices, $ways, $rests, &$counts): ?Box {
+            return self::box($isBeside ? $side : $x, $isBeside ? $y : $side, $rows, $choices, $ways, $rests, $counts);
+        };
+        [$one, $two] = [$part($at), $part($rest)];
         if ($one === null || $two === null) {
             return $one ?? $two;
         }

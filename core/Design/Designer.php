@@ -173,7 +173,8 @@ final readonly class Designer
     {
         $sketches = array_values(array_filter(
             $this->table->sketches,
-            static fn (Sketch $sketch): bool => $scope->isLean === null || $sketch->focus->isLean() === $scope->isLean,
+            fn (Sketch $sketch): bool => ($scope->isLean === null || $sketch->focus->isLean() === $scope->isLean)
+                && $this->variety->allows($sketch->key, $this->table->wishes),
         ));
         $rank = fn (Sketch $sketch): int => $this->variety->ofSketch($sketch->key) + $this->cost($sketch, $front, $scope);
         $ranks = array_map($rank, $sketches);

@@ -70,7 +70,8 @@ final class Supplies
         foreach ($this->ofKind(Kind::Base) as $component) {
             if ($component->good instanceof CardBase) {
                 $front = self::upright($component->good->front);
-                $key = self::key($front).($component->good->showsInk() ? '' : ' dark').($component->good->printed === null ? '' : ' printed');
+                $look = ($component->good->showsInk() ? '' : ' dark').($component->good->printed === null ? '' : ' printed');
+                $key = self::key($front).$look;
                 $bases[$key] ??= [$front, self::foldOf($component->good), Taking::some($component->id, BasePart::ID, 1)];
             }
         }

@@ -11,6 +11,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
 
 /** What the cards so far have used, so that the next one differs and the occasions spread. */
 final class Variety
@@ -63,6 +64,12 @@ final class Variety
     public function ofSketch(string $sketch): int
     {
         return ($this->used["sketch:$sketch"] ?? 0) * 10 + ($sketch === $this->lastSketch ? 20 : 0);
+    }
+
+    /** Whether one more card may be on a sketch, by how many may be alike. */
+    public function allows(string $sketch, Wishes $wishes): bool
+    {
+        return $wishes->alike === null || ($this->used["sketch:$sketch"] ?? 0) < $wishes->alike * $wishes->set;
     }
 
     /** Makers stand most cards upright; a third of them lying is a pleasant mix, more is odd. */

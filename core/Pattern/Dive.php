@@ -39,7 +39,7 @@ final class Dive
      *
      * @param  int  $target  no more are looked for
      */
-    public static function best(Master $master, int $target, Trimmer $trimmer, int $dives): Cutting
+    public static function best(Master $master, int $target, Trimmer $trimmer, int $dives): PatternPlan
     {
         $best = self::once($master, $target, $trimmer);
         for ($seed = 1; $seed < $dives && $best->cards() < $target; $seed++) {
@@ -50,7 +50,7 @@ final class Dive
         return $best;
     }
 
-    private static function once(Master $master, int $target, Trimmer $trimmer, int $seed = 0): Cutting
+    private static function once(Master $master, int $target, Trimmer $trimmer, int $seed = 0): PatternPlan
     {
         $dive = new self($master, $seed);
         $dive->run($target);
@@ -175,7 +175,7 @@ final class Dive
     }
 
     /** The patterns on the sheets they are for. */
-    private function cutting(Trimmer $trimmer): Cutting
+    private function cutting(Trimmer $trimmer): PatternPlan
     {
         $plans = [];
         $used = [];
@@ -203,6 +203,6 @@ final class Dive
             }
         }
 
-        return Cutting::of($plans, $ways, $spares);
+        return PatternPlan::of($plans, $ways, $spares);
     }
 }

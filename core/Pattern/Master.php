@@ -71,9 +71,9 @@ final class Master
     private function __construct(
         public readonly array $recipes,
         public readonly array $classes,
-        private readonly Table $table,
+        Table $table,
         private readonly bool $isForLooks,
-        private readonly int $cards,
+        int $cards,
     ) {
         $this->blanks = self::blanks($table, $classes);
         foreach ($recipes as $recipe) {
@@ -276,7 +276,8 @@ final class Master
             }
             $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
             $worths[$key] = $pattern->worth ?? 0.0;
-            if ($pattern !== null && $pattern->worth > $programme->price($this->numbers[$key]) + $this->cost($programme, $class) + self::SURE) {
+            $cost = $programme->price($this->numbers[$key]) + $this->cost($programme, $class);
+            if ($pattern !== null && $pattern->worth > $cost + self::SURE) {
                 $number = $this->keep($key, $pattern);
                 $new = $number === null ? $new : [...$new, $number];
             }

@@ -30,14 +30,16 @@ final readonly class Patterns
         return new self($table, $most, $isLess ? $bound->byPatterns($answer->bound, $answer->binds) : $bound);
     }
 
-    /** Where something is promised, folded or followed areas are all that is counted. */
+    /** Where something is promised, folded, followed or few may be alike, areas are all that is counted. */
     public static function areFor(Table $table): bool
     {
-        return $table->promised === [] && $table->wishes->folds === [] && $table->wishes->designs === [];
+        $wishes = $table->wishes;
+
+        return $table->promised === [] && $wishes->folds === [] && $wishes->designs === [] && $wishes->alike === null;
     }
 
     /** For as many cards as were found, whatever they look like. */
-    public function most(int $target): Cutting
+    public function most(int $target): PatternPlan
     {
         return Dive::best($this->most, $target, $this->table->wishes->trimmer(), self::DIVES);
     }
@@ -46,7 +48,7 @@ final readonly class Patterns
      * For so many cards, on sketches as different and as good to look at as they can be; fewer where that many were not
      * found. More are asked for than are made, since whole cards from whole sheets are less than parts of them.
      */
-    public function bestLooking(int $target): Cutting
+    public function bestLooking(int $target): PatternPlan
     {
         $master = Master::bestLooking($this->table, $target + self::MORE);
 

@@ -258,7 +258,8 @@ final readonly class Recipes
         $ways = [];
         foreach ($this->components as $component) {
             $good = $component->good;
-            if ($good instanceof Applied && $good->printed()->serves === Serves::Image && $good->printed()->size->fitsIn($layout->focal->size)) {
+            $printed = $good instanceof Applied ? $good->printed() : null;
+            if ($printed?->serves === Serves::Image && $printed->size->fitsIn($layout->focal->size)) {
                 $ways[self::PICTURES] = [[], [self::PICTURES]];
             }
             if ($good instanceof Tool && $good->cutsShapes() && $good->makes?->fitsIn($layout->focal->size) === true) {

@@ -9,7 +9,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Terms;
-use KeepShare\Core\Pattern\Cutting;
+use KeepShare\Core\Pattern\PatternPlan;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
@@ -68,7 +68,7 @@ final class Stretch
             return $pleasing;
         }
         $isByPatterns = Patterns::areFor($this->table) && $this->table->wishes->set === 1;
-        $lean = $isByPatterns ? $this->byPatterns() : $this->paid(self::DEAREST, $target);
+        $lean = $isByPatterns ? $this->byPatterns() : $this->byPrices($target);
         if ($lean === [] && $pleasing === []) {
             return $this->pleasing();
         }
@@ -119,6 +119,21 @@ final class Stretch
         return $most >= $target || $most >= Patterns::on($this->table)->bound->cards;
     }
 
+    /** @return list<Card> the most that some price on paper gives; of as many those at the lower price */
+    private function byPrices(int $target): array
+    {
+        $best = [];
+        foreach ($target > self::BY_LOOKS ? [self::DEAREST] : [...self::CHEAPER, self::DEAREST] as $level) {
+            $cards = $this->paid($level, $target);
+            $best = count($cards) > count($best) ? $cards : $best;
+            if (count($best) >= $target || $this->isStopped) {
+                break;
+            }
+        }
+
+        return $best;
+    }
+
     /** @return list<Card> the best looking of as many as patterns are found to give */
     private function byPatterns(): array
     {
@@ -140,7 +155,7 @@ final class Stretch
      *
      * @return iterable<list<Card>>
      */
-    private function ways(Patterns $patterns, Cutting $most): iterable
+    private function ways(Patterns $patterns, PatternPlan $most): iterable
     {
         foreach ($most->cards() > self::BY_LOOKS ? [] : self::CHEAPER as $level) {
             yield $this->paid($level, $most->cards());
@@ -155,7 +170,7 @@ final class Stretch
     }
 
     /** @return list<Card> that are made of some patterns */
-    private function cutBy(Cutting $cutting): array
+    private function cutBy(PatternPlan $cutting): array
     {
         $table = $this->table->apart(...$cutting->spares);
         $prepared = $table->cutBy(array_map(Prepared::by(...), $cutting->plans));

@@ -40,6 +40,8 @@ final readonly class Wishes
      * @param  Length|null  $frame  of the fronts of new cards, nothing where they are covered to the edge; null as the sketches have it
      * @param  list<string>  $sketchesOff  keys of sketches that no new card is laid on
      * @param  bool  $insides  every card gets a panel to write on
+     * @param  int|null  $alike  no more cards, or sets of them, on one sketch; null for any number
+     * @param  bool  $pictures  every card has a picture
      */
     private function __construct(
         public int $cards,
@@ -57,6 +59,8 @@ final readonly class Wishes
         public ?Length $frame = null,
         public array $sketchesOff = [],
         public bool $insides = false,
+        public ?int $alike = null,
+        public bool $pictures = false,
         private ?Trimmer $trimmer = null,
     ) {
     }
@@ -98,7 +102,9 @@ final readonly class Wishes
     /** What stands whatever is made, for so many cards more: what was asked for in numbers was for the share-out alone. */
     public function beyond(int $cards): self
     {
-        return $this->with(['cards' => $cards, 'occasions' => [], 'folds' => [], 'designs' => [], 'set' => 1]);
+        $inNumbers = ['occasions' => [], 'folds' => [], 'designs' => [], 'set' => 1, 'alike' => null, 'pictures' => false];
+
+        return $this->with(['cards' => $cards, ...$inNumbers]);
     }
 
     /**
@@ -188,6 +194,18 @@ final readonly class Wishes
         return $this->with(['set' => max(1, min($set, self::LARGEST_SET))]);
     }
 
+    /** No more than so many cards, or sets of them, are alike: laid on one sketch. */
+    public function alike(?int $most): self
+    {
+        return $this->with(['alike' => $most === null ? null : max(1, $most)]);
+    }
+
+    /** Every card has a picture. */
+    public function withPictures(bool $isMust = true): self
+    {
+        return $this->with(['pictures' => $isMust]);
+    }
+
     /** @param  array<string, Wanted>  $uses  by component */
     public function using(array $uses): self
     {
@@ -237,8 +255,11 @@ final readonly class Wishes
     public function sketchesOf(array $shelf): array
     {
         $on = array_filter($shelf, fn (Sketch $sketch): bool => ! in_array($sketch->key, $this->sketchesOff, true));
+        $sketches = $on === [] ? $shelf : array_values($on);
 
-        return $on === [] ? $shelf : array_values($on);
+        return $this->pictures
+            ? array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->focus->isLean()))
+            : $sketches;
     }
 
     public function allows(Surface $surface): bool
@@ -257,6 +278,7 @@ final readonly class Wishes
         return $this->savesOne === $other->savesOne
             && $this->frame == $other->frame
             && $this->trimmer() == $other->trimmer()
+            && $this->pictures === $other->pictures
             && $this->sketchesOff === $other->sketchesOff;
     }
 
@@ -277,6 +299,8 @@ final readonly class Wishes
      *     frame?: Length|null,
      *     sketchesOff?: list<string>,
      *     insides?: bool,
+     *     alike?: int|null,
+     *     pictures?: bool,
      *     trimmer?: Trimmer,
      * }  $changes
      */
@@ -298,6 +322,8 @@ final readonly class Wishes
             'frame' => $this->frame,
             'sketchesOff' => $this->sketchesOff,
             'insides' => $this->insides,
+            'alike' => $this->alike,
+            'pictures' => $this->pictures,
             'trimmer' => $this->trimmer,
         ];
 

@@ -180,7 +180,10 @@ final class ShareTest extends TestCase
         $stop = Outlook::beyond($table->after(...$cards)->under($wishes)) ?? self::fail('Something stops the eleventh card.');
         self::assertSame([1, 3, 6], array_map(static fn ($addition): int => $addition->cards, $stop->additions));
         self::assertSame([Need::Base->value => 1, Need::Envelope->value => 1], $stop->additions[0]->counts);
-        self::assertSame('1 more card: 1 base (1 sheet of heavy cardstock 8 1/2 × 11 in gives 2), 1 envelope', $stop->additions[0]->says());
+        self::assertSame(
+            '1 more card: 1 base (1 sheet of heavy cardstock 8 1/2 × 11 in gives 2), 1 envelope',
+            $stop->additions[0]->says(),
+        );
 
         foreach (array_slice($stop->additions, 0, 2) as $addition) {
             $free = [
@@ -311,7 +314,7 @@ final class ShareTest extends TestCase
                     array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()),
                     $free,
                     $table->stock,
-                )->under(Wishes::cards(4)),
+                )->under(Wishes::cards(4)->withPictures()),
             )->cards,
             'without both there is none',
         );

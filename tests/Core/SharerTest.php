@@ -143,7 +143,8 @@ final class SharerTest extends TestCase
     #[DataProvider('gaps')]
     public function test_a_kit_with_a_gap_says_what_is_missing(array $kinds, Need $need): void
     {
-        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)));
+        // Without paper there are cards of plain stock: here each is to have a picture.
+        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)->withPictures()));
 
         self::assertSame([], $out->cards);
         self::assertContains($need, $out->stop->needs ?? []);

@@ -81,7 +81,7 @@ final class SpareTest extends TestCase
             array_fill_keys(array_keys($papers), []) + $table->stock,
         );
         $wishes = Wishes::cards(3);
-        self::assertCount(0, Sharer::most($bare->under($wishes)));
+        self::assertCount(0, Sharer::most($bare->under($wishes->withPictures())));
         $apart = $bare->under($wishes)->sparesApart();
         $cards = Sharer::most($apart);
 

@@ -8,7 +8,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Table\Spare;
 
 /** How sheets are cut, and how many cards are made on each sketch from what comes of it. */
-final readonly class Cutting
+final readonly class PatternPlan
 {
     /**
      * @param  array<string, list<SheetPlan>>  $plans  by component; what a piece is for is not yet said
