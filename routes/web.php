@@ -73,6 +73,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::delete('/palettes/{palette}', [PairController::class, 'destroy']);
     Route::post('/palettes/{palette}/card', [PairController::class, 'draw']);
     Route::post('/share-out', [ShareOutController::class, 'store']);
+    Route::post('/share-out/frontier', [ShareOutController::class, 'frontier']);
     Route::post('/share-out/stop', [ShareOutController::class, 'stop']);
     Route::post('/share-out/next', [NextCardController::class, 'store']);
     Route::post('/share-out/next/stop', [NextCardController::class, 'stop']);
@@ -86,7 +87,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     });
     Route::prefix('/grid')->group(function (): void {
         Route::get('/why', [GridController::class, 'why']);
-        foreach (['more', 'swap', 'pin', 'use', 'move', 'add', 'duplicate', 'aside', 'remove', 'way'] as $act) {
+        foreach (['more', 'swap', 'pin', 'use', 'move', 'add', 'duplicate', 'many', 'leaner', 'aside', 'remove', 'way'] as $act) {
             Route::post("/$act", [GridController::class, $act]);
         }
     });

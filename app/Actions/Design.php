@@ -166,7 +166,7 @@ final readonly class Design
         );
     }
 
-    /** Makes it a set of so many of the same, each with papers and a base of its own. */
+    /** Makes it a set of so many of the same, each with papers and a base of its own; where there is not enough rows go short. */
     public function copies(Card $card, int $copies, ?int $revision): void
     {
         $kit = $card->kit;
@@ -180,7 +180,6 @@ final readonly class Design
             }
             for ($have = min($others->count() + 1, $copies); $have < $copies; $have++) {
                 $number = $kit->nextNumber();
-                $this->mustHave($core, TableState::of($kit));
                 $copy = $card->replicate(['number'])->fill(['number' => $number, 'set' => $set]);
                 $copy->save();
                 $this->write($copy, $core->takings, []);
@@ -294,18 +293,6 @@ final readonly class Design
             }
         }
         $this->write($card, $new, $gone);
-    }
-
-    /** @throws NotEnough naming the first good there is too little of */
-    private function mustHave(CoreCard $card, TableState $state): void
-    {
-        $free = $state->table()->laying->free;
-        foreach ($card->takings as $taking) {
-            $core = $state->core[$taking->component];
-            if ($taking->size === null && ! $core->isEndless() && ($free[$core->id] ?? 0) < $taking->quantity) {
-                throw NotEnough::left($core->name, $free[$core->id] ?? 0);
-            }
-        }
     }
 
     /**

@@ -10,7 +10,9 @@ use App\Models\Kit;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
+use App\Table\Shortages;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Card\Part\OwnPart;
 use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Taking as CoreTaking;
@@ -22,6 +24,7 @@ use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\WayOut;
 use KeepShare\Core\Outlook\WaysOut;
 use KeepShare\Core\Outlook\Why;
+use KeepShare\Core\Share\Leaner;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
@@ -177,6 +180,36 @@ final readonly class Grid
         $kit = $card->kit;
         $record = [...CardRecord::of($card), 'number' => $kit->nextNumber(), 'set' => null, 'is_pinned' => false];
         $this->journal->act($kit, "Duplicate card $card->number", $revision, fn () => $this->cards->put($kit, [$record]));
+    }
+
+    /**
+     * So many of a card, each with papers and a base of its own.
+     *
+     * @return string what was made, and what is lacking for it
+     */
+    public function many(Card $card, int $many, ?int $revision): string
+    {
+        $this->design->copies($card, $many, $revision);
+        $lacking = Shortages::said(TableState::of($card->kit->refresh()));
+
+        return "Card $card->number is a set of $many.".($lacking === '' ? '' : " Lacking now: $lacking.");
+    }
+
+    /**
+     * Lays a card on the design that looks best with less paper.
+     *
+     * @return string what it is laid on, and what that frees
+     *
+     * @throws NoDesign where none takes less
+     */
+    public function leaner(Card $card, ?int $revision): string
+    {
+        $table = TableState::of($card->kit)->tableWithout($card);
+        $leaner = Leaner::than($card->toCore(), $table, $card->cutParts()) ?? throw NoDesign::leaner($card->number);
+        $sketch = $leaner->card->sketch;
+        $this->design->sketch($card, $sketch, $revision);
+
+        return sprintf('Card %d is laid on %s: that frees %s of patterned paper.', $card->number, lcfirst($sketch->name), Wording::area($leaner->frees, $card->kit->unit));
     }
 
     /** Off the table, with its design kept; what it took is free for the others. */

@@ -26,7 +26,7 @@ use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Outlook\Outlook;
-use KeepShare\Core\Outlook\Stop;
+use KeepShare\Core\Outlook\Relief;
 use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Stretch;
@@ -51,18 +51,29 @@ final readonly class ShareOutKit implements Task
 
     /**
      * @param  bool  $isAnew  also the cards that lack nothing
+     * @param  int|null  $alike  no more cards on one sketch
+     * @param  bool  $pictures  every card has one
      *
      * @throws \KeepShare\Core\Refusal when the wishes contradict each other
      */
-    public function request(Kit $kit, int $cards, bool $stash, WordsAgain $words, bool $isAnew): Solve
-    {
-        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $words));
+    public function request(
+        Kit $kit,
+        int $cards,
+        bool $stash,
+        WordsAgain $words,
+        bool $isAnew,
+        ?int $alike = null,
+        bool $pictures = false,
+    ): Solve {
+        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $words)->alike($alike)->withPictures($pictures));
         $solve = Solve::query()->create([
             'kit_id' => $kit->id,
             'cards' => $cards,
             'uses_stash' => $stash,
             'words' => $words,
             'is_anew' => $isAnew,
+            'alike' => $alike,
+            'has_pictures' => $pictures,
             'revision' => $kit->revision,
             'state' => SolveState::Waiting,
         ]);
@@ -115,12 +126,13 @@ final readonly class ShareOutKit implements Task
         }
         $state = TableState::of($solve->kit);
         $stays = self::staying($state, $solve);
-        [$cards, $stop, $bound] = $this->find($state, $stays, $solve);
+        [$cards, $after, $bound] = $this->find($state, $stays, $solve);
         $made = count($stays) + count($cards);
+        $shortfall = self::shortfall($solve, $made, $after, $bound);
         try {
-            DB::transaction(function () use ($solve, $state, $cards, $stays, $made, $stop, $bound): void {
+            DB::transaction(function () use ($solve, $state, $cards, $stays, $made, $shortfall): void {
                 $this->layOrPropose($solve, $state, $cards, $stays);
-                $this->move($solve, SolveState::Done, self::shortfall($solve, $made, $stop, $bound), $made);
+                $this->move($solve, SolveState::Done, $shortfall, $made);
             });
         } catch (StaleTable $stale) {
             $this->move($solve, SolveState::Failed, $stale->getMessage());
@@ -208,7 +220,7 @@ final readonly class ShareOutKit implements Task
 
     /**
      * @param  list<int>  $stays
-     * @return array{list<CoreCard>, Stop|null, Bound|null} what stops the next card, and how many more there could be at most
+     * @return array{list<CoreCard>, Table|null, Bound|null} the table with them where fewer were found, and how many more there could be at most
      */
     private function find(TableState $state, array $stays, Solve $solve): array
     {
@@ -235,7 +247,7 @@ final readonly class ShareOutKit implements Task
         $cards = $wishes->insides ? Insides::lined($table, $settled) : $settled;
         $after = $table->after(...$cards);
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? Outlook::beyond($after) : null, Bound::on($after->everythingApart())];
+        return [[...$pinned, ...$cards], count($cards) < $room ? $after : null, Bound::on($after->everythingApart())];
     }
 
     /**
@@ -277,7 +289,7 @@ final readonly class ShareOutKit implements Task
     private static function staying(TableState $state, Solve $solve): array
     {
         $short = collect($state->shorts())->flatten()->pluck('id', 'card_id');
-        $fixed = $state->cards->filter(static fn (Card $card): bool => $card->isBegun() || $card->is_pinned);
+        $fixed = $state->cards->only($state->fixed());
         $whole = $solve->is_anew ? $fixed : $state->cards->filter(static fn (Card $card): bool => $fixed->has($card->id)
             || (! $short->has($card->id) && CardFront::of($card->toCore(), $state->core, $state->kit->unit)->lacks === []));
         $room = max(0, $solve->cards - $fixed->count());
@@ -384,19 +396,22 @@ final readonly class ShareOutKit implements Task
         }, $cards);
     }
 
-    private static function shortfall(Solve $solve, int $made, ?Stop $stop, ?Bound $bound): ?string
+    private static function shortfall(Solve $solve, int $made, ?Table $after, ?Bound $bound): ?string
     {
-        if ($stop === null || $bound === null || $made >= $solve->cards) {
+        if ($after === null || $bound === null || $made >= $solve->cards) {
             return null;
         }
+        $stop = Outlook::beyond($after);
+        $free = array_map(static fn (Relief $one): string => $one->says(), Relief::on($after));
         $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 
         return sprintf(
-            '%s %s Another needs %s. %s%s',
+            '%s %s%s Another needs %s. %s%s',
             $solve->cards === Wishes::MOST_CARDS
                 ? "$made cards, as many as were found."
                 : "$made of the $solve->cards cards asked for.",
             $bound->says(),
+            $free === [] ? '' : ' What costs nothing: '.implode('; ', $free).'.',
             $stop->wants(),
             $stop->outlook(),
             $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.',

@@ -16,6 +16,8 @@ use KeepShare\Core\Table\WordsAgain;
  * @property int $cards
  * @property bool $uses_stash
  * @property WordsAgain $words
+ * @property int|null $alike no more cards on one sketch
+ * @property bool $has_pictures every card has one
  * @property bool $is_anew cards that lack nothing are made anew too
  * @property int $revision
  * @property SolveState $state
@@ -28,7 +30,13 @@ final class Solve extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['uses_stash' => 'boolean', 'words' => WordsAgain::class, 'is_anew' => 'boolean', 'state' => SolveState::class];
+    protected $casts = [
+        'uses_stash' => 'boolean',
+        'words' => WordsAgain::class,
+        'is_anew' => 'boolean',
+        'has_pictures' => 'boolean',
+        'state' => SolveState::class,
+    ];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo
@@ -51,6 +59,8 @@ final class Solve extends Model
     /** What is asked for beside the number of cards stands with the kit. */
     public function wishes(int $cards): Wishes
     {
-        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words);
+        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words)
+            ->alike($this->alike)
+            ->withPictures($this->has_pictures);
     }
 }

@@ -16,14 +16,15 @@ use App\Wording\Wording;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Kind;
-use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
  * The grid of components and cards, with what is kept.
  *
  * @phpstan-import-type Choice from ChoiceView
+ * @phpstan-import-type Effects from WishEffects
+ * @phpstan-import-type FoundFrontier from FrontierView
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type GridLine from GridRow
@@ -39,6 +40,7 @@ use KeepShare\Core\Table\WordsAgain;
  *     isPinned: bool,
  *     isShort: bool,
  *     findings: int,
+ *     paper: string|null, // how much patterned paper it takes, where that binds
  *     front: Front,
  * }
  * @phpstan-type ShareOutlook array{
@@ -48,7 +50,7 @@ use KeepShare\Core\Table\WordsAgain;
  *     wants: string|null,
  *     isLooking: bool,
  * }
- * @phpstan-type AskedFor array{most: string|null, words: string, often: list<Choice>, cards: int, stash: bool, hasStash: bool}
+ * @phpstan-type AskedFor array{effects: Effects, words: string, often: list<Choice>, cards: int, stash: bool, hasStash: bool}
  * @phpstan-type SetAside array{id: int, name: string}
  * @phpstan-type ProposedCards array{id: int, changes: list<CardChange>, now: SharedOut, then: SharedOut}
  */
@@ -61,6 +63,7 @@ final readonly class ShareOutPage extends Page
      * @param  ShareOutlook  $outlook
      * @param  AskedFor  $wishes
      * @param  SolveUnderWay|null  $solve
+     * @param  FoundFrontier  $frontier
      * @param  Taste  $taste
      * @param  list<string>  $gaps
      * @param  list<SetAside>  $asides
@@ -73,6 +76,7 @@ final readonly class ShareOutPage extends Page
         public array $outlook,
         public array $wishes,
         public ?array $solve,
+        public array $frontier,
         public array $taste,
         public array $gaps,
         public array $asides,
@@ -95,9 +99,11 @@ final readonly class ShareOutPage extends Page
             $shorts[$one->id] ?? new Collection,
         );
 
+        $isPaperScarce = WishEffects::isPaperScarce($state);
+
         /** @var list<GridCard> $cards */
         $cards = array_values($state->cards->map(
-            static fn (Card $card): array => self::card($card, $state, $findings, $short->has($card->id)),
+            static fn (Card $card): array => self::card($card, $state, $findings, $short->has($card->id), $isPaperScarce),
         )->all());
 
         return new self(
@@ -107,6 +113,7 @@ final readonly class ShareOutPage extends Page
             self::outlook($state, $bonus, $solve['isUnderWay'] ?? false),
             self::wishes($state),
             $solve,
+            FrontierView::of($kit),
             TasteView::of($kit),
             $findings->gaps(),
             self::asides($kit),
@@ -115,8 +122,10 @@ final readonly class ShareOutPage extends Page
     }
 
     /** @return GridCard */
-    private static function card(Card $card, TableState $state, Findings $findings, bool $isShort): array
+    private static function card(Card $card, TableState $state, Findings $findings, bool $isShort, bool $isPaperScarce): array
     {
+        $core = $card->toCore();
+
         return [
             'id' => $card->id,
             'isBonus' => $card->is_bonus,
@@ -124,7 +133,10 @@ final readonly class ShareOutPage extends Page
             'isPinned' => $card->is_pinned,
             'isShort' => $isShort,
             'findings' => $findings->standing($card),
-            'front' => FrontView::of($card->toCore(), $state->core, $state->kit->unit),
+            'paper' => $isPaperScarce
+                ? Wording::area(Areas::of($core->layout($state->kit->unit))[0], $state->kit->unit)
+                : null,
+            'front' => FrontView::of($core, $state->core, $state->kit->unit),
         ];
     }
 
@@ -164,21 +176,13 @@ final readonly class ShareOutPage extends Page
         $kit = $state->kit;
 
         return [
-            'most' => $state->cards->isEmpty() ? self::most($state) : null,
+            'effects' => WishEffects::of($state),
             'words' => KitWishes::words($kit)->value,
             'often' => ChoiceView::all(WordsAgain::cases(), static fn (WordsAgain $one): string => $one->label()),
             'cards' => max($state->cards->count(), $kit->promised, 1),
             'stash' => $kit->uses_stash,
             'hasStash' => $state->components->contains(static fn (Component $one): bool => $one->kit_id !== $kit->id),
         ];
-    }
-
-    /** How many cards there can be at most, and what binds. */
-    private static function most(TableState $state): string
-    {
-        $kit = $state->kit;
-
-        return Bound::inWords($state->table(KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))));
     }
 
     /** @return list<SetAside> */

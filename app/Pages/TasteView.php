@@ -8,6 +8,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Table\Wanted;
 
 /**
  * How new cards of a kit are to be, as it is typed.
@@ -24,6 +25,7 @@ use KeepShare\Core\Measure\Length;
  *     designs: list<string>,
  *     trimmer: string,
  *     savesOne: bool,
+ *     uses: list<string>, // what is to be used up, saved or never used
  *     stashCards: string,
  *     wanted: list<WantedMany>,
  *     folds: list<WantedMany>,
@@ -46,10 +48,25 @@ final class TasteView
             'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
             'trimmer' => self::length($kit->wishes['trimmer'] ?? null, $kit),
             'savesOne' => $kit->wishes['saves_one'] ?? false,
+            'uses' => self::uses($kit),
             'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
             'wanted' => self::many([...$occasions, ['key' => SpreadGaps::MAN, 'label' => 'for a man']], $kit->wanted),
             'folds' => self::many($folds, $kit->wishes['folds'] ?? []),
         ];
+    }
+
+    /** @return list<string> "Wave: used up" */
+    private static function uses(Kit $kit): array
+    {
+        $says = [];
+        foreach ($kit->components as $component) {
+            $use = Wanted::tryFrom($kit->wishes['uses'][$component->coreId()] ?? '');
+            if ($use !== null && $use !== Wanted::AsItComes) {
+                $says[] = "$component->name: {$use->value}";
+            }
+        }
+
+        return $says;
     }
 
     private static function length(?int $units, Kit $kit): string

@@ -99,6 +99,12 @@ final readonly class TableState
         return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id), null);
     }
 
+    /** @return list<int> the cards that no share-out takes apart: those that are begun or pinned */
+    public function fixed(): array
+    {
+        return $this->cards->filter(static fn (Card $card): bool => $card->isBegun() || $card->is_pinned)->keys()->values()->all();
+    }
+
     /**
      * The table with only some of the cards on it.
      *

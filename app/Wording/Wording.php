@@ -53,6 +53,18 @@ final class Wording
         return $component->isEndless() ? '' : self::count($component, $quantity, $unit);
     }
 
+    /**
+     * "12 in²" or "80 cm²", to the whole one.
+     *
+     * @param  float  $area  in square units
+     */
+    public static function area(float $area, Unit $unit): string
+    {
+        [$side, $label] = $unit === Unit::Inch ? [Length::inches(1)->units, 'in²'] : [Length::millimetres(10)->units, 'cm²'];
+
+        return round($area / $side / $side)." $label";
+    }
+
     /** "a panel", "an inner panel" */
     public static function one(string $thing): string
     {

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Kit\KitFile;
 
-/** Two invented kits and a stash, with one or two things missing or bent, as in life. */
+/** Three invented kits and a stash, with one or two things missing or bent, as in life. */
 final readonly class Demo
 {
     public function __construct(private ImportKit $import)
@@ -26,11 +26,12 @@ final readonly class Demo
             $this->bend($harbour, 'fish-scale', 'creased across the middle');
             $hills = $this->import->write(self::file('knitted-hills'), false);
             $this->lose($hills, 'mitten', 'the thumb is torn off');
+            $this->import->write(self::file('windfall-orchard'), false);
             $this->import->write(self::file('stash'), true);
         });
     }
 
-    /** The kit of a demo file: harbour-lanterns, knitted-hills or stash. */
+    /** The kit of a demo file: harbour-lanterns, knitted-hills, windfall-orchard or stash. */
     public static function file(string $name): CoreKit
     {
         return KitFile::read((string) file_get_contents(__DIR__."/$name.json"));

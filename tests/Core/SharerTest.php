@@ -134,7 +134,6 @@ final class SharerTest extends TestCase
     {
         return [
             [[Kind::Base], Need::Base],
-            [[Kind::Paper, Kind::Panel], Need::Paper],
             [[Kind::DieCut, Kind::Sticker, Kind::Stamp], Need::Sentiment],
         ];
     }
@@ -143,8 +142,7 @@ final class SharerTest extends TestCase
     #[DataProvider('gaps')]
     public function test_a_kit_with_a_gap_says_what_is_missing(array $kinds, Need $need): void
     {
-        // Without paper there are cards of plain stock: here each is to have a picture.
-        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)->withPictures()));
+        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)));
 
         self::assertSame([], $out->cards);
         self::assertContains($need, $out->stop->needs ?? []);

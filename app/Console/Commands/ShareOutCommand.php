@@ -12,6 +12,7 @@ use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Outlook;
+use KeepShare\Core\Outlook\Relief;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Share\Settle;
@@ -89,6 +90,9 @@ final class ShareOutCommand extends Command
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
         if ($stop !== null) {
             $this->line(Bound::on($table->after(...$cards)->everythingApart())->says());
+            foreach (Relief::on($table->after(...$cards)) as $relief) {
+                $this->line("  {$relief->says()}");
+            }
             $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
             foreach ($stop->additions as $addition) {
                 $this->line("  {$addition->says()}");

@@ -12,6 +12,7 @@ use App\Models\SolutionKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use KeepShare\Core\Table\Wishes;
 
 /** The acts of the share-out grid, each on a cell, a card or a row. */
 final readonly class GridController
@@ -87,6 +88,23 @@ final readonly class GridController
         $this->grid->duplicate($this->card($kit, $request), $request->integer('revision'));
 
         return back();
+    }
+
+    /** So many of this card, such as twelve for a class. */
+    public function many(Kit $kit, Request $request): RedirectResponse
+    {
+        $card = $this->card($kit, $request);
+        $many = $request->validate(
+            ['many' => ['required', 'integer', 'between:1,'.Wishes::LARGEST_SET]],
+            ['many.*' => sprintf('Write how many of this card, from 1 to %d.', Wishes::LARGEST_SET)],
+        )['many'];
+
+        return back()->with('notice', $this->grid->many($card, (int) $many, $request->integer('revision')));
+    }
+
+    public function leaner(Kit $kit, Request $request): RedirectResponse
+    {
+        return back()->with('notice', $this->grid->leaner($this->card($kit, $request), $request->integer('revision')));
     }
 
     public function aside(Kit $kit, Request $request): RedirectResponse

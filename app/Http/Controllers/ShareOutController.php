@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\BonusCards;
+use App\Actions\FindFrontier;
 use App\Actions\ShareOutKit;
 use App\Http\Requests\ShareOutRequest;
 use App\Journal\Journal;
@@ -41,11 +42,21 @@ final class ShareOutController
                     $request->boolean('stash'),
                     WordsAgain::from($request->string('words')->toString()),
                     $request->boolean('anew'),
+                    $request->filled('alike') ? $request->integer('alike') : null,
+                    $request->boolean('pictures'),
                 );
             } catch (Refusal $refused) {
                 throw ValidationException::withMessages(['cards' => $refused->getMessage()]);
             }
         }
+
+        return to_route('kits.share-out', $kit);
+    }
+
+    /** Has it looked how many cards there can be, and how different. */
+    public function frontier(Kit $kit): RedirectResponse
+    {
+        FindFrontier::search($kit)->ask(FindFrontier::class);
 
         return to_route('kits.share-out', $kit);
     }

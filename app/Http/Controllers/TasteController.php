@@ -6,8 +6,10 @@ use App\Actions\CutPlans;
 use App\Http\Requests\CardRequest;
 use App\Journal\Journal;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Models\OwnSketch;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Validation\Rule;
 use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\SpreadGaps;
@@ -16,6 +18,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
 
 /** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
 final readonly class TasteController
@@ -34,6 +37,8 @@ final readonly class TasteController
                 'folds' => ['array'],
                 'folds.*' => ['nullable', 'integer', 'between:0,60'],
                 'set' => ['integer', 'between:1,'.Wishes::LARGEST_SET],
+                'stash' => ['boolean'],
+                'words' => [Rule::enum(WordsAgain::class)],
                 'savesOne' => ['boolean'],
                 'insides' => ['boolean'],
                 'envelopes' => ['boolean'],
@@ -88,6 +93,7 @@ final readonly class TasteController
             ...$kit->wishes,
             'folds' => $folds,
             'set' => max(1, $request->integer('set', 1)),
+            'words' => $request->filled('words') ? $request->text('words') : KitWishes::words($kit)->value,
             'saves_one' => $request->boolean('savesOne'),
             'insides' => $request->boolean('insides'),
             'envelopes' => $request->boolean('envelopes'),
@@ -95,14 +101,16 @@ final readonly class TasteController
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,
         ];
+        $stash = $request->has('stash') ? $request->boolean('stash') : $kit->uses_stash;
         $this->journal->act($kit, 'Change what is wished for', $request->revision(), function () use (
             $kit,
             $frame,
             $wanted,
             $wishes,
+            $stash,
         ): void {
             $isOther = ($kit->wishes['trimmer'] ?? null) !== $wishes['trimmer'];
-            $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes]);
+            $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes, 'uses_stash' => $stash]);
             if ($isOther) {
                 // What the trimmer is too short for goes short; what it can cut is planned for it.
                 $this->plans->refresh($kit->components()->pluck('id', 'id')->all());

@@ -18,6 +18,8 @@ final class ShareOutRequest extends FormRequest
             'stash' => ['required', 'boolean'],
             'words' => ['required', Rule::enum(WordsAgain::class)],
             'anew' => ['boolean'],
+            'alike' => ['nullable', 'integer', 'between:1,'.Wishes::MOST_CARDS],
+            'pictures' => ['boolean'],
         ];
     }
 

@@ -25,7 +25,7 @@ export interface AddPage {
 }
 
 export interface AskedFor {
-    most: string | null
+    effects: Effects
     words: string
     often: Choice[]
     cards: number
@@ -296,6 +296,15 @@ export interface DrawnSketch {
     places: RolePath[]
 }
 
+export interface Effects {
+    many: string
+    words: string
+    paper: string
+    folds: string
+    fronts: string
+    uses: string
+}
+
 export interface Extent {
     width: number
     height: number
@@ -350,6 +359,11 @@ export interface FoldsPage {
     sheets: SheetYield[]
 }
 
+export interface FoundFrontier {
+    isLooking: boolean
+    choices: Varied[]
+}
+
 export interface Front {
     number: number
     occasion: string
@@ -382,6 +396,7 @@ export interface GridCard {
     isPinned: boolean
     isShort: boolean
     findings: number
+    paper: string | null
     front: Front
 }
 
@@ -657,6 +672,7 @@ export interface ShareOutPage {
     outlook: ShareOutlook
     wishes: AskedFor
     solve: SolveUnderWay | null
+    frontier: FoundFrontier
     taste: Taste
     gaps: string[]
     asides: SetAside[]
@@ -885,6 +901,7 @@ export interface Taste {
     designs: string[]
     trimmer: string
     savesOne: boolean
+    uses: string[]
     stashCards: string
     wanted: WantedMany[]
     folds: WantedMany[]
@@ -936,6 +953,12 @@ export interface UnpackedLine {
     here: string
     differs: boolean
     occasions: string[]
+}
+
+export interface Varied {
+    says: string
+    alike: number | null
+    pictures: boolean
 }
 
 export interface WantedMany {

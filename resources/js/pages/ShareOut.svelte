@@ -6,9 +6,9 @@
     import ShareGrid from '@/parts/grid/ShareGrid.svelte'
     import Solving from '@/parts/Solving.svelte'
     import ProposedShareOut from '@/parts/ProposedShareOut.svelte'
-    import Taste from '@/parts/Taste.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import Wishes from '@/parts/Wishes.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { count } from '@/lib/format'
@@ -16,20 +16,18 @@
     import { sender } from '@/lib/send.svelte'
     import type { ShareOutPage } from '@/lib/props'
 
-    let { cards, groups, goods, outlook, wishes, solve, taste, gaps, asides, proposal }: ShareOutPage = $props()
+    let { cards, groups, goods, outlook, wishes, solve, frontier, taste, gaps, asides, proposal }: ShareOutPage = $props()
 
     const errors = $derived(kit.errors)
 
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
-    let stash = $state(untrack(() => wishes.stash))
-    let words = $state(untrack(() => wishes.words))
     let anew = $state(false)
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
-        sender.send('share-out', () => ({ cards: wanted, stash, words, anew }))
+        sender.send('share-out', () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, anew }))
     }
 
     function shareOutAll(): void {
@@ -46,7 +44,19 @@
         localStorage.setItem('dense', isDense ? 'yes' : 'no')
     }
 
+    // The wishes lie beside the grid, open or closed as they were left; a refusal opens them.
+    let isWishing = $state(untrack(() => localStorage.getItem('wishing') === 'yes'))
+    function turnWishing(): void {
+        isWishing = !isWishing
+        localStorage.setItem('wishing', isWishing ? 'yes' : 'no')
+    }
+    const isRefused = $derived(Object.keys(errors).some((field) => field !== 'cards' && field !== 'table'))
+    $effect(() => {
+        if (isRefused) isWishing = true
+    })
+
     useKeys(() => [
+        { key: 'w', shown: 'W', says: 'Wishes for new cards, beside the grid', run: turnWishing },
         { key: 'v', shown: 'V', says: 'Thirty rows at once, or large ones', run: turnDense },
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
         { key: 'S', shown: 'Shift S', says: 'Share out as many cards as possible', run: shareOutAll },
@@ -67,21 +77,16 @@
             aria-invalid={!!errors['cards']}
             aria-describedby={errors['cards'] ? 'cards-fault' : undefined}
         />
-        {#if wishes.hasStash}
-            <label class="tick"><input type="checkbox" bind:checked={stash} /> and the stash, where the kit runs out</label>
-        {/if}
-        <label class="tick"
-            >the same words
-            <select bind:value={words}>
-                {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
-            </select></label
-        >
         {#if cards.length}<label class="tick" title="Also the cards that lack nothing; pinned and begun ones stay"
                 ><input type="checkbox" bind:checked={anew} /> all anew</label
             >{/if}
         <Button main key="S" type="submit" disabled={solve?.isUnderWay}>{cards.length ? 'Share out again' : 'Share out'}</Button>
         <Button key="Shift S" type="button" disabled={solve?.isUnderWay} onclick={shareOutAll}>As many as possible</Button>
-        {#if wishes.most}<p class="most">With the kit as it lies {wishes.most}.</p>{/if}
+        {#if cards.length}
+            <Button key="W" type="button" aria-expanded={isWishing} onclick={turnWishing}>Wishes</Button>
+        {:else}
+            <p class="most">{wishes.effects.many}</p>
+        {/if}
         {#if errors['cards']}<p id="cards-fault" class="fault" role="alert">{errors['cards']}</p>{/if}
     </form>
 {/snippet}
@@ -96,7 +101,7 @@
             </p>
             {@render asking()}
             {#if solve}<Solving {solve} />{/if}
-            <Taste {taste} hasStash={wishes.hasStash} />
+            <Wishes {taste} {wishes} {frontier} isSolving={solve?.isUnderWay ?? false} />
         </Empty>
     {:else}
         <div class="place">
@@ -113,11 +118,10 @@
                         </span>
                     {/if}
                 </p>
-                {#if isDense}<TextButton onclick={turnDense}>Large rows, and the wishes</TextButton>{:else}{@render asking()}{/if}
+                {#if isDense}<TextButton onclick={turnDense}>Large rows</TextButton>{:else}{@render asking()}{/if}
             </div>
             {#if solve}<Solving {solve} />{/if}
             {#if gaps.length}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
-            {#if !isDense}<Taste {taste} hasStash={wishes.hasStash} />{/if}
             {#if asides.length}
                 <p class="asides">
                     Set aside:
@@ -136,7 +140,14 @@
                     onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
                 />
             {:else}
-                <ShareGrid {cards} {groups} {goods} {isDense} />
+                <div class="beside">
+                    <div class="grid"><ShareGrid {cards} {groups} {goods} {isDense} /></div>
+                    {#if isWishing}
+                        <aside aria-label="Wishes">
+                            <Wishes {taste} {wishes} {frontier} isSolving={solve?.isUnderWay ?? false} onclose={turnWishing} />
+                        </aside>
+                    {/if}
+                </div>
             {/if}
         </div>
     {/if}
@@ -147,6 +158,29 @@
         display: flex;
         flex-direction: column;
         height: 100%;
+    }
+
+    .beside {
+        display: flex;
+        flex: 1;
+        min-height: 0;
+    }
+
+    .grid {
+        display: flex;
+        flex: 1;
+        flex-direction: column;
+        min-width: 0;
+        min-height: 0;
+    }
+
+    aside {
+        flex: 0 0 22rem;
+        overflow-y: auto;
+        padding: 0.25rem 1rem 1rem;
+        border-top: 1px solid var(--line);
+        border-left: 1px solid var(--line-strong);
+        background: var(--sheet);
     }
 
     .top {
@@ -261,6 +295,14 @@
     @media (width < 48rem) {
         .place {
             height: auto;
+        }
+
+        .beside {
+            flex-direction: column-reverse;
+        }
+
+        aside {
+            flex: none;
         }
     }
 </style>

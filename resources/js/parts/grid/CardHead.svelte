@@ -16,6 +16,7 @@
         {card.front.occasion}
     </Link>
     {#if card.findings}<em class="lacks">{card.findings} to look at</em>{/if}
+    {#if card.paper}<span class="paper" title="Patterned paper it takes">{card.paper}</span>{/if}
     {#if card.isBonus}<em>bonus</em>{/if}
     {#if card.isBegun}<em>begun</em>{/if}
     {#if card.isPinned}<em><Pin size={11} aria-hidden="true" /> pinned</em>{/if}
@@ -56,6 +57,11 @@
         color: var(--kraft-ink);
         font-size: 0.75rem;
         font-style: normal;
+    }
+
+    .paper {
+        color: var(--ink-soft);
+        font-size: 0.75rem;
     }
 
     .lacks {

@@ -8,6 +8,7 @@
     import { afterActs } from '@/lib/send.svelte'
     import { actsAt } from './acts'
     import GridActs from './GridActs.svelte'
+    import HowMany from './HowMany.svelte'
     import WaysOut from './WaysOut.svelte'
     import { faceOf, saidOf } from './says'
 
@@ -41,7 +42,19 @@
         why = answer.ok ? ((await answer.json()) as { says: string }).says : 'That could not be looked up. Try again.'
     }
 
-    const acts = $derived(actsAt(cursor, held, () => afterActs(() => void ask())))
+    let isAskingMany = $state(false)
+    function leaveMany(): void {
+        isAskingMany = false
+        cursor.focus()
+    }
+    const acts = $derived(
+        actsAt(
+            cursor,
+            held,
+            () => afterActs(() => void ask()),
+            () => (isAskingMany = card !== undefined),
+        ),
+    )
     useKeys(() => [
         ...acts,
         ...(held.thing ? [{ key: 'Escape', shown: 'Esc', says: 'Leave it where it was', run: () => held.leave() }] : []),
@@ -49,7 +62,9 @@
 </script>
 
 <footer aria-live="polite" class:isDense>
-    {#if row && good}
+    {#if isAskingMany && card}
+        <HowMany {card} onclose={leaveMany} />
+    {:else if row && good}
         <p>
             {#if held.thing}
                 <strong>In hand: {goods[held.thing.component]?.name}. Go to a card, or to Keep, and press M.</strong>

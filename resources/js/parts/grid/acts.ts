@@ -8,7 +8,7 @@ export interface Act extends Key {
 }
 
 /** Everything that can be done at the cell in hand, each with its key. */
-export function actsAt(cursor: Cursor, held: Held, why: () => void): Act[] {
+export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => void): Act[] {
     const { row, card } = cursor
     const onCell = (path: string, data: Data = {}): void => {
         if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data })
@@ -36,6 +36,8 @@ export function actsAt(cursor: Cursor, held: Held, why: () => void): Act[] {
         { key: 'u', shown: 'U', says: 'Use up, save, never use, as it comes', of: 'row', run: () => onRow('use') },
         { key: 'a', shown: 'A', says: 'Add a card', of: 'card', run: () => sender.send('grid/add') },
         { key: 'd', shown: 'D', says: 'Duplicate this card', of: 'card', run: () => onCard('duplicate') },
+        { key: 'k', shown: 'K', says: 'So many of this card', of: 'card', run: many },
+        { key: 'l', shown: 'L', says: 'Leaner: a design with less paper', of: 'card', run: () => onCard('leaner') },
         { key: 'o', shown: 'O', says: 'Set this card aside', of: 'card', run: () => onCard('aside') },
         { key: 'Delete', shown: 'Del', says: 'Remove this card', of: 'card', run: () => onCard('remove') },
         { key: 'P', shown: 'Shift P', says: 'Pin this card', of: 'card', run: () => onCard('pin') },

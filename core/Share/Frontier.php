@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use Closure;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/**
+ * Most or varied: how many cards there are where each has a picture, where all differ, where three may be alike, and in all.
+ * What was found, no proof that there are no more.
+ *
+ * @phpstan-type Choice array{alike: int|null, pictures: bool, cards: int}
+ */
+final readonly class Frontier
+{
+    /** @var list<array{int|null, bool}> how many may be alike, and whether each has a picture */
+    private const WISHES = [[null, true], [1, false], [3, false], [null, false]];
+
+    /**
+     * @param  (Closure(int): bool)|null  $goOn  told how many cards were found; false stops with what there is
+     * @return list<Choice> the fewest cards first
+     */
+    public static function of(Table $table, ?Closure $goOn = null): array
+    {
+        $choices = [];
+        foreach (self::WISHES as [$alike, $pictures]) {
+            $wishes = $table->wishes->forCards(Wishes::MOST_CARDS)->alike($alike)->withPictures($pictures);
+            $cards = count(Stretch::most($table->asking($wishes)));
+            $choices[] = ['alike' => $alike, 'pictures' => $pictures, 'cards' => $cards];
+            if ($goOn !== null && ! $goOn($cards)) {
+                break;
+            }
+        }
+        usort($choices, static fn (array $a, array $b): int => $a['cards'] <=> $b['cards']);
+
+        return $choices;
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\CutAlready;
+use KeepShare\Core\Design\Refit;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Table\Areas;
+use KeepShare\Core\Table\Table;
+
+/** The same card on the design that looks best of those that take less patterned paper. */
+final readonly class Leaner
+{
+    /** It takes at least a fifth less: for a strip's breadth no one lays a card anew. */
+    private const LESS = 0.8;
+
+    /**
+     * @param  Card  $card  as it is to be
+     * @param  float  $frees  patterned paper, in square units
+     */
+    private function __construct(public Card $card, public float $frees)
+    {
+    }
+
+    /**
+     * @param  Table  $table  without what the card itself takes, save what has been cut
+     * @param  list<string>  $cut  the parts that are cut already
+     * @return self|null null where no design takes less
+     */
+    public static function than(Card $card, Table $table, array $cut): ?self
+    {
+        $now = Areas::of($card->layout($table->unit))[0];
+        $judge = Judge::of($table);
+        $best = null;
+        foreach ($table->sketches as $sketch) {
+            $other = self::on($sketch, $card, $table, $cut, $now);
+            $merit = $other === null ? null : $judge->merit([$other->card]);
+            if ($merit !== null && ($best === null || $merit->compare($best[0]) > 0)) {
+                $best = [$merit, $other];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /** @param  list<string>  $cut */
+    private static function on(Sketch $sketch, Card $card, Table $table, array $cut, float $now): ?self
+    {
+        $layout = $table->layouts->of($sketch, $card->front);
+        $takes = $layout === null ? INF : Areas::of($layout)[0];
+        if ($takes > self::LESS * $now) {
+            return null;
+        }
+        $wanted = Card::of($card->number, $sketch, $card->front, $card->occasion, $card->takings, $card->frame, $card->fold, $card->set);
+        try {
+            $new = Refit::on($table)->card($wanted, $cut);
+        } catch (CannotResolve|CutAlready) {
+            // The sketch does not go with the fold, or what is cut would have to change.
+            return null;
+        }
+
+        return CardFront::of($new, $table->components, $table->unit)->lacks === [] ? new self($new, $now - $takes) : null;
+    }
+}

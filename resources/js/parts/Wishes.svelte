@@ -1,0 +1,193 @@
+<script lang="ts">
+    import { untrack } from 'svelte'
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+    import Button from './Button.svelte'
+    import Frontier from './Frontier.svelte'
+    import WishGroup from './WishGroup.svelte'
+    import WantedCounts from './WantedCounts.svelte'
+    import type { ShareOutPage } from '@/lib/props'
+
+    /** What the maker wishes of new cards, a question a group, each with what it does to how many there can be. */
+    interface Props {
+        taste: ShareOutPage['taste']
+        wishes: ShareOutPage['wishes']
+        frontier: ShareOutPage['frontier']
+        isSolving: boolean
+        onclose?: () => void
+    }
+    let { taste, wishes, frontier, isSolving, onclose }: Props = $props()
+
+    const frame = $derived(kit.frame)
+    const errors = $derived(kit.errors)
+    const usual = $derived(frame.unit === 'in' ? '1/8' : '3')
+    const effects = $derived(wishes.effects)
+
+    const written = (ones: ShareOutPage['taste']['wanted']) =>
+        Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))
+    let many = $state(untrack(() => written(taste.wanted)))
+    let folds = $state(untrack(() => written(taste.folds)))
+    let width = $derived(taste.frame)
+    let set = $derived(taste.set)
+    let savesOne = $derived(taste.savesOne)
+    let insides = $derived(taste.insides)
+    let envelopes = $derived(taste.envelopes)
+    let follows = $derived(taste.follows)
+    let stash = $derived(wishes.stash)
+    let words = $derived(wishes.words)
+    let stashCards = $derived(taste.stashCards)
+    let trimmer = $derived(taste.trimmer)
+
+    /** Kept as soon as it is changed; a refusal stands by its field, and what was typed stays. */
+    const keep = (): void =>
+        sender.send('taste', {
+            frame: width,
+            wanted: { ...many },
+            folds: { ...folds },
+            set,
+            savesOne,
+            insides,
+            envelopes,
+            follows,
+            stash,
+            words,
+            stashCards,
+            trimmer,
+        })
+</script>
+
+<div class="wishes">
+    <header>
+        <h2>Wishes for new cards</h2>
+        {#if onclose}<Button key="W" onclick={onclose}>Close</Button>{/if}
+    </header>
+    <WishGroup title="How many?" effect={effects.many}>
+        <label>of each card <input type="number" min="1" max="24" bind:value={set} onchange={keep} aria-invalid={!!errors['set']} /></label>
+        {#if errors['set']}<p class="fault" role="alert">{errors['set']}</p>{/if}
+        <Frontier {frontier} {isSolving} {stash} {words} />
+    </WishGroup>
+    <WishGroup title="For whom?">
+        <p class="soft">At least so many, and you are told while one is missing.</p>
+        <WantedCounts ones={taste.wanted} bind:typed={many} field="wanted" onkeep={keep} />
+        {#if errors['wanted']}<p class="fault" role="alert">{errors['wanted']}</p>{/if}
+    </WishGroup>
+    <WishGroup title="Which words?" effect={effects.words}>
+        <label
+            >the same words
+            <select bind:value={words} onchange={keep}>
+                {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
+            </select></label
+        >
+    </WishGroup>
+    <WishGroup title="Which paper?" effect={effects.paper}>
+        {#if wishes.hasStash}
+            <label class="tick"><input type="checkbox" bind:checked={stash} onchange={keep} /> and the stash, where the kit runs out</label>
+            <label
+                >for up to <input
+                    bind:value={stashCards}
+                    size="2"
+                    inputmode="numeric"
+                    placeholder="all"
+                    onchange={keep}
+                    aria-invalid={!!errors['stashCards']}
+                /> cards</label
+            >
+            {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
+        {/if}
+        <label class="tick"><input type="checkbox" bind:checked={savesOne} onchange={keep} /> Save one of each</label>
+        <label
+            >my trimmer cuts up to <input
+                bind:value={trimmer}
+                size="4"
+                placeholder="any"
+                onchange={keep}
+                aria-invalid={!!errors['trimmer']}
+            />
+            {frame.unit}</label
+        >
+        {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
+    </WishGroup>
+    <WishGroup title="Which folds?" effect={effects.folds}>
+        <p class="soft">So many with another fold than the bases have.</p>
+        <WantedCounts ones={taste.folds} bind:typed={folds} field="folds" onkeep={keep} />
+    </WishGroup>
+    <WishGroup title="Which fronts?" effect={effects.fronts}>
+        <div role="group" aria-label="The front" class="school">
+            <Button aria-pressed={width !== '0'} onclick={() => ((width = ''), keep())}>Framed</Button>
+            <Button aria-pressed={width === '0'} onclick={() => ((width = '0'), keep())}>Covered to the edge</Button>
+        </div>
+        {#if width !== '0'}
+            <label
+                >frame <input bind:value={width} placeholder={usual} size="4" onchange={keep} aria-invalid={!!errors['frame']} />
+                {frame.unit}</label
+            >
+        {/if}
+        {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
+        <label class="tick"><input type="checkbox" bind:checked={insides} onchange={keep} /> Panels inside</label>
+        <label class="tick"><input type="checkbox" bind:checked={envelopes} onchange={keep} /> No card without an envelope</label>
+        {#if taste.designs.length}
+            <label class="tick" title={taste.designs.join(', ')}
+                ><input type="checkbox" bind:checked={follows} onchange={keep} /> Follow the kit’s {taste.designs.length === 1
+                    ? 'design'
+                    : `${taste.designs.length} designs`}</label
+            >
+        {/if}
+    </WishGroup>
+    <WishGroup title="What to use up?" effect={effects.uses}>
+        {#if taste.uses.length}
+            <ul>
+                {#each taste.uses as use (use)}<li>{use}</li>{/each}
+            </ul>
+        {:else}
+            <p class="soft">Everything goes as it comes. In the grid, U on a row says what to use up, to save or never to use.</p>
+        {/if}
+    </WishGroup>
+</div>
+
+<style>
+    .wishes {
+        display: grid;
+        align-content: start;
+        gap: 0.25rem;
+    }
+
+    header {
+        display: flex;
+        align-items: center;
+        justify-content: space-between;
+        min-height: var(--target);
+    }
+
+    h2 {
+        margin: 0;
+        font-size: var(--body);
+    }
+
+    label,
+    .school {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.375rem 0.5rem;
+    }
+
+    .tick {
+        min-height: var(--target);
+    }
+
+    .tick input {
+        width: 1.125rem;
+        height: 1.125rem;
+        accent-color: var(--here);
+    }
+
+    ul {
+        margin: 0;
+        padding-left: 1.125rem;
+    }
+
+    .soft {
+        margin: 0;
+        color: var(--ink-soft);
+    }
+</style>
