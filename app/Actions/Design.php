@@ -6,6 +6,7 @@ use App\Journal\Journal;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Taking;
+use App\Table\Shortages;
 use App\Table\TableState;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\DiePart;
@@ -166,14 +167,18 @@ final readonly class Design
         );
     }
 
-    /** Makes it a set of so many of the same, each with papers and a base of its own; where there is not enough rows go short. */
-    public function copies(Card $card, int $copies, ?int $revision): void
+    /**
+     * Makes it a set of so many of the same, each with papers and a base of its own; where there is not enough rows go short.
+     *
+     * @return string what was made, and what is lacking for it
+     */
+    public function copies(Card $card, int $copies, ?int $revision): string
     {
         $kit = $card->kit;
         $this->journal->act($kit, "Make card $card->number a set of $copies", $revision, function () use ($card, $kit, $copies): void {
             $core = $card->toCore();
             $set = $card->set ?? $card->id;
-            $others = $kit->cards()->where('set', $set)->whereKeyNot($card->id)->orderByDesc('number')->get();
+            $others = $kit->cards()->where('set', $set)->whereKeyNot($card->id)->with('takings')->orderByDesc('number')->get();
             $card->update(['set' => $copies > 1 ? $set : null]);
             foreach ($others->slice(0, max(0, $others->count() + 1 - $copies)) as $spare) {
                 $this->takeApart($spare);
@@ -185,6 +190,11 @@ final readonly class Design
                 $this->write($copy, $core->takings, []);
             }
         });
+        $lacking = Shortages::said(TableState::of($kit->refresh()));
+
+        $made = "Card $card->number is ".($copies === 1 ? 'one of its kind.' : "a set of $copies.");
+
+        return $lacking === '' ? $made : "$made Lacking now: $lacking.";
     }
 
     /**

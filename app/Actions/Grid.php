@@ -10,7 +10,6 @@ use App\Models\Kit;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Taking;
-use App\Table\Shortages;
 use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Card\Part\OwnPart;
@@ -183,19 +182,6 @@ final readonly class Grid
     }
 
     /**
-     * So many of a card, each with papers and a base of its own.
-     *
-     * @return string what was made, and what is lacking for it
-     */
-    public function many(Card $card, int $many, ?int $revision): string
-    {
-        $this->design->copies($card, $many, $revision);
-        $lacking = Shortages::said(TableState::of($card->kit->refresh()));
-
-        return "Card $card->number is a set of $many.".($lacking === '' ? '' : " Lacking now: $lacking.");
-    }
-
-    /**
      * Lays a card on the design that looks best with less paper.
      *
      * @return string what it is laid on, and what that frees
@@ -209,7 +195,9 @@ final readonly class Grid
         $sketch = $leaner->card->sketch;
         $this->design->sketch($card, $sketch, $revision);
 
-        return sprintf('Card %d is laid on %s: that frees %s of patterned paper.', $card->number, lcfirst($sketch->name), Wording::area($leaner->frees, $card->kit->unit));
+        $frees = Wording::area($leaner->frees, $card->kit->unit);
+
+        return "Card $card->number is laid on \"$sketch->name\": that frees $frees of patterned paper.";
     }
 
     /** Off the table, with its design kept; what it took is free for the others. */

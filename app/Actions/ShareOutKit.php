@@ -220,7 +220,8 @@ final readonly class ShareOutKit implements Task
 
     /**
      * @param  list<int>  $stays
-     * @return array{list<CoreCard>, Table|null, Bound|null} the table with them where fewer were found, and how many more there could be at most
+     * @return array{list<CoreCard>, Table|null, Bound|null} the table with them where fewer were found, and how many more
+     *                                                       there could be at most
      */
     private function find(TableState $state, array $stays, Solve $solve): array
     {
@@ -289,7 +290,7 @@ final readonly class ShareOutKit implements Task
     private static function staying(TableState $state, Solve $solve): array
     {
         $short = collect($state->shorts())->flatten()->pluck('id', 'card_id');
-        $fixed = $state->cards->only($state->fixed());
+        $fixed = $state->cards->whereIn('id', $state->fixed());
         $whole = $solve->is_anew ? $fixed : $state->cards->filter(static fn (Card $card): bool => $fixed->has($card->id)
             || (! $short->has($card->id) && CardFront::of($card->toCore(), $state->core, $state->kit->unit)->lacks === []));
         $room = max(0, $solve->cards - $fixed->count());
@@ -402,6 +403,9 @@ final readonly class ShareOutKit implements Task
             return null;
         }
         $stop = Outlook::beyond($after);
+        if ($stop === null) {
+            return "$made of the $solve->cards cards asked for.";
+        }
         $free = array_map(static fn (Relief $one): string => $one->says(), Relief::on($after));
         $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
 

@@ -7,6 +7,7 @@ use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
@@ -43,7 +44,7 @@ final class WishEffects
         $says = fn (Wishes $without): string => $this->says($now, $without);
 
         return [
-            'many' => 'With the kit as it lies '.Bound::inWords($this->state->tableWith($this->state->fixed(), $wishes)->everythingApart()).'.',
+            'many' => 'With the kit as it lies '.Bound::inWords($this->table($wishes)).'.',
             'words' => $says($wishes->saying(WordsAgain::WhenOut)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),
@@ -66,6 +67,12 @@ final class WishEffects
 
     private function most(Wishes $wishes): int
     {
-        return Bound::on($this->state->tableWith($this->state->fixed(), $wishes)->everythingApart())->cards;
+        return Bound::on($this->table($wishes))->cards;
+    }
+
+    /** With no cards on it but those that stay, and all that could be taken apart. */
+    private function table(Wishes $wishes): Table
+    {
+        return $this->state->tableWith($this->state->fixed(), $wishes)->everythingApart();
     }
 }

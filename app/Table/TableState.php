@@ -102,7 +102,7 @@ final readonly class TableState
     /** @return list<int> the cards that no share-out takes apart: those that are begun or pinned */
     public function fixed(): array
     {
-        return $this->cards->filter(static fn (Card $card): bool => $card->isBegun() || $card->is_pinned)->keys()->values()->all();
+        return array_keys($this->cards->filter(static fn (Card $card): bool => $card->isBegun() || $card->is_pinned)->all());
     }
 
     /**

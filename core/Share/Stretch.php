@@ -69,8 +69,8 @@ final class Stretch
         }
         $isByPatterns = Patterns::areFor($this->table) && $this->table->wishes->set === 1;
         $lean = $isByPatterns ? $this->byPatterns() : $this->byPrices($target);
-        if ($lean === [] && $pleasing === []) {
-            return $this->pleasing();
+        if ($pleasing === [] && count($lean) < $target && ($lean === [] || ! $isByPatterns)) {
+            $pleasing = $this->pleasing();
         }
 
         return count($lean) > count($pleasing) ? $lean : $pleasing;

@@ -177,9 +177,11 @@ final class CardDesignTest extends FeatureTestCase
         self::assertNotContains('said-twice', array_column($this->props($this->url($card))['findings'], 'check'));
         $this->assertInBalance($kit);
 
-        $this->change($card, 'copies', ['copies' => 12])->assertSessionHasErrors('table');
-        self::assertSame(3, $kit->cards()->count(), 'nothing is half made');
-        $this->change($card, 'copies', ['copies' => 1]);
+        $this->change($card, 'copies', ['copies' => 12])->assertSessionHasNoErrors();
+        self::assertSame(13, $kit->cards()->count());
+        self::assertStringContainsString('a set of 12. Lacking now: ', (string) session('notice'));
+        self::assertStringContainsString('3 × A2 base, ivory', (string) session('notice'), 'ten bases for thirteen cards');
+        $this->change($card, 'copies', ['copies' => 1])->assertSessionHasNoErrors();
         self::assertSame(2, $kit->cards()->count());
         $this->assertInBalance($kit);
     }

@@ -16,8 +16,9 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Part;
-
 /** Changes to the design of one card, each an act of its own. */
+use KeepShare\Core\Table\Wishes;
+
 final readonly class DesignCardController
 {
     public function __construct(private Design $design, private Journal $journal)
@@ -129,11 +130,12 @@ final readonly class DesignCardController
 
     public function copies(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['copies' => ['required', 'integer', 'between:1,12']], ['copies.*' => 'A set is of 1 to 12 cards.']);
+        $request->validate(
+            ['copies' => ['required', 'integer', 'between:1,'.Wishes::LARGEST_SET]],
+            ['copies.*' => sprintf('A set is of 1 to %d cards.', Wishes::LARGEST_SET)],
+        );
 
-        $this->design->copies($card, $request->integer('copies'), $request->revision());
-
-        return back();
+        return back()->with('notice', $this->design->copies($card, $request->integer('copies'), $request->revision()));
     }
 
     /** It becomes a design of the kit, or is one no longer. */

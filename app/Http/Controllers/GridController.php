@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\Design;
 use App\Actions\Grid;
 use App\Journal\StaleTable;
 use App\Models\Card;
@@ -17,7 +18,7 @@ use KeepShare\Core\Table\Wishes;
 /** The acts of the share-out grid, each on a cell, a card or a row. */
 final readonly class GridController
 {
-    public function __construct(private Grid $grid)
+    public function __construct(private Grid $grid, private Design $design)
     {
     }
 
@@ -99,7 +100,7 @@ final readonly class GridController
             ['many.*' => sprintf('Write how many of this card, from 1 to %d.', Wishes::LARGEST_SET)],
         )['many'];
 
-        return back()->with('notice', $this->grid->many($card, (int) $many, $request->integer('revision')));
+        return back()->with('notice', $this->design->copies($card, (int) $many, $request->integer('revision')));
     }
 
     public function leaner(Kit $kit, Request $request): RedirectResponse

@@ -8,7 +8,7 @@
     /** What is chosen for the card as a whole: sketch, fold, occasion, frame, which way up, its set, notes. */
     let { id, design, acts }: { id: number; design: CardDesign; acts: CardActs } = $props()
 
-    const SETS = [1, 2, 3, 4, 6, 8, 12]
+    const SETS = [1, 2, 3, 4, 6, 8, 12, 16, 20, 24]
     const isCovered = $derived(design.frame === '0')
 
     let notes = $state<string | null>(null)
