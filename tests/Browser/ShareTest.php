@@ -2,6 +2,7 @@
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** Sharing out by keyboard: the grid, what goes short, pins over a solve, card by card, bonus cards, comparing. */
@@ -134,9 +135,11 @@ final class ShareTest extends BrowserTestCase
         $this->click('button', 'Bring it in');
         $this->see('Everything on the list is on the table.');
         $this->click('a', 'Share out');
-        $this->see('at most 18 cards: bases bind; paper and cardstock for 48');
+        $this->see('at most 18 cards: bases bind');
         // Without the stash there are six bases.
-        $this->element('form .tick input')->click();
+        $this->click('label', 'and the stash, where the kit runs out');
+        $this->see('at most 6 cards: bases bind');
+        $this->holds(0, "select uses_stash from kits where name = 'Two sheets'");
         $this->press('S');
         $this->see('6 cards from a kit for');
         $this->holds(6, 'select count(*) from cards');
@@ -148,13 +151,56 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    public function test_a_scarce_kit_most_or_varied_leaner_and_twelve_of_one_card(): void
+    {
+        $this->open('/kits/3/share-out');
+        $this->see('at most 30 cards: bases bind');
+        $this->click('label', 'and the stash, where the kit runs out');
+        $this->see('at most 18 cards: bases bind');
+        $this->press('S');
+        $this->see('18 cards from a kit for 8');
+        $this->holds(18, 'select count(*) from cards');
+        $this->see('in²');
+
+        // The wishes lie beside the grid: most or varied is looked for there, and had by one key.
+        $this->press('w');
+        $this->press('f');
+        $this->see('18 cards in all');
+        $this->see('cards, all different');
+        $this->press($this->named('button', 'cards, all different')->findElement(WebDriverBy::cssSelector('kbd'))->getText());
+        $this->click('button', 'Take this share-out');
+        $this->holds(1, 'select max(n) from (select count(*) as n from cards group by sketch)');
+        $this->press('w');
+
+        $card = (int) $this->table->value('select id from cards where number = 2');
+        $design = $this->table->value("select sketch from cards where id = $card");
+        $this->element('td[data-cell="0/1"]')->click();
+        $this->press('l');
+        $this->see('Card 2 is laid on');
+        $this->holds(0, "select count(*) from cards where id = $card and sketch = '$design'");
+        $this->press('z');
+        $this->holds(1, "select count(*) from cards where id = $card and sketch = '$design'");
+
+        $this->element('td[data-cell="0/1"]')->click();
+        $this->press('k');
+        $this->see('How many of card 2?');
+        $this->press('9', '9', WebDriverKeys::ENTER);
+        $this->see('Write how many of this card, from 1 to 24.');
+        $this->typeInto('footer input', '12');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('Card 2 is a set of 12. Lacking now:');
+        $this->holds(12, "select count(*) from cards where sketch = '$design'");
+        $this->assertQuiet();
+    }
+
     public function test_card_by_card_to_the_last_and_bonus_cards_until_something_stops(): void
     {
         $this->open('/kits/1/share-out');
-        $this->click('summary', 'Wishes for new cards');
-        $this->click('button', 'No card without an envelope');
-        $this->see('Wishes for new cards: framed, 1/8 in showing · no card without an envelope');
-        $this->element('form select')->sendKeys('once');
+        $this->click('label', 'No card without an envelope');
+        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.envelopes') = 1");
+        $this->element('.wishes select')->sendKeys('once');
+        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
+        $this->see('At most 13 cards so; without it');
         $this->typeInto('#cards', '11');
         $this->press(WebDriverKeys::ENTER);
         $this->see('11 cards from a kit for 10');
@@ -174,12 +220,11 @@ final class ShareTest extends BrowserTestCase
     public function test_folds_and_the_kits_own_designs_are_asked_for_and_made(): void
     {
         $this->open('/kits/1/share-out');
-        $this->click('summary', 'Wishes for new cards');
-        $this->click('button', 'Follow the kit’s 4 designs');
-        $this->see('the kit’s own designs first');
-        $this->typeInto('.wanted:last-of-type label:nth-of-type(2) input', '2');
-        $this->press(WebDriverKeys::ENTER);
-        $this->see('2 short front');
+        $this->click('label', 'Follow the kit’s 4 designs');
+        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.follows') = 1");
+        $this->typeInto('section[aria-label="Which folds?"] label:nth-of-type(2) input', '2');
+        $this->press(WebDriverKeys::TAB);
+        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.folds.short-front') = 2");
         $this->typeInto('#cards', '7');
         $this->press(WebDriverKeys::ENTER);
         $this->see('7 cards from a kit for 10');
@@ -195,7 +240,8 @@ final class ShareTest extends BrowserTestCase
     public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
     {
         $this->open('/kits/1/share-out');
-        $this->element('form select')->sendKeys('once');
+        $this->element('.wishes select')->sendKeys('once');
+        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
         $this->click('button', 'Share out');
         $this->see('10 cards from a kit for 10');
         $this->see('What is kept gives');
