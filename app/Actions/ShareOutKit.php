@@ -319,7 +319,9 @@ final readonly class ShareOutKit implements Task
     {
         $there = $state->cards->whereIn('id', $stays)->where('is_for_a_man', true)->count();
 
-        return ForAMan::among($cards, $state->tableWith([]), max(0, ($state->kit->wanted[SpreadGaps::MAN] ?? 0) - $there));
+        $wanted = max(0, ($state->kit->wanted[SpreadGaps::MAN] ?? 0) - $there);
+
+        return ForAMan::among($cards, $state->tableWith([])->apartFor(...$cards), $wanted);
     }
 
     /** The stash and the same words twice: what cards are added with later, and the ticks on the page. */

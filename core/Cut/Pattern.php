@@ -16,20 +16,64 @@ use KeepShare\Core\Measure\Size;
  */
 final readonly class Pattern
 {
+    /** Sums of sides beyond which they are counted in steps. */
+    private const SUMS = 260;
+
+    private const STEPS = 120;
+
     /**
+     * @param  float  $most  no pattern is worth more: more than its own worth only where sides were counted in steps
      * @param  array<int, int>  $counts  of each piece, by its number
      * @param  Box|null  $box  null where nothing is worth cutting
      */
-    private function __construct(public float $worth, public array $counts, public ?Box $box)
+    private function __construct(public float $worth, public float $most, public array $counts, public ?Box $box)
     {
     }
 
-    /** @param  array<int, Worth>  $worths  pieces by number, sides in units */
+    /**
+     * Where sides add up to too many sums, they are counted in steps of a small part of the sheet: pieces a step too large
+     * give a pattern, pieces a step too small what none is worth more than.
+     *
+     * @param  array<int, Worth>  $worths  pieces by number, sides in units
+     */
     public static function best(Size $sheet, array $worths): self
     {
         $ways = self::ways($worths);
-        $across = self::sums($sheet->width->units, array_column($ways, 0));
-        $down = self::sums($sheet->height->units, array_column($ways, 1));
+        [$width, $height] = [$sheet->width->units, $sheet->height->units];
+        $across = self::sums($width, array_column($ways, 0));
+        $down = self::sums($height, array_column($ways, 1));
+        if (count($across) <= self::SUMS && count($down) <= self::SUMS) {
+            return self::on($ways, $ways, $across, $down);
+        }
+        $step = intdiv($sheet->longer()->units, self::STEPS) + 1;
+        $stepped = static fn (bool $isUp): array => array_map(static fn (array $way): array => [
+            self::inSteps($way[0], $step, $isUp, $width),
+            self::inSteps($way[1], $step, $isUp, $height),
+            ...array_slice($way, 2),
+        ], $ways);
+        [$up, $off] = [$stepped(true), $stepped(false)];
+        $above = self::on($off, $ways, self::sums($width, array_column($off, 0)), self::sums($height, array_column($off, 1)));
+        $pattern = self::on($up, $ways, self::sums($width, array_column($up, 0)), self::sums($height, array_column($up, 1)));
+
+        return new self($pattern->worth, $above->worth, $pattern->counts, $pattern->box);
+    }
+
+    /** What just fits a side of the sheet still does. */
+    private static function inSteps(int $side, int $step, bool $isUp, int $most): int
+    {
+        $counted = max($step, intdiv($isUp ? $side + $step - 1 : $side, $step) * $step);
+
+        return $side <= $most ? min($counted, $most) : $counted;
+    }
+
+    /**
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     * @param  list<array{int, int, float, int, bool}>  $true  the same in their true sizes
+     * @param  list<int>  $across
+     * @param  list<int>  $down
+     */
+    private static function on(array $ways, array $true, array $across, array $down): self
+    {
         [$values, $choices] = self::pieces($ways, $across, $down);
         $besides = self::rests($across);
         $belows = self::rests($down);
@@ -56,9 +100,10 @@ final readonly class Pattern
             }
         }
         $counts = [];
-        $box = self::box(count($across) - 1, $rows - 1, $rows, $choices, $ways, [$besides, $belows], $counts);
+        $box = self::box(count($across) - 1, $rows - 1, $rows, $choices, $true, [$besides, $belows], $counts);
+        $worth = $values[count($values) - 1];
 
-        return new self($values[count($values) - 1], $counts, $box);
+        return new self($worth, $worth, $counts, $box);
     }
 
     /**
@@ -85,14 +130,14 @@ final readonly class Pattern
 
     /**
      * @param  list<int>  $sides
-     * @return list<int> what they can add up to within a side, from nothing up
+     * @return list<int> what they can add up to within a side, from nothing up; enough of them where there are too many
      */
     private static function sums(int $most, array $sides): array
     {
         $sums = [0 => 0];
         $open = [0];
         $sides = array_unique($sides);
-        while ($open !== []) {
+        while ($open !== [] && count($sums) <= self::SUMS) {
             $sum = array_pop($open);
             foreach ($sides as $side) {
                 $next = $sum + $side;

@@ -275,7 +275,7 @@ final class Master
                 }
             }
             $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
-            $worths[$key] = $pattern->worth ?? 0.0;
+            $worths[$key] = $pattern->most ?? 0.0;
             $cost = $programme->price($this->numbers[$key]) + $this->cost($programme, $class);
             if ($pattern !== null && $pattern->worth > $cost + self::SURE) {
                 $number = $this->keep($key, $pattern);

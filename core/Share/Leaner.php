@@ -53,7 +53,7 @@ final readonly class Leaner
     {
         $layout = $table->layouts->of($sketch, $card->front);
         $takes = $layout === null ? INF : Areas::of($layout)[0];
-        if ($takes > self::LESS * $now) {
+        if ($takes >= self::LESS * $now) {
             return null;
         }
         $wanted = Card::of($card->number, $sketch, $card->front, $card->occasion, $card->takings, $card->frame, $card->fold, $card->set);

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Console\Bench\ScarceKit;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Pattern;
+use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Prepared;
+use KeepShare\Core\Cut\SheetPlan;
+use KeepShare\Core\Cut\Sheetwise;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Programme\Programme;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Support\Kits;
+use Tests\Core\Support\Replay;
+
+/** Cards by the patterns their sheets are cut by, each part of it against a brute force that knows nothing of it. */
+final class PatternTest extends TestCase
+{
+    public function test_a_programme_of_two_activities_ends_in_the_best_corner(): void
+    {
+        $random = new Randomizer(new Mt19937(1));
+        for ($n = 0; $n < 200; $n++) {
+            $limits = array_map(static fn (): float => (float) $random->getInt(0, 40), range(1, 4));
+            $takes = array_map(static fn (): array => [(float) $random->getInt(1, 9), (float) $random->getInt(1, 9)], $limits);
+            $worths = [(float) $random->getInt(1, 9), (float) $random->getInt(1, 9)];
+            $programme = Programme::under($limits);
+            $programme->add(array_column($takes, 0), $worths[0]);
+            $programme->solve();
+            $programme->add(array_column($takes, 1), $worths[1]);
+            $programme->solve();
+
+            self::assertEqualsWithDelta(self::bestCorner($limits, $takes, $worths), $programme->worth(), 1e-3, "programme $n");
+            $prices = array_map($programme->price(...), array_keys($limits));
+            $sum = array_sum(array_map(static fn (float $price, float $limit): float => $price * $limit, $prices, $limits));
+            self::assertEqualsWithDelta($programme->worth(), $sum, 1e-3, 'all there is is worth as much as what is made of it');
+        }
+    }
+
+    public function test_no_cutting_of_a_sheet_is_worth_more_than_its_best_pattern(): void
+    {
+        $random = new Randomizer(new Mt19937(2));
+        for ($n = 0; $n < 120; $n++) {
+            $sheet = Size::ofUnits($random->getInt(4, 11), $random->getInt(4, 11));
+            $worths = [];
+            for ($kind = 0; $kind < $random->getInt(1, 4); $kind++) {
+                $worths[$kind] = [
+                    'width' => $random->getInt(1, 6),
+                    'height' => $random->getInt(1, 6),
+                    'worth' => (float) $random->getInt(1, 30),
+                    'mayTurn' => $random->getInt(0, 1) === 1,
+                ];
+            }
+            $pattern = Pattern::best($sheet, $worths);
+            $known = [];
+            self::assertSame(self::mostWorth($sheet->width->units, $sheet->height->units, $worths, $known), $pattern->worth, "sheet $n");
+            if ($pattern->box === null) {
+                continue;
+            }
+            $plan = SheetPlan::of(Stock::sheet('s', $sheet), $pattern->box->cutFrom(Rect::whole($sheet)));
+            $counts = array_count_values(array_map(static fn ($leaf): string => (string) $leaf->piece, $plan->pieces()));
+            self::assertEqualsCanonicalizing(
+                $pattern->counts,
+                array_combine(array_map(intval(...), array_keys($counts)), array_values($counts)),
+            );
+        }
+    }
+
+    public function test_what_sheets_are_cut_into_is_planned_again_from_the_pieces_alone(): void
+    {
+        $tried = $planned = 0;
+        for ($seed = 0; $seed < 20; $seed++) {
+            $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
+            foreach (Patterns::on($table)->most(Wishes::MOST_CARDS)->plans as $component => $plans) {
+                $pieces = [];
+                foreach ($plans as $n => $plan) {
+                    foreach ($plan->pieces() as $m => $leaf) {
+                        $pieces[] = Piece::of("$n/$m", $leaf->rect()->size, $n % 2 === 0);
+                    }
+                }
+                $stock = array_map(static fn (SheetPlan $plan): Stock => $plan->stock, $plans);
+                $again = Engine::plan($stock, $pieces);
+                $tried++;
+                $planned += (int) $again->isComplete();
+                $byId = array_column(array_map(static fn (Piece $piece): array => [$piece->id, $piece], $pieces), 1, 0);
+                foreach ($again->sheets as $sheet) {
+                    Replay::of($sheet, $byId);
+                }
+                $turned = Sheetwise::plan($stock, array_reverse($pieces), Trimmer::usual());
+                self::assertSame(Sheetwise::plan($stock, $pieces, Trimmer::usual()) === null, $turned === null, 'in whatever order');
+            }
+        }
+        self::assertGreaterThanOrEqual((int) (0.9 * $tried), $planned, "of $tried");
+    }
+
+    public function test_a_prepared_sheet_gives_each_of_its_pieces_once_and_the_right_way_up(): void
+    {
+        $worth = ['width' => 3, 'height' => 2, 'worth' => 1.0, 'mayTurn' => false];
+        $sheet = Size::ofUnits(6, 2);
+        $box = Pattern::best($sheet, [$worth])->box ?? self::fail('Two go on it.');
+        $prepared = Prepared::by([SheetPlan::of(Stock::sheet('s', $sheet), $box->cutFrom(Rect::whole($sheet)))]);
+        $piece = static fn (string $id, int $w, int $h, bool $mayTurn): Piece => Piece::of($id, Size::ofUnits($w, $h), $mayTurn);
+
+        self::assertTrue($prepared->plan([$piece('a', 3, 2, false), $piece('b', 2, 3, true)])->isComplete());
+        self::assertFalse($prepared->plan([$piece('a', 2, 3, false)])->isComplete(), 'it would lie on its side');
+        self::assertFalse($prepared->plan([$piece('a', 3, 1, true)])->isComplete(), 'only in its very size');
+        $three = $prepared->plan([$piece('a', 3, 2, true), $piece('b', 3, 2, false), $piece('c', 3, 2, true)]);
+        self::assertCount(1, $three->unplaced);
+        self::assertCount(1, $prepared->plan([$piece('a', 3, 2, true)])->sheets[0]->offcuts(), 'what no one wants stays in one piece');
+    }
+
+    public function test_whatever_is_wished_for_no_search_finds_more_than_the_bound(): void
+    {
+        for ($seed = 0; $seed < 16; $seed++) {
+            $laying = Laying::unpacked($seed % 2 === 0 ? ScarceKit::of(100 + $seed) : Kits::random($seed));
+            $table = $laying->under(self::wishes($seed));
+            $bound = Patterns::on($table)->bound;
+            $cards = Stretch::most($table);
+            self::assertLessThanOrEqual($bound->cards, count($cards), "kit $seed");
+            self::assertLessThanOrEqual($bound->cards, count(Sharer::most($table)), "kit $seed");
+            self::assertLessThanOrEqual(Bound::byCount($table)->cards, $bound->cards);
+        }
+    }
+
+    public function test_scarce_kits_give_all_but_a_card_of_what_they_can(): void
+    {
+        $above = 0;
+        for ($seed = 200; $seed < 210; $seed++) {
+            $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
+            $gap = min(Wishes::MOST_CARDS, Patterns::on($table)->bound->cards) - count(Stretch::most($table));
+            $above += (int) ($gap > 1);
+        }
+        self::assertLessThanOrEqual(1, $above, 'of ten kits');
+    }
+
+    public function test_the_bound_says_what_it_goes_by(): void
+    {
+        $scarce = Laying::unpacked(ScarceKit::of(1))->under(Wishes::asManyAsPossible());
+        self::assertSame(['patterns', Need::Paper], [Patterns::on($scarce)->bound->how, Patterns::on($scarce)->bound->need]);
+        $orchard = Laying::unpacked(Kits::demo('windfall-orchard'))->under(Wishes::asManyAsPossible());
+        $bound = Patterns::on($orchard)->bound;
+        self::assertSame([18, 'counts', Need::Base], [$bound->cards, $bound->how, $bound->need]);
+        $cards = Stretch::most($orchard);
+        self::assertCount(18, $cards, 'nine heavy sheets give eighteen bases, and no card is without words');
+        self::assertGreaterThan(2, count(array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $cards))));
+    }
+
+    /** Wishes of all kinds together, other ones for every seed. */
+    private static function wishes(int $seed): Wishes
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $is = static fn (): bool => $random->getInt(0, 3) === 0;
+
+        return Wishes::cards($random->getInt(1, 30))
+            ->saying([WordsAgain::WhenOut, WordsAgain::Once, WordsAgain::Freely][$random->getInt(0, 2)])
+            ->inEnvelopes($is())
+            ->savingOne($is())
+            ->withPictures($is())
+            ->alike($is() ? 2 : null)
+            ->framed($is() ? Length::zero() : null)
+            ->inSetsOf($is() ? 3 : 1);
+    }
+
+    /**
+     * @param  list<float>  $limits
+     * @param  list<array{float, float}>  $takes
+     * @param  array{float, float}  $worths
+     */
+    private static function bestCorner(array $limits, array $takes, array $worths): float
+    {
+        $lines = array_map(static fn (array $take, float $limit): array => [...$take, $limit], $takes, $limits);
+        array_push($lines, [1.0, 0.0, 0.0], [0.0, 1.0, 0.0]);
+        $best = 0.0;
+        foreach ($lines as [$a, $b, $c]) {
+            foreach ($lines as [$d, $e, $f]) {
+                $under = $a * $e - $b * $d;
+                if (abs($under) < 1e-9) {
+                    continue;
+                }
+                [$x, $y] = [($c * $e - $b * $f) / $under, ($a * $f - $c * $d) / $under];
+                $isAllowed = $x >= -1e-9 && $y >= -1e-9;
+                foreach ($takes as $n => [$one, $other]) {
+                    $isAllowed = $isAllowed && $one * $x + $other * $y <= $limits[$n] + 1e-9;
+                }
+                $best = $isAllowed ? max($best, $worths[0] * $x + $worths[1] * $y) : $best;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  array<int, array{width: int, height: int, worth: float, mayTurn: bool}>  $worths
+     * @param  array<string, float>  $known
+     */
+    private static function mostWorth(int $width, int $height, array $worths, array &$known): float
+    {
+        if (isset($known["$width/$height"])) {
+            return $known["$width/$height"];
+        }
+        $best = 0.0;
+        foreach ($worths as ['width' => $w, 'height' => $h, 'worth' => $worth, 'mayTurn' => $mayTurn]) {
+            $fits = ($w <= $width && $h <= $height) || ($mayTurn && $h <= $width && $w <= $height);
+            $best = $fits ? max($best, $worth) : $best;
+        }
+        for ($at = 1; $at < $width; $at++) {
+            $best = max($best, self::mostWorth($at, $height, $worths, $known) + self::mostWorth($width - $at, $height, $worths, $known));
+        }
+        for ($at = 1; $at < $height; $at++) {
+            $best = max($best, self::mostWorth($width, $at, $worths, $known) + self::mostWorth($width, $height - $at, $worths, $known));
+        }
+
+        return $known["$width/$height"] = $best;
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use App\Console\Bench\ScarceKit;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\DieCut;
+use KeepShare\Core\Kit\Envelope;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Finish;
+use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\Kit\Good;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\Liner;
+use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Kit\Printed;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Weight;
+use KeepShare\Core\Kit\Words;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Outlook\Relief;
+use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Share\Frontier;
+use KeepShare\Core\Share\Leaner;
+use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Table\Areas;
+use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Kits;
+
+/** Fronts and paper come from anywhere; most or varied, leaner, and what costs nothing. */
+final class SourcesTest extends TestCase
+{
+    /** @return array<string, array{array<string, array{Good, int}>, int, string}> goods, the cards they give, what some card takes */
+    public static function kits(): array
+    {
+        $blue = self::face('ddeeff');
+
+        return [
+            'printed bases only' => [['a' => [self::base($blue), 8], 'b' => [self::base(self::face('ffeedd')), 6]], 14, 'a'],
+            'printed bases beside a sheet' => [['a' => [self::base($blue), 14], 'paper' => [self::paper(), 1]], 14, 'a'],
+            'busy bases and one white sheet' => [
+                ['a' => [self::base(self::face('223344', true)), 9], 'white' => [self::white(), 1]],
+                9,
+                'white',
+            ],
+            'liners for eight bases' => [['base' => [self::base(), 8], 'lined' => [self::lined(), 20]], 8, 'lined~'],
+            'liners where envelopes do not matter' => [
+                ['base' => [self::base(), 20], 'lined' => [self::lined(), 20], 'paper' => [self::paper(), 1]],
+                20,
+                'lined~',
+            ],
+            'twelve tags as large as a card' => [['base' => [self::base(), 12], 'tag' => [self::tag(), 12]], 12, 'tag'],
+            'plain heavy stock and nothing else' => [['heavy' => [self::white(Weight::Heavy), 10]], 13, 'heavy'],
+        ];
+    }
+
+    /** @param  array<string, array{Good, int}>  $goods */
+    #[DataProvider('kits')]
+    public function test_as_many_cards_as_the_bound_whatever_they_are_made_of(array $goods, int $many, string $takes): void
+    {
+        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible());
+        $cards = Stretch::most($table);
+
+        self::assertSame($many, Patterns::on($table)->bound->cards);
+        self::assertCount($many, $cards);
+        $apart = $table->apartFor(...$cards);
+        foreach ($cards as $card) {
+            self::assertSame([], CardFront::of($card, $apart->components, $table->unit)->lacks);
+        }
+        $after = $apart->after(...$cards);
+        foreach ($after->free as $id => $left) {
+            self::assertTrue($left >= 0 || $apart->components[$id]->isEndless(), $id);
+        }
+        $taken = array_merge(...array_map(static fn (Card $card): array => array_column($card->takings, 'component'), $cards));
+        self::assertContains($takes, $taken);
+    }
+
+    public function test_an_envelope_that_is_a_must_is_not_taken_apart(): void
+    {
+        $goods = ['base' => [self::base(), 20], 'lined' => [self::lined(), 12], 'paper' => [self::paper(), 1]];
+        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible()->inEnvelopes());
+        $cards = Stretch::most($table);
+        $after = $table->apartFor(...$cards)->after(...$cards);
+
+        self::assertLessThanOrEqual(Patterns::on($table)->bound->cards, count($cards));
+        self::assertGreaterThanOrEqual(10, count($cards));
+        self::assertGreaterThanOrEqual(0, $after->free['lined']);
+    }
+
+    public function test_the_more_alike_cards_may_be_the_more_there_are(): void
+    {
+        $table = Laying::unpacked(ScarceKit::of(1))->under(Wishes::asManyAsPossible());
+        $choices = Frontier::of($table);
+        $cards = array_column(array_filter($choices, static fn (array $one): bool => ! $one['pictures']), 'cards', 'alike');
+
+        self::assertSame(array_column($choices, 'cards'), self::sorted(array_column($choices, 'cards')));
+        self::assertGreaterThan($cards[1], $cards[3]);
+        self::assertGreaterThan($cards[3], $cards['']);
+        foreach ([1, 3] as $alike) {
+            $found = Stretch::most($table->asking(Wishes::asManyAsPossible()->alike($alike)));
+            self::assertCount($cards[$alike], $found);
+            $sketches = array_count_values(array_map(static fn (Card $card): string => $card->sketch->key, $found));
+            self::assertLessThanOrEqual($alike, max([0, ...array_values($sketches)]));
+        }
+        foreach (Stretch::most($table->asking(Wishes::cards(4)->withPictures())) as $card) {
+            self::assertNotNull($card->taking('focal'));
+        }
+        self::assertCount(1, Frontier::of($table, static fn (): bool => false), 'stopped, it keeps what it has');
+    }
+
+    public function test_a_leaner_design_frees_paper_and_lacks_nothing(): void
+    {
+        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(6));
+        $cards = Stretch::most($table);
+        foreach ($cards as $n => $card) {
+            $others = $table->after(...array_values(array_diff_key($cards, [$n => 0])));
+            $leaner = Leaner::than($card, $others, []);
+            if ($leaner === null) {
+                continue;
+            }
+            $takes = static fn (Card $one): float => Areas::of($one->layout($table->unit))[0];
+            self::assertLessThan($takes($card), $takes($leaner->card));
+            self::assertEqualsWithDelta($takes($card) - $takes($leaner->card), $leaner->frees, 1.0);
+            self::assertSame([], CardFront::of($leaner->card, $table->components, $table->unit)->lacks);
+            self::assertSame([$card->number, $card->occasion], [$leaner->card->number, $leaner->card->occasion]);
+        }
+        self::assertNull(Leaner::than(self::leanest($table), $table, []), 'nothing takes less than no patterned paper');
+    }
+
+    public function test_what_costs_nothing_is_tried_before_it_is_offered(): void
+    {
+        $kit = self::kit(['base' => [self::base(), 20], 'paper' => [self::paper(), 4]]);
+        $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->savingOne();
+        $table = Laying::unpacked($kit)->under($wishes);
+        $cards = Sharer::most($table);
+        self::assertCount(2, $cards, 'two stamps, each once');
+        $reliefs = Relief::on($table->after(...$cards));
+
+        self::assertSame(['words may stand again: 6 more at least'], array_map(static fn (Relief $one): string => $one->says(), $reliefs));
+    }
+
+    private static function leanest(Table $table): Card
+    {
+        $table = $table->onSketches(array_values(array_filter($table->sketches, static fn ($one): bool => $one->key === 'stamped-panel')));
+
+        return Sharer::most($table->asking(Wishes::cards(1)))[0] ?? self::fail('There is white cardstock.');
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return list<int>
+     */
+    private static function sorted(array $numbers): array
+    {
+        sort($numbers);
+
+        return $numbers;
+    }
+
+    /** @param  array<string, array{Good, int}>  $goods  beside two stamps */
+    private static function kit(array $goods): Kit
+    {
+        $stamp = static fn (string $words): Stamp => Stamp::of(
+            Size::parse('2', '1/2', Unit::Inch),
+            Words::of($words, [Occasion::Birthday, Occasion::Hello, Occasion::ThankYou]),
+        );
+        $goods += ['happy' => [$stamp('happy day'), 1], 'hello' => [$stamp('hello there'), 1]];
+        $components = [];
+        foreach ($goods as $id => [$good, $count]) {
+            $components[] = Component::of($id, ucfirst($id), $good, $count);
+        }
+
+        return Kit::of('Sources', Unit::Inch, self::front(), 8, null, $components);
+    }
+
+    private static function front(): Size
+    {
+        return Size::parse('4 1/4', '5 1/2', Unit::Inch);
+    }
+
+    private static function face(string $hex, bool $isBusy = false): Face
+    {
+        return Face::printed("print $hex", Motif::Dots, [Colour::fromHex($hex), Colour::fromHex('445566')], $isBusy);
+    }
+
+    private static function base(?Face $printed = null): CardBase
+    {
+        return CardBase::of(self::front(), FoldEdge::Side, Colour::fromHex('ffffff'), $printed);
+    }
+
+    private static function paper(): Paper
+    {
+        return Paper::of(Size::parse('6', '6', Unit::Inch), self::face('aa8844'), self::face('fafafa'));
+    }
+
+    private static function white(Weight $weight = Weight::Light): Cardstock
+    {
+        $white = Colour::fromHex('ffffff');
+
+        return Cardstock::of(Size::parse('8 1/2', '11', Unit::Inch), $white, $white, Finish::Plain, $weight);
+    }
+
+    private static function lined(): Envelope
+    {
+        $liner = Liner::of(self::face('ddeeff'), Length::inches(0, 1, 4));
+
+        return Envelope::of(Size::parse('4 3/8', '5 3/4', Unit::Inch), Colour::fromHex('eeeeee'), $liner);
+    }
+
+    private static function tag(): DieCut
+    {
+        return DieCut::of(Printed::of(Size::parse('3 1/2', '5', Unit::Inch), Serves::Tag, Shape::Tag, [Colour::fromHex('fbfaf5')]));
+    }
+}
