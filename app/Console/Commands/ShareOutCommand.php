@@ -39,6 +39,8 @@ final class ShareOutCommand extends Command
         {--repeat : the same words may go on any card; without it only when the others run out}
         {--once : no words on more than one card}
         {--envelopes : no card without an envelope}
+        {--alike= : no more cards on one sketch}
+        {--pictures : a picture on every card}
         {--save-one : one of everything of which there are two or more stays}
         {--use-up=* : the id of a component}
         {--save=* : the id of a component}
@@ -141,6 +143,8 @@ final class ShareOutCommand extends Command
             ->savingOne((bool) $this->option('save-one'))
             ->lined((bool) $this->option('inside'))
             ->inEnvelopes((bool) $this->option('envelopes'))
+            ->alike($this->option('alike') === null ? null : (int) $this->option('alike'))
+            ->withPictures((bool) $this->option('pictures'))
             ->saying($words);
     }
 
