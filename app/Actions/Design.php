@@ -125,7 +125,10 @@ final readonly class Design
                 return;
             }
             $size = $old?->size() ?? $card->toCore()->cutOf($part, $card->kit->unit) ?? abort(422);
-            $with = CoreTaking::piece($good->id, $part, $size, $face, ! ($good->good->faces()[$face] ?? abort(422))->directional);
+            $shown = $good->good->faces()[$face] ?? abort(422);
+            $role = $card->toCore()->layout($card->kit->unit)->part($part)?->part->role;
+            $mayTurn = ! $shown->directional || $role?->mayTurn() === true;
+            $with = CoreTaking::piece($good->id, $part, $size, $face, $mayTurn);
             $this->write($card, [$with], array_filter([$old]));
         });
     }

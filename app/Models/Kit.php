@@ -46,6 +46,7 @@ use KeepShare\Core\Sketch\Sketch;
  *     stash_cards?: int|null,
  *     words?: string,
  *     envelopes?: bool,
+ *     wordless?: bool,
  *     set?: int,
  *     saves_one?: bool,
  *     insides?: bool,

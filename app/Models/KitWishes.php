@@ -44,6 +44,7 @@ final class KitWishes
         return Wishes::cards($cards, $stash)
             ->saying($words)
             ->inEnvelopes($kept['envelopes'] ?? false)
+            ->wordless($kept['wordless'] ?? false)
             ->using(array_filter($uses))
             ->stashFor($kept['stash_cards'] ?? null)
             ->savingOne($kept['saves_one'] ?? false)

@@ -21,6 +21,7 @@ use KeepShare\Core\Table\Wanted;
  *     set: int,
  *     insides: bool,
  *     envelopes: bool, // no card without
+ *     wordless: bool,
  *     follows: bool,
  *     designs: list<string>,
  *     trimmer: string,
@@ -44,6 +45,7 @@ final class TasteView
             'set' => $kit->wishes['set'] ?? 1,
             'insides' => $kit->wishes['insides'] ?? false,
             'envelopes' => $kit->wishes['envelopes'] ?? false,
+            'wordless' => $kit->wishes['wordless'] ?? false,
             'follows' => $kit->wishes['follows'] ?? false,
             'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
             'trimmer' => self::length($kit->wishes['trimmer'] ?? null, $kit),

@@ -45,7 +45,7 @@ final class WishEffects
 
         return [
             'many' => 'With the kit as it lies '.Bound::inWords($this->table($wishes)).'.',
-            'words' => $says($wishes->saying(WordsAgain::WhenOut)),
+            'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),
             'fronts' => $says($wishes->inEnvelopes(false)->framed(null)),

@@ -27,7 +27,7 @@ final class WrongWayUp implements Check
             $face = $good->faces()[$taking->face];
             $why = match (true) {
                 $laid->part->form->kind->isAslant() => 'lies at an angle, where its print leans over',
-                $taking->mayTurn => 'may be cut lying, though its print has an up',
+                $taking->mayTurn && ! $laid->part->role->mayTurn() => 'may be cut lying, though its print has an up',
                 default => null,
             };
             if ($why !== null) {

@@ -82,7 +82,9 @@ final readonly class Designer
             $isLight = $this->isLight($takings);
             $base = $this->baseOf($takings);
             foreach ($this->sketches($scope, $front) as $sketch) {
-                if (! $this->table->allowsOn($sketch, $base instanceof CardBase ? $base : null)) {
+                $isSilent = $sentiment === null && ! in_array(Need::Sentiment, $lifted, true);
+                $isOn = $this->table->allowsOn($sketch, $base instanceof CardBase ? $base : null);
+                if (! $isOn || $sketch->isWordless() !== $isSilent) {
                     continue;
                 }
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
@@ -302,7 +304,7 @@ final readonly class Designer
                     $laid->part->id,
                     $laid->cut,
                     $surface->index,
-                    ! $surface->face->directional,
+                    $surface->mayTurnAs($laid->part->role),
                 );
             }
         }

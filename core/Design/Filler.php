@@ -130,7 +130,7 @@ final class Filler
                 fn (Surface $surface): bool => $this->remains->mayYield(
                     $surface->component,
                     $cut,
-                    ! $surface->face->directional,
+                    $surface->mayTurnAs($role),
                 ),
             ),
         );

@@ -72,7 +72,7 @@ final readonly class Refit
                 $this->filler->ranked($role, $size, $main, $filled[$carrier] ?? null, $isAslant),
                 $filled,
             );
-            $taking = $this->fitting($card, $id, $size, $name, $wanted, $promised, $cut);
+            $taking = $this->fitting($card, $id, [$role, $size, $name], $wanted, $promised, $cut);
             if ($taking === null) {
                 continue;
             }
@@ -159,19 +159,21 @@ final readonly class Refit
     }
 
     /**
+     * @param  array{Role, Size, string}  $part  its role, what is cut for it, its name
      * @param  Closure(): list<Surface>  $ranked  what it may be cut from instead, the best first
      * @param  array<string, list<Piece>>  $promised  what the card takes already, by component
      * @param  list<string>  $cut
      */
-    private function fitting(Card $card, string $id, Size $size, string $name, Closure $ranked, array $promised, array $cut): ?Taking
+    private function fitting(Card $card, string $id, array $part, Closure $ranked, array $promised, array $cut): ?Taking
     {
+        [$role, $size, $name] = $part;
         $old = $card->taking($id);
         if ($old?->size !== null && in_array($id, $cut, true)) {
             return $old->size->matches($size) ? $old : throw CutAlready::part($name);
         }
         $wanted = $old === null ? null : $this->table->surfaceOf($old);
         foreach ([...($wanted === null ? [] : [$wanted]), ...$ranked()] as $surface) {
-            $mayTurn = ! $surface->face->directional;
+            $mayTurn = $surface->mayTurnAs($role);
             if (
                 $this->remains->planWith(
                     $surface->component,

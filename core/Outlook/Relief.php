@@ -50,6 +50,9 @@ final readonly class Relief
         if ($wishes->words === WordsAgain::Once) {
             yield 'words may stand again' => $wishes->saying(WordsAgain::WhenOut);
         }
+        if (! $wishes->wordless) {
+            yield 'some cards may go without words' => $wishes->wordless();
+        }
         if ($wishes->envelopes) {
             yield 'cards may go without an envelope' => $wishes->inEnvelopes(false);
         }

@@ -169,7 +169,7 @@ final readonly class WaysOut
 
     private function from(Surface $surface, Laid $laid, string $kind): ?WayOut
     {
-        $mayTurn = ! $surface->face->directional;
+        $mayTurn = $surface->mayTurnAs($laid->part->role);
         if ($this->remains->planWith($surface->component, Piece::of('way', $laid->cut, $mayTurn)) === null) {
             return null;
         }

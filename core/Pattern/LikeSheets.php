@@ -95,7 +95,7 @@ final readonly class LikeSheets
 
     public function yields(PieceKind $kind): bool
     {
-        return in_array($kind->source, $this->sources, true) && $kind->size->fitsIn($this->size, $this->mayTurn);
+        return in_array($kind->source, $this->sources, true) && $kind->size->fitsIn($this->size, $this->mayTurn || $kind->mayTurn);
     }
 
     public function isPaper(): bool

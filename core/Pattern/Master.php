@@ -270,7 +270,7 @@ final class Master
                         'width' => $kind->size->width->units,
                         'height' => $kind->size->height->units,
                         'worth' => $price,
-                        'mayTurn' => $class->mayTurn,
+                        'mayTurn' => $class->mayTurn || $kind->mayTurn,
                     ];
                 }
             }

@@ -13,6 +13,7 @@ use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Table;
@@ -162,7 +163,7 @@ final readonly class Recipes
     {
         $pieces = [];
         foreach ($layout->parts as $id => $laid) {
-            $pieces[$id] = PieceKind::of($laid->part->role->isPaper() ? Source::Paper : Source::Card, $laid->cut);
+            $pieces[$id] = self::kind($laid, Source::Paper, Source::Card);
         }
         $pictures = match (true) {
             $sketch->focus->isLean() => [[[], []]],
@@ -182,6 +183,11 @@ final readonly class Recipes
      */
     private function words(Sketch $sketch, Layout $layout, array $pieces, ?string $light): iterable
     {
+        if ($sketch->isWordless()) {
+            yield [$pieces, []];
+
+            return;
+        }
         $place = $layout->sentiment->size;
         $labels = [];
         $isStraight = false;
@@ -206,6 +212,13 @@ final readonly class Recipes
         foreach ($labels as $label) {
             yield [[...$pieces, $label], []];
         }
+    }
+
+    private static function kind(Laid $laid, Source $paper, Source $cardstock): PieceKind
+    {
+        $role = $laid->part->role;
+
+        return PieceKind::of($role->isPaper() ? $paper : $cardstock, $laid->cut, $role->mayTurn());
     }
 
     private function hasPrintedWords(Size $place): bool
@@ -243,7 +256,7 @@ final readonly class Recipes
             return null;
         }
 
-        $pieces[$ground] = PieceKind::of($laid->part->role->isPaper() ? Source::CalmPaper : Source::Inked, $laid->cut);
+        $pieces[$ground] = self::kind($laid, Source::CalmPaper, Source::Inked);
 
         return [$pieces, []];
     }

@@ -419,7 +419,8 @@ final class Sharer
             }
         }
 
-        return $themes;
+        // Without words once nothing else is to be had.
+        return $this->table->wishes->wordless ? [...$themes, [$occasions[0], null]] : $themes;
     }
 
     /**

@@ -35,6 +35,7 @@ final class LeanSketches
             self::stampedPanel(),
             self::narrowBorder(),
             self::stampedFront(),
+            self::panelAlone(),
             self::pictureOnFront(),
             self::largePiece(),
         ];
@@ -241,6 +242,14 @@ final class LeanSketches
             Part::of('border', 'border', Role::Accent, Slice::along(Edge::Bottom, 'front', self::fixed(0, 3, 4, 20), Dim::share(1, 8))),
             Part::guide('above', Slice::restFrom(Edge::Bottom, 'front', Dim::share(3, 8))),
         ], self::middle('above'), 4);
+    }
+
+    /** For makers who let some cards go without words: a beautiful paper, and room to write. */
+    private static function panelAlone(): Sketch
+    {
+        return self::paper('panel-alone', 'A whole panel, no words', [
+            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+        ], self::middle('panel'), 3);
     }
 
     /** For printed bases, and for kits that hold no sheet of anything: a picture and words on the base as it is. */

@@ -146,8 +146,10 @@ final readonly class Bound
         if (isset($counts[Need::FocalPoint->value])) {
             $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
         }
+        // Who lets cards go without words is stopped by none.
+        $words += $table->wishes->wordless ? ['' => Wishes::MOST_CARDS] : [];
         foreach ($words as $text => $count) {
-            $counts[Need::Sentiment->value] += min($count, $table->mayBeSaid((string) $text));
+            $counts[Need::Sentiment->value] += $text === '' ? $count : min($count, $table->mayBeSaid((string) $text));
         }
 
         return $counts;

@@ -42,6 +42,7 @@ final readonly class Wishes
      * @param  bool  $insides  every card gets a panel to write on
      * @param  int|null  $alike  no more cards, or sets of them, on one sketch; null for any number
      * @param  bool  $pictures  every card has a picture
+     * @param  bool  $wordless  some cards may go without words
      */
     private function __construct(
         public int $cards,
@@ -61,6 +62,7 @@ final readonly class Wishes
         public bool $insides = false,
         public ?int $alike = null,
         public bool $pictures = false,
+        public bool $wordless = false,
         private ?Trimmer $trimmer = null,
     ) {
     }
@@ -206,6 +208,12 @@ final readonly class Wishes
         return $this->with(['pictures' => $isMust]);
     }
 
+    /** Some cards may go without words, once no others are to be had. */
+    public function wordless(bool $may = true): self
+    {
+        return $this->with(['wordless' => $may]);
+    }
+
     /** @param  array<string, Wanted>  $uses  by component */
     public function using(array $uses): self
     {
@@ -257,9 +265,10 @@ final readonly class Wishes
         $on = array_filter($shelf, fn (Sketch $sketch): bool => ! in_array($sketch->key, $this->sketchesOff, true));
         $sketches = $on === [] ? $shelf : array_values($on);
 
-        return $this->pictures
-            ? array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->focus->isLean()))
-            : $sketches;
+        return array_values(array_filter(
+            $sketches,
+            fn (Sketch $one): bool => ($this->wordless || ! $one->isWordless()) && ! ($this->pictures && $one->focus->isLean()),
+        ));
     }
 
     public function allows(Surface $surface): bool
@@ -279,6 +288,7 @@ final readonly class Wishes
             && $this->frame == $other->frame
             && $this->trimmer() == $other->trimmer()
             && $this->pictures === $other->pictures
+            && $this->wordless === $other->wordless
             && $this->sketchesOff === $other->sketchesOff;
     }
 
@@ -301,6 +311,7 @@ final readonly class Wishes
      *     insides?: bool,
      *     alike?: int|null,
      *     pictures?: bool,
+     *     wordless?: bool,
      *     trimmer?: Trimmer,
      * }  $changes
      */
@@ -324,6 +335,7 @@ final readonly class Wishes
             'insides' => $this->insides,
             'alike' => $this->alike,
             'pictures' => $this->pictures,
+            'wordless' => $this->wordless,
             'trimmer' => $this->trimmer,
         ];
 

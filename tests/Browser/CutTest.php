@@ -11,17 +11,17 @@ final class CutTest extends BrowserTestCase
     {
         $this->shareOut();
         $this->open('/kits/1/cut');
-        $this->see('0 of 22 cut.');
+        $this->see('0 of 23 cut.');
         $cuts = $this->howMany('aside ol li');
         $this->press('d');
-        $this->see($cuts > 1 ? 'The part in hand' : '1 of 22 cut.');
+        $this->see($cuts > 1 ? 'The part in hand' : '1 of 23 cut.');
         $this->holds(1, "select count(*) from sheets where state = 'cut'");
         for ($n = 1; $n < $cuts; $n++) {
             $before = (int) $this->table->value("select count(*) from sheets where state = 'cut'");
             $this->press('d');
             $this->holds($before + 1, "select count(*) from sheets where state = 'cut'");
         }
-        $this->see('1 of 22 cut.');
+        $this->see('1 of 23 cut.');
 
         $this->press('w');
         $this->see('What happened to the part in hand?');
@@ -57,7 +57,7 @@ final class CutTest extends BrowserTestCase
     {
         $this->shareOut();
         $this->open('/kits/1/cut');
-        $this->see('0 of 22 cut.');
+        $this->see('0 of 23 cut.');
         $this->press('b');
         $this->choose('.for select', 'card 2');
         $this->see('All for card 2 is cut');
@@ -94,25 +94,25 @@ final class CutTest extends BrowserTestCase
     {
         $this->shareOut();
         $this->open('/kits/1/cut');
-        $this->see('0 of 22 cut.');
+        $this->see('0 of 23 cut.');
         $first = $this->browser->getWindowHandle();
         $this->browser->switchTo()->newWindow();
         $this->open('/kits/1/cut');
         $this->press('c');
-        $this->see('1 of 22 cut.');
+        $this->see('1 of 23 cut.');
 
         $this->browser->switchTo()->window($first);
         $this->press('c');
         $this->see('The table has changed since this page was opened');
         $this->holds(1, "select count(*) from acts where name like 'Cut %'");
-        $this->see('1 of 22 cut.');
+        $this->see('1 of 23 cut.');
     }
 
     public function test_sheets_and_labels_are_printed_and_the_motor_cutter_cuts(): void
     {
         $this->shareOut();
         $this->open('/kits/1/cut');
-        $this->see('0 of 22 cut.');
+        $this->see('0 of 23 cut.');
         foreach (['plan.pdf' => '%PDF', 'plan.svg' => '<svg'] as $file => $start) {
             $link = $this->element("a[href$='$file']")->getAttribute('href');
             self::assertStringContainsString(

@@ -89,7 +89,7 @@ final class DesignTest extends BrowserTestCase
         $this->typeInto('input[size="24"]', 'Porthole');
         $this->click('button', 'Keep the sketch');
         $this->see('Porthole is on the shelf.');
-        $this->see('54 sketches on A2');
+        $this->see('59 sketches on A2');
         $this->holds(1, "select count(*) from sketches where name = 'Porthole'");
 
         $this->openCard('Porthole');

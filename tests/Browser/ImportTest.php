@@ -17,11 +17,11 @@ final class ImportTest extends BrowserTestCase
         $this->see('Everything on the list is on the table.');
         $this->see('<b onclick=alert(1)>Tea & Thyme</b>');
 
-        self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
+        self::assertSame(5, (int) $this->table->value('select count(*) from kits'));
         $this->open('/');
         $this->click('button', 'Undo: Bring in');
         $this->see('Bring in your own kit');
-        $this->holds(3, 'select count(*) from kits');
+        $this->holds(4, 'select count(*) from kits');
         $this->assertQuiet();
     }
 
@@ -40,7 +40,7 @@ final class ImportTest extends BrowserTestCase
         $this->see('components[3].size.width: 24 1/2 in is longer than 24 in.');
         $this->see('components[9].id: "wave" is the id of components[0] already.');
         self::assertSame('true', $this->element('#kit-file')->getAttribute('aria-invalid'));
-        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+        self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
     }
 
     public function test_ten_megabytes_of_noise_are_refused_and_no_file_is_asked_for(): void
@@ -51,6 +51,6 @@ final class ImportTest extends BrowserTestCase
         $this->upload($this->table->file('noise.json', random_bytes(10_000_000)));
         $this->click('button', 'Bring it in');
         $this->see('The file is larger than 2 MB.');
-        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+        self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
     }
 }

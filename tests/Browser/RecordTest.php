@@ -123,10 +123,10 @@ final class RecordTest extends BrowserTestCase
         $this->typeInto('#line', '2 papers 6x6 x2 "dusk / dawn" busy|calm');
         $this->see('paper · Dusk / dawn 2: 2 sheets, 6 × 6 in, dusk (busy) / dawn (calm)');
         $this->press(WebDriverKeys::ENTER);
-        $this->holds(2, "select count(*) from components where name like 'Dusk%'");
+        $this->holds(2, "select count(*) from components where name like 'Dusk /%'");
         $this->holds(
             4,
-            "select count(*) from sheets join components on components.id = component_id where name like 'Dusk%'",
+            "select count(*) from sheets join components on components.id = component_id where name like 'Dusk /%'",
         );
         $this->browser
             ->wait(self::PATIENCE, 100)
@@ -163,7 +163,7 @@ final class RecordTest extends BrowserTestCase
         $this->click('button', 'Show the lines');
         $this->see('2 lines, 1 with a problem');
         $this->see('line 3.count: expected a whole number');
-        self::assertSame(3, (int) $this->table->value('select count(*) from kits'));
+        self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
 
         $this->open('/');
         $this->upload(
@@ -176,7 +176,7 @@ final class RecordTest extends BrowserTestCase
         $this->see('2 lines, all of them good');
         $this->click('button', 'Bring in 2 lines');
         $this->see('Everything on the list is on the table.');
-        $this->holds(4, 'select count(*) from kits');
+        $this->holds(5, 'select count(*) from kits');
         $this->assertQuiet();
     }
 
@@ -187,7 +187,7 @@ final class RecordTest extends BrowserTestCase
         $this->typeInto('#code', 'TRAMLINE-3');
         $this->click('button', 'Ask the kit post');
         $this->see('Night Tram');
-        $this->holds(4, 'select count(*) from kits');
+        $this->holds(5, 'select count(*) from kits');
 
         $this->open('/');
         $this->typeInto('#code', 'GARBLED-1');
@@ -292,7 +292,7 @@ final class RecordTest extends BrowserTestCase
         $this->see('layer 2 4 × 5 1/4 in');
 
         $this->click('a', 'Sketches');
-        $this->see('53 sketches on A2');
+        $this->see('58 sketches on A2');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->see('The middle 2 3/4 × 4 in can be cut out and used');
         $this->press('l');

@@ -146,6 +146,42 @@ final class SourcesTest extends TestCase
         self::assertNull(Leaner::than(self::leanest($table), $table, []), 'nothing takes less than no patterned paper');
     }
 
+    public function test_some_cards_go_without_words_only_where_the_maker_lets_them_and_none_are_left(): void
+    {
+        $goods = ['base' => [self::base(), 6], 'paper' => [self::paper(), 4]];
+        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
+        $table = Laying::unpacked(self::kit($goods));
+        self::assertSame(2, Patterns::on($table->under($once))->bound->cards);
+        $silent = $table->under($once->wordless());
+        $cards = Stretch::most($silent);
+
+        self::assertSame(6, Patterns::on($silent)->bound->cards);
+        self::assertCount(6, $cards);
+        $isSilent = static fn (Card $card): bool => $card->taking('sentiment') === null;
+        self::assertCount(4, array_filter($cards, $isSilent));
+        foreach ($cards as $card) {
+            self::assertSame($isSilent($card), $card->sketch->isWordless());
+            self::assertSame([], CardFront::of($card, $silent->components, $silent->unit)->lacks);
+        }
+        self::assertSame([], array_filter(Stretch::most($table->under(Wishes::asManyAsPossible()->wordless())), $isSilent));
+    }
+
+    public function test_small_pieces_of_a_print_with_an_up_may_lie_on_their_side(): void
+    {
+        $up = Face::printed('up', Motif::Stripe, [Colour::fromHex('aa8844')], false, true);
+        $paper = Paper::of(Size::parse('6', '1', Unit::Inch), $up, $up);
+        $goods = ['base' => [self::base(), 9], 'strips' => [$paper, 1]];
+        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible());
+        $cards = Stretch::most($table);
+
+        self::assertGreaterThan(1, count($cards), 'a strip 1 in high gives accents either way, and no panel');
+        $accents = array_filter(
+            array_merge(...array_map(static fn (Card $card): array => $card->takings, $cards)),
+            static fn ($taking): bool => $taking->component === 'strips' && $taking->mayTurn,
+        );
+        self::assertNotSame([], $accents);
+    }
+
     public function test_what_costs_nothing_is_tried_before_it_is_offered(): void
     {
         $kit = self::kit(['base' => [self::base(), 20], 'paper' => [self::paper(), 4]]);
@@ -155,7 +191,8 @@ final class SourcesTest extends TestCase
         self::assertCount(2, $cards, 'two stamps, each once');
         $reliefs = Relief::on($table->after(...$cards));
 
-        self::assertSame(['words may stand again: 6 more at least'], array_map(static fn (Relief $one): string => $one->says(), $reliefs));
+        $says = array_map(static fn (Relief $one): string => $one->says(), $reliefs);
+        self::assertSame(['words may stand again: 6 more at least', 'some cards may go without words: 2 more'], $says);
     }
 
     private static function leanest(Table $table): Card

@@ -41,6 +41,7 @@ final class ShareOutCommand extends Command
         {--envelopes : no card without an envelope}
         {--alike= : no more cards on one sketch}
         {--pictures : a picture on every card}
+        {--wordless : some cards may go without words}
         {--save-one : one of everything of which there are two or more stays}
         {--use-up=* : the id of a component}
         {--save=* : the id of a component}
@@ -145,6 +146,7 @@ final class ShareOutCommand extends Command
             ->inEnvelopes((bool) $this->option('envelopes'))
             ->alike($this->option('alike') === null ? null : (int) $this->option('alike'))
             ->withPictures((bool) $this->option('pictures'))
+            ->wordless((bool) $this->option('wordless'))
             ->saying($words);
     }
 

@@ -29,6 +29,11 @@ final class WordsPart implements OwnPart
         return Need::Sentiment;
     }
 
+    public function isNeededOn(Card $card): bool
+    {
+        return ! $card->sketch->isWordless();
+    }
+
     public function isFilledBy(Component $component): bool
     {
         return $component->words() !== null;

@@ -897,6 +897,7 @@ export interface Taste {
     set: number
     insides: boolean
     envelopes: boolean
+    wordless: boolean
     follows: boolean
     designs: string[]
     trimmer: string

@@ -32,6 +32,7 @@
     let savesOne = $derived(taste.savesOne)
     let insides = $derived(taste.insides)
     let envelopes = $derived(taste.envelopes)
+    let wordless = $derived(taste.wordless)
     let follows = $derived(taste.follows)
     let stash = $derived(wishes.stash)
     let words = $derived(wishes.words)
@@ -48,6 +49,7 @@
             savesOne,
             insides,
             envelopes,
+            wordless,
             follows,
             stash,
             words,
@@ -78,6 +80,7 @@
                 {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
             </select></label
         >
+        <label class="tick"><input type="checkbox" bind:checked={wordless} onchange={keep} /> Some cards may go without</label>
     </WishGroup>
     <WishGroup title="Which paper?" effect={effects.paper}>
         {#if wishes.hasStash}
