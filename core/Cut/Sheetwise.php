@@ -7,7 +7,6 @@ namespace KeepShare\Core\Cut;
 use Closure;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Programme\Programme;
 
 /**
  * One sheet after the other, each by a pattern that uses it up: what the planner, which lays one piece after the other, does
@@ -30,9 +29,6 @@ final class Sheetwise
 
     /** Boxes that are joined for the last sheet. */
     private const BOXES = 1_500;
-
-    /** What is covered but for so little is covered. */
-    private const SURE = 1e-4;
 
     /** @var list<Stock> offcuts first, the largest last */
     private readonly array $stock;
@@ -147,58 +143,35 @@ final class Sheetwise
      */
     private function covering(array $sheets, array $wanted): ?array
     {
-        $sizes = array_count_values(array_map(self::key(...), $sheets));
-        $numbers = array_flip(array_keys($sizes));
-        $many = count($this->kinds);
-        $programme = Programme::under(array_map(floatval(...), [
-            ...array_map(count(...), $wanted),
-            ...array_fill(0, $many, 0),
-            ...array_values($sizes),
-        ]));
-        $total = 0.0;
+        $bySize = array_combine(array_map(self::key(...), $sheets), $sheets);
+        $largest = end($sheets)->size->exactArea();
+        $kinds = [];
         foreach ($this->kinds as $kind => [$width, $height]) {
             // In parts of the largest sheet, so that sums stay near one.
-            $area = $width * $height / end($sheets)->size->exactArea();
-            $programme->add([$kind => 1.0, $many + $kind => 1.0], $area);
-            $total += $area * count($wanted[$kind]);
+            $kinds[] = [$width * $height / $largest, count($wanted[$kind])];
         }
-        $columns = [];
-        $add = static function (string $size, Pattern $pattern) use ($programme, $numbers, $many, &$columns): void {
-            $takes = [2 * $many + $numbers[$size] => 1.0];
-            foreach ($pattern->counts as $kind => $count) {
-                $takes[$many + $kind] = -(float) $count;
-            }
-            $columns[$programme->add($takes, 0.0)] = [$size, $pattern];
-        };
-        foreach (array_intersect_key($this->patterns, $numbers) as $size => $known) {
+        $cover = Cover::of($kinds, array_count_values(array_map(self::key(...), $sheets)));
+        foreach (array_intersect_key($this->patterns, $bySize) as $size => $known) {
             foreach ($known as $pattern) {
-                $add($size, $pattern);
+                $cover->add($size, $pattern);
             }
         }
-        $programme->solve();
-        for ($round = 0; $round < self::ROUNDS && $programme->worth() < $total - self::SURE; $round++) {
+        for ($round = 0; $round < self::ROUNDS && ! $cover->isCovered(); $round++) {
             $isNew = false;
-            foreach (array_intersect_key(array_combine(array_map(self::key(...), $sheets), $sheets), $numbers) as $size => $sheet) {
-                $pattern = $this->best($sheet, static fn (int $kind): float => $programme->price($many + $kind));
-                if ($pattern->worth > $programme->price(2 * $many + $numbers[$size]) + self::SURE / 10) {
+            foreach ($bySize as $size => $sheet) {
+                $pattern = $this->best($sheet, $cover->price(...));
+                if ($cover->gainsBy($size, $pattern->worth)) {
                     $this->patterns[$size][] = $pattern;
-                    $add($size, $pattern);
+                    $cover->add($size, $pattern);
                     $isNew = true;
                 }
             }
             if (! $isNew) {
                 return null;
             }
-            $programme->solve();
         }
-        $used = array_filter(
-            array_intersect_key($columns, $programme->amounts()),
-            static fn (array $column): bool => $column[0] === self::key($sheets[0]),
-        );
-        $amounts = array_intersect_key($programme->amounts(), $used);
-        arsort($amounts);
 
-        return array_map(static fn (int $column): Pattern => $used[$column][1], array_keys($amounts));
+        return $cover->used(self::key($sheets[0]));
     }
 
     /** @param  Closure(int): float  $price */

@@ -385,7 +385,8 @@ final readonly class Designer
     {
         $base = $this->baseOf($foundation);
 
-        return ($base instanceof CardBase || $base instanceof Cardstock) && $base->showsInk();
+        // One that is still to be had may be had light.
+        return $base === null || (($base instanceof CardBase || $base instanceof Cardstock) && $base->showsInk());
     }
 
     /** @param  list<Taking>  $foundation */

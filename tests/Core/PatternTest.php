@@ -18,6 +18,7 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Programme\Programme;
 use KeepShare\Core\Share\Sharer;
@@ -160,6 +161,7 @@ final class PatternTest extends TestCase
         self::assertSame([18, 'counts', Need::Base], [$bound->cards, $bound->how, $bound->need]);
         $cards = Stretch::most($orchard);
         self::assertCount(18, $cards, 'nine heavy sheets give eighteen bases, and no card is without words');
+        self::assertSame('one more base', Outlook::beyond($orchard->after(...$cards))?->wants());
         self::assertGreaterThan(2, count(array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $cards))));
     }
 

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Cut;
+
+use KeepShare\Core\Programme\Programme;
+
+/**
+ * How much of what is wanted some sheets cover when they are cut by the patterns known so far: a linear programme of what is
+ * covered of each kind, no more than is wanted of it and no more than is cut.
+ */
+final class Cover
+{
+    /** What is covered but for so little is covered. */
+    private const SURE = 1e-4;
+
+    private readonly Programme $programme;
+
+    /** @var array<string, int> the limit of each size of sheet */
+    private readonly array $limits;
+
+    private readonly int $kinds;
+
+    private float $wanted = 0.0;
+
+    /** @var array<int, array{string, Pattern}> by activity */
+    private array $patterns = [];
+
+    /**
+     * @param  list<array{float, int}>  $kinds  the area of a piece, and how many are wanted
+     * @param  array<string, int>  $sheets  how many of each size
+     */
+    private function __construct(array $kinds, array $sheets)
+    {
+        $this->kinds = count($kinds);
+        $this->limits = array_combine(array_keys($sheets), array_keys(array_values($sheets)));
+        $limits = [...array_column($kinds, 1), ...array_fill(0, $this->kinds, 0), ...array_values($sheets)];
+        $this->programme = Programme::under(array_map(floatval(...), $limits));
+        foreach ($kinds as $kind => [$area, $many]) {
+            $this->programme->add([$kind => 1.0, $this->kinds + $kind => 1.0], $area);
+            $this->wanted += $area * $many;
+        }
+    }
+
+    /**
+     * @param  list<array{float, int}>  $kinds  the area of a piece, and how many are wanted
+     * @param  array<string, int>  $sheets  how many of each size
+     */
+    public static function of(array $kinds, array $sheets): self
+    {
+        return new self($kinds, $sheets);
+    }
+
+    public function add(string $size, Pattern $pattern): void
+    {
+        $takes = [$this->limit($size) => 1.0];
+        foreach ($pattern->counts as $kind => $count) {
+            $takes[$this->kinds + $kind] = -(float) $count;
+        }
+        $this->patterns[$this->programme->add($takes, 0.0)] = [$size, $pattern];
+    }
+
+    public function isCovered(): bool
+    {
+        $this->programme->solve();
+
+        return $this->programme->worth() >= $this->wanted - self::SURE;
+    }
+
+    /** What one more piece of a kind would cover, where it is wanted. */
+    public function price(int $kind): float
+    {
+        return $this->programme->price($this->kinds + $kind);
+    }
+
+    /** Whether more would be covered by a pattern of so much worth at these prices. */
+    public function gainsBy(string $size, float $worth): bool
+    {
+        return $worth > $this->programme->price($this->limit($size)) + self::SURE / 10;
+    }
+
+    /** @return list<Pattern> by which sheets of a size are cut, those used most first */
+    public function used(string $size): array
+    {
+        $amounts = $this->programme->amounts();
+        arsort($amounts);
+        $used = [];
+        foreach (array_intersect_key($amounts, $this->patterns) as $activity => $_) {
+            [$of, $pattern] = $this->patterns[$activity];
+            $used = $of === $size ? [...$used, $pattern] : $used;
+        }
+
+        return $used;
+    }
+
+    private function limit(string $size): int
+    {
+        return 2 * $this->kinds + $this->limits[$size];
+    }
+}
