@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\Part\BasePart;
+use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Card\Part\WordsPart;
+use KeepShare\Core\Kit\CardBase;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Stamp;
 
 /** Words are read when they stand out from their ground, and the piece when it stands out from what it lies on. */
 final class WordsStandOut implements Check
@@ -23,6 +29,9 @@ final class WordsStandOut implements Check
     {
         $layer = $card->layer(WordsPart::ID);
         $printed = $card->applied(WordsPart::ID)?->printed();
+        if ($layer !== null && $card->taken(WordsPart::ID)?->good instanceof Stamp && $card->card->taking(LabelPart::ID) === null) {
+            return self::stamped($card, $card->faceUnder($layer));
+        }
         if ($layer === null || $printed === null) {
             return [];
         }
@@ -41,5 +50,26 @@ final class WordsStandOut implements Check
         }
 
         return $findings;
+    }
+
+    /**
+     * Words stamped straight on what lies there.
+     *
+     * @return list<Finding>
+     */
+    private static function stamped(CardInHand $card, ?Face $under): array
+    {
+        $base = $card->taken(BasePart::ID)?->good;
+        $isSeen = match (true) {
+            $under !== null => $under->showsInk(),
+            $base instanceof CardBase, $base instanceof Cardstock => $base->showsInk(),
+            default => true,
+        };
+
+        return $isSeen ? [] : [Finding::of(
+            'words-stand-out',
+            'The words are hard to read: they are stamped on what is dark or busy.',
+            'Stamp them on a light label, or heat-emboss them in white.',
+        )];
     }
 }

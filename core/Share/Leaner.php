@@ -7,13 +7,15 @@ namespace KeepShare\Core\Share;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\CutAlready;
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
+use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 
-/** The same card on the design that looks best of those that take less patterned paper. */
+/** The same card on the design that looks best of those that take less patterned paper, with no more to stop at. */
 final readonly class Leaner
 {
     /** It takes at least a fifth less: for a strip's breadth no one lays a card anew. */
@@ -36,11 +38,12 @@ final readonly class Leaner
     {
         $now = Areas::of($card->layout($table->unit))[0];
         $judge = Judge::of($table);
+        $findings = $judge->merit([$card])->findings;
         $best = null;
         foreach ($table->sketches as $sketch) {
             $other = self::on($sketch, $card, $table, $cut, $now);
             $merit = $other === null ? null : $judge->merit([$other->card]);
-            if ($merit !== null && ($best === null || $merit->compare($best[0]) > 0)) {
+            if ($merit !== null && $merit->findings <= $findings && ($best === null || $merit->compare($best[0]) > 0)) {
                 $best = [$merit, $other];
             }
         }
@@ -64,6 +67,27 @@ final readonly class Leaner
             return null;
         }
 
-        return CardFront::of($new, $table->components, $table->unit)->lacks === [] ? new self($new, $now - $takes) : null;
+        $isWhole = CardFront::of($new, $table->components, $table->unit)->lacks === [] && self::isCut($new, $table, $cut);
+
+        return $isWhole ? new self($new, $now - $takes) : null;
+    }
+
+    /**
+     * All its pieces that are not cut yet can be, beside what is promised.
+     *
+     * @param  list<string>  $cut
+     */
+    private static function isCut(Card $card, Table $table, array $cut): bool
+    {
+        $there = array_map($card->pieceId(...), $cut);
+        $remains = Remains::on($table);
+        foreach ($card->pieces() as $component => $pieces) {
+            $open = array_values(array_filter($pieces, static fn (Piece $piece): bool => ! in_array($piece->id, $there, true)));
+            if ($open !== [] && $remains->planWith($component, ...$open) === null) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }
