@@ -9,6 +9,9 @@ use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Envelope;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
@@ -262,7 +265,7 @@ final readonly class Recipes
     }
 
     /**
-     * The ways to a picture: one that is printed, or cut with a die.
+     * The ways to a picture: one that is printed, cut with a die, or cut out of a print.
      *
      * @return list<array{list<PieceKind>, list<string>}>
      */
@@ -279,8 +282,26 @@ final readonly class Recipes
                 $ways['paper'] = [[PieceKind::of(Source::Paper, $good->makes)], []];
                 $ways['card'] = [[PieceKind::of(Source::Card, $good->makes)], []];
             }
+            if ($printed?->isFront() === true && $printed->size->fitsIn($layout->focal->size)) {
+                $ways[self::FRONTS] = [[], [self::FRONTS]];
+            }
+            if ($this->showsPicture($component) && Motif::cutOut($this->table->unit)->fitsIn($layout->focal->size)) {
+                // A motif is cut out of a paper, or a printed panel is cut down: to no less than a motif takes.
+                $ways['motif'] = [[PieceKind::of(Source::Paper, Motif::cutOut($this->table->unit), true)], []];
+            }
         }
 
         return array_values($ways);
+    }
+
+    private function showsPicture(Component $component): bool
+    {
+        $good = $component->good;
+        if ($good instanceof Panel && $good->isPicture()) {
+            return true;
+        }
+        $faces = $component->kind()->isPrintedPaper() ? Source::facesOf($component, $this->table) : [];
+
+        return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
     }
 }

@@ -15,6 +15,9 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Sheetwise;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -163,6 +166,30 @@ final class PatternTest extends TestCase
         self::assertCount(18, $cards, 'nine heavy sheets give eighteen bases, and no card is without words');
         self::assertSame('one more base', Outlook::beyond($orchard->after(...$cards))?->wants());
         self::assertGreaterThan(2, count(array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $cards))));
+    }
+
+    public function test_pictures_that_are_cut_out_of_prints_and_panels_count_for_the_bound(): void
+    {
+        $kit = Kits::without(Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Tool);
+        $words = array_filter(Kits::demo()->components, static fn ($one): bool => $one->words() !== null);
+        $with = Kit::of($kit->name, $kit->unit, $kit->front, 10, null, [...$kit->components, ...self::missing($kit, $words)]);
+        foreach ([3, 10, 30] as $many) {
+            $table = Laying::unpacked($with)->under(Wishes::cards($many)->withPictures());
+            $found = count(Stretch::most($table));
+            self::assertGreaterThan(0, $found);
+            self::assertLessThanOrEqual(Patterns::on($table)->bound->cards, $found);
+        }
+    }
+
+    /**
+     * @param  array<int, Component>  $components
+     * @return list<Component> those that a kit lacks
+     */
+    private static function missing(Kit $kit, array $components): array
+    {
+        $ids = array_column($kit->components, 'id');
+
+        return array_values(array_filter($components, static fn (Component $one): bool => ! in_array($one->id, $ids, true)));
     }
 
     /** Wishes of all kinds together, other ones for every seed. */
