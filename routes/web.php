@@ -87,7 +87,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     });
     Route::prefix('/grid')->group(function (): void {
         Route::get('/why', [GridController::class, 'why']);
-        foreach (['more', 'swap', 'pin', 'use', 'move', 'add', 'duplicate', 'many', 'leaner', 'aside', 'remove', 'way'] as $act) {
+        foreach (['more', 'swap', 'pin', 'use', 'move', 'add', 'duplicate', 'leaner', 'aside', 'remove', 'way'] as $act) {
             Route::post("/$act", [GridController::class, $act]);
         }
     });

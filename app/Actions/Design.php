@@ -127,8 +127,7 @@ final readonly class Design
             $size = $old?->size() ?? $card->toCore()->cutOf($part, $card->kit->unit) ?? abort(422);
             $shown = $good->good->faces()[$face] ?? abort(422);
             $role = $card->toCore()->layout($card->kit->unit)->part($part)?->part->role;
-            $mayTurn = ! $shown->directional || $role?->mayTurn() === true;
-            $with = CoreTaking::piece($good->id, $part, $size, $face, $mayTurn);
+            $with = CoreTaking::piece($good->id, $part, $size, $face, $shown->mayTurnAs($role));
             $this->write($card, [$with], array_filter([$old]));
         });
     }

@@ -5,13 +5,6 @@ namespace App\Actions;
 /** A change that would take from a card what it has been given, or take what is not there. */
 final class NotEnough extends CannotAct
 {
-    public static function left(string $component, int $left): self
-    {
-        return new self($left > 0
-            ? "Only $left of $component are left."
-            : "Nothing is left of $component: the cards have it all.");
-    }
-
     public static function of(string $component): self
     {
         return new self("There is not enough of $component for all the cards that take it. "

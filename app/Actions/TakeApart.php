@@ -7,12 +7,11 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
 use App\Models\Taking;
-use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Slug;
+use KeepShare\Core\Table\Spare;
 
 /** Takes goods apart that are not used for what they are: liners of envelopes, halves of bases, backs of words. */
 final readonly class TakeApart
@@ -73,14 +72,9 @@ final readonly class TakeApart
     /** @param  list<Piece>  $pieces */
     private function given(Component $component, array $pieces): Component
     {
-        $apart = Apart::of($component->toCore()) ?? throw NothingApart::in($component->name);
-        $stock = array_map(
-            static fn (int $n): Stock => Stock::offcut("apart/$n", $apart->good->size()),
-            range(1, max(1, $apart->each * $component->listed)),
-        );
-        $sheets = count(Engine::plan($stock, $pieces)->sheets);
+        $spare = Spare::of($component->toCore(), max(1, $component->listed)) ?? throw NothingApart::in($component->name);
 
-        return $this->parts($component, intdiv($sheets + $apart->each - 1, $apart->each));
+        return $this->parts($component, $spare->neededFor($pieces)->count);
     }
 
     /** Enters the parts in the kit, beside those of the same that were taken apart before. */

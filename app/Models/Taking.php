@@ -70,9 +70,11 @@ final class Taking extends Model implements OfKit
     /** @return array<string, mixed> how it is kept; from what is only to be taken apart, that too */
     public static function keeps(CoreTaking $taking): array
     {
+        $source = Spare::sourceOf($taking->component);
+
         return [
-            'component_id' => Component::idOfCore(Spare::sourceOf($taking->component) ?? $taking->component),
-            ...Spare::sourceOf($taking->component) === null ? [] : ['is_apart' => true],
+            'component_id' => Component::idOfCore($source ?? $taking->component),
+            ...$source === null ? [] : ['is_apart' => true],
             'part' => $taking->part,
             'quantity' => $taking->quantity,
             'width' => $taking->size?->width->units,

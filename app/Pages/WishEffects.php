@@ -40,11 +40,12 @@ final class WishEffects
     private function all(): array
     {
         $wishes = $this->wishes;
-        $now = $this->most($wishes);
+        $table = $this->table($wishes);
+        $now = Bound::on($table)->cards;
         $says = fn (Wishes $without): string => $this->says($now, $without);
 
         return [
-            'many' => 'With the kit as it lies '.Bound::inWords($this->table($wishes)).'.',
+            'many' => 'With the kit as it lies '.Bound::inWords($table).'.',
             'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),
@@ -58,16 +59,11 @@ final class WishEffects
         if ($without == $this->wishes) {
             return '';
         }
-        $else = $this->most($without);
+        $else = Bound::on($this->table($without))->cards;
 
         return $else > $now
             ? 'At most '.Wording::plural($now, 'card').' so; without it '.$else.'.'
             : 'Costs no card that is sure to be had.';
-    }
-
-    private function most(Wishes $wishes): int
-    {
-        return Bound::on($this->table($wishes))->cards;
     }
 
     /** With no cards on it but those that stay, and all that could be taken apart. */

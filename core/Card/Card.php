@@ -191,6 +191,24 @@ final readonly class Card
         return $pieces;
     }
 
+    /**
+     * The pieces of several cards, by component.
+     *
+     * @param  list<self>  $cards
+     * @return array<string, list<Piece>>
+     */
+    public static function piecesOf(array $cards): array
+    {
+        $pieces = [];
+        foreach ($cards as $card) {
+            foreach ($card->pieces() as $component => $own) {
+                $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
+            }
+        }
+
+        return $pieces;
+    }
+
     /** The id that the piece for a part has in a cut plan. */
     public function pieceId(string $part): string
     {

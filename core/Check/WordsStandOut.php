@@ -30,7 +30,7 @@ final class WordsStandOut implements Check
         $layer = $card->layer(WordsPart::ID);
         $printed = $card->applied(WordsPart::ID)?->printed();
         if ($layer !== null && $card->taken(WordsPart::ID)?->good instanceof Stamp && $card->card->taking(LabelPart::ID) === null) {
-            return self::stamped($card, $card->faceUnder($layer));
+            return $this->stamped($card, $card->faceUnder($layer));
         }
         if ($layer === null || $printed === null) {
             return [];
@@ -57,7 +57,7 @@ final class WordsStandOut implements Check
      *
      * @return list<Finding>
      */
-    private static function stamped(CardInHand $card, ?Face $under): array
+    private function stamped(CardInHand $card, ?Face $under): array
     {
         $base = $card->taken(BasePart::ID)?->good;
         $isSeen = match (true) {
@@ -67,7 +67,7 @@ final class WordsStandOut implements Check
         };
 
         return $isSeen ? [] : [Finding::of(
-            'words-stand-out',
+            $this->key(),
             'The words are hard to read: they are stamped on what is dark or busy.',
             'Stamp them on a light label, or heat-emboss them in white.',
         )];

@@ -35,7 +35,8 @@ final readonly class Prepared
             }
         }
 
-        return CutPlan::of($sheets, array_merge(...array_values($wanted)), count($sheets));
+        // How few sheets there could be is not looked at.
+        return CutPlan::of($sheets, array_merge(...array_values($wanted)), 0);
     }
 
     /** @param  array<string, list<Piece>>  $wanted  by size; those that are given are taken off */

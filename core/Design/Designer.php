@@ -28,6 +28,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
@@ -84,7 +85,7 @@ final readonly class Designer
             foreach ($this->sketches($scope, $front) as $sketch) {
                 $isSilent = $sentiment === null && ! in_array(Need::Sentiment, $lifted, true);
                 $isOn = $this->table->allowsOn($sketch, $base instanceof CardBase ? $base : null);
-                if (! $isOn || $sketch->isWordless() !== $isSilent) {
+                if (! $isOn || ($sketch->focus === Focus::PaperAlone) !== $isSilent) {
                     continue;
                 }
                 foreach ([[$front, $fold], [$front->turned(), $fold->turned()]] as [$way, $folded]) {
@@ -249,8 +250,8 @@ final readonly class Designer
             return [];
         }
         $isLean = $sketch->focus->isLean();
-        $pictures = $isLean ? [] : $this->pictures->on($layout);
-        if ($sketch->isOnePiece() && $sentiment?->good instanceof Stamp) {
+        $pictures = $isLean ? [] : $this->pictures->on($layout, $sketch->focus);
+        if ($sketch->focus === Focus::Piece && $sentiment?->good instanceof Stamp) {
             $pictures = array_values(array_filter($pictures, static fn (Picture $one): bool => $one->colour->isLight()));
             $isLight = true;
         }
@@ -358,12 +359,7 @@ final readonly class Designer
     /** Whether ink shows where the words are to stand: all of the place is one calm, light paper, or the base. */
     private function showsInk(Layout $layout, Surfaces $fill, bool $isLight): bool
     {
-        $ground = null;
-        foreach ($layout->parts as $laid) {
-            if ($laid->rect->overlaps($layout->sentiment)) {
-                $ground = $laid;
-            }
-        }
+        $ground = $layout->ground();
         if ($ground === null) {
             return $isLight;
         }

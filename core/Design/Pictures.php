@@ -10,6 +10,7 @@ use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
@@ -31,10 +32,10 @@ final readonly class Pictures
      *
      * @return list<Picture>
      */
-    public function on(Layout $layout): array
+    public function on(Layout $layout, Focus $focus): array
     {
         $pictures = [];
-        $isOnePiece = self::isOnePiece($layout);
+        $isOnePiece = $focus === Focus::Piece;
         foreach ($this->supplies->focalPoints() as $component) {
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
             if ($printed !== null && $printed->size->fitsIn($layout->focal->size) && (! $isOnePiece || $printed->isFront())) {
@@ -55,12 +56,6 @@ final readonly class Pictures
         $pictures = [...$pictures, ...$this->panels($layout)];
 
         return $pictures === [] ? $this->fromScraps($layout) : $pictures;
-    }
-
-    /** Words stand on the picture. */
-    private static function isOnePiece(Layout $layout): bool
-    {
-        return $layout->parts === [] && $layout->focal->overlaps($layout->sentiment);
     }
 
     /** @return list<Picture> printed panels with a picture, cut down to the place where they are larger */

@@ -57,6 +57,17 @@ final readonly class Component
         return $this->good instanceof Applied ? $this->good->printed()->size : null;
     }
 
+    /** A picture can be cut out of it: a motif of its print, or what is on a panel. */
+    public function showsPicture(): bool
+    {
+        if ($this->good instanceof Panel && $this->good->isPicture()) {
+            return true;
+        }
+        $faces = $this->good instanceof SheetGood && $this->kind()->isPrintedPaper() ? $this->good->faces() : [];
+
+        return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
+    }
+
     /** A picture that the eye of a card can rest on, or a piece that is a front by itself. */
     public function isFocalPoint(): bool
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Sketch\Role;
 
 /** One side of a sheet: what shows when it is glued down. */
 final readonly class Face
@@ -35,6 +36,12 @@ final readonly class Face
     public static function plain(string $name, Colour $colour, bool $shines = false): self
     {
         return new self($name, $shines ? Motif::Foil : Motif::Solid, [$colour], false, false, $shines);
+    }
+
+    /** Pieces of it may lie on their side: it has no up, or no one minds in such a part; null for what is no part of a sketch. */
+    public function mayTurnAs(?Role $role): bool
+    {
+        return ! $this->directional || $role?->mayTurn() === true;
     }
 
     /** Dark ink shows on it: it is calm and light. */

@@ -17,7 +17,7 @@ final readonly class Surface
     /** Pieces of it may lie on their side: it has no up, or no one minds in such a part. */
     public function mayTurnAs(Role $role): bool
     {
-        return ! $this->face->directional || $role->mayTurn();
+        return $this->face->mayTurnAs($role);
     }
 
     public static function of(string $component, int $index, Face $face, bool $isPaper): self

@@ -13,8 +13,8 @@ use Random\Randomizer;
 
 /**
  * Whole cards from whole sheets: the pattern that the linear programme cuts most sheets by is taken for half of them, and the
- * rest is asked again (diving: Joncour, Michel, Sadykov, Sverdlov and
- * Vanderbeck, "Column generation based primal heuristics", 2010). A few dives, each a little different; deterministic.
+ * rest is asked again (diving: Joncour, Michel, Sadykov, Sverdlov and Vanderbeck, "Column generation based primal
+ * heuristics", 2010). A few dives, each a little different; deterministic.
  */
 final class Dive
 {

@@ -34,6 +34,7 @@ final class Master
     /** By how much a sum in doubles may be off, many times over: a bound is cut to whole cards above it. */
     private const SURE = 1e-5;
 
+    /** What taking something apart costs, in cards: of two ways to as many the other is the better. */
     private const APART = 1e-4;
 
     /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
@@ -98,10 +99,10 @@ final class Master
         return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, false, $cards);
     }
 
-    /** As many cards, and of as many the best looking: on any recipe, a sketch that comes often being worth less. */
-    public static function bestLooking(Table $table, int $cards): self
+    /** So many cards by the same recipes, and of as many the best looking: a sketch that comes often is worth less. */
+    public function forLooks(Table $table, int $cards): self
     {
-        return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, true, $cards);
+        return new self($this->recipes, $this->classes, $table, true, $cards);
     }
 
     /**
@@ -245,7 +246,6 @@ final class Master
             $takes[$this->numbers[$kind]] = -(float) $many;
         }
 
-        // Of two ways to as many cards the one that takes nothing apart is the better.
         return $programme->add($takes, $this->classes[$class]->spare === null ? 0.0 : -self::APART);
     }
 
@@ -258,25 +258,26 @@ final class Master
      */
     private function price(Programme $programme, Stand $at, Closure $priceOf): array
     {
+        $price = fn (string $limit): float => $programme->price($this->numbers[$limit]);
         $worths = [];
         $new = [];
         foreach ($this->classes as $key => $class) {
             $wanted = [];
             foreach (array_keys($this->kinds) as $n => $name) {
                 $kind = $this->kinds[$name];
-                $price = $priceOf($kind);
-                if ($price > self::SURE / 100 && $class->yields($kind)) {
+                $worth = $priceOf($kind);
+                if ($worth > self::SURE / 100 && $class->yields($kind)) {
                     $wanted[$n] = [
                         'width' => $kind->size->width->units,
                         'height' => $kind->size->height->units,
-                        'worth' => $price,
+                        'worth' => $worth,
                         'mayTurn' => $class->mayTurn || $kind->mayTurn,
                     ];
                 }
             }
             $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
             $worths[$key] = $pattern->most ?? 0.0;
-            $cost = $programme->price($this->numbers[$key]) + $this->cost($programme, $class);
+            $cost = $programme->price($this->numbers[$key]) + self::cost($class, $price);
             if ($pattern !== null && $pattern->worth > $cost + self::SURE) {
                 $number = $this->keep($key, $pattern);
                 $new = $number === null ? $new : [...$new, $number];
@@ -286,15 +287,14 @@ final class Master
         return [$worths, $new];
     }
 
-    /** What is lost with a sheet that something is taken apart for. */
-    private function cost(Programme $programme, LikeSheets $class): float
+    /**
+     * What is lost with a sheet that something is taken apart for.
+     *
+     * @param  Closure(string): float  $price  of what is counted
+     */
+    private static function cost(LikeSheets $class, Closure $price): float
     {
-        $cost = 0.0;
-        foreach ($class->costs as $limit) {
-            $cost += $programme->price($this->numbers[$limit]) / $class->each();
-        }
-
-        return $cost;
+        return array_sum(array_map($price, $class->costs)) / $class->each();
     }
 
     private function keep(string $class, Pattern $pattern): ?int
@@ -335,8 +335,7 @@ final class Master
         $papers = $cardstocks = $worth = 0.0;
         foreach ($at->sheets as $key => $many) {
             $class = $this->classes[$key];
-            $cost = array_sum(array_map(static fn (string $limit): float => $prices[$limit], $class->costs)) / $class->each();
-            $own = $many * max(0.0, $worths[$key] - $cost);
+            $own = $many * max(0.0, $worths[$key] - self::cost($class, static fn (string $limit): float => $prices[$limit]));
             $class->isPaper() ? $papers += $own : $cardstocks += $own;
         }
         foreach ([$at->cut, $at->limits] as $there) {

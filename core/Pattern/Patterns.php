@@ -24,7 +24,6 @@ final readonly class Patterns
         $most = Master::most($table);
         $bound = Bound::on($table->everythingApart());
         $answer = self::areFor($table) ? $most->answer($most->start) : null;
-
         $isLess = $answer !== null && $answer->bound < $most->start->limits[Master::CARDS];
 
         return new self($table, $most, $isLess ? $bound->byPatterns($answer->bound, $answer->binds) : $bound);
@@ -50,7 +49,7 @@ final readonly class Patterns
      */
     public function bestLooking(int $target): PatternPlan
     {
-        $master = Master::bestLooking($this->table, $target + self::MORE);
+        $master = $this->most->forLooks($this->table, $target + self::MORE);
 
         return Dive::best($master, $target, $this->table->wishes->trimmer(), 1);
     }

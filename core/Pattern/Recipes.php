@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Pattern;
 
+use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Envelope;
-use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
@@ -116,13 +116,13 @@ final readonly class Recipes
     {
         $recipes = [];
         $must = $this->table->wishes->envelopes ? [self::ENVELOPES] : [];
-        foreach ($this->bases() as [$front, $limits, $light, $base]) {
+        foreach ($this->bases() as [$front, $light, $base]) {
             foreach ($this->table->sketches as $sketch) {
                 if (! $this->table->allowsOn($sketch, $base)) {
                     continue;
                 }
                 // What is laid on a base as it is wants that very kind of base.
-                $own = $sketch->isBare() ? [...$limits, ...$base?->printed === null ? [] : [self::printed($front)]] : [$limits[0]];
+                $own = [self::base($front), ...$sketch->isBare() && $base?->printed !== null ? [self::printed($front)] : []];
                 foreach ([$front, $front->turned()] as $way) {
                     $layout = $this->table->layouts->of($sketch, $way);
                     foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $light) as [$pieces, $counted]) {
@@ -138,9 +138,8 @@ final readonly class Recipes
     /**
      * Bases, one of each kind.
      *
-     * @return array<string, array{Size, non-empty-list<string>, string|null, CardBase|null}> front as it stands upright, the
-     *                                                                                       limits it counts for, that of the
-     *                                                                                       light ones where ink shows on it
+     * @return array<string, array{Size, string|null, CardBase|null}> front as it stands upright, the limit of the light ones
+     *                                                                where ink shows on it, the base where it is ready
      */
     private function bases(): array
     {
@@ -155,7 +154,7 @@ final readonly class Recipes
             $light = $good->showsInk() ? self::lightBase($front) : null;
             $base = $good instanceof CardBase ? $good : null;
             $key = self::base($front).$light.($base?->printed === null ? '' : 'printed');
-            $bases[$key] = [Size::of($front->shorter(), $front->longer()), [self::base($front)], $light, $base];
+            $bases[$key] = [Size::of($front->shorter(), $front->longer()), $light, $base];
         }
 
         return $bases;
@@ -165,12 +164,12 @@ final readonly class Recipes
     private function onLayout(Sketch $sketch, Layout $layout, ?string $light): iterable
     {
         $pieces = [];
-        foreach ($layout->parts as $id => $laid) {
-            $pieces[$id] = self::kind($laid, Source::Paper, Source::Card);
+        foreach ($layout->parts as $laid) {
+            $pieces[$laid->part->id] = self::kind($laid, Source::Paper, Source::Card);
         }
         $pictures = match (true) {
             $sketch->focus->isLean() => [[[], []]],
-            $sketch->isOnePiece() => [[[], [self::FRONTS]]],
+            $sketch->focus === Focus::Piece => [[[], [self::FRONTS]]],
             default => $this->pictures($layout),
         };
         foreach ($this->words($sketch, $layout, $pieces, $light) as [$own, $said]) {
@@ -181,31 +180,32 @@ final readonly class Recipes
     }
 
     /**
-     * @param  array<int, PieceKind>  $pieces
-     * @return iterable<array{array<int, PieceKind>, list<string>}>
+     * @param  array<string, PieceKind>  $pieces
+     * @return iterable<array{array<string, PieceKind>, list<string>}>
      */
     private function words(Sketch $sketch, Layout $layout, array $pieces, ?string $light): iterable
     {
-        if ($sketch->isWordless()) {
+        if ($sketch->focus === Focus::PaperAlone) {
             yield [$pieces, []];
 
             return;
         }
         $place = $layout->sentiment->size;
+        $mayBeStraight = $sketch->focus->isLean() || $sketch->isBare();
         $labels = [];
-        $isStraight = false;
+        $isPrinted = $isStraight = false;
         foreach ($this->components as $component) {
-            $good = $component->good;
-            if ($component->words() === null) {
-                continue;
+            $good = $component->words() === null ? null : $component->good;
+            if ($good instanceof Applied) {
+                $isPrinted = $isPrinted || $good->printed()->size->fitsIn($place);
             }
             if ($good instanceof Stamp) {
                 $label = $good->label($this->table->unit);
                 $labels = $label->fitsIn($place) ? [...$labels, PieceKind::of(Source::Inked, $label)] : $labels;
-                $isStraight = $isStraight || (($sketch->focus->isLean() || $sketch->isBare()) && $good->size->fitsIn($place));
+                $isStraight = $isStraight || ($mayBeStraight && $good->size->fitsIn($place));
             }
         }
-        if ($this->hasPrintedWords($place)) {
+        if ($isPrinted) {
             yield [$pieces, [self::WORDS]];
         }
         $inked = $isStraight ? self::stamped($sketch, $layout, $pieces, $light) : null;
@@ -213,7 +213,7 @@ final readonly class Recipes
             yield $inked;
         }
         foreach ($labels as $label) {
-            yield [[...$pieces, $label], []];
+            yield [[...$pieces, LabelPart::ID => $label], []];
         }
     }
 
@@ -224,42 +224,25 @@ final readonly class Recipes
         return PieceKind::of($role->isPaper() ? $paper : $cardstock, $laid->cut, $role->mayTurn());
     }
 
-    private function hasPrintedWords(Size $place): bool
-    {
-        foreach ($this->components as $component) {
-            $good = $component->good;
-            if ($component->words() !== null && $good instanceof Applied && $good->printed()->size->fitsIn($place)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /**
      * The pieces, and the limits it takes one of, where words are stamped without a label; null where their ink would not show.
      *
-     * @param  array<int, PieceKind>  $pieces
-     * @return array{array<int, PieceKind>, list<string>}|null
+     * @param  array<string, PieceKind>  $pieces
+     * @return array{array<string, PieceKind>, list<string>}|null
      */
     private static function stamped(Sketch $sketch, Layout $layout, array $pieces, ?string $light): ?array
     {
-        if ($sketch->isOnePiece()) {
+        if ($sketch->focus === Focus::Piece) {
             return [$pieces, []];
         }
-        $ground = null;
-        foreach ($layout->parts as $id => $laid) {
-            $ground = $laid->rect->overlaps($layout->sentiment) ? $id : $ground;
-        }
+        $ground = $layout->ground();
         if ($ground === null) {
             return $light === null ? null : [$pieces, [$light]];
         }
-        $laid = $layout->parts[$ground];
-        if (! $laid->rect->contains($layout->sentiment)) {
+        if (! $ground->rect->contains($layout->sentiment)) {
             return null;
         }
-
-        $pieces[$ground] = self::kind($laid, Source::CalmPaper, Source::Inked);
+        $pieces[$ground->part->id] = self::kind($ground, Source::CalmPaper, Source::Inked);
 
         return [$pieces, []];
     }
@@ -285,23 +268,12 @@ final readonly class Recipes
             if ($printed?->isFront() === true && $printed->size->fitsIn($layout->focal->size)) {
                 $ways[self::FRONTS] = [[], [self::FRONTS]];
             }
-            if ($this->showsPicture($component) && Motif::cutOut($this->table->unit)->fitsIn($layout->focal->size)) {
+            if ($component->showsPicture() && Motif::cutOut($this->table->unit)->fitsIn($layout->focal->size)) {
                 // A motif is cut out of a paper, or a printed panel is cut down: to no less than a motif takes.
                 $ways['motif'] = [[PieceKind::of(Source::Paper, Motif::cutOut($this->table->unit), true)], []];
             }
         }
 
         return array_values($ways);
-    }
-
-    private function showsPicture(Component $component): bool
-    {
-        $good = $component->good;
-        if ($good instanceof Panel && $good->isPicture()) {
-            return true;
-        }
-        $faces = $component->kind()->isPrintedPaper() ? Source::facesOf($component, $this->table) : [];
-
-        return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
     }
 }

@@ -28,7 +28,7 @@ final readonly class Frontier
         $choices = [];
         foreach (self::WISHES as [$alike, $pictures]) {
             $wishes = $table->wishes->forCards(Wishes::MOST_CARDS)->alike($alike)->withPictures($pictures);
-            $cards = count(Stretch::most($table->asking($wishes)));
+            $cards = count(Stretch::most($table->asking($wishes), $goOn === null ? null : static fn (int $made): bool => $goOn($made)));
             $choices[] = ['alike' => $alike, 'pictures' => $pictures, 'cards' => $cards];
             if ($goOn !== null && ! $goOn($cards)) {
                 break;

@@ -161,17 +161,13 @@ final readonly class Merit
     private static function kept(Table $table, array $cards): int
     {
         $opened = 0;
-        $pieces = [];
         $asked = 0;
         foreach ($cards as $card) {
-            foreach ($card->pieces() as $component => $own) {
-                $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
-            }
             foreach ($card->takings as $taking) {
                 $asked += intdiv($table->wishes->useOf($taking->component)->worth(), 10);
             }
         }
-        foreach ($pieces as $component => $own) {
+        foreach (Card::piecesOf($cards) as $component => $own) {
             $opened += $table->plan($component, [...$table->promised[$component] ?? [], ...$own])->sheetsOpened();
         }
 

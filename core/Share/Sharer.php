@@ -191,7 +191,8 @@ final class Sharer
         $this->designer = $this->designer();
         $this->numbers[$card->number] = true;
         if ($this->ways !== null) {
-            $this->ways[$card->sketch->way($card->front)] = ($this->ways[$card->sketch->way($card->front)] ?? 0) - 1;
+            $way = $card->sketch->way($card->front);
+            $this->ways[$way] = ($this->ways[$way] ?? 0) - 1;
         }
     }
 

@@ -42,6 +42,9 @@ final class Stretch
 
     private bool $isStopped = false;
 
+    /** Once they are asked for. */
+    private ?Patterns $patterns = null;
+
     /** @param  Closure(int, int): bool  $goOn */
     private function __construct(private readonly Table $table, private readonly Closure $goOn)
     {
@@ -110,13 +113,17 @@ final class Stretch
         if (4 * Areas::on($pictures)->cards < 5 * $target) {
             return false;
         }
-
         if (! Patterns::areFor($this->table)) {
             return true;
         }
         $most = Patterns::on($pictures)->bound->cards;
 
-        return $most >= $target || $most >= Patterns::on($this->table)->bound->cards;
+        return $most >= $target || $most >= $this->patterns()->bound->cards;
+    }
+
+    private function patterns(): Patterns
+    {
+        return $this->patterns ??= Patterns::on($this->table);
     }
 
     /** @return list<Card> the most that some price on paper gives; of as many those at the lower price */
@@ -137,7 +144,7 @@ final class Stretch
     /** @return list<Card> the best looking of as many as patterns are found to give */
     private function byPatterns(): array
     {
-        $patterns = Patterns::on($this->table);
+        $patterns = $this->patterns();
         $most = $patterns->most(min($this->table->wishes->cards, $patterns->bound->cards));
         $best = [];
         foreach ($this->ways($patterns, $most) as $cards) {
@@ -226,15 +233,9 @@ final class Stretch
      */
     private static function plannable(Table $table, array $cards): array
     {
-        $pieces = [];
-        foreach ($cards as $card) {
-            foreach ($card->pieces() as $component => $own) {
-                $pieces[$component] = [...$pieces[$component] ?? [], ...$own];
-            }
-        }
         $terms = Terms::usual()->with($table->wishes->trimmer());
         $left = [];
-        foreach ($pieces as $component => $all) {
+        foreach (Card::piecesOf($cards) as $component => $all) {
             $plan = Engine::earliestFirst($table->stock[$component], $all, $terms);
             $left = [...$left, ...array_column($plan->unplaced, 'id')];
         }

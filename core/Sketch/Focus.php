@@ -13,11 +13,15 @@ enum Focus: string
     case Words = 'words';
     /** Nothing stands there: the paper itself is the picture. */
     case Paper = 'paper';
+    /** The same, and no words: for makers who let some cards go without. */
+    case PaperAlone = 'paper alone';
+    /** A tag, a label or another printed piece as large as the front, with the words on it. */
+    case Piece = 'piece';
 
     /** Made without a picture, and mostly of less paper. */
     public function isLean(): bool
     {
-        return $this !== self::Picture;
+        return $this !== self::Picture && $this !== self::Piece;
     }
 
     public function says(): string
@@ -26,6 +30,8 @@ enum Focus: string
             self::Picture => 'a picture',
             self::Words => 'the words',
             self::Paper => 'the paper itself',
+            self::PaperAlone => 'the paper alone, without words',
+            self::Piece => 'one piece as large as the front',
         };
     }
 }

@@ -132,6 +132,18 @@ final readonly class Layout
         );
     }
 
+    /** The topmost part that the words would lie on, be it in part; null where the base itself shows. */
+    public function ground(): ?Laid
+    {
+        foreach (array_reverse($this->parts) as $laid) {
+            if ($laid->rect->overlaps($this->sentiment)) {
+                return $laid;
+            }
+        }
+
+        return null;
+    }
+
     /** The topmost part that carries the middle of a place, or null where the base itself shows. */
     public function under(Rect $place): ?Laid
     {

@@ -247,9 +247,9 @@ final class LeanSketches
     /** For makers who let some cards go without words: a beautiful paper, and room to write. */
     private static function panelAlone(): Sketch
     {
-        return self::paper('panel-alone', 'A whole panel, no words', [
+        return Sketch::of('panel-alone', 'A whole panel, no words', [
             Part::of('panel', 'panel', Role::Background, Inset::in('front')),
-        ], self::middle('panel'), 3);
+        ], self::middle('panel'), self::middle('panel'), 3, Cluster::Row, Focus::PaperAlone);
     }
 
     /** For printed bases, and for kits that hold no sheet of anything: a picture and words on the base as it is. */
@@ -267,7 +267,7 @@ final class LeanSketches
     {
         return Sketch::of('large-piece', 'A piece as large as the front', [
             Part::guide('body', Inset::in('front')),
-        ], Inset::in('front'), Slice::along(Edge::Bottom, 'body', Dim::share(1, 4), Dim::share(1, 6)), 4);
+        ], Inset::in('front'), Slice::along(Edge::Bottom, 'body', Dim::share(1, 4), Dim::share(1, 6)), 4, focus: Focus::Piece);
     }
 
     /** The same with words alone: stamped on the base. */

@@ -113,18 +113,6 @@ final readonly class Sketch
         return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
     }
 
-    /** Made without words, where a maker does not mind. */
-    public function isWordless(): bool
-    {
-        return $this->key === 'panel-alone';
-    }
-
-    /** What is the picture is the ground of the words: a piece as large as the front. */
-    public function isOnePiece(): bool
-    {
-        return $this->key === 'large-piece';
-    }
-
     public function part(string $id): ?Part
     {
         foreach ($this->parts as $part) {

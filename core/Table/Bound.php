@@ -15,7 +15,6 @@ use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\Panel;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
@@ -40,9 +39,13 @@ final readonly class Bound
     public static function on(Table $table): self
     {
         $best = self::byCount($table);
-        $areas = $best->cards === 0 ? null : Areas::on($table);
 
-        return $areas?->binds !== null && $areas->cards < $best->cards ? new self($areas->cards, $areas->binds, 'area') : $best;
+        return $best->cards === 0 ? $best : $best->byAreas(Areas::on($table));
+    }
+
+    private function byAreas(Areas $areas): self
+    {
+        return $areas->binds !== null && $areas->cards < $this->cards ? new self($areas->cards, $areas->binds, 'area') : $this;
     }
 
     /** The lesser of this and what the patterns that sheets can be cut by are found to hold. */
@@ -67,12 +70,12 @@ final readonly class Bound
     /** Before anything is shared out: "at most 10 cards: bases bind; paper and cardstock for 31". */
     public static function inWords(Table $table): string
     {
-        $bound = self::on($table);
+        $areas = Areas::on($table);
+        $bound = self::byCount($table)->byAreas($areas);
         $cards = $bound->cards === 1 ? '1 card' : "$bound->cards cards";
         if ($bound->how === 'area') {
             return "at most $cards: {$bound->need->value} binds, no design needs less";
         }
-        $areas = Areas::on($table);
         $isMore = $areas->binds !== null && $areas->cards > $bound->cards;
 
         return "at most $cards: {$bound->need->plural()} bind".($isMore ? "; paper and cardstock for $areas->cards" : '');
@@ -182,21 +185,10 @@ final readonly class Bound
             }
             $own = self::areaOf($component->id, $table);
             $area += $own;
-            $motifs += self::showsPicture($component) ? intdiv($own, $motif) : 0;
+            $motifs += $component->showsPicture() ? intdiv($own, $motif) : 0;
         }
 
         return min(Wishes::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
-    }
-
-    private static function showsPicture(Component $component): bool
-    {
-        $good = $component->good;
-        if ($good instanceof Panel && $good->isPicture()) {
-            return true;
-        }
-        $faces = $good instanceof SheetGood && $component->kind()->isPrintedPaper() ? $good->faces() : [];
-
-        return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
     }
 
     /** By sheet and by all that is not promised: neither can hold more. */

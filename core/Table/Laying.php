@@ -116,9 +116,10 @@ final readonly class Laying
                     $free[$taking->component] = ($free[$taking->component] ?? 0) - $taking->quantity;
                 }
             }
-            foreach ($card->pieces() as $component => $pieces) {
-                $promised[$component] = [...$promised[$component] ?? [], ...$pieces];
-            }
+        }
+
+        foreach (Card::piecesOf(array_values($cards)) as $component => $pieces) {
+            $promised[$component] = [...$promised[$component] ?? [], ...$pieces];
         }
 
         return new self(

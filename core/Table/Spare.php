@@ -6,6 +6,8 @@ namespace KeepShare\Core\Table;
 
 use Closure;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
@@ -26,6 +28,14 @@ final readonly class Spare
 
     private function __construct(public Component $component, public int $count, public Apart $apart)
     {
+    }
+
+    /** So many of a component; null where it gives nothing. */
+    public static function of(Component $component, int $count): ?self
+    {
+        $apart = Apart::of($component);
+
+        return $apart === null ? null : new self($component, $count, $apart);
     }
 
     /** @return list<self> of the kit's own goods; the stash is left as it is */
@@ -56,10 +66,10 @@ final readonly class Spare
         $spares = [];
         foreach ($table->components as $component) {
             $isOwn = ! isset($table->stash[$component->id]) && $table->offers($component->id);
-            $apart = $isOwn ? Apart::of($component) : null;
-            $count = $apart === null ? 0 : min(self::MOST, ($table->free[$component->id] ?? 0) - $needed($component));
-            if ($apart !== null && $count > 0) {
-                $spares[] = new self($component, $count, $apart);
+            $spare = $isOwn ? self::of($component, 0) : null;
+            $count = $spare === null ? 0 : min(self::MOST, ($table->free[$component->id] ?? 0) - $needed($component));
+            if ($spare !== null && $count > 0) {
+                $spares[] = $spare->taking($count);
             }
         }
 
@@ -70,6 +80,18 @@ final readonly class Spare
     public function taking(int $count): self
     {
         return new self($this->component, $count, $this->apart);
+    }
+
+    /**
+     * As many as some pieces are cut from.
+     *
+     * @param  list<Piece>  $pieces
+     */
+    public function neededFor(array $pieces): self
+    {
+        $sheets = count(Engine::plan($this->sheets(), $pieces)->sheets);
+
+        return $this->taking(intdiv($sheets + $this->apart->each - 1, $this->apart->each));
     }
 
     /** What taking them apart gives, as a component of its own. */

@@ -7,7 +7,6 @@ namespace KeepShare\Core\Table;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
-use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Stock;
@@ -19,6 +18,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 
 /** What cards may be made of: what lies there, under the wishes of the maker. Made by Laying::under() alone. */
@@ -119,7 +119,7 @@ final readonly class Table
     /** Whether a card may be made on a sketch on a base: one with nothing cut for it not on any. */
     public function allowsOn(Sketch $sketch, ?CardBase $base): bool
     {
-        return ! $sketch->isBare() || $sketch->isOnePiece() || $base?->printed !== null || $this->isBareKit();
+        return ! $sketch->isBare() || $sketch->focus === Focus::Piece || $base?->printed !== null || $this->isBareKit();
     }
 
     /** The same under other wishes. */
@@ -197,19 +197,14 @@ final readonly class Table
     /** With so much taken apart as some cards take of what it gives. */
     public function apartFor(Card ...$cards): self
     {
-        $pieces = [];
-        foreach ($cards as $card) {
-            foreach ($card->pieces() as $id => $own) {
-                $pieces[$id] = [...$pieces[$id] ?? [], ...$own];
-            }
-        }
+        $pieces = array_diff_key(Card::piecesOf(array_values($cards)), $this->components);
         $spares = [];
-        foreach (array_diff_key($pieces, $this->components) === [] ? [] : Spare::all($this) as $spare) {
-            $sheets = Engine::plan($spare->sheets(), $pieces[$spare->idApart()] ?? [])->sheets;
-            $spares[] = $spare->taking((int) ceil(count($sheets) / $spare->apart->each));
+        foreach ($pieces === [] ? [] : Spare::all($this) as $spare) {
+            $own = $pieces[$spare->idApart()] ?? [];
+            $spares = $own === [] ? $spares : [...$spares, $spare->neededFor($own)];
         }
 
-        return $this->apart(...array_filter($spares, static fn (Spare $spare): bool => $spare->count > 0));
+        return $this->apart(...$spares);
     }
 
     /**

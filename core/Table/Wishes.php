@@ -12,6 +12,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 
 /**
@@ -267,7 +268,8 @@ final readonly class Wishes
 
         return array_values(array_filter(
             $sketches,
-            fn (Sketch $one): bool => ($this->wordless || ! $one->isWordless()) && ! ($this->pictures && $one->focus->isLean()),
+            fn (Sketch $one): bool => ($this->wordless || $one->focus !== Focus::PaperAlone)
+                && ! ($this->pictures && $one->focus->isLean()),
         ));
     }
 

@@ -37,6 +37,7 @@ use KeepShare\Core\Share\Frontier;
 use KeepShare\Core\Share\Leaner;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
@@ -160,7 +161,7 @@ final class SourcesTest extends TestCase
         $isSilent = static fn (Card $card): bool => $card->taking('sentiment') === null;
         self::assertCount(4, array_filter($cards, $isSilent));
         foreach ($cards as $card) {
-            self::assertSame($isSilent($card), $card->sketch->isWordless());
+            self::assertSame($isSilent($card), $card->sketch->focus === Focus::PaperAlone);
             self::assertSame([], CardFront::of($card, $silent->components, $silent->unit)->lacks);
         }
         self::assertSame([], array_filter(Stretch::most($table->under(Wishes::asManyAsPossible()->wordless())), $isSilent));

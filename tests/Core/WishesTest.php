@@ -33,6 +33,7 @@ use KeepShare\Core\Share\Judge;
 use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
@@ -214,7 +215,7 @@ final class WishesTest extends TestCase
         foreach (Sharer::most($laying->under(Wishes::cards(6)->without($off))) as $card) {
             self::assertNotContains($card->sketch->key, $off);
         }
-        $bare = count(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->isBare() || $one->isWordless()));
+        $bare = count(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->isBare() || $one->focus === Focus::PaperAlone));
         self::assertCount(
             count(Sketches::all()) - $bare,
             $laying->under(Wishes::cards(1)->without(array_keys(Sketches::all())))->sketches,

@@ -83,11 +83,11 @@ final class StretchTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->shareOut($kit, 2);
         $card = $kit->cards()->firstOrFail();
-        $this->act($kit, 'grid/many', ['card' => $card->id, 'many' => 12])->assertSessionHasNoErrors();
+        $this->act($kit, "cards/$card->id/copies", ['copies' => 12])->assertSessionHasNoErrors();
 
         self::assertSame(12, $kit->cards()->where('set', $card->id)->count());
         self::assertStringContainsString('Lacking now: ', (string) session('notice'));
-        $this->act($kit, 'grid/many', ['card' => $card->id, 'many' => 25])->assertSessionHasErrors('many');
+        $this->act($kit, "cards/$card->id/copies", ['copies' => 25])->assertSessionHasErrors('copies');
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame(2, $kit->cards()->count());
     }

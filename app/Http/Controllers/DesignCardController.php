@@ -132,7 +132,7 @@ final readonly class DesignCardController
     {
         $request->validate(
             ['copies' => ['required', 'integer', 'between:1,'.Wishes::LARGEST_SET]],
-            ['copies.*' => sprintf('A set is of 1 to %d cards.', Wishes::LARGEST_SET)],
+            ['copies.*' => sprintf('Write how many of this card, from 1 to %d.', Wishes::LARGEST_SET)],
         );
 
         return back()->with('notice', $this->design->copies($card, $request->integer('copies'), $request->revision()));

@@ -2,7 +2,6 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\Design;
 use App\Actions\Grid;
 use App\Journal\StaleTable;
 use App\Models\Card;
@@ -13,12 +12,11 @@ use App\Models\SolutionKind;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use KeepShare\Core\Table\Wishes;
 
 /** The acts of the share-out grid, each on a cell, a card or a row. */
 final readonly class GridController
 {
-    public function __construct(private Grid $grid, private Design $design)
+    public function __construct(private Grid $grid)
     {
     }
 
@@ -89,18 +87,6 @@ final readonly class GridController
         $this->grid->duplicate($this->card($kit, $request), $request->integer('revision'));
 
         return back();
-    }
-
-    /** So many of this card, such as twelve for a class. */
-    public function many(Kit $kit, Request $request): RedirectResponse
-    {
-        $card = $this->card($kit, $request);
-        $many = $request->validate(
-            ['many' => ['required', 'integer', 'between:1,'.Wishes::LARGEST_SET]],
-            ['many.*' => sprintf('Write how many of this card, from 1 to %d.', Wishes::LARGEST_SET)],
-        )['many'];
-
-        return back()->with('notice', $this->design->copies($card, (int) $many, $request->integer('revision')));
     }
 
     public function leaner(Kit $kit, Request $request): RedirectResponse

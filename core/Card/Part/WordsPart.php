@@ -10,6 +10,7 @@ use KeepShare\Core\Card\Need;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Layout;
 
 /** The words of a card: a piece, a sticker, or a stamp, on its label or straight on what lies there. */
@@ -31,7 +32,7 @@ final class WordsPart implements OwnPart
 
     public function isNeededOn(Card $card): bool
     {
-        return ! $card->sketch->isWordless();
+        return $card->sketch->focus !== Focus::PaperAlone;
     }
 
     public function isFilledBy(Component $component): bool

@@ -16,10 +16,10 @@
     $effect(() => {
         if (kit.frame.revision !== before) onclose()
     })
-    const fault = $derived(kit.errors['many'])
+    const fault = $derived(kit.errors['copies'])
 </script>
 
-<form novalidate onsubmit={(event) => (event.preventDefault(), sender.send('grid/many', { card: card.id, many }))}>
+<form novalidate onsubmit={(event) => (event.preventDefault(), sender.send(`cards/${card.id}/copies`, { copies: many }))}>
     <label
         >How many of card {card.front.number}?
         <input
