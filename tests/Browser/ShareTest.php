@@ -164,6 +164,16 @@ final class ShareTest extends BrowserTestCase
 
         // The wishes lie beside the grid: most or varied is looked for there, and had by one key.
         $this->press('w');
+        $this->typeInto('aside input[type=number]', '99');
+        $this->press(WebDriverKeys::TAB);
+        $this->see('Write how many of each card, from 1 to 24.');
+        self::assertSame('99', $this->element('aside input[type=number]')->getAttribute('value'), 'what was typed stays');
+        foreach (['2', '1'] as $set) {
+            $this->element('aside input[type=number]')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys($set);
+            $this->press(WebDriverKeys::TAB);
+            $this->holds(1, "select count(*) from kits where name = 'Windfall Orchard' and json_extract(wishes, '$.set') = $set");
+        }
+        self::assertSame(0, $this->howMany('aside .fault'));
         $this->press('f');
         $this->see('18 cards in all');
         $this->see('cards, all different');

@@ -9,7 +9,7 @@
         field: string
         onkeep: () => void
     }
-    let { ones, typed = $bindable(), field, onkeep }: Props = $props()
+    let { ones, typed, field, onkeep }: Props = $props()
 
     const errors = $derived(kit.errors)
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
-    import { untrack } from 'svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
+    import { typed } from '@/lib/typed.svelte'
     import Button from './Button.svelte'
     import Frontier from './Frontier.svelte'
     import WishGroup from './WishGroup.svelte'
@@ -25,37 +25,29 @@
 
     const written = (ones: ShareOutPage['taste']['wanted']) =>
         Object.fromEntries(ones.map((one) => [one.key, one.many ? String(one.many) : '']))
-    let many = $state(untrack(() => written(taste.wanted)))
-    let folds = $state(untrack(() => written(taste.folds)))
-    let width = $derived(taste.frame)
-    let set = $derived(taste.set)
-    let savesOne = $derived(taste.savesOne)
-    let insides = $derived(taste.insides)
-    let envelopes = $derived(taste.envelopes)
-    let wordless = $derived(taste.wordless)
-    let follows = $derived(taste.follows)
-    let stash = $derived(wishes.stash)
-    let words = $derived(wishes.words)
-    let stashCards = $derived(taste.stashCards)
-    let trimmer = $derived(taste.trimmer)
+    const many = typed(() => written(taste.wanted))
+    const folds = typed(() => written(taste.folds))
+    const wish = typed(() => ({
+        frame: taste.frame,
+        set: taste.set,
+        savesOne: taste.savesOne,
+        insides: taste.insides,
+        envelopes: taste.envelopes,
+        wordless: taste.wordless,
+        follows: taste.follows,
+        stash: wishes.stash,
+        words: wishes.words,
+        stashCards: taste.stashCards,
+        trimmer: taste.trimmer,
+    }))
 
     /** Kept as soon as it is changed; a refusal stands by its field, and what was typed stays. */
-    const keep = (): void =>
-        sender.send('taste', {
-            frame: width,
-            wanted: { ...many },
-            folds: { ...folds },
-            set,
-            savesOne,
-            insides,
-            envelopes,
-            wordless,
-            follows,
-            stash,
-            words,
-            stashCards,
-            trimmer,
-        })
+    const keep = (): void => sender.send('taste', { ...wish, wanted: { ...many }, folds: { ...folds } })
+
+    function cover(frame: string): void {
+        wish.frame = frame
+        keep()
+    }
 </script>
 
 <div class="wishes">
@@ -64,30 +56,41 @@
         {#if onclose}<Button key="W" onclick={onclose}>Close</Button>{/if}
     </header>
     <WishGroup title="How many?" effect={effects.many}>
-        <label>of each card <input type="number" min="1" max="24" bind:value={set} onchange={keep} aria-invalid={!!errors['set']} /></label>
+        <label
+            >of each card <input
+                type="number"
+                min="1"
+                max="24"
+                bind:value={wish.set}
+                onchange={keep}
+                aria-invalid={!!errors['set']}
+            /></label
+        >
         {#if errors['set']}<p class="fault" role="alert">{errors['set']}</p>{/if}
-        <Frontier {frontier} {isSolving} {stash} {words} />
+        <Frontier {frontier} {isSolving} stash={wish.stash} words={wish.words} />
     </WishGroup>
     <WishGroup title="For whom?">
         <p class="soft">At least so many, and you are told while one is missing.</p>
-        <WantedCounts ones={taste.wanted} bind:typed={many} field="wanted" onkeep={keep} />
+        <WantedCounts ones={taste.wanted} typed={many} field="wanted" onkeep={keep} />
         {#if errors['wanted']}<p class="fault" role="alert">{errors['wanted']}</p>{/if}
     </WishGroup>
     <WishGroup title="Which words?" effect={effects.words}>
         <label
             >the same words
-            <select bind:value={words} onchange={keep}>
+            <select bind:value={wish.words} onchange={keep}>
                 {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
             </select></label
         >
-        <label class="tick"><input type="checkbox" bind:checked={wordless} onchange={keep} /> Some cards may go without</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.wordless} onchange={keep} /> Some cards may go without</label>
     </WishGroup>
     <WishGroup title="Which paper?" effect={effects.paper}>
         {#if wishes.hasStash}
-            <label class="tick"><input type="checkbox" bind:checked={stash} onchange={keep} /> and the stash, where the kit runs out</label>
+            <label class="tick"
+                ><input type="checkbox" bind:checked={wish.stash} onchange={keep} /> and the stash, where the kit runs out</label
+            >
             <label
                 >for up to <input
-                    bind:value={stashCards}
+                    bind:value={wish.stashCards}
                     size="2"
                     inputmode="numeric"
                     placeholder="all"
@@ -97,10 +100,10 @@
             >
             {#if errors['stashCards']}<p class="fault" role="alert">{errors['stashCards']}</p>{/if}
         {/if}
-        <label class="tick"><input type="checkbox" bind:checked={savesOne} onchange={keep} /> Save one of each</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.savesOne} onchange={keep} /> Save one of each</label>
         <label
             >my trimmer cuts up to <input
-                bind:value={trimmer}
+                bind:value={wish.trimmer}
                 size="4"
                 placeholder="any"
                 onchange={keep}
@@ -112,25 +115,25 @@
     </WishGroup>
     <WishGroup title="Which folds?" effect={effects.folds}>
         <p class="soft">So many with another fold than the bases have.</p>
-        <WantedCounts ones={taste.folds} bind:typed={folds} field="folds" onkeep={keep} />
+        <WantedCounts ones={taste.folds} typed={folds} field="folds" onkeep={keep} />
     </WishGroup>
     <WishGroup title="Which fronts?" effect={effects.fronts}>
         <div role="group" aria-label="The front" class="school">
-            <Button aria-pressed={width !== '0'} onclick={() => ((width = ''), keep())}>Framed</Button>
-            <Button aria-pressed={width === '0'} onclick={() => ((width = '0'), keep())}>Covered to the edge</Button>
+            <Button aria-pressed={wish.frame !== '0'} onclick={() => cover('')}>Framed</Button>
+            <Button aria-pressed={wish.frame === '0'} onclick={() => cover('0')}>Covered to the edge</Button>
         </div>
-        {#if width !== '0'}
+        {#if wish.frame !== '0'}
             <label
-                >frame <input bind:value={width} placeholder={usual} size="4" onchange={keep} aria-invalid={!!errors['frame']} />
+                >frame <input bind:value={wish.frame} placeholder={usual} size="4" onchange={keep} aria-invalid={!!errors['frame']} />
                 {frame.unit}</label
             >
         {/if}
         {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
-        <label class="tick"><input type="checkbox" bind:checked={insides} onchange={keep} /> Panels inside</label>
-        <label class="tick"><input type="checkbox" bind:checked={envelopes} onchange={keep} /> No card without an envelope</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.insides} onchange={keep} /> Panels inside</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.envelopes} onchange={keep} /> No card without an envelope</label>
         {#if taste.designs.length}
             <label class="tick" title={taste.designs.join(', ')}
-                ><input type="checkbox" bind:checked={follows} onchange={keep} /> Follow the kit’s {taste.designs.length === 1
+                ><input type="checkbox" bind:checked={wish.follows} onchange={keep} /> Follow the kit’s {taste.designs.length === 1
                     ? 'design'
                     : `${taste.designs.length} designs`}</label
             >
