@@ -69,7 +69,7 @@ final readonly class SketchEditPage extends Page
             $id,
             $written,
             SketchDraft::of($written, $kit)->drawn($front),
-            ChoiceView::all(Role::cases(), static fn (Role $role): string => $role->says()),
+            ChoiceView::all(Role::drawn(), static fn (Role $role): string => $role->says()),
             array_column(Cluster::cases(), 'value'),
             array_map(self::relation(...), RelationKind::cases()),
             array_map(self::form(...), FormKind::cases()),

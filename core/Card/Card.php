@@ -102,6 +102,22 @@ final readonly class Card
         return new self($this->number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $fold, $this->set);
     }
 
+    /** The same takings in another manner of its sketch, each piece cut to what that wants; null where it does not fit. */
+    public function inManner(Sketch $sketch, Unit $unit): ?self
+    {
+        $card = new self($this->number, $sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $this->set);
+        try {
+            $layout = $card->layout($unit);
+        } catch (CannotResolve) {
+            return null;
+        }
+
+        return $card->fitted(array_map(
+            static fn (Taking $taking): Taking => $taking->sized($layout->part($taking->part)->cut ?? $taking->size),
+            $this->takings,
+        ));
+    }
+
     /**
      * The same card with other takings.
      *

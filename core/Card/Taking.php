@@ -48,6 +48,12 @@ final readonly class Taking
         return new self($component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn);
     }
 
+    /** The same, cut to another size. */
+    public function sized(?Size $size): self
+    {
+        return new self($this->component, $this->part, $this->quantity, $size, $this->face, $this->mayTurn);
+    }
+
     public function toPiece(string $id): ?Piece
     {
         return $this->size === null ? null : Piece::of($id, $this->size, $this->mayTurn);

@@ -29,6 +29,12 @@ final readonly class Repair
         return new self("Make it a card for {$occasion->label()}", 'occasion', ['occasion' => $occasion->value]);
     }
 
+    /** @param  string  $key  of the sketch */
+    public static function sketch(string $says, string $key): self
+    {
+        return new self($says, 'sketch', ['sketch' => $key]);
+    }
+
     /** @param  string  $value  as Dim::parse() reads it */
     public static function measure(string $says, string $part, string $measure, string $value): self
     {

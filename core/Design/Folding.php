@@ -16,6 +16,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Table\Layouts;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 
@@ -27,8 +28,11 @@ final readonly class Folding
 
     private const ALL = 25;
 
+    private Layouts $layouts;
+
     private function __construct(private Table $table, private FoldKind $fold)
     {
+        $this->layouts = $table->layouts->onFold($fold);
     }
 
     /** @param  Table  $table  with all cards there are so far */
@@ -46,7 +50,7 @@ final readonly class Folding
     public function first(Closure $plain, Closure $canBeCut): ?Card
     {
         $tried = 0;
-        foreach ($this->hasBase() ? $plain($this->table->onSketches($this->sketches())) : [] as $cards) {
+        foreach ($this->hasBase() ? $plain($this->table->onFold($this->fold)->onSketches($this->sketches())) : [] as $cards) {
             foreach (
                 array_slice(
                     array_filter($cards, fn (Card $card): bool => $this->suits($card->sketch, $card->front)),
@@ -111,12 +115,8 @@ final readonly class Folding
     /** Whether a sketch can lie on the fold at all, that way. */
     private function suits(Sketch $sketch, Size $front): bool
     {
-        try {
-            $layout = $this->table->layouts->of($sketch, $this->fold->construct($front, $this->table->unit)->face);
-        } catch (CannotFold) {
-            return false;
-        }
-        if ($layout === null) {
+        $layout = $this->layouts->of($sketch, $front);
+        if ($layout === null || ($this->fold === FoldKind::Shaker && ! $sketch->hasWindow())) {
             return false;
         }
 

@@ -56,14 +56,24 @@ enum FoldKind: string
     }
 
     /**
-     * The folds a share-out can be asked for, beside the plain ones that bases have. Mini cards and tags are cards of
-     * another size; for a shaker the maker looks out a clear sheet and a filling herself.
+     * The folds a share-out can be asked for, beside the plain ones that bases have. For a shaker the maker looks out a
+     * clear sheet and a filling herself.
      *
      * @return list<self>
      */
     public static function onWish(): array
     {
-        return [self::Gatefold, self::ShortFront, self::EnvelopeFlap, self::Slider, self::Pocket, self::DoubleCard];
+        return [
+            self::Gatefold,
+            self::ShortFront,
+            self::EnvelopeFlap,
+            self::Slider,
+            self::Pocket,
+            self::DoubleCard,
+            self::Shaker,
+            self::MiniCard,
+            self::Tag,
+        ];
     }
 
     /** Made from a base that has its score already; the others are scored elsewhere and need a blank of their own. */

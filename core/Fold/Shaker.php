@@ -10,8 +10,8 @@ use KeepShare\Core\Measure\Size;
 /**
  * A window with acetate behind it and a wall of foam round it, filled and backed.
  *
- * The wall is 1/4 in wide and keeps 1/4 in from the opening, so that it is not seen; two layers of foam where the
- * filling must move.
+ * The window panel is that of the sketch. The wall is 1/4 in wide and keeps 1/4 in from the opening, so that it is not
+ * seen; two layers of foam where the filling must move.
  */
 final class Shaker implements Fold
 {
@@ -30,7 +30,7 @@ final class Shaker implements Fold
             $h - $reveal,
             Stuff::Paper,
             'cardstock under it keeps it stiff',
-        );
+        )->onFace();
         $rim = 3 * $glue->units;
         $opening = FoldPart::of(
             'opening',

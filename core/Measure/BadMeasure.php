@@ -59,6 +59,15 @@ final class BadMeasure extends Refusal
         return new self(sprintf('"%s" is not a share of a side. Write one such as 5/8 of it.', mb_strimwidth($text, 0, 40, '…')));
     }
 
+    public static function noGive(string $text, int $most): self
+    {
+        return new self(sprintf(
+            '"%s" does not say how far it gives. Write marks of the ruler, such as "gives -2 to 4": up to %d either way.',
+            mb_strimwidth($text, 0, 40, '…'),
+            $most,
+        ));
+    }
+
     public static function noSize(): self
     {
         return new self('A size needs a width and a height above 0.');

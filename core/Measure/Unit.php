@@ -19,6 +19,15 @@ enum Unit: string
         };
     }
 
+    /** What a measure that gives is changed by. */
+    public function step(): Length
+    {
+        return match ($this) {
+            self::Inch => Length::inches(0, 1, 16),
+            self::Millimetre => Length::millimetres(1),
+        };
+    }
+
     /** The finest mark of the ruler that measures are rounded down to when a share of a front is worked out. */
     public function mark(): Length
     {

@@ -188,11 +188,12 @@ final class Dive
             $node = $trimmer->isShortFor($stock) ? $pattern->box?->cutWith($trimmer, $whole) : $pattern->box?->cutFrom($whole);
             $plans[$component][] = SheetPlan::of($stock, $node ?? Leaf::offcut($whole));
         }
-        $ways = [];
+        $ways = $sketches = [];
         foreach ($this->made as $number => $many) {
             $recipe = $this->master->recipes[$number];
             $way = $recipe->sketch->way($recipe->front);
             $ways[$way] = ($ways[$way] ?? 0) + $many;
+            $sketches[$recipe->sketch->manner] = $recipe->sketch;
         }
 
         $spares = [];
@@ -203,6 +204,6 @@ final class Dive
             }
         }
 
-        return PatternPlan::of($plans, $ways, $spares);
+        return PatternPlan::of($plans, $ways, array_values($sketches), $spares);
     }
 }

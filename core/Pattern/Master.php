@@ -38,7 +38,7 @@ final class Master
     private const APART = 1e-4;
 
     /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
-    private const LOOKS = 1 / (Wishes::MOST_CARDS * 11);
+    private const LOOKS = 1 / (Wishes::MOST_CARDS * 12);
 
     /** So many on one sketch look well; each of those beyond loses so many points. */
     private const OFTEN = 2;
@@ -99,10 +99,10 @@ final class Master
         return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, false, $cards);
     }
 
-    /** So many cards by the same recipes, and of as many the best looking: a sketch that comes often is worth less. */
+    /** So many cards, and of as many the best looking: a sketch that comes often is worth less. */
     public function forLooks(Table $table, int $cards): self
     {
-        return new self($this->recipes, $this->classes, $table, true, $cards);
+        return new self(Recipes::forLooks($table), $this->classes, $table, true, $cards);
     }
 
     /**

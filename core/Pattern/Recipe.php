@@ -20,8 +20,8 @@ final readonly class Recipe
     }
 
     /**
-     * How it looks, from 0 to 10: a picture is most of it, then how much of the front is covered. A matter of taste: it is
-     * only asked between as many cards.
+     * How it looks, from 0 to 11: a picture is most of it, then how much of the front is covered, then that it is as drawn. A
+     * matter of taste: it is only asked between as many cards.
      */
     public function looks(): float
     {
@@ -30,7 +30,10 @@ final readonly class Recipe
             $covered += $kind->source === Source::Paper || $kind->source === Source::CalmPaper ? $kind->size->exactArea() : 0;
         }
 
-        return ($this->sketch->focus->isLean() ? 0.0 : 6.0) + 4.0 * min(1.0, $covered / $this->front->exactArea());
+        $rich = $this->sketch->focus->isLean() ? 0.0 : 6.0;
+        $drawn = $this->sketch->isAsDrawn() ? 1.0 : 0.0;
+
+        return $rich + $drawn + 4.0 * min(1.0, $covered / $this->front->exactArea());
     }
 
     /**

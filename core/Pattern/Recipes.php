@@ -54,6 +54,21 @@ final readonly class Recipes
     }
 
     /**
+     * The leanest of all, and of those that are as they are drawn: such cards look better.
+     *
+     * @return list<Recipe>
+     */
+    public static function forLooks(Table $table): array
+    {
+        $all = self::on($table);
+        $isDrawn = static fn (Recipe $recipe): bool => $recipe->sketch->isAsDrawn();
+        $drawn = self::leanest(array_values(array_filter($all, $isDrawn)));
+        $given = array_filter(self::leanest($all), static fn (Recipe $recipe): bool => ! $isDrawn($recipe));
+
+        return [...$drawn, ...array_values($given)];
+    }
+
+    /**
      * Those that no other undercuts: as many cards can be made with them alone.
      *
      * @param  list<Recipe>  $recipes
@@ -116,8 +131,9 @@ final readonly class Recipes
     {
         $recipes = [];
         $must = $this->table->wishes->envelopes ? [self::ENVELOPES] : [];
+        $sketches = $this->table->sketchesGiving();
         foreach ($this->bases() as [$front, $light, $base]) {
-            foreach ($this->table->sketches as $sketch) {
+            foreach ($sketches as $sketch) {
                 if (! $this->table->allowsOn($sketch, $base)) {
                     continue;
                 }

@@ -63,12 +63,14 @@ final class Sharer
      * @param  int  $level  what the fair share of paper costs, in points of goodness; 0 for nothing
      * @param  int  $target  how many cards the paper is shared among where it costs something
      * @param  array<string, int>|null  $ways  the only cards to be made, by Sketch::way(); null for any
+     * @param  bool  $isBrief  what is not found at the first look is not looked for: another search follows
      */
     private function __construct(
         private Table $table,
         private readonly int $level = 0,
         private readonly int $target = 0,
         private ?array $ways = null,
+        private readonly bool $isBrief = false,
     ) {
         $this->remains = Remains::on($table);
         $this->variety = Variety::on($table);
@@ -94,6 +96,17 @@ final class Sharer
     public static function most(Table $table, ?Closure $goOn = null): array
     {
         return self::on($table)->cards($table->wishes->cards, $goOn ?? static fn (): bool => true);
+    }
+
+    /**
+     * The same, as many as are soon found.
+     *
+     * @param  Closure(int, int): bool  $goOn
+     * @return list<Card>
+     */
+    public static function briefly(Table $table, Closure $goOn): array
+    {
+        return (new self($table, isBrief: true))->cards($table->wishes->cards, $goOn);
     }
 
     /**
@@ -223,18 +236,21 @@ final class Sharer
     }
 
     /**
-     * The next cards as they are designed on the sketches of a table, for each theme the best first.
+     * The next cards as they are designed on the sketches of a table, those with a picture before those without; for each
+     * theme the best first.
      *
      * @return iterable<list<Card>>
      */
     private function plain(Table $table): iterable
     {
         $designer = Designer::at($table, $this->remains, $this->variety);
-        foreach ($this->themes([]) as [$occasion, $sentiment]) {
-            yield array_map(
-                static fn (Draft $draft): Card => $draft->card(),
-                $designer->drafts($this->number(), $occasion, $sentiment, [], Scope::narrow()),
-            );
+        foreach ([Scope::narrow(), Scope::narrow()->lean()] as $scope) {
+            foreach ($this->themes([]) as [$occasion, $sentiment]) {
+                yield array_map(
+                    static fn (Draft $draft): Card => $draft->card(),
+                    $designer->drafts($this->number(), $occasion, $sentiment, [], $scope),
+                );
+            }
         }
     }
 
@@ -260,6 +276,9 @@ final class Sharer
             return $this->best(Scope::paying($prices), $lifted) ?? $this->best(Scope::payingWide($prices), $lifted);
         }
 
+        if ($this->isBrief) {
+            return $this->best(Scope::narrow(), $lifted) ?? $this->best(Scope::narrow()->lean(), $lifted);
+        }
         if (! $this->isWithoutPictures) {
             $card = $this->best(Scope::narrow(), $lifted) ?? $this->best(Scope::wide(), $lifted);
             // Less is left for every card that follows: what cannot be made now cannot be made then.
@@ -295,7 +314,7 @@ final class Sharer
     /** How many papers a sketch wants on one card. */
     private function papersOn(string $way): int
     {
-        $sketch = array_filter($this->table->sketches, static fn (Sketch $one): bool => str_starts_with($way, "$one->key/"));
+        $sketch = array_filter($this->table->sketches, static fn (Sketch $one): bool => str_starts_with($way, "$one->manner/"));
         $parts = ($sketch[array_key_first($sketch)] ?? null)->parts ?? [];
 
         return count(array_filter($parts, static fn (Part $part): bool => $part->role->isPaper()));

@@ -6,9 +6,7 @@ namespace KeepShare\Core\Share;
 
 use Closure;
 use KeepShare\Core\Card\Card;
-use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Prepared;
-use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Pattern\PatternPlan;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Sketch\Sketch;
@@ -66,17 +64,24 @@ final class Stretch
     private function search(): array
     {
         $target = min($this->table->wishes->cards, Bound::on($this->table->everythingApart())->cards);
-        $pleasing = $this->isPlenty($target) || $this->isEnoughForPictures($target) ? $this->pleasing() : [];
+        $isPlenty = $this->isPlenty($target);
+        $pleasing = match (true) {
+            $isPlenty => $this->pleasing(),
+            $this->isEnoughForPictures($target) => Sharer::briefly($this->table, $this->tell(...)),
+            default => [],
+        };
         if (count($pleasing) >= $target || $this->isStopped) {
             return $pleasing;
         }
         $isByPatterns = Patterns::areFor($this->table) && $this->table->wishes->set === 1;
         $lean = $isByPatterns ? $this->byPatterns() : $this->byPrices($target);
-        if ($pleasing === [] && count($lean) < $target && ($lean === [] || ! $isByPatterns)) {
-            $pleasing = $this->pleasing();
+        $best = count($lean) > count($pleasing) ? $lean : $pleasing;
+        if ($isPlenty || count($best) >= $target || ($lean !== [] && $isByPatterns)) {
+            return $best;
         }
+        $pleasing = $this->pleasing();
 
-        return count($lean) > count($pleasing) ? $lean : $pleasing;
+        return count($best) > count($pleasing) ? $best : $pleasing;
     }
 
     /** @return list<Card> shared out as the designs please */
@@ -180,9 +185,10 @@ final class Stretch
     private function cutBy(PatternPlan $cutting): array
     {
         $table = $this->table->apart(...$cutting->spares);
-        $prepared = $table->cutBy(array_map(Prepared::by(...), $cutting->plans));
+        $prepared = $table->onSketches($cutting->sketches)->cutBy(array_map(Prepared::by(...), $cutting->plans));
+        $cards = Replanned::of($table, self::mixed(Sharer::onWays($prepared, $cutting->ways, $this->tell(...))));
 
-        return self::plannable($table, self::mixed(Sharer::onWays($prepared, $cutting->ways, $this->tell(...))));
+        return AsDrawn::on($table, $cards);
     }
 
     /**
@@ -223,31 +229,6 @@ final class Stretch
         $left = $this->table->apartFor(...$cards)->after(...$cards)->asking($this->table->wishes->forCards($room));
 
         return [...$cards, ...Sharer::paying($left, self::DEAREST, $room, static fn (): bool => true)];
-    }
-
-    /**
-     * Those whose pieces the engine can plan anew, knowing nothing of the patterns: a cut plan is made again and again.
-     *
-     * @param  list<Card>  $cards
-     * @return list<Card>
-     */
-    private static function plannable(Table $table, array $cards): array
-    {
-        $terms = Terms::usual()->with($table->wishes->trimmer());
-        $left = [];
-        foreach (Card::piecesOf($cards) as $component => $all) {
-            $plan = Engine::earliestFirst($table->stock[$component], $all, $terms);
-            $left = [...$left, ...array_column($plan->unplaced, 'id')];
-        }
-        $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $left) === [];
-
-        return array_values(array_filter($cards, $isCut));
-    }
-
-    /** @return list<string> of its pieces */
-    private static function ids(Card $card): array
-    {
-        return array_column(array_merge(...array_values($card->pieces())), 'id');
     }
 
     /** @return list<Card> the most that a price on paper gives */

@@ -11,8 +11,17 @@ use KeepShare\Core\Measure\Unit;
 /** A measure of a sketch: a length in either system, or a share of a side. */
 final readonly class Dim
 {
-    private function __construct(private ?Length $inch, private ?Length $metric, private int $over, private int $under)
-    {
+    /** What stands before how far it gives. */
+    private const GIVES = ', gives';
+
+    /** @param  Give|null  $give  null where it is as it is drawn, always */
+    private function __construct(
+        private ?Length $inch,
+        private ?Length $metric,
+        private int $over,
+        private int $under,
+        public ?Give $give = null,
+    ) {
     }
 
     /** The same measure as a maker with an inch ruler and one with a metric ruler would choose it. */
@@ -37,6 +46,29 @@ final readonly class Dim
         return new self(null, null, $over, $under);
     }
 
+    /** The same measure where it may be changed by whole marks of the ruler: its leanest first. */
+    public function giving(int $leanest, int $fullest): self
+    {
+        return $this->withGive(Give::between($leanest, $fullest));
+    }
+
+    /** Changed by marks of the ruler towards its leanest, as far as it gives. */
+    public function leanerBy(int $marks): self
+    {
+        return $this->withGive($this->give?->leanerBy($marks));
+    }
+
+    /** Another length in its place that gives as this does, and is changed as this is. */
+    public function at(Length $length): self
+    {
+        return self::exactly($length)->withGive($this->give);
+    }
+
+    private function withGive(?Give $give): self
+    {
+        return new self($this->inch, $this->metric, $this->over, $this->under, $give);
+    }
+
     /** The usual reveal: 1/8 in, or 3 mm. */
     public static function reveal(): self
     {
@@ -45,11 +77,16 @@ final readonly class Dim
 
     /**
      * Reads "1/8", "3 mm", "1/8 in; 3 mm" (one for each ruler), "5/8 of it" or "60 %"; a number without a unit is in $unit.
+     * "1, gives -2 to 4" may be two marks of the ruler shorter where paper is short, and four longer.
      *
      * @throws BadMeasure saying what is wrong with the text
      */
     public static function parse(string $text, Unit $unit): self
     {
+        $parts = explode(self::GIVES, $text, 2);
+        if (count($parts) === 2) {
+            return self::parse($parts[0], $unit)->withGive(Give::parse($parts[1]));
+        }
         if (preg_match('/^\s*(\d{1,3})\s*\/\s*(\d{1,3})\s+of\b.*$/u', $text, $found) === 1) {
             return self::readShare((int) $found[1], (int) $found[2], $text);
         }
@@ -67,6 +104,11 @@ final readonly class Dim
     /** A text that parse() reads as the same measure, whatever the unit. */
     public function write(): string
     {
+        return $this->drawn().($this->give === null ? '' : self::GIVES.' '.$this->give->write());
+    }
+
+    private function drawn(): string
+    {
         if ($this->inch === null || $this->metric === null) {
             return "$this->over/$this->under of it";
         }
@@ -80,8 +122,9 @@ final readonly class Dim
     public function of(Length $side, Unit $unit): Length
     {
         $fixed = $unit === Unit::Inch ? $this->inch : $this->metric;
+        $drawn = $fixed ?? $side->share($this->over, $this->under, $unit->mark()->times(2));
 
-        return $fixed ?? $side->share($this->over, $this->under, $unit->mark()->times(2));
+        return $this->give === null ? $drawn : Length::ofUnits(max(0, $drawn->units + $this->give->by * $unit->step()->units));
     }
 
     private static function readShare(int $over, int $under, string $text): self

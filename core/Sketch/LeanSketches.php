@@ -44,15 +44,15 @@ final class LeanSketches
     private static function wholePanel(): Sketch
     {
         return self::paper('whole-panel', 'A whole panel', [
-            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
+            Part::of('panel', 'panel', Role::Background, self::panel()),
         ], Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), Dim::share(1, 8)), 6);
     }
 
     private static function panelWithStrip(): Sketch
     {
         return self::paper('panel-with-strip', 'A whole panel, words on a strip', [
-            Part::of('panel', 'panel', Role::Background, Inset::in('front')),
-            Part::of('strip', 'strip', Role::Strip, Slice::along(Edge::Bottom, 'panel', self::fixed(1, 0, 1, 25), Dim::share(1, 6))),
+            Part::of('panel', 'panel', Role::Background, self::panel()),
+            Part::of('strip', 'strip', Role::Strip, Slice::along(Edge::Bottom, 'panel', self::inch(), Dim::share(1, 6))),
         ], Inset::in('strip', Dim::none()), 7);
     }
 
@@ -69,9 +69,14 @@ final class LeanSketches
     {
         return self::paper('strip-on-mat', 'A strip on its mat', [
             self::upper(),
-            Part::of('mat', 'mat', Role::Mat, Slice::along(Edge::Top, 'upper', self::fixed(2, 1, 4, 56))),
-            Part::of('strip', 'strip', Role::Background, Slice::along(Edge::Top, 'mat', self::fixed(2, 0, 1, 50), Dim::reveal())),
-            Part::guide('below', Slice::restFrom(Edge::Top, 'upper', self::fixed(2, 1, 4, 56))),
+            Part::of('mat', 'mat', Role::Mat, Slice::along(Edge::Top, 'upper', self::fixed(2, 1, 4, 56)->giving(-4, 0))),
+            Part::of('strip', 'strip', Role::Background, Slice::along(
+                Edge::Top,
+                'mat',
+                self::fixed(2, 0, 1, 50)->giving(-4, 0),
+                Dim::reveal(),
+            )),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'upper', self::fixed(2, 1, 4, 56)->giving(-4, 0))),
         ], self::middle('below'), 7);
     }
 
@@ -79,8 +84,8 @@ final class LeanSketches
     {
         return self::paper('strip-across', 'A strip across', [
             self::upper(),
-            Part::of('strip', 'strip', Role::Background, Slice::along(Edge::Top, 'upper', self::fixed(2, 0, 1, 50))),
-            Part::guide('below', Slice::restFrom(Edge::Top, 'upper', self::fixed(2, 0, 1, 50))),
+            Part::of('strip', 'strip', Role::Background, Slice::along(Edge::Top, 'upper', self::broad())),
+            Part::guide('below', Slice::restFrom(Edge::Top, 'upper', self::broad())),
         ], self::middle('below'), 5);
     }
 
@@ -213,7 +218,7 @@ final class LeanSketches
     {
         return self::paper('plain-panel', 'A plain panel with one strip', [
             Part::of('ground', 'plain panel', Role::Ground, Inset::in('front')),
-            Part::of('strip', 'strip', Role::Accent, Slice::along(Edge::Bottom, 'ground', self::fixed(1, 0, 1, 25), Dim::share(1, 6))),
+            Part::of('strip', 'strip', Role::Accent, Slice::along(Edge::Bottom, 'ground', self::inch(), Dim::share(1, 6))),
             Part::guide('above', Slice::along(Edge::Top, 'ground', Dim::share(1, 2))),
         ], self::middle('above'), 7);
     }
@@ -223,7 +228,7 @@ final class LeanSketches
     {
         return self::words('plain-band', 'A plain panel with a band', [
             Part::of('ground', 'plain panel', Role::Ground, Inset::in('front')),
-            Part::of('band', 'band', Role::Strip, Slice::along(Edge::Bottom, 'ground', self::fixed(0, 3, 4, 20), Dim::share(1, 6))),
+            Part::of('band', 'band', Role::Strip, Slice::along(Edge::Bottom, 'ground', self::slender(), Dim::share(1, 6))),
             Part::guide('above', Slice::along(Edge::Top, 'ground', Dim::share(1, 2))),
         ], self::middle('above'), 6);
     }
@@ -239,7 +244,7 @@ final class LeanSketches
     private static function narrowBorder(): Sketch
     {
         return self::words('narrow-border', 'A narrow border', [
-            Part::of('border', 'border', Role::Accent, Slice::along(Edge::Bottom, 'front', self::fixed(0, 3, 4, 20), Dim::share(1, 8))),
+            Part::of('border', 'border', Role::Accent, Slice::along(Edge::Bottom, 'front', self::slender(), Dim::share(1, 8))),
             Part::guide('above', Slice::restFrom(Edge::Bottom, 'front', Dim::share(3, 8))),
         ], self::middle('above'), 4);
     }
@@ -290,6 +295,12 @@ final class LeanSketches
         return Sketch::of($key, $name, $parts, $sentiment, $sentiment, $minutes, Cluster::Row, Focus::Words);
     }
 
+    /** A panel over the whole front, that may be a mark smaller all round. */
+    private static function panel(): Relation
+    {
+        return Inset::in('front', Dim::reveal()->giving(1, 0));
+    }
+
     /** All but a sixth of the front, from the top: what lies across begins there. */
     private static function upper(): Part
     {
@@ -303,7 +314,7 @@ final class LeanSketches
             "strip-$nth",
             self::nth($nth).' strip',
             Role::Accent,
-            Slice::along(Edge::Top, 'upper', self::fixed(0, 3, 4, 20), Dim::share($nth - 1, 5)),
+            Slice::along(Edge::Top, 'upper', self::fixed(0, 3, 4, 20)->giving(-2, 2), Dim::share($nth - 1, 5)),
         );
     }
 
@@ -316,6 +327,24 @@ final class LeanSketches
             Part::guide('row', Slice::along(Edge::Top, 'lowered', self::fixed(1, 1, 4, 32))),
             Part::guide('below', Slice::restFrom(Edge::Top, 'lowered', self::fixed(1, 1, 4, 32), Dim::reveal())),
         ];
+    }
+
+    /** 2 in wide, or a quarter less. */
+    private static function broad(): Dim
+    {
+        return self::fixed(2, 0, 1, 50)->giving(-4, 2);
+    }
+
+    /** 1 in wide, or an eighth less or more. */
+    private static function inch(): Dim
+    {
+        return self::fixed(1, 0, 1, 25)->giving(-2, 2);
+    }
+
+    /** 3/4 in wide, an eighth less or a quarter more. */
+    private static function slender(): Dim
+    {
+        return self::fixed(0, 3, 4, 20)->giving(-2, 4);
     }
 
     private static function middle(string $of): Relation

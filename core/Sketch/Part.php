@@ -37,6 +37,17 @@ final readonly class Part
         return [...$this->relation->measures, ...$this->form->measures];
     }
 
+    /** With each measure that gives changed by marks of the ruler towards its leanest. */
+    public function leanerBy(int $marks): self
+    {
+        return new self($this->id, $this->name, $this->role, $this->relation->leanerBy($marks), $this->form, $this->foam);
+    }
+
+    public function as(Role $role): self
+    {
+        return new self($this->id, $this->name, $role, $this->relation, $this->form, $this->foam);
+    }
+
     public function with(string $measure, Dim $dim): self
     {
         return isset($this->form->measures[$measure])

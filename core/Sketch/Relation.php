@@ -34,12 +34,20 @@ final readonly class Relation
         return new self($this->kind, $this->of, [...$this->measures, $measure => $dim], $this->options);
     }
 
+    /** With each measure that gives changed by marks of the ruler towards its leanest. */
+    public function leanerBy(int $marks): self
+    {
+        $measures = array_map(static fn (Dim $dim): Dim => $dim->leanerBy($marks), $this->measures);
+
+        return new self($this->kind, $this->of, $measures, $this->options);
+    }
+
     /**
      * The same relation on a front with a frame of this width: the reveal of what lies straight on the front is the frame.
      */
     public function framed(Length $frame): self
     {
-        return $this->isFrame() ? $this->with('reveal', Dim::exactly($frame)) : $this;
+        return $this->isFrame() ? $this->with('reveal', ($this->measures['reveal'] ?? Dim::none())->at($frame)) : $this;
     }
 
     public function isFrame(): bool

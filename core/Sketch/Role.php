@@ -17,12 +17,20 @@ enum Role: string
     case Mat = 'mat';
     /** Cardstock in place of a patterned panel. */
     case Ground = 'ground';
+    /** Cardstock in place of a calm paper, where paper is short: drawn as a field. */
+    case Plain = 'plain';
     /** Cardstock under the focal point, so that it stands off a busy paper. */
     case Label = 'label';
     /** A narrow strip of cardstock over a join. */
     case Strip = 'strip';
     /** Not a part: a rectangle that others are measured from. */
     case Guide = 'guide';
+
+    /** @return list<self> what a part can be in a sketch as it is drawn */
+    public static function drawn(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $role): bool => $role !== self::Plain));
+    }
 
     public function isPaper(): bool
     {
@@ -58,6 +66,7 @@ enum Role: string
             self::Accent => 'small piece of patterned paper',
             self::Mat => 'cardstock mat',
             self::Ground => 'cardstock in place of a paper',
+            self::Plain => 'cardstock in place of a calm paper',
             self::Label => 'cardstock under the picture',
             self::Strip => 'cardstock strip over a join',
             self::Guide => 'guide: only measured from, not cut',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
+use Closure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -18,6 +19,9 @@ final readonly class Sketch
     /** What is left free round the panel inside the card. */
     private const INSIDE = ['in' => 50_800, 'mm' => 48_000];
 
+    /** The key, and what is other than it is drawn. */
+    public string $manner;
+
     /** @param  non-empty-list<Part>  $parts */
     private function __construct(
         public string $key,
@@ -29,6 +33,7 @@ final readonly class Sketch
         public Cluster $cluster,
         public Focus $focus,
     ) {
+        $this->manner = $key.implode('', array_map(self::mannerOf(...), $parts));
     }
 
     /**
@@ -53,7 +58,7 @@ final readonly class Sketch
     /** The sketch laid one way on a front, as it is told from others. */
     public function way(Size $front): string
     {
-        return "$this->key/{$front->width->units}x{$front->height->units}";
+        return "$this->manner/{$front->width->units}x{$front->height->units}";
     }
 
     /**
@@ -97,7 +102,100 @@ final readonly class Sketch
     /** The same sketch with one measure changed: on a card, or in a copy. */
     public function with(string $part, string $measure, Dim $dim): self
     {
-        $parts = array_map(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one, $this->parts);
+        return $this->withParts(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one);
+    }
+
+    /**
+     * With each measure that gives changed by so many marks of the ruler towards its leanest; below nothing, its fullest. What
+     * lies beside what has changed follows it.
+     */
+    public function leanerBy(int $marks): self
+    {
+        return $this->withParts(static fn (Part $part): Part => $part->leanerBy($marks));
+    }
+
+    /** With cardstock where a calm paper is drawn; null where there is none, or no print would be left. */
+    public function plain(): ?self
+    {
+        $papers = array_filter($this->parts, static fn (Part $part): bool => $part->role->isPaper());
+        $fields = array_filter($papers, static fn (Part $part): bool => $part->role === Role::Field);
+
+        return $fields === [] || count($fields) === count($papers)
+            ? null
+            : $this->withParts(static fn (Part $part): Part => $part->role === Role::Field ? $part->as(Role::Plain) : $part);
+    }
+
+    public function asDrawn(): self
+    {
+        return $this->withParts(static fn (Part $part): Part => $part->role === Role::Plain ? $part->as(Role::Field) : $part)->leanerBy(0);
+    }
+
+    public function isAsDrawn(): bool
+    {
+        return $this->manner === $this->key;
+    }
+
+    /** @return list<self> the other ways it may be made where paper is short, each in its leanest measures */
+    public function leaner(): array
+    {
+        $plain = $this->plain();
+        $ways = [$this->leanerBy($this->lean()), $plain, $plain?->leanerBy($this->lean())];
+        $leaner = [];
+        foreach ($ways as $way) {
+            if ($way !== null && ! $way->isAsDrawn()) {
+                $leaner[$way->manner] = $way;
+            }
+        }
+
+        return array_values($leaner);
+    }
+
+    /** How many marks there are to its leanest measures. */
+    public function lean(): int
+    {
+        return max([0, ...array_map(static fn (Give $give): int => $give->lean(), $this->gives())]);
+    }
+
+    /** How many marks there are to its fullest measures. */
+    public function full(): int
+    {
+        return max([0, ...array_map(static fn (Give $give): int => $give->full(), $this->gives())]);
+    }
+
+    /** By how many marks its measures are leaner than they are drawn. */
+    public function isLeanerBy(): int
+    {
+        return max([0, ...array_map(static fn (Give $give): int => abs($give->by), $this->gives())]);
+    }
+
+    /** @return list<Give> */
+    private function gives(): array
+    {
+        $gives = [];
+        foreach ($this->parts as $part) {
+            foreach ($part->relation->measures as $dim) {
+                $gives[] = $dim->give;
+            }
+        }
+
+        return array_values(array_filter($gives));
+    }
+
+    private static function mannerOf(Part $part): string
+    {
+        $manner = $part->role === Role::Plain ? "~$part->id plain" : '';
+        foreach ($part->relation->measures as $measure => $dim) {
+            $by = $dim->give->by ?? 0;
+            $manner .= $by === 0 ? '' : "~$part->id $measure $by";
+        }
+
+        return $manner;
+    }
+
+    /** @param  Closure(Part): Part  $change */
+    private function withParts(Closure $change): self
+    {
+        $parts = array_map($change, $this->parts);
 
         return new self($this->key, $this->name, $parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster, $this->focus);
     }
@@ -111,6 +209,12 @@ final readonly class Sketch
     public function isBare(): bool
     {
         return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
+    }
+
+    /** A part is cut as a frame that one looks through. */
+    public function hasWindow(): bool
+    {
+        return array_filter($this->parts, static fn (Part $part): bool => $part->form->kind === FormKind::Window) !== [];
     }
 
     public function part(string $id): ?Part

@@ -105,8 +105,13 @@ final class Sketches
     {
         return Sketch::of('column-and-field', 'Column and field', [
             Part::guide('body', Inset::in('front')),
-            Part::of('column', 'column', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(5, 16))),
-            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Left, 'body', Dim::share(5, 16), self::eighth())),
+            Part::of('column', 'column', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(5, 16)->giving(-4, 0))),
+            Part::of('field', 'field', Role::Field, Slice::restFrom(
+                Edge::Left,
+                'body',
+                Dim::share(5, 16)->giving(-4, 0),
+                self::eighth(),
+            )),
             Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
         ], Inset::in('upper'), self::lower('field', 1, 4, self::eighth()), 10);
     }
@@ -156,7 +161,7 @@ final class Sketches
             "strip-$nth",
             self::ORDINALS[$nth - 1].' strip',
             Role::Accent,
-            Slice::along(Edge::Bottom, 'ground', Dim::share(1, 9), Dim::share(4 * $nth - 3, 32)),
+            Slice::along(Edge::Bottom, 'ground', Dim::share(1, 9)->giving(-2, 1), Dim::share(4 * $nth - 3, 32)),
         );
 
         return Sketch::of('three-strips', 'Three strips', [
@@ -192,8 +197,18 @@ final class Sketches
     {
         return Sketch::of('two-bands', 'Two bands', [
             Part::of('panel', 'panel', Role::Field, Inset::in('front')),
-            Part::of('upper-band', 'upper band', Role::Accent, Slice::along(Edge::Top, 'panel', Dim::share(1, 8), self::eighth())),
-            Part::of('lower-band', 'lower band', Role::Accent, Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4), self::eighth())),
+            Part::of(
+                'upper-band',
+                'upper band',
+                Role::Accent,
+                Slice::along(Edge::Top, 'panel', Dim::share(1, 8)->giving(-2, 2), self::eighth()),
+            ),
+            Part::of(
+                'lower-band',
+                'lower band',
+                Role::Accent,
+                Slice::along(Edge::Bottom, 'panel', Dim::share(1, 4)->giving(-4, 0), self::eighth()),
+            ),
             Part::guide('middle', Slice::restFrom(Edge::Top, 'panel', Dim::share(3, 16))),
             Part::guide('open', Slice::restFrom(Edge::Bottom, 'middle', Dim::share(3, 8))),
         ], Inset::in('open'), self::lower('panel', 1, 4, self::eighth()), 12);
@@ -236,7 +251,7 @@ final class Sketches
             "strip-$nth",
             self::ORDINALS[$nth - 1].' strip',
             Role::Accent,
-            Slice::along(Edge::Left, 'ground', Dim::share(1, 10), Dim::share(4 * $nth - 3, 32)),
+            Slice::along(Edge::Left, 'ground', Dim::share(1, 10)->giving(-1, 1), Dim::share(4 * $nth - 3, 32)),
         );
 
         return Sketch::of('upright-strips', 'Three upright strips', [
@@ -285,7 +300,12 @@ final class Sketches
     {
         return Sketch::of('strip-down', 'Strip down the side', [
             Part::of('panel', 'panel', Role::Field, Inset::in('front')),
-            Part::of('strip', 'strip', Role::Accent, Slice::along(Edge::Left, 'panel', Dim::share(3, 16), Dim::share(1, 16))),
+            Part::of(
+                'strip',
+                'strip',
+                Role::Accent,
+                Slice::along(Edge::Left, 'panel', Dim::share(3, 16)->giving(-2, 2), Dim::share(1, 16)),
+            ),
             Part::guide('beside', Slice::restFrom(Edge::Left, 'panel', Dim::share(5, 16))),
             Part::guide('upper', Slice::along(Edge::Top, 'beside', Dim::share(11, 16))),
         ], Inset::in('upper'), self::lower('beside', 1, 4, self::eighth()), 10);
@@ -295,7 +315,12 @@ final class Sketches
     {
         return Sketch::of('plain-with-band', 'Plain ground with a band', [
             Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
-            Part::of('band', 'band', Role::Background, Slice::along(Edge::Bottom, 'ground', Dim::share(3, 8), Dim::share(1, 8))),
+            Part::of(
+                'band',
+                'band',
+                Role::Background,
+                Slice::along(Edge::Bottom, 'ground', Dim::share(3, 8)->giving(-4, 1), Dim::share(1, 8)),
+            ),
             Part::guide('upper', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 2))),
         ], Inset::in('upper', self::sixteenth()), self::lower('ground', 1, 4, Dim::share(3, 16)), 8);
     }
@@ -411,8 +436,8 @@ final class Sketches
     {
         return Sketch::of('window-panel', 'Window over a paper', [
             Part::of('view', 'paper behind the window', Role::Field, Inset::in('front', self::fixed(1, 4, 6))),
-            Part::of('frame', 'window frame', Role::Ground, Inset::in('front'), Form::window(self::fixed(5, 8, 15))),
-            Part::guide('open', Inset::in('frame', self::fixed(5, 8, 15))),
+            Part::of('frame', 'window frame', Role::Ground, Inset::in('front'), Form::window(self::fixed(3, 4, 18))),
+            Part::guide('open', Inset::in('frame', self::fixed(3, 4, 18))),
             Part::guide('upper', Slice::along(Edge::Top, 'open', Dim::share(2, 3))),
         ], Inset::in('upper', self::sixteenth()), Slice::along(Edge::Bottom, 'open', Dim::share(1, 4), self::sixteenth()), 16);
     }

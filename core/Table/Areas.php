@@ -88,7 +88,7 @@ final readonly class Areas
     private static function designs(Table $table): array
     {
         $designs = [];
-        foreach ([...$table->sketches, ...array_map(static fn ($design) => $design->sketch, $table->wishes->designs)] as $sketch) {
+        foreach ([...$table->sketchesGiving(), ...array_map(static fn ($design) => $design->sketch, $table->wishes->designs)] as $sketch) {
             foreach (self::faces($table) as $face) {
                 $layout = $table->layouts->of($sketch, $face);
                 if ($layout !== null) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
+use KeepShare\Core\Fold\CannotFold;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -17,8 +19,11 @@ final class Layouts
     /** @var array<string, Layout|null> */
     private array $laid = [];
 
-    private function __construct(private readonly Unit $unit, private readonly ?Length $frame)
-    {
+    private function __construct(
+        private readonly Unit $unit,
+        private readonly ?Length $frame,
+        private readonly ?FoldKind $fold = null,
+    ) {
     }
 
     /** @param  Length|null  $frame  how much of the base shows round a front; null as the sketches have it */
@@ -27,14 +32,21 @@ final class Layouts
         return new self($unit, $frame);
     }
 
-    /** Null where the sketch does not fit the front. */
+    /** The same on cards of a fold: sketches are laid on what of the front that leaves them. */
+    public function onFold(FoldKind $fold): self
+    {
+        return new self($this->unit, $this->frame, $fold);
+    }
+
+    /** Null where the sketch does not fit. */
     public function of(Sketch $sketch, Size $front): ?Layout
     {
         $key = $sketch->way($front);
         if (! array_key_exists($key, $this->laid)) {
             try {
-                $this->laid[$key] = $sketch->resolve($front, $this->unit, $this->frame);
-            } catch (CannotResolve) {
+                $face = $this->fold?->construct($front, $this->unit)->face ?? $front;
+                $this->laid[$key] = $sketch->resolve($face, $this->unit, $this->frame);
+            } catch (CannotFold|CannotResolve) {
                 $this->laid[$key] = null;
             }
         }

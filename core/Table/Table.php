@@ -10,6 +10,7 @@ use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Component;
@@ -128,6 +129,20 @@ final readonly class Table
         return $wishes->laysAs($this->wishes)
             ? new self($this->laying, $wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies)
             : self::of($this->laying, $wishes);
+    }
+
+    /** The same table, with new cards designed for a fold. */
+    public function onFold(FoldKind $fold): self
+    {
+        return new self($this->laying, $this->wishes, $this->sketches, $this->plans, $this->layouts->onFold($fold), $this->harmonies);
+    }
+
+    /** @return list<Sketch> its sketches as they are drawn, and as they may be made where paper is short */
+    public function sketchesGiving(): array
+    {
+        $leaner = array_map(static fn (Sketch $sketch): array => $sketch->leaner(), $this->sketches);
+
+        return [...$this->sketches, ...array_merge([], ...$leaner)];
     }
 
     /**

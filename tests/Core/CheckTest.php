@@ -21,6 +21,7 @@ use KeepShare\Core\Check\PictureTwice;
 use KeepShare\Core\Check\Repair;
 use KeepShare\Core\Check\RevealsUnequal;
 use KeepShare\Core\Check\SaidTwice;
+use KeepShare\Core\Check\ShakerNeedsWindow;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Check\StampBeforeLift;
 use KeepShare\Core\Check\StripTooShort;
@@ -485,12 +486,21 @@ final class CheckTest extends TestCase
         self::assertSame(4, $foam->repairs[0]->with['quantity'], 'a larger picture wants more foam');
     }
 
+    public function test_a_shaker_is_laid_on_a_sketch_with_a_window(): void
+    {
+        $hand = self::hand();
+        $shaker = CardInHand::of($hand->card->onFold(FoldKind::Shaker), $hand->components, Unit::Inch, []);
+
+        self::assertFires(new ShakerNeedsWindow, $shaker, 'has none');
+        self::assertSame([], (new ShakerNeedsWindow)->look($hand));
+    }
+
     public function test_every_check_has_a_key_of_its_own(): void
     {
         $keys = array_map(static fn (Check $check): string => $check->key(), Checks::all());
 
         self::assertSame($keys, array_unique($keys));
-        self::assertSame(23, count($keys));
+        self::assertSame(25, count($keys));
     }
 
     private static function assertFires(Check $check, CardInHand $hand, string $says): Finding

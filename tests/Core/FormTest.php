@@ -119,8 +119,8 @@ final class FormTest extends TestCase
         $layout = Sketches::all()['window-panel']->resolve(StandardFront::A2->size(), Unit::Inch);
         $visibility = Visibility::of($layout);
 
-        // The opening is 2 3/4 × 4, the paper behind it 3 3/4 × 5.
-        self::assertSame(intdiv(100 * 11 * 16, 15 * 20), $visibility->shownPercent('view'));
+        // The opening is 2 1/2 × 3 3/4, the paper behind it 3 3/4 × 5.
+        self::assertSame(intdiv(100 * 10 * 15, 15 * 20), $visibility->shownPercent('view'));
         self::assertSame(100, $visibility->shownPercent('frame'));
         self::assertNull($visibility->spareOf('view'), 'its middle is what is seen');
     }

@@ -200,7 +200,7 @@ final class StretchTest extends TestCase
     {
         $left = [Areas::left($table, true), Areas::left($table, false)];
         $designs = [];
-        foreach ($table->sketches as $sketch) {
+        foreach ($table->sketchesGiving() as $sketch) {
             foreach ([$table->front, $table->front->turned()] as $front) {
                 $layout = $table->layouts->of($sketch, $front);
                 $designs[] = $layout === null ? [INF, INF] : Areas::of($layout);

@@ -9,6 +9,8 @@ use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
 use App\Models\Taking;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketches;
 
 /** Stretching a kit at the pages: wishes that say what they cost, most or varied, leaner, so many of one, paper from liners. */
 final class StretchTest extends FeatureTestCase
@@ -76,6 +78,23 @@ final class StretchTest extends FeatureTestCase
             $this->act($kit, 'grid/leaner', ['card' => $card->id]);
         }
         self::assertStringContainsString('No design takes less patterned paper', session('errors')->first('table'));
+    }
+
+    public function test_a_stretched_card_says_so_and_is_laid_as_it_is_drawn_by_one_act(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $this->act($kit, "cards/$card->id/sketch", ['sketch' => 'narrow-border'])->assertSessionHasNoErrors();
+        $card->refresh()->update(Card::keeps(Sketches::all()['narrow-border']->leaner()[0]));
+        $finding = array_column($this->props("/kits/$kit->id/cards/$card->id")['findings'], null, 'check')['other-than-drawn'];
+
+        self::assertMatchesRegularExpression('~^Stretched, .*: the border is .* × 5/8 in, drawn .* × 3/4 in\.$~', $finding['says']);
+        $repair = $finding['repairs'][0];
+        $this->act($kit, "cards/$card->id/{$repair['does']}", $repair['with'])->assertSessionHasNoErrors();
+        self::assertSame(['narrow-border', null], [$card->refresh()->sketch, $card->design]);
+        $border = $card->takings()->where('part', 'border')->firstOrFail()->toCore();
+        self::assertSame('3/4', $border->size?->shorter()->format(Unit::Inch));
     }
 
     public function test_twelve_of_one_card_from_the_grid(): void

@@ -72,7 +72,8 @@
             </div>
             <p class="soft">
                 From the base up. A measure is a length such as 1/8 or 3 mm, a length for either ruler such as 1/8 in; 3 mm, or a share such
-                as 5/8 of it.
+                as 5/8 of it. One that may give where paper is short says by how many marks of the ruler, the leanest first: 1 in, gives -2
+                to 4.
             </p>
             <Fault {desk} place="parts" />
             <ul bind:this={rows}>

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Share;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Table\Table;
+
+/** What the engine can plan from the pieces alone, knowing nothing of patterns: a cut plan is made anew with every change. */
+final class Replanned
+{
+    /**
+     * @param  list<Card>  $cards
+     * @return list<Card> those whose pieces can all be cut
+     */
+    public static function of(Table $table, array $cards): array
+    {
+        $left = [];
+        foreach (Card::piecesOf($cards) as $component => $pieces) {
+            $plan = Engine::earliestFirst($table->stock[$component], $pieces, self::terms($table));
+            $left = [...$left, ...array_column($plan->unplaced, 'id')];
+        }
+        $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $left) === [];
+
+        return array_values(array_filter($cards, $isCut));
+    }
+
+    /**
+     * Whether all that some cards take of some components can be cut.
+     *
+     * @param  list<Card>  $cards
+     * @param  list<string>  $components
+     */
+    public static function areCut(Table $table, array $cards, array $components): bool
+    {
+        foreach (array_intersect_key(Card::piecesOf($cards), array_flip($components)) as $component => $pieces) {
+            if (! $table->plan($component, $pieces)->isComplete()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function terms(Table $table): Terms
+    {
+        return Terms::usual()->with($table->wishes->trimmer());
+    }
+
+    /** @return list<string> of its pieces */
+    private static function ids(Card $card): array
+    {
+        return array_column(array_merge(...array_values($card->pieces())), 'id');
+    }
+}
