@@ -75,6 +75,7 @@ final readonly class CardDrawing
             $layer->part === GroupPart::ID => Mark::filled('gem', self::gem($layer->rect), $colour, Ink::LIGHT, 0.5),
             $good instanceof SheetGood => self::piece($layer, $component),
             $good instanceof Applied => Mark::thing('raised', $component->id, $layer->rect),
+            $component->showsStampedPicture() => Mark::line('stamped', self::path($layer), Ink::DARK, 0.6),
             $component->words() !== null => Mark::words('stamped', $component->words()->text, $layer->rect, Ink::DARK),
             default => null,
         };

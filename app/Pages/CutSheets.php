@@ -271,9 +271,13 @@ final readonly class CutSheets
         $card = $this->owner((string) $leaf->piece);
         if ($taking->part === FocalPart::ID) {
             $die = $this->state->takings->where('card_id', $taking->card_id)->firstWhere('part', DiePart::ID);
-            $name = $die === null ? '' : lcfirst($this->state->nameOf($die->component_id));
+            if ($die === null) {
+                return null;
+            }
+            $name = lcfirst($this->state->nameOf($die->component_id));
+            $isStamped = ($this->state->core["c$die->component_id"] ?? null)?->showsStampedPicture() === true;
 
-            return $die === null ? null : "Card $card, focal point: cut it with $name.";
+            return "Card $card, focal point: ".($isStamped ? "stamp it with $name." : "cut it with $name.");
         }
         $done = $this->shaped($taking, $leaf);
 

@@ -71,6 +71,7 @@ final readonly class Picture
         );
     }
 
+    /** @param  Component  $die  or a stamp with a picture: what makes a scrap a picture */
     public static function cut(Component $die, Size $size, Surface $surface, int $liking): self
     {
         return new self([

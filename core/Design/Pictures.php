@@ -7,6 +7,7 @@ namespace KeepShare\Core\Design;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Panel;
+use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
@@ -15,7 +16,7 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 
-/** The focal points a card could have: printed pieces and panels, and where there are none what is cut from a scrap. */
+/** The focal points a card could have: printed pieces and panels, and where there are none what is cut from a scrap or stamped on one. */
 final readonly class Pictures
 {
     private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Variety $variety)
@@ -28,7 +29,7 @@ final readonly class Pictures
     }
 
     /**
-     * The pictures that fit their place; where there is none left, what a die cuts from a scrap.
+     * The pictures that fit their place; where there is none left, what a die cuts from a scrap, or a stamp shows on one.
      *
      * @return list<Picture>
      */
@@ -98,6 +99,18 @@ final readonly class Pictures
             foreach ([...$this->supplies->papers(), ...$this->supplies->cardstocks()] as $surface) {
                 if ($this->remains->mayYield($surface->component, $size, ! $surface->face->directional)) {
                     $pictures[] = Picture::cut($die, $size, $surface, $this->likingOf($size, $surface, $layout));
+                }
+            }
+        }
+
+        foreach ($this->supplies->pictureStamps() as $stamp) {
+            $size = $stamp->good instanceof Stamp ? $stamp->good->label($this->table->unit) : null;
+            if ($size === null || ! $size->fitsIn($layout->focal->size)) {
+                continue;
+            }
+            foreach ($this->supplies->labelStocks() as $surface) {
+                if ($surface->face->ground()->isLight() && $this->remains->mayYield($surface->component, $size, true)) {
+                    $pictures[] = Picture::cut($stamp, $size, $surface, $this->likingOf($size, $surface, $layout));
                 }
             }
         }

@@ -170,6 +170,12 @@ final class Supplies
         );
     }
 
+    /** @return list<Component> stamps with a picture and no words: they never run out */
+    public function pictureStamps(): array
+    {
+        return array_values(array_filter($this->components, static fn (Component $c): bool => $c->showsStampedPicture()));
+    }
+
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */
     public function papers(): array
     {

@@ -69,6 +69,12 @@ final readonly class Component
     }
 
     /** A picture that the eye of a card can rest on, or a piece that is a front by itself. */
+    /** A stamp that puts a picture on any light cardstock. */
+    public function showsStampedPicture(): bool
+    {
+        return $this->good instanceof Stamp && $this->good->words === null;
+    }
+
     public function isFocalPoint(): bool
     {
         return $this->good instanceof Applied && ($this->good->printed()->serves === Serves::Image || $this->good->printed()->isFront());

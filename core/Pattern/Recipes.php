@@ -264,7 +264,7 @@ final readonly class Recipes
     }
 
     /**
-     * The ways to a picture: one that is printed, cut with a die, or cut out of a print.
+     * The ways to a picture: one that is printed, cut with a die, stamped on plain cardstock, or cut out of a print.
      *
      * @return list<array{list<PieceKind>, list<string>}>
      */
@@ -280,6 +280,10 @@ final readonly class Recipes
             if ($good instanceof Tool && $good->cutsShapes() && $good->makes?->fitsIn($layout->focal->size) === true) {
                 $ways['paper'] = [[PieceKind::of(Source::Paper, $good->makes)], []];
                 $ways['card'] = [[PieceKind::of(Source::Card, $good->makes)], []];
+            }
+            $stamped = $good instanceof Stamp && $component->showsStampedPicture() ? $good->label($this->table->unit) : null;
+            if ($stamped?->fitsIn($layout->focal->size) === true) {
+                $ways["stamped $component->id"] = [[PieceKind::of(Source::Inked, $stamped)], []];
             }
             if ($printed?->isFront() === true && $printed->size->fitsIn($layout->focal->size)) {
                 $ways[self::FRONTS] = [[], [self::FRONTS]];

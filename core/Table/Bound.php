@@ -170,7 +170,7 @@ final readonly class Bound
         return true;
     }
 
-    /** What the smallest die could cut from all paper and cardstock, and the motifs that could be cut from papers, by area. */
+    /** What the smallest die or stamp could make of all paper and cardstock, and the motifs that could be cut from papers, by area. */
     private static function picturesFromScraps(Table $table): int
     {
         $die = $area = $motifs = 0;
@@ -180,9 +180,12 @@ final readonly class Bound
             if (! $table->offers($component->id)) {
                 continue;
             }
-            if ($good instanceof Tool && $good->makes !== null && $good->cutsShapes()) {
-                $die = $die === 0 ? $good->makes->exactArea() : min($die, $good->makes->exactArea());
-            }
+            $made = match (true) {
+                $good instanceof Tool && $good->cutsShapes() => $good->makes,
+                $good instanceof Stamp && $component->showsStampedPicture() => $good->label($table->unit),
+                default => null,
+            };
+            $die = $made === null ? $die : min($die === 0 ? PHP_INT_MAX : $die, $made->exactArea());
             $own = self::areaOf($component->id, $table);
             $area += $own;
             $motifs += $component->showsPicture() ? intdiv($own, $motif) : 0;

@@ -7,6 +7,8 @@ namespace Tests\Core;
 use App\Console\Bench\ScarceKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Part\DiePart;
+use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
@@ -93,6 +95,26 @@ final class SourcesTest extends TestCase
         }
         $taken = array_merge(...array_map(static fn (Card $card): array => array_column($card->takings, 'component'), $cards));
         self::assertContains($takes, $taken);
+    }
+
+    public function test_a_stamp_with_a_picture_never_runs_out(): void
+    {
+        $boat = Stamp::of(Size::parse('1 1/2', '2', Unit::Inch));
+        $goods = ['base' => [self::base(), 9], 'boat' => [$boat, 1], 'white' => [self::white(), 2], 'paper' => [self::paper(), 9]];
+        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible()->withPictures());
+        $cards = Stretch::most($table);
+
+        self::assertCount(9, $cards);
+        self::assertSame(9, Patterns::on($table)->bound->cards);
+        foreach ($cards as $card) {
+            self::assertSame(['white', '1 3/4 × 2 1/4'], [
+                $card->taking(FocalPart::ID)?->component,
+                $card->taking(FocalPart::ID)?->size?->format(Unit::Inch),
+            ]);
+            self::assertSame('boat', $card->taking(DiePart::ID)?->component);
+            $parts = array_column(CardFront::of($card, $table->components, $table->unit)->layers, 'part');
+            self::assertContains(DiePart::ID, $parts, 'the print is seen on it');
+        }
     }
 
     public function test_an_envelope_that_is_a_must_is_not_taken_apart(): void

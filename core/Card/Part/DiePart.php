@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace KeepShare\Core\Card\Part;
 
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Sketch\Outline;
 
-/** The die that cuts the focal point out of a scrap; it is used, not used up. */
+/** The die or the stamp that makes a focal point of a scrap; it is used, not used up. */
 final class DiePart implements OwnPart
 {
     use Plain;
@@ -19,12 +23,25 @@ final class DiePart implements OwnPart
 
     public function name(): string
     {
-        return 'die of the focal point';
+        return 'tool of the focal point';
     }
 
     public function isChosen(Taking $taking): bool
     {
         return false;
+    }
+
+    /** What is stamped is seen on the piece. */
+    public function layers(Card $card, Layout $layout, array $components): array
+    {
+        $tool = $components[$card->taking(self::ID)->component ?? ''] ?? null;
+        $at = FocalPart::at($card, $layout, $components);
+        if ($at === null || ! $tool?->good instanceof Stamp) {
+            return [];
+        }
+        $print = $layout->onFront($at, $tool->good->size);
+
+        return [Layer::of(self::ID, $this->name(), $tool->id, 0, $print, Outline::oval($print))];
     }
 
     /** @param  array<string, Component>  $components  by id */
