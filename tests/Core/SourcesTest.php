@@ -4,33 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use App\Console\Bench\OddKit;
 use App\Console\Bench\ScarceKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Colour\Colour;
-use KeepShare\Core\Kit\CardBase;
-use KeepShare\Core\Kit\Cardstock;
-use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\DieCut;
-use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Kit\Face;
-use KeepShare\Core\Kit\Finish;
-use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Good;
-use KeepShare\Core\Kit\Kit;
-use KeepShare\Core\Kit\Liner;
 use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Paper;
-use KeepShare\Core\Kit\Printed;
-use KeepShare\Core\Kit\Serves;
-use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\Stamp;
-use KeepShare\Core\Kit\Weight;
-use KeepShare\Core\Kit\Words;
-use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\Relief;
@@ -55,32 +40,14 @@ final class SourcesTest extends TestCase
     /** @return array<string, array{array<string, array{Good, int}>, int, string}> goods, the cards they give, what some card takes */
     public static function kits(): array
     {
-        $blue = self::face('ddeeff');
-
-        return [
-            'printed bases only' => [['a' => [self::base($blue), 8], 'b' => [self::base(self::face('ffeedd')), 6]], 14, 'a'],
-            'printed bases beside a sheet' => [['a' => [self::base($blue), 14], 'paper' => [self::paper(), 1]], 14, 'a'],
-            'busy bases and one white sheet' => [
-                ['a' => [self::base(self::face('223344', true)), 9], 'white' => [self::white(), 1]],
-                9,
-                'white',
-            ],
-            'liners for eight bases' => [['base' => [self::base(), 8], 'lined' => [self::lined(), 20]], 8, 'lined~'],
-            'liners where envelopes do not matter' => [
-                ['base' => [self::base(), 20], 'lined' => [self::lined(), 20], 'paper' => [self::paper(), 1]],
-                20,
-                'lined~',
-            ],
-            'twelve tags as large as a card' => [['base' => [self::base(), 12], 'tag' => [self::tag(), 12]], 12, 'tag'],
-            'plain heavy stock and nothing else' => [['heavy' => [self::white(Weight::Heavy), 10]], 13, 'heavy'],
-        ];
+        return OddKit::all();
     }
 
     /** @param  array<string, array{Good, int}>  $goods */
     #[DataProvider('kits')]
     public function test_as_many_cards_as_the_bound_whatever_they_are_made_of(array $goods, int $many, string $takes): void
     {
-        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible());
+        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible());
         $cards = Stretch::most($table);
 
         self::assertSame($many, Patterns::on($table)->bound->cards);
@@ -100,8 +67,8 @@ final class SourcesTest extends TestCase
     public function test_a_stamp_with_a_picture_never_runs_out(): void
     {
         $boat = Stamp::of(Size::parse('1 1/2', '2', Unit::Inch));
-        $goods = ['base' => [self::base(), 9], 'boat' => [$boat, 1], 'white' => [self::white(), 2], 'paper' => [self::paper(), 9]];
-        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible()->withPictures());
+        $goods = ['base' => [OddKit::base(), 9], 'boat' => [$boat, 1], 'white' => [OddKit::white(), 2], 'paper' => [OddKit::paper(), 9]];
+        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible()->withPictures());
         $cards = Stretch::most($table);
 
         self::assertCount(9, $cards);
@@ -119,8 +86,8 @@ final class SourcesTest extends TestCase
 
     public function test_an_envelope_that_is_a_must_is_not_taken_apart(): void
     {
-        $goods = ['base' => [self::base(), 20], 'lined' => [self::lined(), 12], 'paper' => [self::paper(), 1]];
-        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible()->inEnvelopes());
+        $goods = ['base' => [OddKit::base(), 20], 'lined' => [OddKit::lined(), 12], 'paper' => [OddKit::paper(), 1]];
+        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible()->inEnvelopes());
         $cards = Stretch::most($table);
         $after = $table->apartFor(...$cards)->after(...$cards);
 
@@ -171,9 +138,9 @@ final class SourcesTest extends TestCase
 
     public function test_some_cards_go_without_words_only_where_the_maker_lets_them_and_none_are_left(): void
     {
-        $goods = ['base' => [self::base(), 6], 'paper' => [self::paper(), 4]];
+        $goods = ['base' => [OddKit::base(), 6], 'paper' => [OddKit::paper(), 4]];
         $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
-        $table = Laying::unpacked(self::kit($goods));
+        $table = Laying::unpacked(OddKit::kit($goods));
         self::assertSame(2, Patterns::on($table->under($once))->bound->cards);
         $silent = $table->under($once->wordless());
         $cards = Stretch::most($silent);
@@ -193,8 +160,8 @@ final class SourcesTest extends TestCase
     {
         $up = Face::printed('up', Motif::Stripe, [Colour::fromHex('aa8844')], false, true);
         $paper = Paper::of(Size::parse('6', '1', Unit::Inch), $up, $up);
-        $goods = ['base' => [self::base(), 9], 'strips' => [$paper, 1]];
-        $table = Laying::unpacked(self::kit($goods))->under(Wishes::asManyAsPossible());
+        $goods = ['base' => [OddKit::base(), 9], 'strips' => [$paper, 1]];
+        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible());
         $cards = Stretch::most($table);
 
         self::assertGreaterThan(1, count($cards), 'a strip 1 in high gives accents either way, and no panel');
@@ -207,7 +174,7 @@ final class SourcesTest extends TestCase
 
     public function test_what_costs_nothing_is_tried_before_it_is_offered(): void
     {
-        $kit = self::kit(['base' => [self::base(), 20], 'paper' => [self::paper(), 4]]);
+        $kit = OddKit::kit(['base' => [OddKit::base(), 20], 'paper' => [OddKit::paper(), 4]]);
         $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->savingOne();
         $table = Laying::unpacked($kit)->under($wishes);
         $cards = Sharer::most($table);
@@ -234,60 +201,5 @@ final class SourcesTest extends TestCase
         sort($numbers);
 
         return $numbers;
-    }
-
-    /** @param  array<string, array{Good, int}>  $goods  beside two stamps */
-    private static function kit(array $goods): Kit
-    {
-        $stamp = static fn (string $words): Stamp => Stamp::of(
-            Size::parse('2', '1/2', Unit::Inch),
-            Words::of($words, [Occasion::Birthday, Occasion::Hello, Occasion::ThankYou]),
-        );
-        $goods += ['happy' => [$stamp('happy day'), 1], 'hello' => [$stamp('hello there'), 1]];
-        $components = [];
-        foreach ($goods as $id => [$good, $count]) {
-            $components[] = Component::of($id, ucfirst($id), $good, $count);
-        }
-
-        return Kit::of('Sources', Unit::Inch, self::front(), 8, null, $components);
-    }
-
-    private static function front(): Size
-    {
-        return Size::parse('4 1/4', '5 1/2', Unit::Inch);
-    }
-
-    private static function face(string $hex, bool $isBusy = false): Face
-    {
-        return Face::printed("print $hex", Motif::Dots, [Colour::fromHex($hex), Colour::fromHex('445566')], $isBusy);
-    }
-
-    private static function base(?Face $printed = null): CardBase
-    {
-        return CardBase::of(self::front(), FoldEdge::Side, Colour::fromHex('ffffff'), $printed);
-    }
-
-    private static function paper(): Paper
-    {
-        return Paper::of(Size::parse('6', '6', Unit::Inch), self::face('aa8844'), self::face('fafafa'));
-    }
-
-    private static function white(Weight $weight = Weight::Light): Cardstock
-    {
-        $white = Colour::fromHex('ffffff');
-
-        return Cardstock::of(Size::parse('8 1/2', '11', Unit::Inch), $white, $white, Finish::Plain, $weight);
-    }
-
-    private static function lined(): Envelope
-    {
-        $liner = Liner::of(self::face('ddeeff'), Length::inches(0, 1, 4));
-
-        return Envelope::of(Size::parse('4 3/8', '5 3/4', Unit::Inch), Colour::fromHex('eeeeee'), $liner);
-    }
-
-    private static function tag(): DieCut
-    {
-        return DieCut::of(Printed::of(Size::parse('3 1/2', '5', Unit::Inch), Serves::Tag, Shape::Tag, [Colour::fromHex('fbfaf5')]));
     }
 }

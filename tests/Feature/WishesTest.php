@@ -15,7 +15,7 @@ final class WishesTest extends FeatureTestCase
     public function test_folds_that_are_asked_for_are_made_and_what_is_missing_is_said(): void
     {
         $kit = $this->harbour();
-        $this->taste($kit, ['folds' => ['short-front' => '2', 'gatefold' => '1', 'mini' => '3']])->assertSessionHasNoErrors();
+        $this->taste($kit, ['folds' => ['short-front' => '2', 'gatefold' => '1', 'side' => '3']])->assertSessionHasNoErrors();
         $this->shareOut($kit, 6);
         $this->assertInBalance($kit);
 

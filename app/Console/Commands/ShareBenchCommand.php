@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Actions\Grid;
 use App\Actions\PlaceCards;
+use App\Console\Bench\OddKit;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\PadKit;
 use App\Console\Bench\RandomKit;
@@ -124,6 +125,12 @@ final class ShareBenchCommand extends Command
             [
                 $this->stretching(self::SCARCE.' scarce kits of 2 to 8 sheets', ...$laid),
                 $this->stretching('a pad of 24 sheets, 48 bases, two stamps', Laying::unpacked(ScarceKit::pad())),
+                ...array_map(
+                    fn (array $one, string $what): array => $this->stretching($what, Laying::unpacked(OddKit::kit($one[0]))),
+                    OddKit::all(),
+                    array_keys(OddKit::all()),
+                ),
+                $this->stretching('500 of each', Laying::unpacked(OddKit::hundreds())),
                 $this->stretching('six sheets, nine heavy, four stamps, two dies', Laying::unpacked(Demo::file('windfall-orchard'))),
             ],
         );
