@@ -30,10 +30,10 @@ final class WishEffects
         return (new self($state, KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))))->all();
     }
 
-    /** More than two thirds of all patterned paper are on cards: then each says how much it takes. */
+    /** More than half of all patterned paper is on cards: then each says how much it takes. */
     public static function isPaperScarce(TableState $state): bool
     {
-        return 3 * Areas::left($state->table(), true) < Areas::left($state->tableWith([]), true);
+        return 2 * Areas::left($state->table(), true) < Areas::left($state->tableWith([]), true);
     }
 
     /** @return Effects */

@@ -21,7 +21,8 @@ final class OtherThanDrawn implements Check
         $other = [];
         foreach ($card->layout->parts as $laid) {
             $cut = $layout?->part($laid->part->id)->cut ?? $laid->cut;
-            if ($laid->part->role === Role::Plain) {
+            $isPaper = $card->taken($laid->part->id)?->kind()->isPrintedPaper() ?? false;
+            if ($laid->part->role === Role::Plain && ! $isPaper) {
                 $other[] = "the {$laid->part->name} is of plain cardstock, where a calm paper is drawn";
             }
             if (! $cut->equals($laid->cut)) {

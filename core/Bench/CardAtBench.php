@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Layer;
+use KeepShare\Core\Fold\Construction;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+
+/** A card with all its pieces before it on the table. */
+final readonly class CardAtBench
+{
+    /** What layers are glued to. */
+    public const BASE = 'base';
+
+    /** @param  array<string, Component>  $components  by id */
+    private function __construct(
+        public Card $card,
+        public Layout $layout,
+        public Construction $construction,
+        public CardFront $front,
+        public array $components,
+        public Unit $unit,
+    ) {
+    }
+
+    /**
+     * @param  array<string, Component>  $components  by id
+     *
+     * @throws CannotResolve when its sketch does not fit its front
+     */
+    public static function of(Card $card, array $components, Unit $unit): self
+    {
+        $front = CardFront::of($card, $components, $unit);
+
+        return new self($card, $front->layout, $card->construction($unit), $front, $components, $unit);
+    }
+
+    /** What fills a part; null where nothing does. */
+    public function taken(string $part): ?Component
+    {
+        return $this->components[$this->card->taking($part)->component ?? ''] ?? null;
+    }
+
+    /** Where a part of its own lies on the front. */
+    public function rectOf(string $part): ?Rect
+    {
+        foreach ($this->front->layers as $layer) {
+            if ($layer->part === $part) {
+                return $layer->rect;
+            }
+        }
+
+        return null;
+    }
+
+    /** The id of what carries the middle of a place: a part, or the base. */
+    public function groundOf(Rect $place): string
+    {
+        return $this->layout->under($place)->part->id ?? self::BASE;
+    }
+
+    /** @return list<Laid> the parts that are cut and lie on another part, the innermost first */
+    public function onParts(): array
+    {
+        return array_reverse(array_values(array_filter($this->layout->parts, fn (Laid $laid): bool => $this->carrier($laid) !== null)));
+    }
+
+    /** @return list<Laid> the parts that are glued to the base, from the bottom up */
+    public function onBase(): array
+    {
+        return array_values(array_filter($this->layout->parts, fn (Laid $laid): bool => $this->carrier($laid) === null));
+    }
+
+    public function carrier(Laid $laid): ?Laid
+    {
+        return $this->layout->carriedBy($laid);
+    }
+
+    /** "the panel, 4 × 5 1/4 in," */
+    public function sized(Laid $laid): string
+    {
+        return "the {$laid->part->name}, {$laid->rect->size->label($this->unit)},";
+    }
+
+    /** How much shows round a part: "1/8 in showing all round", or each edge by itself. */
+    public function showing(Laid $laid): string
+    {
+        $reveals = $this->layout->reveals($laid);
+        $units = array_values(array_unique(array_map(static fn (Length $one): int => $one->units, $reveals)));
+        if (count($units) === 1) {
+            return $units[0] === 0 ? 'flush all round' : "{$reveals['left']->label($this->unit)} showing all round";
+        }
+
+        return "{$reveals['left']->label($this->unit)} from the left edge, {$reveals['top']->label($this->unit)} from the upper";
+    }
+
+    /** @return non-empty-list<string> every piece there is, as steps name them */
+    public function pieces(): array
+    {
+        $layers = array_map(static fn (Layer $layer): string => $layer->part, $this->front->layers);
+        $takings = array_column($this->card->takings, 'part');
+
+        return array_values(array_unique([self::BASE, ...$layers, ...$takings]));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench\Kind;
+
+use KeepShare\Core\Bench\CardAtBench;
+use KeepShare\Core\Bench\Cautions;
+use KeepShare\Core\Bench\HandTool;
+use KeepShare\Core\Bench\Phase;
+use KeepShare\Core\Bench\Step;
+use KeepShare\Core\Bench\StepKind;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Fold\FoldPart;
+
+/** What a fold asks for beside scoring, in its order of gluing. */
+final class BuildFold implements StepKind
+{
+    public function key(): string
+    {
+        return 'build';
+    }
+
+    public function label(): string
+    {
+        return 'Build folds';
+    }
+
+    public function seconds(): int
+    {
+        return 90;
+    }
+
+    public function steps(CardAtBench $card): array
+    {
+        if (in_array($card->card->fold, [FoldKind::Side, FoldKind::Top], true)) {
+            return [];
+        }
+        $does = array_slice($card->construction->steps, 1);
+        $parts = array_map(
+            static fn (FoldPart $part): string => $part->onCard(),
+            array_filter($card->construction->parts, static fn (FoldPart $part): bool => ! $part->isFace),
+        );
+        $isLifted = $card->card->fold === FoldKind::Shaker;
+
+        return $does === [] ? [] : [Step::of(
+            $card->card->number,
+            $this,
+            Phase::Built,
+            ['fold', CardAtBench::BASE, ...array_values($parts)],
+            $isLifted ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
+            count($does) * $this->seconds(),
+            implode(' ', $does)." Not to be glued: {$card->construction->open}",
+            GlueToFront::SETS,
+            [Cautions::GLUE, ...$isLifted ? [Cautions::SMALL] : []],
+        )];
+    }
+}

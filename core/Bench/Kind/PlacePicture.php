@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench\Kind;
+
+use KeepShare\Core\Bench\CardAtBench;
+use KeepShare\Core\Bench\Cautions;
+use KeepShare\Core\Bench\HandTool;
+use KeepShare\Core\Bench\Phase;
+use KeepShare\Core\Bench\Step;
+use KeepShare\Core\Bench\StepKind;
+use KeepShare\Core\Card\Part\FoamPart;
+use KeepShare\Core\Card\Part\FocalPart;
+
+/** The focal point, popped up on foam or glued flat. */
+final class PlacePicture implements StepKind
+{
+    public function key(): string
+    {
+        return 'focal';
+    }
+
+    public function label(): string
+    {
+        return 'Focal points';
+    }
+
+    public function seconds(): int
+    {
+        return 60;
+    }
+
+    public function steps(CardAtBench $card): array
+    {
+        $at = $card->rectOf(FocalPart::ID);
+        if ($at === null) {
+            return [];
+        }
+        $foam = $card->card->taking(FoamPart::ID);
+        $ground = $card->groundOf($at);
+        $where = "{$at->x->label($card->unit)} from the left edge, {$at->y->label($card->unit)} from the upper";
+        $name = $card->taken(FocalPart::ID)->name ?? 'focal point';
+
+        return [Step::of(
+            $card->card->number,
+            $this,
+            Phase::Focal,
+            [FocalPart::ID, $ground],
+            $foam === null ? HandTool::glue() : HandTool::of('foam', 'foam squares'),
+            $this->seconds(),
+            $foam === null
+                ? "Glue $name flat: $where."
+                : "Put $foam->quantity foam squares under $name, a quarter inch in from its edge, and set it down: $where. "
+                    .'Where one side lies lower, put a shim under it.',
+            cautions: $foam === null ? [Cautions::GLUE] : [],
+        )];
+    }
+}

@@ -1,0 +1,213 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench;
+
+use SplPriorityQueue;
+
+/**
+ * In which turn tools are taken up so that they are taken up least often: best-first over what is done of each card, where a
+ * run takes with it all that can be done with its tool (to do more of it never costs a set-up).
+ *
+ * Cards whose steps are alike go alike, so one stands for all of them. What is still to come is never guessed too high: of
+ * each tool as many runs as the card needs that comes back to it most often (A*: Hart, Nilsson and Raphael, 1968).
+ *
+ * @phpstan-type Kind array{tools: list<int>, after: list<list<int>>}
+ */
+final class RunSearch
+{
+    /** States that are opened before the best so far is taken. */
+    private const MOST = 3_000;
+
+    /** Turns of as few set-ups that are kept, to choose the quickest of. */
+    private const KEPT = 12;
+
+    /** @var list<Kind> of each kind of card the tool of every step, and the places of those before it */
+    private readonly array $kinds;
+
+    /** @var array<string, array<int, int>> by kind and what is done of it, the runs of each tool that are still to come */
+    private array $needs = [];
+
+    private function __construct(Jobs $jobs)
+    {
+        $kinds = [];
+        foreach ($jobs->cards as $steps) {
+            $places = array_flip($steps);
+            $place = static fn (int $before): int => $places[$before];
+            $kind = ['tools' => [], 'after' => []];
+            foreach ($steps as $n) {
+                $kind['tools'][] = $jobs->tools[$n];
+                $kind['after'][] = array_map($place, $jobs->after[$n]);
+            }
+            $kinds[json_encode($kind, JSON_THROW_ON_ERROR)] = $kind;
+        }
+        $this->kinds = array_values($kinds);
+    }
+
+    public static function on(Jobs $jobs): self
+    {
+        return new self($jobs);
+    }
+
+    /** No order has fewer set-ups. */
+    public function bound(): int
+    {
+        return $this->least($this->nothing());
+    }
+
+    /** @return non-empty-list<list<int>> tools in turn, each of as few set-ups as were found */
+    public function turns(): array
+    {
+        $open = new SplPriorityQueue;
+        $open->insert([$this->nothing(), []], [0, 0]);
+        $found = [];
+        $seen = [];
+        for ($opened = 0; ! $open->isEmpty() && $opened < self::MOST; $opened++) {
+            /** @var array{list<string>, list<int>} $next */
+            $next = $open->extract();
+            [$done, $turn] = $next;
+            $least = $this->least($done);
+            if (($found !== [] && count($turn) + $least > count($found[0])) || count($found) === self::KEPT) {
+                break;
+            }
+            $found = $least === 0 ? [...$found, $turn] : $found;
+            foreach ($least === 0 ? [] : $this->tools($done) as $tool) {
+                $after = $this->withAll($done, $tool);
+                $key = implode(' ', $after);
+                $seen[$key] ??= [count($turn), 0];
+                // A few turns of the same length to one state, none that is longer.
+                if (count($turn) > $seen[$key][0] || ++$seen[$key][1] > 3) {
+                    continue;
+                }
+                $open->insert([$after, [...$turn, $tool]], [-count($turn) - 1 - $this->least($after), count($turn)]);
+            }
+        }
+
+        return $found === [] ? [$this->greedy()] : $found;
+    }
+
+    /** @return list<int> each tool that leaves least to come */
+    private function greedy(): array
+    {
+        $done = $this->nothing();
+        $turn = [];
+        while ($this->least($done) > 0) {
+            $after = [];
+            foreach ($this->tools($done) as $tool) {
+                $after[$tool] = $this->withAll($done, $tool);
+            }
+            uasort($after, fn (array $a, array $b): int => $this->least($a) <=> $this->least($b));
+            $turn[] = (int) array_key_first($after);
+            $done = reset($after) ?: $done;
+        }
+
+        return $turn;
+    }
+
+    /** @return list<string> what is done of each kind of card, a figure a step */
+    private function nothing(): array
+    {
+        return array_map(static fn (array $kind): string => str_repeat('0', count($kind['tools'])), $this->kinds);
+    }
+
+    /**
+     * @param  list<string>  $done
+     * @return list<int> with which something can be done now
+     */
+    private function tools(array $done): array
+    {
+        $tools = [];
+        foreach ($this->kinds as $k => $kind) {
+            foreach ($kind['tools'] as $n => $tool) {
+                if ($done[$k][$n] === '0' && self::isOpen($kind['after'][$n], $done[$k])) {
+                    $tools[$tool] = true;
+                }
+            }
+        }
+
+        return array_keys($tools);
+    }
+
+    /**
+     * @param  list<string>  $done
+     * @return list<string> with all that can be done with a tool
+     */
+    private function withAll(array $done, int $tool): array
+    {
+        $after = [];
+        foreach ($this->kinds as $k => $kind) {
+            $own = $done[$k];
+            // Steps are listed after those before them: one look down the list finds all.
+            foreach ($kind['tools'] as $n => $one) {
+                if ($one === $tool && $own[$n] === '0' && self::isOpen($kind['after'][$n], $own)) {
+                    $own = substr_replace($own, '1', $n, 1);
+                }
+            }
+            $after[] = $own;
+        }
+
+        return $after;
+    }
+
+    /** @param  list<int>  $after */
+    private static function isOpen(array $after, string $done): bool
+    {
+        foreach ($after as $before) {
+            if ($done[$before] === '0') {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Runs that are still to come at least.
+     *
+     * @param  list<string>  $done
+     */
+    private function least(array $done): int
+    {
+        $most = [];
+        foreach ($done as $k => $own) {
+            foreach ($this->needs["$k $own"] ??= self::needed($this->kinds[$k], $own) as $tool => $runs) {
+                $most[$tool] = max($most[$tool] ?? 0, $runs);
+            }
+        }
+
+        return array_sum($most);
+    }
+
+    /**
+     * Of each tool, how often one card comes back to it along a chain of its steps.
+     *
+     * @param  Kind  $kind
+     * @return array<int, int> runs by tool
+     */
+    private static function needed(array $kind, string $done): array
+    {
+        $most = [];
+        // By step and tool: twice the runs along the best chain to it, and one more where another tool has been out since.
+        $chains = [];
+        foreach ($kind['tools'] as $n => $tool) {
+            if ($done[$n] === '1') {
+                continue;
+            }
+            $own = [];
+            foreach ($kind['after'][$n] as $before) {
+                foreach ($chains[$before] ?? [] as $one => $chain) {
+                    // To come back to a tool is one run more; any other is put away for this one.
+                    $own[$one] = max($own[$one] ?? 0, $one === $tool ? 2 * intdiv($chain + 1, 2) : $chain | 1);
+                }
+            }
+            $own[$tool] ??= 2;
+            foreach ($own as $one => $chain) {
+                $most[$one] = max($most[$one] ?? 0, intdiv($chain, 2));
+            }
+            $chains[$n] = $own;
+        }
+
+        return $most;
+    }
+}

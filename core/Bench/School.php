@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench;
+
+/** Where makers disagree: one tool out at a time for all cards, or each card finished before the next. */
+enum School: string
+{
+    case Runs = 'runs';
+    case Cards = 'cards';
+}

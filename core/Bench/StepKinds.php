@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Bench;
+
+use KeepShare\Core\Bench\Kind\BuildFold;
+use KeepShare\Core\Bench\Kind\CutPicture;
+use KeepShare\Core\Bench\Kind\DryFit;
+use KeepShare\Core\Bench\Kind\Embellish;
+use KeepShare\Core\Bench\Kind\GlueToFront;
+use KeepShare\Core\Bench\Kind\LineInside;
+use KeepShare\Core\Bench\Kind\MatLayer;
+use KeepShare\Core\Bench\Kind\PlacePicture;
+use KeepShare\Core\Bench\Kind\ScoreBase;
+use KeepShare\Core\Bench\Kind\SetWords;
+use KeepShare\Core\Bench\Kind\ShapePart;
+use KeepShare\Core\Bench\Kind\SignAndPack;
+use KeepShare\Core\Bench\Kind\StampPicture;
+use KeepShare\Core\Bench\Kind\StampWords;
+use KeepShare\Core\Bench\Kind\TieBow;
+
+/** Every kind of step there is, in the order a card meets them. */
+final class StepKinds
+{
+    /** @return list<StepKind> */
+    public static function all(): array
+    {
+        return [
+            new ScoreBase,
+            new ShapePart,
+            new CutPicture,
+            new StampPicture,
+            new StampWords,
+            new TieBow,
+            new DryFit,
+            new MatLayer,
+            new BuildFold,
+            new GlueToFront,
+            new PlacePicture,
+            new SetWords,
+            new Embellish,
+            new LineInside,
+            new SignAndPack,
+        ];
+    }
+
+    public static function of(string $key): ?StepKind
+    {
+        return array_column(array_map(static fn (StepKind $kind): array => [$kind->key(), $kind], self::all()), 1, 0)[$key] ?? null;
+    }
+
+    /**
+     * All that is done to a card, each step with those before it; what another step stands between is not named.
+     *
+     * @return list<Step>
+     */
+    public static function stepsOf(CardAtBench $card): array
+    {
+        $steps = array_merge(...array_map(static fn (StepKind $kind): array => $kind->steps($card), self::all()));
+        $order = array_keys($steps);
+        usort($order, static fn (int $a, int $b): int => [$steps[$a]->phase->value, $a] <=> [$steps[$b]->phase->value, $b]);
+        $ordered = [];
+        $before = [];
+        foreach ($order as $n) {
+            $step = $steps[$n];
+            $own = [];
+            foreach ($ordered as $earlier) {
+                if ($earlier->comesBefore($step)) {
+                    $own[$earlier->id] = $before[$earlier->id];
+                }
+            }
+            $before[$step->id] = array_merge(array_keys($own), ...array_values($own));
+            $ordered[] = $step->after(array_values(array_diff(array_keys($own), ...array_values($own))));
+        }
+
+        return $ordered;
+    }
+}
