@@ -104,6 +104,12 @@ final readonly class CardAtBench
         return "{$reveals['left']->label($this->unit)} from the left edge, {$reveals['top']->label($this->unit)} from the upper";
     }
 
+    /** Where something lies on the front, measured from two edges. */
+    public function places(Rect $at): string
+    {
+        return "{$at->x->label($this->unit)} from the left edge, {$at->y->label($this->unit)} from the upper";
+    }
+
     /** @return non-empty-list<string> every piece there is, as steps name them */
     public function pieces(): array
     {

@@ -39,7 +39,10 @@ final readonly class MakingPlan
         $first = [];
         foreach (array_keys($cards) as $many) {
             $own = self::stepsOf($steps, array_slice($cards, 0, $many + 1));
-            $first = self::of($own, $school)->order->seconds() <= $seconds ? $own : $first;
+            if (self::of($own, $school)->order->seconds() > $seconds) {
+                break;
+            }
+            $first = $own;
         }
         $ids = array_flip(array_column($first, 'id'));
         $rest = array_values(array_filter($steps, static fn (Step $step): bool => ! isset($ids[$step->id])));

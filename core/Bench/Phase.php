@@ -20,9 +20,9 @@ enum Phase: int
     case Fronted = 8;
     case Focal = 9;
     case Worded = 10;
-    case Trimmed = 11;
-    case Lined = 12;
-    case Signed = 13;
+    case Lined = 11;
+    case Signed = 12;
+    case Trimmed = 13;
 
     /** Before there is glue on anything: left so, a card takes no harm. */
     public function isSafe(): bool

@@ -39,9 +39,9 @@ final class StepKinds
             new GlueToFront,
             new PlacePicture,
             new SetWords,
-            new Embellish,
             new LineInside,
             new SignAndPack,
+            new Embellish,
         ];
     }
 

@@ -8,10 +8,14 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\Stop;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Sketch\SketchWriter;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 
@@ -43,6 +47,7 @@ final readonly class ShareOutFile
             'kit' => $kit,
             'unit' => $table->unit->value,
             'cards' => array_map($file->card(...), $cards),
+            'goods' => $file->goods(),
             'balance' => $file->balance(),
             ...($bound === null ? [] : ['bound' => $bound]),
             ...($stop === null ? [] : ['stop' => self::stop($stop)]),
@@ -100,7 +105,10 @@ final readonly class ShareOutFile
             'sketch' => $card->sketch->name,
             'width' => $card->front->width->exact($this->table->unit),
             'height' => $card->front->height->exact($this->table->unit),
+            'fold' => $card->fold->value,
+            ...($card->frame === null ? [] : ['frame' => $card->frame->exact($this->table->unit)]),
             ...($card->set === null ? [] : ['set' => $card->set]),
+            ...(self::shipsAs($card->sketch) ? [] : ['design' => SketchWriter::write($card->sketch)]),
             'takings' => array_map(fn (Taking $taking): array => array_filter([
                 'part' => $taking->part,
                 'component' => $taking->component,
@@ -108,9 +116,30 @@ final readonly class ShareOutFile
                 'face' => $this->face($taking),
                 'width' => $taking->size?->width->exact($this->table->unit),
                 'height' => $taking->size?->height->exact($this->table->unit),
-                'amount' => $taking->size === null ? $this->amount($this->table->components[$taking->component], $taking->quantity) : null,
+                'amount' => $taking->size === null ? $this->exactly($taking) : null,
             ], static fn (?string $value): bool => $value !== null), $card->takings),
         ];
+    }
+
+    private static function shipsAs(Sketch $sketch): bool
+    {
+        $shipped = Sketches::all()[$sketch->key] ?? null;
+
+        return $shipped !== null && SketchWriter::write($shipped) === SketchWriter::write($sketch);
+    }
+
+    /** @return list<array<string, mixed>> what the cards are made of, as in a kit file */
+    private function goods(): array
+    {
+        $taken = [];
+        foreach ($this->cards as $card) {
+            foreach ($card->takings as $taking) {
+                $taken[$taking->component] = $this->table->components[$taking->component];
+            }
+        }
+        $unit = $this->table->unit;
+
+        return array_values(array_map(static fn (Component $one): array => KitFile::written($one, $unit), $taken));
     }
 
     /** @return list<array<string, string|int>> every component: what there is, what is taken, what is kept */
@@ -153,6 +182,14 @@ final readonly class ShareOutFile
         $good = $this->table->components[$taking->component]->good;
 
         return $taking->size !== null && $good instanceof SheetGood ? $good->faces()[$taking->face]->name ?? null : null;
+    }
+
+    /** Pieces, or of ribbon a length, as it is read back. */
+    private function exactly(Taking $taking): string
+    {
+        $isRibbon = $this->table->components[$taking->component]->kind() === Kind::Ribbon;
+
+        return $isRibbon ? Length::ofUnits($taking->quantity)->exact($this->table->unit) : (string) $taking->quantity;
     }
 
     /** Pieces, or of ribbon a length with its unit; a row that is short is below 0. */

@@ -184,8 +184,8 @@ final class KitFile
         };
     }
 
-    /** @return array<string, mixed> */
-    private static function written(Component $component, Unit $unit): array
+    /** @return array<string, mixed> a component as it stands in a file */
+    public static function written(Component $component, Unit $unit): array
     {
         $number = $component->kind()->isByLength()
             ? ['length' => Length::ofUnits($component->count)->exact($unit)]

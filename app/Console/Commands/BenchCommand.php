@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Actions\PlaceCards;
 use App\Console\Bench\OwnTable;
+use App\Console\Bench\ScarceKit;
 use App\Entry\SheetPhoto;
 use App\Table\TableState;
 use Closure;
@@ -12,6 +13,10 @@ use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use KeepShare\Core\Bench\CardAtBench;
+use KeepShare\Core\Bench\MakingPlan;
+use KeepShare\Core\Bench\School;
+use KeepShare\Core\Bench\StepKinds;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
@@ -28,6 +33,7 @@ use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Circle;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Form;
@@ -63,6 +69,8 @@ final class BenchCommand extends Command
                 ...$rows,
                 $this->sketch(),
                 $this->checks(),
+                $this->making(12),
+                $this->making(48),
                 $this->pad(),
                 $this->order(),
                 $this->filling(),
@@ -204,6 +212,25 @@ final class BenchCommand extends Command
         );
 
         return ['all checks of 24 cards', $time, "$found findings, hints among them"];
+    }
+
+    /** @return array{string, string, string} the making of so many cards in runs */
+    private function making(int $many): array
+    {
+        $table = Laying::unpacked(ScarceKit::pad())->under(Wishes::cards($many));
+        $cards = Stretch::most($table);
+        $plan = static fn (): MakingPlan => MakingPlan::of(array_merge(...array_map(
+            static fn (Card $card): array => StepKinds::stepsOf(CardAtBench::of($card, $table->components, $table->unit)),
+            $cards,
+        )), School::Runs);
+        [$time, $found] = $this->median($plan);
+        $minutes = intdiv($found->order->seconds(), 60);
+
+        return [
+            'runs of '.count($cards).' cards',
+            $time,
+            "{$found->order->setUps} set-ups of at least $found->leastSetUps, $minutes min of at least ".intdiv($found->leastSeconds, 60),
+        ];
     }
 
     /** @return array{string, string, string} one paper with many pieces, as when a pad is cut for a class */

@@ -49,7 +49,7 @@ final class GlueToFront implements StepKind
             [$laid->part->id, CardAtBench::BASE, ...$this->under($card, $laid)],
             $isLifted ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
             $this->seconds(),
-            ($isLifted ? 'Pop up ' : 'Glue ').$card->sized($laid)." on the front: {$card->showing($laid)}. Keep glue off the other half.",
+            ($isLifted ? 'Pop up ' : 'Glue ').$card->sized($laid)." on the front: {$card->showing($laid)}.",
             $isLifted ? 0 : self::SETS,
             [Cautions::GLUE],
         );

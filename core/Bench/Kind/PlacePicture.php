@@ -39,7 +39,7 @@ final class PlacePicture implements StepKind
         }
         $foam = $card->card->taking(FoamPart::ID);
         $ground = $card->groundOf($at);
-        $where = "{$at->x->label($card->unit)} from the left edge, {$at->y->label($card->unit)} from the upper";
+        $where = $card->places($at);
         $name = $card->taken(FocalPart::ID)->name ?? 'focal point';
 
         return [Step::of(

@@ -51,7 +51,7 @@ final class SetWords implements StepKind
             [WordsPart::ID, $card->groundOf($at), ...$isLabel ? [LabelPart::ID] : [], ...$isOver ? [FocalPart::ID] : []],
             HandTool::glue(),
             $this->seconds(),
-            "Glue “{$words->words()?->text}”: {$at->x->label($card->unit)} from the left edge, {$at->y->label($card->unit)} from the upper.",
+            "Glue “{$words->words()?->text}”: {$card->places($at)}.",
             cautions: [Cautions::GLUE],
         )];
     }

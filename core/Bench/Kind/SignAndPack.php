@@ -11,7 +11,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\EnvelopePart;
 
-/** The maker's mark on the back, and the envelope. */
+/** The maker's mark on the back, and the envelope: before there is anything wet on the front. */
 final class SignAndPack implements StepKind
 {
     public function key(): string

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Format;
+
+use JsonException;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Kit\BadKit;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Fields;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\BadSketch;
+use KeepShare\Core\Sketch\CannotResolve;
+use KeepShare\Core\Sketch\Sketch;
+use KeepShare\Core\Sketch\Sketches;
+use KeepShare\Core\Sketch\SketchReader;
+
+/** What a keepshare/share-out file says: cards, and the goods they are made of. Read whole or not at all. */
+final readonly class SharedOut
+{
+    private const MOST_CARDS = 500;
+
+    private const MOST_BYTES = 4_000_000;
+
+    private const LONGEST = 24;
+
+    /**
+     * @param  list<Card>  $cards
+     * @param  array<string, Component>  $components  by id
+     */
+    private function __construct(public string $kit, public Unit $unit, public array $cards, public array $components)
+    {
+    }
+
+    /**
+     * @param  Kit|null  $kit  where the file does not say what its goods are
+     *
+     * @throws BadKit with the place and the reason
+     */
+    public static function read(string $json, ?Kit $kit = null): self
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw BadKit::at('', 'The file is larger than 4 MB. A share-out is a text.');
+        }
+        try {
+            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $wrong) {
+            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
+        }
+        if (! is_array($data) || ($data['format'] ?? null) !== ShareOutFile::FORMAT) {
+            throw BadKit::at('format', sprintf('expected "%s".', ShareOutFile::FORMAT));
+        }
+        if (($data['version'] ?? null) !== ShareOutFile::VERSION) {
+            throw BadKit::at('version', sprintf('this Keep Share reads version %d of share-outs.', ShareOutFile::VERSION));
+        }
+        $unit = Fields::of($data, '', null)->choice('unit', Unit::class);
+        $fields = Fields::of($data, '', $unit);
+        $components = self::components($fields, $unit, $kit);
+        $cards = [];
+        foreach ($fields->items('cards') as $i => $item) {
+            $card = self::card(Fields::of($item, "cards[$i]", $unit), $unit, $components);
+            if (isset($cards[$card->number])) {
+                throw BadKit::at("cards[$i].number", "there is a card $card->number already.");
+            }
+            $cards[$card->number] = $card;
+        }
+
+        return count($cards) > self::MOST_CARDS
+            ? throw BadKit::at('cards', sprintf('there are more than %d.', self::MOST_CARDS))
+            : new self($fields->text('kit'), $unit, array_values($cards), $components);
+    }
+
+    /** @return array<string, Component> */
+    private static function components(Fields $fields, Unit $unit, ?Kit $kit): array
+    {
+        $components = array_column($kit->components ?? [], null, 'id');
+        foreach ($fields->has('goods') ? $fields->items('goods') : [] as $i => $item) {
+            $id = is_array($item) && is_string($item['id'] ?? null) ? $item['id'] : '';
+            // What comes of something taken apart has a ~ after its id.
+            $plain = rtrim($id, '~');
+            $one = KitFile::component([...is_array($item) ? $item : [], 'id' => $plain], $unit, "goods[$i]");
+            $components[$id] = Component::of($id, $one->name, $one->good, $one->count);
+        }
+
+        return $components;
+    }
+
+    /** @param  array<string, Component>  $components */
+    private static function card(Fields $fields, Unit $unit, array $components): Card
+    {
+        $takings = [];
+        foreach ($fields->items('takings') as $i => $item) {
+            $takings[] = self::taking($fields->item('takings', $i, $item), $components);
+        }
+        $card = Card::of(
+            max(1, $fields->count('number', 100_000)),
+            self::sketch($fields, $unit),
+            self::size($fields),
+            $fields->choice('occasion', Occasion::class),
+            $takings,
+            $fields->has('frame') ? $fields->length('frame') : null,
+            $fields->choice('fold', FoldKind::class, FoldKind::Side),
+            $fields->has('set') ? $fields->count('set', 100_000) : null,
+        );
+        try {
+            $card->layout($unit);
+        } catch (CannotResolve $wrong) {
+            throw BadKit::at($fields->place('sketch'), $wrong->getMessage());
+        }
+
+        return $card;
+    }
+
+    private static function size(Fields $fields): Size
+    {
+        $longest = Length::inches(self::LONGEST);
+        foreach (['width', 'height'] as $side) {
+            $length = $fields->length($side);
+            if ($length->isZero() || $length->isLongerThan($longest)) {
+                throw BadKit::at($fields->place($side), 'no card is as small or as large as that.');
+            }
+        }
+
+        return Size::of($fields->length('width'), $fields->length('height'));
+    }
+
+    private static function sketch(Fields $fields, Unit $unit): Sketch
+    {
+        $name = $fields->text('sketch');
+        if ($fields->has('design')) {
+            $design = $fields->value('design');
+            try {
+                return SketchReader::read(is_array($design) ? $design : [], $unit);
+            } catch (BadSketch $wrong) {
+                throw BadKit::at($fields->place('design'), $wrong->getMessage());
+            }
+        }
+        foreach (Sketches::all() as $sketch) {
+            if ($sketch->name === $name) {
+                return $sketch;
+            }
+        }
+
+        throw BadKit::at($fields->place('sketch'), "no sketch \"$name\" ships with Keep Share, and the card brings none.");
+    }
+
+    /** @param  array<string, Component>  $components */
+    private static function taking(Fields $fields, array $components): Taking
+    {
+        $id = $fields->text('component');
+        $part = $fields->text('part');
+        $component = $components[$id]
+            ?? throw BadKit::at($fields->place('component'), "what \"$id\" is the file does not say. Give the kit beside it.");
+        if (! $fields->has('width')) {
+            return Taking::some($id, $part, self::amount($fields, $component));
+        }
+        $faces = $component->good instanceof SheetGood ? $component->good->faces() : [];
+        $name = $fields->text('face', '');
+        $face = (int) array_search($name, array_column($faces, 'name'), true);
+
+        return Taking::piece($id, $part, self::size($fields), $face, ($faces[$face] ?? null)?->directional !== true);
+    }
+
+    private static function amount(Fields $fields, Component $component): int
+    {
+        $amount = $fields->text('amount');
+        if ($component->kind() === Kind::Ribbon) {
+            return $fields->length('amount')->units;
+        }
+
+        return preg_match('/^\d{1,6}$/', $amount) === 1
+            ? (int) $amount
+            : throw BadKit::at($fields->place('amount'), "expected a whole number, not \"$amount\".");
+    }
+}
