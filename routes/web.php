@@ -11,6 +11,7 @@ use App\Http\Controllers\DesignCardController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\GridController;
 use App\Http\Controllers\KeepController;
+use App\Http\Controllers\MakeController;
 use App\Http\Controllers\KitPostController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\NextCardController;
@@ -129,6 +130,9 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/cut/{sheet}/for/{card}', [CutController::class, 'forCard'])->withoutScopedBindings();
     Route::get('/cut/{sheet}/wrong', [CutController::class, 'proposeWrong']);
     Route::post('/cut/{sheet}/wrong', [CutController::class, 'wrong']);
+    Route::post('/make/back', [MakeController::class, 'stepBack']);
+    Route::post('/make/pace', [MakeController::class, 'forgetPace']);
+    Route::post('/make/{card}', [MakeController::class, 'done']);
     Route::post('/keep', [KeepController::class, 'store']);
     Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);

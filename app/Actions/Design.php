@@ -141,7 +141,8 @@ final readonly class Design
             $card->kit,
             "Take $quantity $core->name for card $card->number",
             $revision,
-            static function () use ($taking, $quantity): void {
+            static function () use ($card, $taking, $quantity): void {
+                self::refuseUsed($card, $taking);
                 $taking->update(['quantity' => $quantity]);
             },
         );
@@ -274,6 +275,7 @@ final readonly class Design
     {
         $touched = [];
         foreach ($gone as $taking) {
+            self::refuseUsed($card, $taking);
             $touched[$taking->component_id] = $taking->component_id;
             $taking->delete();
         }
@@ -320,6 +322,14 @@ final readonly class Design
         $card->waivers()->get()->each->delete();
         $this->write($card, [], $card->takings);
         $card->delete();
+    }
+
+    /** @throws IsCut where it is on the card already */
+    private static function refuseUsed(Card $card, Taking $taking): void
+    {
+        if ($taking->used_at !== null) {
+            throw IsCut::used($card->partName($taking->part), $card->number);
+        }
     }
 
     private static function frameOf(Card $card): ?Length

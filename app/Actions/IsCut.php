@@ -10,9 +10,14 @@ final class IsCut extends CannotAct
         return new self("The $name is cut already. Take that cut back first.");
     }
 
+    public static function used(string $name, int $card): self
+    {
+        return new self("The $name is on card $card already. Take that step back on Make first.");
+    }
+
     public static function card(int $number): self
     {
-        return new self("Card $number is begun: take its cuts back first.");
+        return new self("Card $number is begun: take back first what has been cut for it or done to it.");
     }
 
     /** More sheets are to go than have not been cut. */

@@ -6,6 +6,7 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\PartName;
 use KeepShare\Core\Fold\FoldKind;
@@ -32,6 +33,8 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property FoldKind $fold
  * @property int|null $set known to all cards of one set
  * @property bool $is_for_a_man
+ * @property Carbon|null $begun_at when the first step of its making was done
+ * @property Carbon|null $made_at when the last was
  * @property bool $is_pinned no share-out takes it apart
  * @property string $notes
  * @property Kit $kit
@@ -49,6 +52,8 @@ final class Card extends Model implements OfKit
         'fold' => FoldKind::class,
         'is_for_a_man' => 'boolean',
         'is_pinned' => 'boolean',
+        'begun_at' => 'datetime',
+        'made_at' => 'datetime',
     ];
 
     /** @return BelongsTo<Kit, $this> */
@@ -126,10 +131,10 @@ final class Card extends Model implements OfKit
         return array_values($this->takings->where('is_pinned', true)->map(static fn (Taking $taking): string => $taking->part)->all());
     }
 
-    /** Something has been cut for it, so no share-out may take it apart. */
+    /** Something has been cut for it or done to it, so no share-out may take it apart. */
     public function isBegun(): bool
     {
-        return $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);
+        return $this->begun_at !== null || $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);
     }
 
     public function isOf(Kit $kit): bool

@@ -5,6 +5,7 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Cut\Piece;
@@ -24,6 +25,7 @@ use KeepShare\Core\Table\Spare;
  * @property int $face
  * @property bool $may_turn
  * @property bool $is_pinned
+ * @property Carbon|null $used_at when what it takes of something counted was put on the card
  * @property int|null $sheet_id
  * @property Card $card
  */
@@ -33,7 +35,7 @@ final class Taking extends Model implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean'];
+    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean', 'used_at' => 'datetime'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo

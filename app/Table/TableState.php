@@ -35,7 +35,7 @@ final readonly class TableState
     /**
      * @param  Collection<int, Component>  $components  of the kit, then of the stash, by id
      * @param  array<string, CoreComponent>  $core  the same for the core
-     * @param  array<int, int>  $here  by component: how many the ledger says there are
+     * @param  array<int, int>  $here  by component: how many the ledger says there are, and what is on cards already
      * @param  Collection<int, Card>  $cards  the kit's cards with their takings
      * @param  Collection<int, Taking>  $takings  of all kits' cards from these components
      * @param  Collection<int, Sheet>  $sheets  of these components, in every state
@@ -75,6 +75,11 @@ final readonly class TableState
             ->selectRaw('component_id, sum(delta) as n')
             ->pluck('n', 'component_id')
             ->all();
+        $takings = Taking::query()->whereIn('component_id', $ids)->with('card')->orderBy('id')->get();
+        foreach ($takings->whereNotNull('used_at') as $taking) {
+            // What is on a card already is here still, as a sheet is that has been cut.
+            $here[$taking->component_id] = ($here[$taking->component_id] ?? 0) + $taking->quantity;
+        }
 
         return new self(
             $kit,
@@ -82,7 +87,7 @@ final readonly class TableState
             $core,
             $here,
             $kit->cards()->with('takings')->get()->keyBy('id'),
-            Taking::query()->whereIn('component_id', $ids)->with('card')->orderBy('id')->get(),
+            $takings,
             Sheet::query()->whereIn('component_id', $ids)->with('plan')->orderBy('id')->get()->keyBy('id'),
         );
     }

@@ -16,6 +16,7 @@ final readonly class Step
      * @param  list<string>  $after  ids of the steps that come before it
      * @param  string  $says  a sentence to be read at arm's length
      * @param  list<string>  $cautions
+     * @param  list<string>  $uses  the parts of which counted things are used up with it
      */
     private function __construct(
         public string $id,
@@ -29,12 +30,14 @@ final readonly class Step
         public array $after,
         public string $says,
         public array $cautions,
+        public array $uses,
     ) {
     }
 
     /**
      * @param  non-empty-list<string>  $pieces
      * @param  list<string>  $cautions
+     * @param  list<string>|null  $uses  null for the first of the pieces
      */
     public static function of(
         int $card,
@@ -46,10 +49,24 @@ final readonly class Step
         string $says,
         int $wait = 0,
         array $cautions = [],
+        ?array $uses = null,
     ): self {
         $id = "$card/{$kind->key()}/$pieces[0]";
 
-        return new self($id, $card, $kind->key(), $phase, $pieces, $tool, $seconds, $wait, [], $says, $cautions);
+        return new self(
+            $id,
+            $card,
+            $kind->key(),
+            $phase,
+            $pieces,
+            $tool,
+            $seconds,
+            $wait,
+            [],
+            $says,
+            $cautions,
+            $uses ?? [$pieces[0]],
+        );
     }
 
     /** @param  list<string>  $ids  of the steps that come before it */
@@ -78,6 +95,7 @@ final readonly class Step
             $after,
             $this->says,
             $this->cautions,
+            $this->uses,
         );
     }
 

@@ -10,6 +10,7 @@ final class Stages
         PairStage::class,
         ShareOutStage::class,
         CutStage::class,
+        MakeStage::class,
         KeepStage::class,
         TallyStage::class,
     ];

@@ -38,6 +38,7 @@ final class DryFit implements StepKind
             HandTool::of('hands', 'your hands, nothing else'),
             $this->seconds(),
             'Lay everything in its place without glue. Does the print stand the right way up, does each layer fit?',
+            uses: [],
         )];
     }
 }

@@ -54,6 +54,7 @@ final class PlacePicture implements StepKind
                 : "Put $foam->quantity foam squares under $name, a quarter inch in from its edge, and set it down: $where. "
                     .'Where one side lies lower, put a shim under it.',
             cautions: $foam === null ? [Cautions::GLUE] : [],
+            uses: [FocalPart::ID, FoamPart::ID],
         )];
     }
 }

@@ -43,6 +43,7 @@ final class SignAndPack implements StepKind
             $envelope === null
                 ? 'Put your mark on the back. It has no envelope yet.'
                 : "Put your mark on the back, and lay the card with its $envelope->name.",
+            uses: [EnvelopePart::ID],
         )];
     }
 }

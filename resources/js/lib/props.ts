@@ -296,6 +296,13 @@ export interface DrawnSketch {
     places: RolePath[]
 }
 
+export interface DryingStep {
+    card: number
+    says: string
+    until: string
+    seconds: number
+}
+
 export interface Effects {
     many: string
     words: string
@@ -510,6 +517,57 @@ export interface LooksProposal {
     busy: boolean
 }
 
+export interface MakePage {
+    made: number
+    runs: MakingRun[]
+    schools: SchoolCost[]
+    drying: DryingStep[]
+    cards: MakingCard[]
+    goods: Goods
+    minutes: string
+    fault: string
+    halts: MakingHalt[]
+    marked: number
+}
+
+export interface MakeTablePage {
+    step: StepInHand | null
+    next: StepToCome[]
+    drying: DryingStep[]
+    goods: Goods
+    made: number
+    cards: number
+    left: string
+    last: string | null
+    school: string
+    only: number | null
+}
+
+export interface MakingCard {
+    id: number
+    front: Front
+    done: number
+    all: number
+    isMade: boolean
+    isCut: boolean
+    extra: number
+}
+
+export interface MakingHalt {
+    how: string
+    says: string
+    complete: number[]
+    left: string[]
+}
+
+export interface MakingRun {
+    label: string
+    tool: string
+    steps: number
+    cards: number[]
+    time: string
+}
+
 export interface MeasureValue {
     name: string
     value: string
@@ -627,6 +685,12 @@ export interface PathMark {
     dash: string
 }
 
+export interface PlaceOnFront {
+    x: number
+    y: number
+    size: Extent
+}
+
 export interface ProposedCards {
     id: number
     changes: CardChange[]
@@ -655,6 +719,15 @@ export interface RuleKind {
 export interface ScaledSketch {
     label: string
     drawn: DrawnSketch
+}
+
+export interface SchoolCost {
+    school: string
+    says: string
+    setUps: number
+    time: string
+    least: string
+    isChosen: boolean
 }
 
 export interface SetAside {
@@ -843,6 +916,30 @@ export interface StageInFrame {
         path: string
         label: string
     }[]
+}
+
+export interface StepInHand {
+    card: number
+    id: number
+    step: string
+    label: string
+    says: string
+    tool: string
+    isSetUp: boolean
+    time: string
+    wait: string
+    cautions: string[]
+    front: Front
+    at: PlaceOnFront | null
+    run: string
+    wet: number
+    isCut: boolean
+    spoils: number | null
+}
+
+export interface StepToCome {
+    card: number
+    says: string
 }
 
 export interface StuckPart {

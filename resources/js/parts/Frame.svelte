@@ -195,15 +195,21 @@
         gap: 0.5rem;
     }
 
-    @media (max-width: 1150px) {
+    @media (max-width: 1400px) {
         header {
             gap: 0.5rem;
+        }
+
+        nav {
+            gap: 0;
         }
 
         nav :global(.stage) {
             padding: 0 0.75rem;
         }
+    }
 
+    @media (max-width: 1150px) {
         .tools :global(.label),
         .tools :global(kbd) {
             display: none;

@@ -1,0 +1,137 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Card;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\StepMark;
+use App\Table\TableState;
+use App\Table\Workbench;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Carbon;
+use KeepShare\Core\Bench\Step;
+
+/** Marks steps of the making as done, and takes them back. What is counted is used up with the step that uses it. */
+final readonly class MakeCards
+{
+    /** Longer than so many seconds, and it was not the step that took them. */
+    private const PAUSE = 900;
+
+    private const HASTE = 3;
+
+    public function __construct(private Journal $journal)
+    {
+    }
+
+    /**
+     * @param  string  $name  of the step, without the number of its card
+     *
+     * @throws NotItsTurn
+     */
+    public function done(Kit $kit, Card $card, string $name, ?int $revision): Step
+    {
+        $bench = Workbench::of(TableState::of($kit));
+        $steps = array_column(array_map(
+            static fn (Step $step): array => [Workbench::nameOf($step), $step],
+            $bench->leftOf($card),
+        ), 1, 0);
+        $step = $steps[$name] ?? throw NotItsTurn::gone();
+        foreach ($step->after as $id) {
+            $before = $steps[explode('/', $id, 2)[1]] ?? null;
+            if ($before !== null) {
+                throw NotItsTurn::first($before);
+            }
+        }
+        $act = "Done on card $card->number: ".self::short($step);
+        $this->journal->act($kit, $act, $revision, function () use ($kit, $card, $step, $steps): void {
+            $now = Carbon::now();
+            StepMark::query()->create([
+                'card_id' => $card->id,
+                'step' => Workbench::nameOf($step),
+                'kind' => $step->kind,
+                'seconds' => self::took($kit, $now),
+                'done_at' => $now,
+                'dry_at' => $now->copy()->addSeconds($step->wait),
+            ]);
+            $card->update([
+                'begun_at' => $card->begun_at ?? $now,
+                'made_at' => count($steps) === 1 ? $now : null,
+            ]);
+            $this->use($card, $step, $now);
+        });
+
+        return $step;
+    }
+
+    /**
+     * The last step that was done to a card of the kit is not done.
+     *
+     * @throws NotItsTurn
+     */
+    public function back(Kit $kit, ?int $revision): Card
+    {
+        $mark = self::marks($kit)->latest('done_at')->latest('id')->first() ?? throw NotItsTurn::nothingDone();
+        $card = $kit->cards()->with('takings')->findOrFail($mark->card_id);
+        $this->journal->act($kit, "Take the last step of card $card->number back", $revision, function () use ($mark, $card): void {
+            foreach ($card->takings->whereNotNull('used_at') as $taking) {
+                // What was used with it is there again.
+                if ($taking->used_at?->equalTo($mark->done_at) === true) {
+                    $this->enter($taking->component_id, $taking->quantity);
+                    $taking->update(['used_at' => null]);
+                }
+            }
+            $mark->delete();
+            $isLast = StepMark::query()->where('card_id', $card->id)->doesntExist();
+            $card->update(['made_at' => null, 'begun_at' => $isLast ? null : $card->begun_at]);
+        });
+
+        return $card;
+    }
+
+    /** Her own minutes are forgotten: those of the craft count again. */
+    public function forgetPace(Kit $kit, ?int $revision): void
+    {
+        $this->journal->act($kit, 'Forget my pace', $revision, static function (): void {
+            StepMark::query()->whereNotNull('seconds')->get()->each->update(['seconds' => null]);
+        });
+    }
+
+    /** What is counted and stuck on with a step. */
+    private function use(Card $card, Step $step, Carbon $now): void
+    {
+        foreach ($card->takings as $taking) {
+            if ($taking->width === null && $taking->quantity > 0 && $taking->used_at === null && in_array($taking->part, $step->uses, true)) {
+                $this->enter($taking->component_id, -$taking->quantity);
+                $taking->update(['used_at' => $now]);
+            }
+        }
+    }
+
+    private function enter(int $component, int $delta): void
+    {
+        LedgerEntry::query()->create(['component_id' => $component, 'delta' => $delta, 'reason' => LedgerReason::Used]);
+    }
+
+    /** Seconds since the step before it, where the maker has been at it all the while. */
+    private static function took(Kit $kit, Carbon $now): ?int
+    {
+        $last = self::marks($kit)->max('done_at');
+        $seconds = is_string($last) ? (int) abs(Carbon::parse($last)->diffInSeconds($now)) : 0;
+
+        return $seconds >= self::HASTE && $seconds <= self::PAUSE ? $seconds : null;
+    }
+
+    /** @return Builder<StepMark> */
+    private static function marks(Kit $kit): Builder
+    {
+        return StepMark::query()->whereIn('card_id', $kit->cards()->select('id'));
+    }
+
+    private static function short(Step $step): string
+    {
+        return mb_strimwidth($step->says, 0, 60, '…');
+    }
+}

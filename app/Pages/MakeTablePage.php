@@ -1,0 +1,174 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Kit;
+use App\Models\Taking;
+use App\Table\TableState;
+use App\Table\Workbench;
+use App\Wording\Minutes;
+use KeepShare\Core\Bench\CardAtBench;
+use KeepShare\Core\Bench\School;
+use KeepShare\Core\Bench\Step;
+use KeepShare\Core\Bench\StepKinds;
+use KeepShare\Core\Measure\Rect;
+
+/**
+ * One step, read from a distance: what goes where, with what, and what comes next.
+ *
+ * @phpstan-import-type DryingStep from MakePage
+ * @phpstan-import-type Extent from GoodView
+ * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type Goods from GoodView
+ *
+ * @phpstan-type PlaceOnFront array{x: int, y: int, size: Extent}
+ * @phpstan-type StepInHand array{
+ *     card: int,
+ *     id: int, // of the card
+ *     step: string,
+ *     label: string,
+ *     says: string,
+ *     tool: string,
+ *     isSetUp: bool, // another tool than that of the step before
+ *     time: string,
+ *     wait: string,
+ *     cautions: list<string>,
+ *     front: Front,
+ *     at: PlaceOnFront|null,
+ *     run: string, // "step 4 of 9"
+ *     wet: int, // seconds until what comes before it is dry
+ *     isCut: bool,
+ *     spoils: int|null, // the taking of the piece it is about, where that is cut
+ * }
+ * @phpstan-type StepToCome array{card: int, says: string}
+ */
+final readonly class MakeTablePage extends Page
+{
+    /**
+     * @param  StepInHand|null  $step  null where all is done
+     * @param  list<StepToCome>  $next
+     * @param  list<DryingStep>  $drying
+     * @param  Goods  $goods
+     * @param  string|null  $last  what was done last; null where nothing can be taken back
+     * @param  int|null  $only  the id of the card that alone is made
+     */
+    private function __construct(
+        public ?array $step,
+        public array $next,
+        public array $drying,
+        public array $goods,
+        public int $made,
+        public int $cards,
+        public string $left,
+        public ?string $last,
+        public string $school,
+        public ?int $only,
+    ) {
+    }
+
+    public static function of(Kit $kit, School $school, ?int $only): self
+    {
+        $state = TableState::of($kit);
+        $bench = Workbench::of($state);
+        $card = $only === null ? null : $state->cards->get($only);
+        $plan = $bench->plan($school);
+        $steps = array_map(static fn (int $n): Step => $plan->jobs->steps[$n], $plan->order->steps);
+        $own = $card === null ? $steps : array_values(array_filter($steps, static fn (Step $step): bool => $step->card === $card->number));
+        $now = self::now($own, $bench);
+        $last = $bench->marks->last();
+        $coming = array_slice(array_filter($own, static fn (Step $step): bool => $step !== $now), 0, 3);
+
+        return new self(
+            $now === null ? null : self::inHand($now, $own, $bench, $last?->step),
+            array_map(static fn (Step $step): array => ['card' => $step->card, 'says' => $step->says], $coming),
+            MakePage::drying($bench),
+            GoodView::all($state->core),
+            $state->cards->whereNotNull('made_at')->count(),
+            $state->cards->count(),
+            Minutes::of($plan->order->seconds()),
+            $last === null ? null : "card {$bench->numberOf($last)}",
+            $school->value,
+            $card?->id,
+        );
+    }
+
+    /**
+     * The first whose turn it is and that touches nothing wet; where all is wet, what is dry first.
+     *
+     * @param  list<Step>  $steps  in the order of the plan
+     */
+    private static function now(array $steps, Workbench $bench): ?Step
+    {
+        $open = array_column($steps, 'id', 'id');
+        $soonest = null;
+        foreach ($steps as $step) {
+            if (array_intersect_key($open, array_flip($step->after)) !== []) {
+                continue;
+            }
+            $wet = $bench->waitsFor($bench->cardNumbered($step->card), $step);
+            if ($wet === null) {
+                return $step;
+            }
+            $soonest = $soonest === null || $wet->dry_at->isBefore($soonest[0]) ? [$wet->dry_at, $step] : $soonest;
+        }
+
+        return $soonest[1] ?? null;
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @param  string|null  $last  the name of the step before it
+     * @return StepInHand
+     */
+    private static function inHand(Step $step, array $steps, Workbench $bench, ?string $last): array
+    {
+        $card = $bench->cardNumbered($step->card);
+        $wet = $bench->waitsFor($card, $step);
+        $run = array_values(array_filter($steps, static fn (Step $one): bool => $one->tool->key === $step->tool->key));
+        $taking = $card->takings->firstWhere('part', $step->pieces[0]);
+
+        return [
+            'card' => $card->number,
+            'id' => $card->id,
+            'step' => Workbench::nameOf($step),
+            'label' => StepKinds::of($step->kind)?->label() ?? $step->kind,
+            'says' => $step->says,
+            'tool' => $step->tool->name,
+            'isSetUp' => self::toolOf($last, $bench) !== $step->tool->key,
+            'time' => Minutes::of($step->seconds),
+            'wait' => $step->wait === 0 ? '' : Minutes::of($step->wait),
+            'cautions' => $step->cautions,
+            'front' => FrontView::of($card->toCore(), $bench->state->core, $bench->state->kit->unit),
+            'at' => self::placed(self::rectOf($step, $bench->cards[$card->id])),
+            'run' => count($run) === 1 ? 'the last with this tool for now' : count($run).' with this tool to go',
+            'wet' => $wet === null ? 0 : max(1, (int) ceil(now()->diffInSeconds($wet->dry_at))),
+            'isCut' => Workbench::isCut($card),
+            'spoils' => $taking instanceof Taking && $taking->sheet_id !== null ? $taking->id : null,
+        ];
+    }
+
+    private static function toolOf(?string $name, Workbench $bench): string
+    {
+        $mark = $bench->marks->last();
+        foreach ($mark === null ? [] : $bench->steps[$mark->card_id] ?? [] as $step) {
+            if (Workbench::nameOf($step) === $name) {
+                return $step->tool->key;
+            }
+        }
+
+        return '';
+    }
+
+    private static function rectOf(Step $step, CardAtBench $card): ?Rect
+    {
+        $part = $step->pieces[0];
+
+        return $card->layout->part($part)->rect ?? $card->rectOf($part);
+    }
+
+    /** @return PlaceOnFront|null */
+    private static function placed(?Rect $rect): ?array
+    {
+        return $rect === null ? null : ['x' => $rect->x->units, 'y' => $rect->y->units, 'size' => GoodView::size($rect->size)];
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\Card;
+use App\Models\Kit;
+use App\Models\StepMark;
+use Illuminate\Support\Collection;
+use KeepShare\Core\Bench\CardAtBench;
+use KeepShare\Core\Bench\MakingPlan;
+use KeepShare\Core\Bench\Pace;
+use KeepShare\Core\Bench\School;
+use KeepShare\Core\Bench\Step;
+use KeepShare\Core\Bench\StepKinds;
+use KeepShare\Core\Sketch\CannotResolve;
+
+/** The cards of a kit as they are made: their steps, what is done of them, and at what pace. */
+final readonly class Workbench
+{
+    /** So many of the latest marks tell the pace. */
+    private const LATEST = 400;
+
+    /**
+     * @param  array<int, CardAtBench>  $cards  by the id of the record
+     * @param  array<int, list<Step>>  $steps  by the id of the card's record
+     * @param  Collection<int, StepMark>  $marks  of these cards, the latest last
+     * @param  array<string, list<int>>  $marked  how long single steps took, by kind
+     */
+    private function __construct(
+        public TableState $state,
+        public array $cards,
+        public array $steps,
+        public Collection $marks,
+        public array $marked,
+    ) {
+    }
+
+    public static function of(TableState $state): self
+    {
+        $marked = self::marked();
+        $pace = Pace::learnt($marked);
+        $cards = $steps = [];
+        foreach ($state->cards as $card) {
+            try {
+                $cards[$card->id] = CardAtBench::of($card->toCore(), $state->core, $state->kit->unit);
+            } catch (CannotResolve) {
+                // Its page says which part does not fit; until then it cannot be made.
+                continue;
+            }
+            $steps[$card->id] = array_map($pace->paced(...), StepKinds::stepsOf($cards[$card->id]));
+        }
+        $marks = StepMark::query()->whereIn('card_id', $state->cards->keys())->orderBy('done_at')->orderBy('id')->get();
+
+        return new self($state, $cards, $steps, $marks, $marked);
+    }
+
+    /** "mat/panel" of "3/mat/panel": the number of a card may change. */
+    public static function nameOf(Step $step): string
+    {
+        return explode('/', $step->id, 2)[1];
+    }
+
+    /** @return array<string, StepMark> what is done of a card, by the name of the step */
+    public function doneOf(Card $card): array
+    {
+        /** @var array<string, StepMark> $done */
+        $done = $this->marks->where('card_id', $card->id)->keyBy('step')->all();
+
+        return $done;
+    }
+
+    /** @return list<Step> what is still to be done to a card */
+    public function leftOf(Card $card): array
+    {
+        $done = $this->doneOf($card);
+
+        return array_values(array_filter(
+            $this->steps[$card->id] ?? [],
+            static fn (Step $step): bool => ! isset($done[self::nameOf($step)]),
+        ));
+    }
+
+    /** @return list<Step> of all cards */
+    public function left(): array
+    {
+        return array_merge([], ...array_values($this->state->cards->map($this->leftOf(...))->all()));
+    }
+
+    public function plan(School $school, ?int $seconds = null): MakingPlan
+    {
+        return $seconds === null ? MakingPlan::of($this->left(), $school) : MakingPlan::within($this->left(), $school, $seconds);
+    }
+
+    public function cardNumbered(int $number): Card
+    {
+        return $this->state->cards->firstWhere('number', $number) ?? abort(404);
+    }
+
+    /** The number of the card that a step was done to. */
+    public function numberOf(StepMark $mark): int
+    {
+        return $this->state->cards->get($mark->card_id)->number ?? 0;
+    }
+
+    /** When all that comes before a step is dry; null where it may be done now. */
+    public function waitsFor(Card $card, Step $step): ?StepMark
+    {
+        $done = $this->doneOf($card);
+        $wet = null;
+        foreach ($step->after as $id) {
+            $mark = $done[explode('/', $id, 2)[1]] ?? null;
+            $isWet = $mark !== null && $mark->dry_at->isFuture();
+            $wet = $isWet && ($wet === null || $mark->dry_at->isAfter($wet->dry_at)) ? $mark : $wet;
+        }
+
+        return $wet;
+    }
+
+    /** Whether all its pieces that come out of a sheet are cut. */
+    public static function isCut(Card $card): bool
+    {
+        return $card->takings->whereNotNull('width')->whereNull('sheet_id')->isEmpty();
+    }
+
+    public static function madeOf(Kit $kit): int
+    {
+        return $kit->cards()->whereNotNull('made_at')->count();
+    }
+
+    /** @return array<string, list<int>> */
+    private static function marked(): array
+    {
+        $marked = [];
+        foreach (StepMark::query()->whereNotNull('seconds')->orderByDesc('id')->limit(self::LATEST)->get(['kind', 'seconds']) as $mark) {
+            $marked[$mark->kind][] = (int) $mark->seconds;
+        }
+
+        return $marked;
+    }
+}

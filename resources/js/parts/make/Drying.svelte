@@ -1,0 +1,51 @@
+<script lang="ts">
+    import { onMount } from 'svelte'
+    import { router } from '@inertiajs/svelte'
+    import { LOOKING_ON } from '@/lib/poll.svelte'
+    import type { DryingStep } from '@/lib/props'
+
+    /** What is to be left alone, till when. Clocks are the server's: they go on while the page is closed. */
+    let { drying, ondry }: { drying: DryingStep[]; ondry?: (step: DryingStep) => void } = $props()
+
+    const clock = new Intl.DateTimeFormat(navigator.language, { hour: 'numeric', minute: '2-digit' })
+
+    /** The server said how long it takes from now: a tablet whose own clock is wrong rings in time all the same. */
+    onMount(() => {
+        const timers = drying.map((step) =>
+            setTimeout(
+                () => {
+                    ondry?.(step)
+                    router.reload({ showProgress: false, headers: LOOKING_ON })
+                },
+                Math.min(step.seconds * 1000, 2_000_000_000),
+            ),
+        )
+        return () => timers.forEach(clearTimeout)
+    })
+</script>
+
+{#if drying.length}
+    <aside aria-label="Drying">
+        <b>Drying, leave it alone</b>
+        <ul>
+            {#each drying as step (`${step.card} ${step.says}`)}
+                <li>card {step.card}, {step.says.toLowerCase()}: <b>till {clock.format(new Date(step.until))}</b></li>
+            {/each}
+        </ul>
+    </aside>
+{/if}
+
+<style>
+    aside {
+        padding: 0.75rem 1rem;
+        border-radius: var(--radius);
+        background: var(--kraft-soft);
+        color: var(--kraft-ink);
+    }
+
+    ul {
+        margin: 0.25rem 0 0;
+        padding: 0;
+        list-style: none;
+    }
+</style>

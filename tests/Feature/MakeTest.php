@@ -1,0 +1,207 @@
+<?php
+
+namespace Tests\Feature;
+
+use App\Models\Card;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\StepMark;
+use App\Table\TableState;
+use App\Table\Workbench;
+use Illuminate\Support\Carbon;
+use KeepShare\Core\Bench\Step;
+
+/** The making at the pages: steps marked one by one, what they use up, what dries, where to stop. */
+final class MakeTest extends FeatureTestCase
+{
+    public function test_a_card_is_made_step_by_step_and_what_it_takes_is_used_up(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $card = $kit->cards()->with('takings.component')->where('number', 2)->firstOrFail();
+        $base = $card->takings->firstWhere('part', 'base')->component ?? self::fail('It has a base.');
+        $before = $this->props("/kits/$kit->id/share-out");
+        $sum = fn (): int => (int) LedgerEntry::query()->where('component_id', $base->id)->sum('delta');
+        $there = $sum();
+        foreach ($this->stepsOf($card) as $step) {
+            $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($step)])->assertSessionHasNoErrors();
+        }
+
+        $card->refresh();
+        self::assertNotNull($card->made_at);
+        self::assertTrue($card->isBegun());
+        self::assertSame("Card $card->number is made.", session('notice'));
+        self::assertSame($there - 1, $sum(), 'the base is on the card');
+        self::assertSame(-1, (int) LedgerEntry::query()->where('component_id', $base->id)->where('reason', LedgerReason::Used)->sum('delta'));
+        $after = $this->props("/kits/$kit->id/share-out");
+        self::assertSame(self::counts($before), self::counts($after), 'the grid balances as before');
+        $page = $this->props("/kits/$kit->id/make");
+        self::assertSame(1, $page['made']);
+        self::assertTrue($page['cards'][1]['isMade']);
+        self::assertSame(2, count($this->stages($kit)), 'of the other two there are steps');
+        $this->assertInBalance($kit);
+
+        // No share-out touches it; what is on it stays on it.
+        $this->act($kit, 'share-out', ['cards' => 4, 'stash' => false, 'words' => 'once', 'anew' => true]);
+        self::assertNotNull(Card::query()->find($card->id));
+        $taking = $card->takings()->where('part', 'base')->firstOrFail();
+        $this->act($kit, "cards/$card->id/quantity", ['taking' => $taking->id, 'part' => 'base', 'quantity' => 2]);
+        self::assertSame(1, $taking->refresh()->quantity);
+
+        // Taken back, step by step or by undo, it is there again.
+        $this->act($kit, 'make/back')->assertSessionHasNoErrors();
+        self::assertNull($card->refresh()->made_at);
+        while (StepMark::query()->exists()) {
+            $this->act($kit, 'make/back')->assertSessionHasNoErrors();
+        }
+        self::assertSame($there, $sum());
+        self::assertFalse($card->refresh()->load('takings')->isBegun());
+        $this->act($kit, 'make/back')->assertSessionHasErrors(['table' => 'No step is done yet that could be taken back.']);
+    }
+
+    public function test_undo_takes_a_step_back_with_all_it_used(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $rows = fn (): array => [StepMark::query()->count(), LedgerEntry::query()->count(), $card->refresh()->getAttributes()['begun_at']];
+        $before = $rows();
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
+        self::assertNotSame($before, $rows());
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame($before, $rows());
+        $this->act($kit, 'redo')->assertSessionHasNoErrors();
+        self::assertSame(1, StepMark::query()->count());
+    }
+
+    public function test_what_is_not_its_turn_is_refused_with_what_comes_first(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $steps = $this->stepsOf($card);
+        $late = $steps[count($steps) - 1];
+        $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($late)])->assertSessionHasErrors('table');
+        self::assertStringStartsWith('That is not its turn yet. First: ', session('errors')->first('table'));
+        $this->act($kit, "make/$card->id", ['step' => 'no/such'])->assertSessionHasErrors('table');
+        self::assertSame(0, StepMark::query()->count());
+
+        // Two tabs mark the same step: the second is told.
+        $old = $kit->fresh()?->revision;
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
+        $this->post("/kits/$kit->id/make/$card->id", ['revision' => $old, 'step' => 'score/base'])->assertSessionHasErrors('table');
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors('table');
+        self::assertSame(1, StepMark::query()->count());
+    }
+
+    public function test_clocks_run_on_the_servers_time_and_what_is_wet_waits_its_turn(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 1);
+        $card = $kit->cards()->firstOrFail();
+        Carbon::setTestNow('2026-12-01 14:00:00');
+        $page = fn (): array => $this->props("/kits/$kit->id/make/table");
+        for ($step = $page()['step']; $step['wet'] === 0; $step = $page()['step']) {
+            $this->act($kit, "make/$card->id", ['step' => $step['step']])->assertSessionHasNoErrors();
+        }
+        // Nothing dry is left to do: the page waits, with the clock of the server.
+        $drying = $this->props("/kits/$kit->id/make")['drying'];
+        self::assertSame([$card->number, $step['wet']], [$drying[0]['card'], $drying[0]['seconds']]);
+        self::assertSame(120, $step['wet'], 'wet glue holds after two minutes');
+        Carbon::setTestNow(Carbon::now()->addSeconds(119));
+        self::assertSame(1, $page()['step']['wet'], 'however long the page was closed');
+        Carbon::setTestNow(Carbon::now()->addSeconds(1));
+        self::assertSame([], $this->props("/kits/$kit->id/make")['drying']);
+        self::assertSame(0, $page()['step']['wet']);
+        Carbon::setTestNow();
+    }
+
+    public function test_the_pace_is_learnt_from_what_is_marked_and_can_be_forgotten(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 8);
+        Carbon::setTestNow('2026-12-01 14:00:00');
+        $time = $this->props("/kits/$kit->id/make")['schools'][0]['time'];
+        foreach ($kit->cards()->get() as $card) {
+            Carbon::setTestNow(Carbon::now()->addMinutes(4));
+            $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
+        }
+        $page = $this->props("/kits/$kit->id/make");
+        self::assertSame(7, $page['marked'], 'the first has nothing before it to be measured from');
+        foreach ($kit->cards()->get() as $card) {
+            $this->act($kit, 'make/back')->assertSessionHasNoErrors();
+        }
+        self::assertSame($time, $this->props("/kits/$kit->id/make")['schools'][0]['time']);
+        $this->act($kit, "make/{$kit->cards()->firstOrFail()->id}", ['step' => 'score/base']);
+        Carbon::setTestNow(Carbon::now()->addMinutes(2));
+        $this->act($kit, "make/{$kit->cards()->reorder('number', 'desc')->firstOrFail()->id}", ['step' => 'score/base']);
+        self::assertSame(1, $this->props("/kits/$kit->id/make")['marked']);
+        $this->act($kit, 'make/pace')->assertSessionHasNoErrors();
+        self::assertSame(0, $this->props("/kits/$kit->id/make")['marked']);
+        Carbon::setTestNow();
+    }
+
+    public function test_so_many_minutes_are_answered_and_nonsense_is_told_by_the_field(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 5);
+        $page = $this->props("/kits/$kit->id/make?minutes=40");
+        self::assertCount(2, $page['halts']);
+        self::assertGreaterThan(0, count($page['halts'][0]['complete']));
+        self::assertStringStartsWith('Stop after ', $page['halts'][1]['says']);
+        $page = $this->props("/kits/$kit->id/make?minutes=an%20hour&school=cards");
+        self::assertSame(['an hour', 'Write whole minutes, from 1 to 1440.', []], [$page['minutes'], $page['fault'], $page['halts']]);
+        self::assertSame('cards', $this->props("/kits/$kit->id/make/table?school=cards")['school']);
+    }
+
+    public function test_a_card_redesigned_when_half_made_keeps_what_is_done_and_says_what_it_no_longer_needs(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        foreach (array_slice($this->stepsOf($card), 0, 4) as $step) {
+            $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($step)])->assertSessionHasNoErrors();
+        }
+        $this->act($kit, "cards/$card->id/sketch", ['sketch' => 'whole-panel'])->assertSessionHasNoErrors();
+        $page = $this->props("/kits/$kit->id/make")['cards'][0];
+        self::assertSame(4, $page['done'] + $page['extra']);
+        self::assertGreaterThan(0, $page['extra']);
+        self::assertNotNull($this->props("/kits/$kit->id/make/table?card=$card->id")['step']);
+    }
+
+    /** @return list<Step> in an order that can be */
+    private function stepsOf(Card $card): array
+    {
+        $kit = Kit::query()->findOrFail($card->kit_id);
+
+        return Workbench::of(TableState::of($kit))->steps[$card->id];
+    }
+
+    /** @return array<int, true> the cards with steps to do */
+    private function stages(Kit $kit): array
+    {
+        $cards = [];
+        foreach ($this->props("/kits/$kit->id/make")['runs'] as $run) {
+            $cards += array_fill_keys($run['cards'], true);
+        }
+
+        return $cards;
+    }
+
+    /**
+     * @param  array<string, mixed>  $page
+     * @return array<string, mixed> of every row of the grid what is here and what is kept
+     */
+    private static function counts(array $page): array
+    {
+        $counts = [];
+        foreach ($page['groups'] as $group) {
+            foreach ($group['lines'] as $line) {
+                $counts[$line['id']] = [$line['here'] ?? null, $line['kept'] ?? null];
+            }
+        }
+
+        return $counts;
+    }
+}
