@@ -103,7 +103,8 @@ final readonly class MakeCards
     private function use(Card $card, Step $step, Carbon $now): void
     {
         foreach ($card->takings as $taking) {
-            if ($taking->width === null && $taking->quantity > 0 && $taking->used_at === null && in_array($taking->part, $step->uses, true)) {
+            $isCounted = $taking->width === null && $taking->quantity > 0;
+            if ($isCounted && $taking->used_at === null && in_array($taking->part, $step->uses, true)) {
                 $this->enter($taking->component_id, -$taking->quantity);
                 $taking->update(['used_at' => $now]);
             }

@@ -48,7 +48,7 @@ final readonly class CardDrawing
     {
         $front = CardFront::of($card, $components, $unit);
         $marks = array_map(
-            static fn (Layer $layer): ?array => self::mark($layer, $components[$layer->component ?? ''] ?? null),
+            static fn (Layer $layer): ?array => self::markOf($layer, $components[$layer->component ?? ''] ?? null),
             $front->layers,
         );
         $meet = $card->fold === FoldKind::Gatefold ? [self::meeting($front->size)] : [];
@@ -64,7 +64,7 @@ final readonly class CardDrawing
     }
 
     /** @return DrawnMark|null null for what is not seen */
-    private static function mark(Layer $layer, ?Component $component): ?array
+    public static function markOf(Layer $layer, ?Component $component): ?array
     {
         $good = $component?->good;
         $colour = ($good?->colours()[0] ?? null)->hex ?? Ink::UNKNOWN;

@@ -137,6 +137,24 @@ final class Card extends Model implements OfKit
         return $this->begun_at !== null || $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);
     }
 
+    /** All its pieces that come out of a sheet are cut. */
+    public function isCut(): bool
+    {
+        return $this->takings->whereNotNull('width')->whereNull('sheet_id')->isEmpty();
+    }
+
+    /** How far it is, in a word; nothing where it is planned only. */
+    public function stands(): string
+    {
+        return match (true) {
+            $this->made_at !== null => 'made',
+            $this->begun_at !== null => 'in the making',
+            ! $this->isBegun() => '',
+            $this->isCut() => 'cut',
+            default => 'begun',
+        };
+    }
+
     public function isOf(Kit $kit): bool
     {
         return $this->kit_id === $kit->id;

@@ -91,7 +91,7 @@ final readonly class CardPage extends Page
      */
     private function __construct(
         public int $id,
-        public bool $isBegun,
+        public string $stands,
         public array $front,
         public string $size,
         public string $thickness,
@@ -128,7 +128,7 @@ final readonly class CardPage extends Page
 
         return new self(
             $card->id,
-            $card->isBegun(),
+            $card->stands(),
             FrontView::of($core, $state->core, $unit),
             StandardFront::nameOf($core->front, $unit).', '.$core->front->label($unit),
             CardParts::height($thickness),

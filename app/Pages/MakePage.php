@@ -148,7 +148,7 @@ final readonly class MakePage extends Page
             'done' => count(array_intersect($names, $done)),
             'all' => count($names),
             'isMade' => $card->made_at !== null,
-            'isCut' => Workbench::isCut($card),
+            'isCut' => $card->isCut(),
             'extra' => count(array_diff($done, $names)),
         ];
     }

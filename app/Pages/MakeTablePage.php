@@ -7,7 +7,6 @@ use App\Models\Taking;
 use App\Table\TableState;
 use App\Table\Workbench;
 use App\Wording\Minutes;
-use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
@@ -139,10 +138,10 @@ final readonly class MakeTablePage extends Page
             'wait' => $step->wait === 0 ? '' : Minutes::of($step->wait),
             'cautions' => $step->cautions,
             'front' => FrontView::of($card->toCore(), $bench->state->core, $bench->state->kit->unit),
-            'at' => self::placed(self::rectOf($step, $bench->cards[$card->id])),
+            'at' => self::placed($bench->cards[$card->id]->placeOf($step->pieces[0])),
             'run' => count($run) === 1 ? 'the last with this tool for now' : count($run).' with this tool to go',
             'wet' => $wet === null ? 0 : max(1, (int) ceil(now()->diffInSeconds($wet->dry_at))),
-            'isCut' => Workbench::isCut($card),
+            'isCut' => $card->isCut(),
             'spoils' => $taking instanceof Taking && $taking->sheet_id !== null ? $taking->id : null,
         ];
     }
@@ -157,13 +156,6 @@ final readonly class MakeTablePage extends Page
         }
 
         return '';
-    }
-
-    private static function rectOf(Step $step, CardAtBench $card): ?Rect
-    {
-        $part = $step->pieces[0];
-
-        return $card->layout->part($part)->rect ?? $card->rectOf($part);
     }
 
     /** @return PlaceOnFront|null */

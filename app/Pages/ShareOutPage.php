@@ -36,7 +36,7 @@ use KeepShare\Core\Table\WordsAgain;
  * @phpstan-type GridCard array{
  *     id: int,
  *     isBonus: bool,
- *     isBegun: bool,
+ *     stands: string, // made, in the making, cut, begun
  *     isPinned: bool,
  *     isShort: bool,
  *     findings: int,
@@ -129,7 +129,7 @@ final readonly class ShareOutPage extends Page
         return [
             'id' => $card->id,
             'isBonus' => $card->is_bonus,
-            'isBegun' => $card->isBegun(),
+            'stands' => $card->stands(),
             'isPinned' => $card->is_pinned,
             'isShort' => $isShort,
             'findings' => $findings->standing($card),

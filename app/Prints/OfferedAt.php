@@ -8,6 +8,7 @@ enum OfferedAt: string
     case AboutKit = 'about';
     case ShareOut = 'share-out';
     case Bags = 'bags';
+    case Runs = 'runs';
     case Card = 'card';
     case Sheet = 'sheet';
 }

@@ -116,12 +116,6 @@ final readonly class Workbench
         return $wet;
     }
 
-    /** Whether all its pieces that come out of a sheet are cut. */
-    public static function isCut(Card $card): bool
-    {
-        return $card->takings->whereNotNull('width')->whereNull('sheet_id')->isEmpty();
-    }
-
     public static function madeOf(Kit $kit): int
     {
         return $kit->cards()->whereNotNull('made_at')->count();

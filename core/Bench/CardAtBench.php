@@ -51,6 +51,12 @@ final readonly class CardAtBench
         return $this->components[$this->card->taking($part)->component ?? ''] ?? null;
     }
 
+    /** Where a part lies on the front, be it of the sketch or one of its own. */
+    public function placeOf(string $part): ?Rect
+    {
+        return $this->layout->part($part)->rect ?? $this->rectOf($part);
+    }
+
     /** Where a part of its own lies on the front. */
     public function rectOf(string $part): ?Rect
     {

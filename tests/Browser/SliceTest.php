@@ -93,11 +93,11 @@ final class SliceTest extends BrowserTestCase
         $this->press('c');
         $this->holds(1, "select count(*) from sheets where state = 'cut'");
 
-        $this->press('5');
+        $this->press('6');
         $this->see('bonus cards in what is left');
         $this->press('a');
         $this->see('Share out 5 cards');
-        $this->press('6');
+        $this->press('7');
         $this->see('6 promised, 1 of them bonus cards');
         $this->press('z');
         $this->see('Share out 4 cards');

@@ -33,7 +33,8 @@ final class MakeTest extends FeatureTestCase
         self::assertTrue($card->isBegun());
         self::assertSame("Card $card->number is made.", session('notice'));
         self::assertSame($there - 1, $sum(), 'the base is on the card');
-        self::assertSame(-1, (int) LedgerEntry::query()->where('component_id', $base->id)->where('reason', LedgerReason::Used)->sum('delta'));
+        $used = LedgerEntry::query()->where('component_id', $base->id)->where('reason', LedgerReason::Used);
+        self::assertSame(-1, (int) $used->sum('delta'));
         $after = $this->props("/kits/$kit->id/share-out");
         self::assertSame(self::counts($before), self::counts($after), 'the grid balances as before');
         $page = $this->props("/kits/$kit->id/make");
@@ -140,6 +141,22 @@ final class MakeTest extends FeatureTestCase
         $this->act($kit, 'make/pace')->assertSessionHasNoErrors();
         self::assertSame(0, $this->props("/kits/$kit->id/make")['marked']);
         Carbon::setTestNow();
+    }
+
+    public function test_the_runs_and_the_steps_of_a_card_are_printed_and_a_card_is_drawn_apart(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        foreach (['make/runs.pdf', "cards/$card->id/steps.pdf"] as $path) {
+            $file = $this->get("/kits/$kit->id/$path")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+            self::assertStringStartsWith('%PDF', (string) $file->getContent());
+        }
+        $page = $this->props("/kits/$kit->id/make/cards/$card->id");
+        self::assertCount(count($this->stepsOf($card)), $page['steps']);
+        self::assertSame('base', explode(':', $page['ready'][0])[0]);
+        self::assertGreaterThan(2, count($page['layers']));
+        self::assertNotSame('', $page['open']);
     }
 
     public function test_so_many_minutes_are_answered_and_nonsense_is_told_by_the_field(): void

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Actions\MakeCards;
 use App\Models\Card;
 use App\Models\Kit;
+use App\Pages\MakeCardPage;
 use App\Pages\MakePage;
 use App\Pages\MakeTablePage;
 use Illuminate\Http\RedirectResponse;
@@ -28,6 +29,11 @@ final class MakeController
     public function table(Kit $kit, Request $request): MakeTablePage
     {
         return MakeTablePage::of($kit, self::school($request), $request->integer('card') ?: null);
+    }
+
+    public function apart(Kit $kit, Card $card): MakeCardPage
+    {
+        return MakeCardPage::of($card);
     }
 
     public function done(Kit $kit, Card $card, Request $request, MakeCards $make): RedirectResponse

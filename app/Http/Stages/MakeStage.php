@@ -25,6 +25,7 @@ final class MakeStage implements Stage
         return [
             StagePage::at('make', [MakeController::class, 'show'], 'Runs'),
             StagePage::at('make/table', [MakeController::class, 'table'], 'At the table'),
+            StagePage::behind('make/cards/{card}', [MakeController::class, 'apart']),
         ];
     }
 

@@ -143,7 +143,7 @@ export interface CardDesign {
 
 export interface CardPage {
     id: number
-    isBegun: boolean
+    stands: string
     front: Front
     size: string
     thickness: string
@@ -162,6 +162,14 @@ export interface CardPage {
     muted: string[]
     goods: Goods
     cards: NumberedCard[]
+}
+
+export interface CardStep {
+    step: string
+    says: string
+    tool: string
+    time: string
+    isDone: boolean
 }
 
 export interface Choice {
@@ -328,7 +336,7 @@ export interface Face {
 }
 
 export interface FileLink {
-    at: 'about' | 'share-out' | 'bags' | 'card' | 'sheet'
+    at: 'about' | 'share-out' | 'bags' | 'runs' | 'card' | 'sheet'
     path: string
     label: string
     isShown: boolean
@@ -399,7 +407,7 @@ export type Goods = Record<string, Good>
 export interface GridCard {
     id: number
     isBonus: boolean
-    isBegun: boolean
+    stands: string
     isPinned: boolean
     isShort: boolean
     findings: number
@@ -492,6 +500,14 @@ export interface LaidFace {
     face: number
 }
 
+export interface LayerApart {
+    name: string
+    good: string
+    size: string
+    showing: string
+    mark: DrawnMark
+}
+
 export interface LeftCount {
     id: string
     left: string
@@ -515,6 +531,20 @@ export interface LooksProposal {
     }[]
     busyness: number
     busy: boolean
+}
+
+export interface MakeCardPage {
+    id: number
+    number: number
+    about: string
+    size: Extent
+    base: string
+    layers: LayerApart[]
+    steps: CardStep[]
+    ready: string[]
+    open: string
+    cautions: string[]
+    goods: Goods
 }
 
 export interface MakePage {

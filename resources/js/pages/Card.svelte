@@ -56,7 +56,7 @@
     <div class="place">
         <section class="face" aria-labelledby="card-title">
             <h1 id="card-title">Card {front.number}, {front.occasion}</h1>
-            <p class="soft"><Measure text="{props.size} · about {props.thickness} thick" />{props.isBegun ? ' · begun' : ''}</p>
+            <p class="soft"><Measure text="{props.size} · about {props.thickness} thick" />{props.stands ? ` · ${props.stands}` : ''}</p>
             <CardFront {front} {goods} side={352} />
             <p class="soft">
                 To scale, from its real papers.{front.lacks.length ? ` Still open: ${front.lacks.join(', ')}.` : ' Nothing is open.'}

@@ -4,6 +4,7 @@
     import CardFront from '@/parts/CardFront.svelte'
     import Drying from '@/parts/make/Drying.svelte'
     import Empty from '@/parts/Empty.svelte'
+    import Files from '@/parts/Files.svelte'
     import Frame from '@/parts/Frame.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { count } from '@/lib/format'
@@ -109,6 +110,7 @@
                     </p>
                 {/if}
                 <Drying {drying} />
+                <p><Files at="runs" of={frame.url} /></p>
             </section>
             <section aria-labelledby="cards-title">
                 <h2 id="cards-title">The cards</h2>
@@ -132,7 +134,7 @@
                                 </span>
                                 <span class="links">
                                     {#if !card.isMade}<Button onclick={() => toTable(card.id)}>Make card {card.front.number}</Button>{/if}
-                                    <a href="{frame.url}/cards/{card.id}">its layers</a>
+                                    <a href="{frame.url}/make/cards/{card.id}">drawn apart</a>
                                 </span>
                             </div>
                         </li>

@@ -56,7 +56,12 @@
         { key: 'ArrowLeft', shown: '←', says: 'Back: the last step is to be done again', run: back },
         { key: 'w', shown: 'W', says: 'It went wrong: what can be done', run: wrong },
         { key: 'r', shown: 'R', says: 'Read the step aloud', run: read },
-        { key: 'c', shown: 'C', says: 'The whole card, drawn apart', run: () => step && router.visit(`${frame.url}/cards/${step.id}`) },
+        {
+            key: 'c',
+            shown: 'C',
+            says: 'The whole card, drawn apart',
+            run: () => step && router.visit(`${frame.url}/make/cards/${step.id}`),
+        },
         { key: 'l', shown: 'L', says: 'All runs', run: () => router.visit(`${frame.url}/make?school=${school}`) },
     ])
 </script>

@@ -18,7 +18,7 @@
     {#if card.findings}<em class="lacks">{card.findings} to look at</em>{/if}
     {#if card.paper}<span class="paper" title="Patterned paper it takes">{card.paper}</span>{/if}
     {#if card.isBonus}<em>bonus</em>{/if}
-    {#if card.isBegun}<em>begun</em>{/if}
+    {#if card.stands}<em>{card.stands === 'made' ? '✓ ' : ''}{card.stands}</em>{/if}
     {#if card.isPinned}<em><Pin size={11} aria-hidden="true" /> pinned</em>{/if}
     {#if card.isShort}<em class="lacks">short</em>{/if}
     {#if card.front.lacks.length}<em class="lacks">lacks {card.front.lacks.join(', ')}</em>{/if}

@@ -1,0 +1,71 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The making by keyboard: a whole card, a clock over a restart of the page, 45 minutes, a thing gone wrong. */
+final class MakeTest extends BrowserTestCase
+{
+    public function test_a_whole_card_is_made_by_keyboard_and_its_clock_goes_on(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->press('5');
+        $this->see('0 of 10 cards made');
+        $this->see('All in runs, one tool out at a time');
+        $this->see('no order has fewer than');
+
+        // How far she comes in 45 minutes; nonsense is told by the field and stays there.
+        $this->typeInto('#minutes', 'soon');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('Write whole minutes, from 1 to 1440.');
+        self::assertSame('soon', $this->element('#minutes')->getAttribute('value'));
+        $this->element('#minutes')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('45');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('With nothing left wet or half glued:');
+        $this->see('Stop after ');
+
+        $card = (int) $this->table->value('select min(id) from cards where kit_id = 1');
+        $this->click('button', 'Make card 1');
+        $this->see('this card alone');
+        for ($n = 1; $this->table->value("select made_at from cards where id = $card") === null && $n < 40; $n++) {
+            $this->press(' ');
+            $this->holds($n, "select count(*) from step_marks where card_id = $card");
+        }
+        $this->see('Nothing is left to do');
+        $this->holds(1, "select count(*) from cards where id = $card and made_at is not null");
+
+        // Its glue dries by the clock of the server, also after the page was closed.
+        $this->open('/');
+        $this->open('/kits/1/make');
+        $this->see('1 of 10 cards made');
+        $this->see('✓ made');
+        $this->see('Drying, leave it alone');
+        $this->open('/kits/1/share-out');
+        $this->see('✓ made');
+        $this->assertQuiet();
+    }
+
+    public function test_back_undo_and_what_went_wrong(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->open('/kits/1/make/table');
+        $this->see('Read aloud');
+        $this->press(' ');
+        $this->holds(1, 'select count(*) from step_marks');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->holds(0, 'select count(*) from step_marks');
+        $this->press(' ');
+        $this->holds(1, 'select count(*) from step_marks');
+        $this->click('button', 'Undo');
+        $this->holds(0, 'select count(*) from step_marks');
+        // Nothing of it is cut yet: the ways out are those of the card's own page.
+        $this->press('w');
+        $this->see('Parts and their measures');
+        $this->assertQuiet();
+    }
+}
