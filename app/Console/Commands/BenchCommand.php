@@ -2,11 +2,14 @@
 
 namespace App\Console\Commands;
 
+use App\Actions\MakeCards;
 use App\Actions\PlaceCards;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
 use App\Entry\SheetPhoto;
+use App\Models\Kit as KitRecord;
 use App\Table\TableState;
+use App\Table\Workbench;
 use Closure;
 use Database\Demo\Demo;
 use Database\Demo\Years;
@@ -47,6 +50,8 @@ use KeepShare\Core\Sketch\Visibility;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
+use LogicException;
+use Symfony\Component\HttpFoundation\Response;
 
 final class BenchCommand extends Command
 {
@@ -360,6 +365,7 @@ final class BenchCommand extends Command
                 "/kits/$large->id/cards/$card->id" => 'a card of it',
                 '/kits/1/sketches' => 'Sketches',
                 "/kits/$large->id/cut" => 'Cut, 400 components',
+                "/kits/$large->id/make" => 'Make, 400 components',
                 "/kits/$large->id/keep" => 'Keep, 400 components',
                 "/kits/$large->id/tally" => 'Tally, 400 components',
             ] as $url => $what
@@ -368,7 +374,22 @@ final class BenchCommand extends Command
             $rows[] = [$what, $time, $response->getStatusCode().', '.intdiv(strlen((string) $response->getContent()), 1_000).' kB'];
         }
 
-        return $rows;
+        return [...$rows, $this->marking($large)];
+    }
+
+    /** @return array{string, string, string} one step after the other is marked, each with the page after it */
+    private function marking(KitRecord $kit): array
+    {
+        $make = app(MakeCards::class);
+        $steps = Workbench::of(TableState::of($kit))->left();
+        [$time, $response] = $this->median(static function () use ($make, $kit, &$steps): Response {
+            $step = array_shift($steps) ?? throw new LogicException('There are fewer steps than times.');
+            $make->done($kit, $kit->cards()->where('number', $step->card)->firstOrFail(), Workbench::nameOf($step), null);
+
+            return app(Kernel::class)->handle(Request::create("/kits/$kit->id/make/table"));
+        });
+
+        return ['a step is marked, with the page after it', $time, (string) $response->getStatusCode()];
     }
 
     /**
