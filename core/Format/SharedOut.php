@@ -88,7 +88,9 @@ final readonly class SharedOut
             $id = is_array($item) && is_string($item['id'] ?? null) ? $item['id'] : '';
             // What comes of something taken apart has a ~ after its id.
             $plain = rtrim($id, '~');
-            $one = KitFile::component([...is_array($item) ? $item : [], 'id' => $plain], $unit, "goods[$i]");
+            /** @var array<string, mixed> $line */
+            $line = [...is_array($item) ? $item : [], 'id' => $plain];
+            $one = KitFile::component($line, $unit, "goods[$i]");
             $components[$id] = Component::of($id, $one->name, $one->good, $one->count);
         }
 
