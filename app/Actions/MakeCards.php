@@ -48,6 +48,10 @@ final readonly class MakeCards
         $act = "Done on card $card->number: ".self::short($step);
         $this->journal->act($kit, $act, $revision, function () use ($kit, $card, $step, $steps): void {
             $now = Carbon::now();
+            if (StepMark::query()->where('card_id', $card->id)->where('step', Workbench::nameOf($step))->exists()) {
+                // Another was quicker, between the look at the table and the lock on it.
+                throw NotItsTurn::gone();
+            }
             StepMark::query()->create([
                 'card_id' => $card->id,
                 'step' => Workbench::nameOf($step),

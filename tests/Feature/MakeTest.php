@@ -10,6 +10,7 @@ use App\Models\StepMark;
 use App\Table\TableState;
 use App\Table\Workbench;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use KeepShare\Core\Bench\Step;
 
 /** The making at the pages: steps marked one by one, what they use up, what dries, where to stop. */
@@ -59,6 +60,17 @@ final class MakeTest extends FeatureTestCase
         self::assertSame($there, $sum());
         self::assertFalse($card->refresh()->load('takings')->isBegun());
         $this->act($kit, 'make/back')->assertSessionHasErrors(['table' => 'No step is done yet that could be taken back.']);
+    }
+
+    public function test_the_demo_lies_as_in_the_middle_of_an_evening(): void
+    {
+        self::assertSame(0, Artisan::call('demo:lay', ['--begun' => true]));
+        $kit = $this->harbour();
+
+        self::assertSame(['made', 'made', 'in the making'], $kit->cards()->limit(3)->get()->map->stands()->all());
+        self::assertTrue($kit->cards()->with('takings')->limit(3)->get()->every(static fn (Card $card): bool => $card->isCut()));
+        self::assertNotSame([], $this->props("/kits/$kit->id/make")['drying']);
+        $this->assertInBalance($kit);
     }
 
     public function test_undo_takes_a_step_back_with_all_it_used(): void

@@ -8,6 +8,7 @@ use App\Actions\NextCards;
 use App\Database\Busy;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\StepMark;
 use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -58,6 +59,30 @@ final class SecondConnectionTest extends FeatureTestCase
 
         $this->act($kit, "count/$base->id", $typed)->assertSessionHasNoErrors();
         self::assertSame(8, (int) $base->ledger()->sum('delta'));
+    }
+
+    public function test_a_step_is_marked_once_however_many_mark_it(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $this->second->exec('BEGIN IMMEDIATE');
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->second->exec('COMMIT');
+        self::assertSame(0, StepMark::query()->count());
+
+        // Both have looked at the same table; the other has the lock first.
+        DB::beforeExecuting(function (string $sql) use ($card): void {
+            if (! str_starts_with($sql, 'insert into "acts"')) {
+                return;
+            }
+            StepMark::withoutEvents(static fn () => StepMark::query()->firstOrCreate(
+                ['card_id' => $card->id, 'step' => 'score/base'],
+                ['kind' => 'score', 'done_at' => now(), 'dry_at' => now()],
+            ));
+        });
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors('table');
+        self::assertLessThanOrEqual(1, StepMark::query()->count());
     }
 
     /** Reading first and writing later cannot wait: the lock is taken when the act begins. */
