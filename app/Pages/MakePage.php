@@ -124,7 +124,10 @@ final readonly class MakePage extends Page
     /** @return list<DryingStep> what is to be left alone, the first to be dry first */
     public static function drying(Workbench $bench): array
     {
-        $wet = $bench->marks->filter(static fn (StepMark $mark): bool => $mark->dry_at->isFuture())->sortBy('dry_at');
+        // Of each card what is wet longest.
+        $wet = $bench->marks->filter(static fn (StepMark $mark): bool => $mark->dry_at->isFuture())
+            ->sortBy('dry_at')
+            ->keyBy('card_id');
 
         return array_values($wet->map(static function (StepMark $mark) use ($bench): array {
             return [

@@ -21,6 +21,8 @@ final class Embellish implements StepKind
 
     private const NIGHT = 28_800;
 
+    private const GROUP = 3;
+
     public function key(): string
     {
         return 'embellish';
@@ -43,6 +45,8 @@ final class Embellish implements StepKind
         if ($group === null || $things === null) {
             return [];
         }
+        // Of what is plenty no one counts: three is the odd group.
+        $many = $group->quantity === 0 ? self::GROUP : $group->quantity;
         $isWet = preg_match('/\bdrops?\b/iu', $things->name) === 1;
         $focal = $card->rectOf(FocalPart::ID);
         $on = $focal === null ? CardAtBench::BASE : $card->groundOf($focal);
@@ -54,7 +58,7 @@ final class Embellish implements StepKind
             [GroupPart::ID, $on, FocalPart::ID],
             HandTool::of('tweezers', 'tweezers and glue dots'),
             $this->seconds(),
-            "Set $group->quantity of $things->name in a loose triangle round the focal point, and let the card lie flat.",
+            "Set $many of $things->name in a loose triangle round the focal point, and let the card lie flat.",
             $isWet ? self::NIGHT : self::SETS,
             [Cautions::SMALL],
         )];

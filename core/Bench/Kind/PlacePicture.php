@@ -12,10 +12,13 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Card\Taking;
 
 /** The focal point, popped up on foam or glued flat. */
 final class PlacePicture implements StepKind
 {
+    private const STEADY = 3;
+
     public function key(): string
     {
         return 'focal';
@@ -29,6 +32,12 @@ final class PlacePicture implements StepKind
     public function seconds(): int
     {
         return 60;
+    }
+
+    /** Where they are plenty no one counts: three hold it steady. */
+    private function squares(Taking $foam): int
+    {
+        return $foam->quantity === 0 ? self::STEADY : $foam->quantity;
     }
 
     public function steps(CardAtBench $card): array
@@ -51,7 +60,7 @@ final class PlacePicture implements StepKind
             $this->seconds(),
             $foam === null
                 ? "Glue $name flat: $where."
-                : "Put $foam->quantity foam squares under $name, a quarter inch in from its edge, and set it down: $where. "
+                : "Put {$this->squares($foam)} foam squares under $name, a quarter inch in from its edge, and set it down: $where. "
                     .'Where one side lies lower, put a shim under it.',
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],

@@ -72,7 +72,7 @@
             </ol>
             <h2>Lay ready</h2>
             <ul>
-                {#each ready as one (one)}<li><Measure text={one} wraps /></li>{/each}
+                {#each ready as one, n (n)}<li><Measure text={one} wraps /></li>{/each}
             </ul>
             <p class="acts">
                 <Button main key="T" onclick={toTable}>Make this card</Button>

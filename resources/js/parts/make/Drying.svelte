@@ -28,7 +28,7 @@
     <aside aria-label="Drying">
         <b>Drying, leave it alone</b>
         <ul>
-            {#each drying as step (`${step.card} ${step.says}`)}
+            {#each drying as step, n (n)}
                 <li>card {step.card}, {step.says.toLowerCase()}: <b>till {clock.format(new Date(step.until))}</b></li>
             {/each}
         </ul>
@@ -41,6 +41,7 @@
         border-radius: var(--radius);
         background: var(--kraft-soft);
         color: var(--kraft-ink);
+        font-size: var(--large);
     }
 
     ul {
