@@ -101,6 +101,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         Route::post('/measure', [DesignCardController::class, 'measure']);
         Route::post('/fill', [DesignCardController::class, 'fill']);
         Route::post('/quantity', [DesignCardController::class, 'quantity']);
+        Route::post('/treat', [DesignCardController::class, 'treat']);
         Route::post('/copies', [DesignCardController::class, 'copies']);
         Route::post('/occasion', [DesignCardController::class, 'occasion']);
         Route::post('/keep', [DesignCardController::class, 'keep']);

@@ -8,12 +8,14 @@ use App\Models\Component;
 use App\Models\Taking;
 use App\Table\Shortages;
 use App\Table\TableState;
+use KeepShare\Core\Bench\Treat\Treatment;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking as CoreTaking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Design\Picture;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Fold\FoldKind;
@@ -145,6 +147,24 @@ final readonly class Design
                 self::refuseUsed($card, $taking);
                 $taking->update(['quantity' => $quantity]);
             },
+        );
+    }
+
+    /**
+     * Something is done to a part before it is glued, or not any more.
+     *
+     * @param  string|null  $tool  the id of a component; null where it needs none
+     */
+    public function treat(Card $card, Taking $taking, Treatment $treatment, bool $isOn, ?string $tool, string $option, ?int $revision): void
+    {
+        $part = $card->partName($taking->part);
+        $others = array_values(array_filter($taking->treated ?? [], static fn (array $one): bool => $one['treatment'] !== $treatment->key));
+        $treated = $isOn ? [...$others, Treated::by($treatment->key, $tool, $option)->write()] : $others;
+        $this->journal->act(
+            $card->kit,
+            $isOn ? "The $part of card $card->number: $treatment->done" : "The $part of card $card->number: not $treatment->done",
+            $revision,
+            static fn () => $taking->update(['treated' => $treated === [] ? null : $treated]),
         );
     }
 

@@ -47,10 +47,11 @@ final readonly class CardDrawing
     public static function of(Card $card, array $components, Unit $unit): self
     {
         $front = CardFront::of($card, $components, $unit);
-        $marks = array_map(
-            static fn (Layer $layer): ?array => self::markOf($layer, $components[$layer->component ?? ''] ?? null),
-            $front->layers,
-        );
+        $marks = [];
+        foreach ($front->layers as $layer) {
+            $marks[] = self::markOf($layer, $components[$layer->component ?? ''] ?? null);
+            array_push($marks, ...TreatmentMarks::of($layer, $card->taking($layer->part)->treated ?? []));
+        }
         $meet = $card->fold === FoldKind::Gatefold ? [self::meeting($front->size)] : [];
         $base = $components[$card->taking(BasePart::ID)->component ?? ''] ?? null;
 

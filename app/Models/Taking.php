@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Spare;
@@ -26,6 +27,7 @@ use KeepShare\Core\Table\Spare;
  * @property bool $may_turn
  * @property bool $is_pinned
  * @property Carbon|null $used_at when what it takes of something counted was put on the card
+ * @property list<array{treatment: string, tool: string|null, option: string}>|null $treated what is done to its piece
  * @property int|null $sheet_id
  * @property Card $card
  */
@@ -35,7 +37,7 @@ final class Taking extends Model implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean', 'used_at' => 'datetime'];
+    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean', 'used_at' => 'datetime', 'treated' => 'array'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo
@@ -66,7 +68,11 @@ final class Taking extends Model implements OfKit
 
         return $size === null
             ? CoreTaking::some(Component::coreIdOf($this->component_id), $this->part, $this->quantity)
-            : CoreTaking::piece(Component::coreIdOf($this->component_id), $this->part, $size, $this->face, $this->may_turn);
+            : CoreTaking::piece(Component::coreIdOf($this->component_id), $this->part, $size, $this->face, $this->may_turn)
+                ->treated(array_map(
+                    static fn (array $one): Treated => Treated::by($one['treatment'], $one['tool'], $one['option']),
+                    $this->treated ?? [],
+                ));
     }
 
     /** @return array<string, mixed> how it is kept; from what is only to be taken apart, that too */
@@ -83,6 +89,9 @@ final class Taking extends Model implements OfKit
             'height' => $taking->size?->height->units,
             'face' => $taking->face,
             'may_turn' => $taking->mayTurn,
+            ...$taking->treated === [] ? [] : [
+                'treated' => array_map(static fn (Treated $one): array => $one->write(), $taking->treated),
+            ],
         ];
     }
 

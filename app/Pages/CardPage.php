@@ -6,9 +6,11 @@ use App\Models\Card;
 use App\Models\OwnSketch;
 use App\Models\Taking;
 use App\Table\TableState;
+use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Taking as CoreTaking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Fold\FoldKind;
@@ -225,13 +227,22 @@ final readonly class CardPage extends Page
         return array_slice(array_values(array_unique(array_merge([], ...$colours))), 0, self::COLOURS);
     }
 
+    /** @return list<string> what is done to its piece */
+    private static function done(?CoreTaking $taking): array
+    {
+        return array_map(
+            static fn (Treated $one): string => Treatments::all()[$one->treatment]->done ?? $one->treatment,
+            $taking->treated ?? [],
+        );
+    }
+
     /** @return StackLayer */
     private static function layer(Laid $laid, Layout $layout, ?CoreTaking $taking, TableState $state): array
     {
         $component = $taking->component ?? '';
 
         return [
-            'name' => $laid->part->name,
+            'name' => implode(', ', [$laid->part->name, ...self::done($taking)]),
             'component' => $component,
             'face' => $taking->face ?? 0,
             'good' => $state->core[$component]->name ?? '',

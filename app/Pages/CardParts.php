@@ -6,9 +6,11 @@ use App\Models\Card;
 use App\Models\Component as Record;
 use App\Table\TableState;
 use App\Wording\Wording;
+use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\OwnPart;
 use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
@@ -28,6 +30,7 @@ use KeepShare\Core\Table\Table;
  * @phpstan-import-type Choice from ChoiceView
  *
  * @phpstan-type MeasureValue array{name: string, value: string, share: string|null}
+ * @phpstan-type TreatedWith array{treatment: string, says: string}
  * @phpstan-type SketchedPart array{
  *     id: string,
  *     name: string,
@@ -39,6 +42,8 @@ use KeepShare\Core\Table\Table;
  *     measures: list<MeasureValue>,
  *     shown: int,
  *     spare: string|null,
+ *     treated: list<TreatedWith>,
+ *     treatments: list<Choice>, // by treatment/tool/option
  * }
  * @phpstan-type FoldedPart array{
  *     id: string,
@@ -110,7 +115,37 @@ final readonly class CardParts
             'measures' => $this->measures($laid->part),
             'shown' => $visibility->shownPercent($laid->part->id),
             'spare' => $visibility->spareOf($laid->part->id)?->label($this->unit),
+            'treated' => $this->treated($laid->part->id),
+            'treatments' => $this->treatments(),
         ], $this->layout->parts);
+    }
+
+    /** @return list<TreatedWith> */
+    private function treated(string $part): array
+    {
+        return array_map(function (Treated $one): array {
+            $done = Treatments::all()[$one->treatment]->done ?? $one->treatment;
+            $tool = $this->state->core[$one->tool ?? '']->name ?? null;
+
+            return ['treatment' => $one->treatment, 'says' => implode(', ', array_filter([$done, $tool, $one->option]))];
+        }, $this->card->taking($part)->treated ?? []);
+    }
+
+    /** @return list<Choice> every treatment, with each tool it can be done with */
+    private function treatments(): array
+    {
+        $choices = [];
+        foreach (Treatments::all() as $treatment) {
+            $tools = array_filter($this->state->core, $treatment->isDoneWith(...));
+            foreach ($treatment->isWithoutTool() ? [null] : $tools as $tool) {
+                foreach ($treatment->options === [] ? [''] : $treatment->options as $option) {
+                    $label = implode(', ', array_filter([$treatment->label, $tool?->name, $option]));
+                    $choices[] = ['key' => "$treatment->key/$tool?->id/$option", 'label' => $label];
+                }
+            }
+        }
+
+        return $choices;
     }
 
     /** @return list<FoldedPart> what the fold is built of besides */

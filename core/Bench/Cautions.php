@@ -13,6 +13,8 @@ final class Cautions
 
     public const MACHINE = 'Keep fingers, sleeves and long hair clear of the rollers. '.self::MAKER;
 
+    public const HEAT = 'Heat tool and fresh powder are hot: keep off spray, hair and plastic, and let it cool. '.self::MAKER;
+
     public const SMALL = 'Small parts: keep them away from small children and pets.';
 
     public const INK = 'Air the room with solvent inks and markers. '.self::MAKER;

@@ -12,17 +12,22 @@ enum Phase: int
 {
     case Scored = 1;
     case Shaped = 2;
-    case Stamped = 3;
-    case Tied = 4;
-    case Fitted = 5;
-    case Matted = 6;
-    case Built = 7;
-    case Fronted = 8;
-    case Focal = 9;
-    case Worded = 10;
-    case Lined = 11;
-    case Signed = 12;
-    case Trimmed = 13;
+    case Textured = 3;
+    case Stamped = 4;
+    case Heated = 5;
+    case Coloured = 6;
+    case Edged = 7;
+    case Backed = 8;
+    case Tied = 9;
+    case Fitted = 10;
+    case Matted = 11;
+    case Built = 12;
+    case Fronted = 13;
+    case Focal = 14;
+    case Worded = 15;
+    case Lined = 16;
+    case Signed = 17;
+    case Trimmed = 18;
 
     /** Before there is glue on anything: left so, a card takes no harm. */
     public function isSafe(): bool

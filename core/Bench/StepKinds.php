@@ -19,17 +19,23 @@ use KeepShare\Core\Bench\Kind\SignAndPack;
 use KeepShare\Core\Bench\Kind\StampPicture;
 use KeepShare\Core\Bench\Kind\StampWords;
 use KeepShare\Core\Bench\Kind\TieBow;
+use KeepShare\Core\Bench\Kind\TreatPart;
+use KeepShare\Core\Bench\Treat\Treatments;
 
 /** Every kind of step there is, in the order a card meets them. */
 final class StepKinds
 {
+    /** @var list<StepKind>|null */
+    private static ?array $all = null;
+
     /** @return list<StepKind> */
     public static function all(): array
     {
-        return [
+        return self::$all ??= [
             new ScoreBase,
             new ShapePart,
             new CutPicture,
+            ...array_map(TreatPart::by(...), array_values(Treatments::all())),
             new StampPicture,
             new StampWords,
             new TieBow,

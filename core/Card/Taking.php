@@ -10,6 +10,7 @@ use KeepShare\Core\Measure\Size;
 /** What one part of a card takes from one component. */
 final readonly class Taking
 {
+    /** @param  list<Treated>  $treated  what is done to the piece before it is glued */
     private function __construct(
         public string $component,
         public string $part,
@@ -17,6 +18,7 @@ final readonly class Taking
         public ?Size $size,
         public int $face,
         public bool $mayTurn,
+        public array $treated = [],
     ) {
     }
 
@@ -45,13 +47,23 @@ final readonly class Taking
     /** The same, from another component. */
     public function from(string $component): self
     {
-        return new self($component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn);
+        return new self($component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn, $this->treated);
     }
 
     /** The same, cut to another size. */
     public function sized(?Size $size): self
     {
-        return new self($this->component, $this->part, $this->quantity, $size, $this->face, $this->mayTurn);
+        return new self($this->component, $this->part, $this->quantity, $size, $this->face, $this->mayTurn, $this->treated);
+    }
+
+    /**
+     * The same with its piece treated.
+     *
+     * @param  list<Treated>  $treated
+     */
+    public function treated(array $treated): self
+    {
+        return new self($this->component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn, $treated);
     }
 
     public function toPiece(string $id): ?Piece

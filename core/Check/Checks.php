@@ -36,6 +36,7 @@ final class Checks
             new HeightForEnvelope,
             new EnvelopeToBuy,
             new ToolsAtHand,
+            new TreatmentTools,
         ];
     }
 

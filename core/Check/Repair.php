@@ -29,6 +29,14 @@ final readonly class Repair
         return new self("Make it a card for {$occasion->label()}", 'occasion', ['occasion' => $occasion->value]);
     }
 
+    /** @param  string|null  $tool  the id of a component; null where the treatment is dropped */
+    public static function treat(string $says, string $part, string $treatment, ?string $tool): self
+    {
+        $isOn = (int) ($tool !== null);
+
+        return new self($says, 'treat', ['part' => $part, 'treatment' => $treatment, 'tool' => $tool ?? '', 'isOn' => $isOn]);
+    }
+
     /** @param  string  $key  of the sketch */
     public static function sketch(string $says, string $key): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Design;
 
 use Closure;
+use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Card\Part\BasePart;
@@ -14,6 +15,7 @@ use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
@@ -282,7 +284,7 @@ final readonly class Designer
                 $drafts[] = Draft::of(
                     intdiv(3 * $fill->goodness, $many) + $liking - $less,
                     fn (): Card => $card([
-                        ...self::parts($layout, $fill),
+                        ...$this->parts($layout, $fill, $words === $straight ? null : $this->folderFor($sketch, $layout)),
                         ...$words,
                         ...$this->trimmings($picture, $layout),
                     ]),
@@ -293,20 +295,32 @@ final readonly class Designer
         return $drafts;
     }
 
+    /**
+     * The folder that gives a plain ground texture, where the paper is not the picture: never under words that are stamped on it.
+     */
+    private function folderFor(Sketch $sketch, Layout $layout): ?Component
+    {
+        $grounds = array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role === Role::Ground);
+
+        return $sketch->focus->isLean() && $grounds !== [] ? $this->supplies->folder(reset($grounds)->cut) : null;
+    }
+
     /** @return list<Taking> */
-    private static function parts(Layout $layout, Surfaces $fill): array
+    private function parts(Layout $layout, Surfaces $fill, ?Component $folder): array
     {
         $takings = [];
         foreach ($layout->parts as $laid) {
             $surface = $fill->surfaces[$laid->part->id] ?? null;
             if ($surface !== null) {
-                $takings[] = Taking::piece(
+                $taking = Taking::piece(
                     $surface->component,
                     $laid->part->id,
                     $laid->cut,
                     $surface->index,
                     $surface->mayTurnAs($laid->part->role),
                 );
+                $isEmbossed = $folder !== null && $laid->part->role === Role::Ground;
+                $takings[] = $isEmbossed ? $taking->treated([Treated::by(Treatments::EMBOSS, $folder->id)]) : $taking;
             }
         }
 

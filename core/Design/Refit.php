@@ -180,7 +180,7 @@ final readonly class Refit
                     ...[...$promised[$surface->component] ?? [], Piece::of($id, $size, $mayTurn)],
                 ) !== null
             ) {
-                return Taking::piece($surface->component, $id, $size, $surface->index, $mayTurn);
+                return Taking::piece($surface->component, $id, $size, $surface->index, $mayTurn)->treated($old->treated ?? []);
             }
         }
 

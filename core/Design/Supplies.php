@@ -19,6 +19,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Kit\ToolKind;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
@@ -174,6 +175,20 @@ final class Supplies
     public function pictureStamps(): array
     {
         return array_values(array_filter($this->components, static fn (Component $c): bool => $c->showsStampedPicture()));
+    }
+
+    /** A folder that embosses a piece of a size wholly; null where there is none. */
+    public function folder(Size $piece): ?Component
+    {
+        foreach ($this->components as $component) {
+            $tool = $component->good;
+            $isFolder = $tool instanceof Tool && $tool->tool === ToolKind::Folder;
+            if ($isFolder && ($tool->makes === null || $piece->fitsIn($tool->makes, true))) {
+                return $component;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Surface> every face of every paper that is not used up to the last scrap */

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Format;
 
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KitFile;
@@ -117,7 +118,8 @@ final readonly class ShareOutFile
                 'width' => $taking->size?->width->exact($this->table->unit),
                 'height' => $taking->size?->height->exact($this->table->unit),
                 'amount' => $taking->size === null ? $this->exactly($taking) : null,
-            ], static fn (?string $value): bool => $value !== null), $card->takings),
+                'treated' => array_map(static fn (Treated $one): array => $one->write(), $taking->treated) ?: null,
+            ], static fn (mixed $value): bool => $value !== null), $card->takings),
         ];
     }
 
@@ -134,9 +136,12 @@ final readonly class ShareOutFile
         $taken = [];
         foreach ($this->cards as $card) {
             foreach ($card->takings as $taking) {
-                $taken[$taking->component] = $this->table->components[$taking->component];
+                foreach ([$taking->component, ...array_column($taking->treated, 'tool')] as $id) {
+                    $taken[$id] = $this->table->components[$id ?? ''] ?? null;
+                }
             }
         }
+        $taken = array_filter($taken);
         $unit = $this->table->unit;
 
         return array_values(array_map(static fn (Component $one): array => KitFile::written($one, $unit), $taken));

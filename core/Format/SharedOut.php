@@ -7,6 +7,7 @@ namespace KeepShare\Core\Format;
 use JsonException;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Component;
@@ -156,6 +157,19 @@ final readonly class SharedOut
         throw BadKit::at($fields->place('sketch'), "no sketch \"$name\" ships with Keep Share, and the card brings none.");
     }
 
+    /** @return list<Treated> */
+    private static function treated(Fields $fields): array
+    {
+        $treated = [];
+        foreach ($fields->has('treated') ? $fields->items('treated') : [] as $i => $item) {
+            $one = $fields->item('treated', $i, $item);
+            $tool = $one->has('tool') ? $one->text('tool') : null;
+            $treated[] = Treated::by($one->text('treatment'), $tool, $one->text('option', ''));
+        }
+
+        return $treated;
+    }
+
     /** @param  array<string, Component>  $components */
     private static function taking(Fields $fields, array $components): Taking
     {
@@ -170,7 +184,8 @@ final readonly class SharedOut
         $name = $fields->text('face', '');
         $face = (int) array_search($name, array_column($faces, 'name'), true);
 
-        return Taking::piece($id, $part, self::size($fields), $face, ($faces[$face] ?? null)?->directional !== true);
+        return Taking::piece($id, $part, self::size($fields), $face, ($faces[$face] ?? null)?->directional !== true)
+            ->treated(self::treated($fields));
     }
 
     private static function amount(Fields $fields, Component $component): int

@@ -25,6 +25,7 @@ return new class extends Migration
         });
         Schema::table('takings', function (Blueprint $table): void {
             $table->dateTime('used_at')->nullable();
+            $table->text('treated')->nullable();
         });
     }
 
@@ -32,6 +33,6 @@ return new class extends Migration
     {
         Schema::dropIfExists('step_marks');
         Schema::dropColumns('cards', ['begun_at', 'made_at']);
-        Schema::dropColumns('takings', ['used_at']);
+        Schema::dropColumns('takings', ['used_at', 'treated']);
     }
 };

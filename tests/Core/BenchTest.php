@@ -9,6 +9,7 @@ use KeepShare\Core\Bench\Halt;
 use KeepShare\Core\Bench\HandTool;
 use KeepShare\Core\Bench\Jobs;
 use KeepShare\Core\Bench\Kind\DryFit;
+use KeepShare\Core\Bench\Kind\TreatPart;
 use KeepShare\Core\Bench\Left;
 use KeepShare\Core\Bench\MakingPlan;
 use KeepShare\Core\Bench\Pace;
@@ -19,7 +20,10 @@ use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Bench\StepKinds;
+use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Laying;
@@ -56,6 +60,29 @@ final class BenchTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_what_is_done_to_a_part_is_done_before_it_is_glued_and_in_its_order(): void
+    {
+        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(1));
+        $card = Sharer::most($table)[0];
+        $part = $card->layout($table->unit)->parts[0]->part->id;
+        $keys = ['edge', 'heat-emboss', 'emboss', 'corners'];
+        $treated = array_map(static fn (string $key): Treated => Treated::by($key, null, 'two corners'), $keys);
+        $card = $card->fitted(array_map(
+            static fn (Taking $taking): Taking => $taking->part === $part ? $taking->treated($treated) : $taking,
+            $card->takings,
+        ));
+        $steps = StepKinds::stepsOf(CardAtBench::of($card, $table->components, $table->unit));
+        $of = static fn (string $kind): Step => array_column($steps, null, 'kind')[$kind];
+
+        foreach (['corners' => 'emboss', 'emboss' => 'heat-emboss', 'heat-emboss' => 'edge', 'edge' => 'dry-fit'] as $one => $other) {
+            self::assertTrue(self::comesBefore($of($one), $of($other), $steps), "$one before $other");
+        }
+        self::assertStringContainsString('Round two corners of the', $of('corners')->says);
+        self::assertNotSame([], $of('heat-emboss')->cautions);
+        $kinds = array_filter(StepKinds::all(), static fn (StepKind $kind): bool => $kind instanceof TreatPart);
+        self::assertCount(count(Treatments::all()), $kinds);
     }
 
     public function test_only_what_nothing_stands_between_is_named_before_a_step(): void

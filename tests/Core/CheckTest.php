@@ -4,6 +4,7 @@ namespace Tests\Core;
 
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Check\AcrossTwoHeights;
 use KeepShare\Core\Check\BusyUnderFocalPoint;
 use KeepShare\Core\Check\CardInHand;
@@ -28,6 +29,7 @@ use KeepShare\Core\Check\StripTooShort;
 use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Check\ThinPaperLifted;
 use KeepShare\Core\Check\ToolsAtHand;
+use KeepShare\Core\Check\TreatmentTools;
 use KeepShare\Core\Check\VellumShowsGlue;
 use KeepShare\Core\Check\WhitesThatDiffer;
 use KeepShare\Core\Check\WordsFitOccasion;
@@ -486,6 +488,31 @@ final class CheckTest extends TestCase
         self::assertSame(4, $foam->repairs[0]->with['quantity'], 'a larger picture wants more foam');
     }
 
+    public function test_a_treatment_wants_its_tool_and_can_be_left_out(): void
+    {
+        $hand = self::hand(goods: ['waves' => Tool::of(ToolKind::Folder)]);
+        $treated = static fn (string $treatment, ?string $tool): CardInHand => CardInHand::of(
+            $hand->card->fitted(array_map(
+                static fn (Taking $taking): Taking => $taking->part === 'panel'
+                    ? $taking->treated([Treated::by($treatment, $tool)])
+                    : $taking,
+                $hand->card->takings,
+            )),
+            $hand->components,
+            Unit::Inch,
+            [],
+        );
+        $check = new TreatmentTools;
+        self::assertSame([], $check->look($treated('emboss', 'waves')));
+        self::assertSame([], $check->look($treated('corners', null)), 'hands will do');
+        $finding = self::assertFires($check, $treated('emboss', 'gone'), 'is to be embossed, and the tool for it is not there');
+        self::assertSame([['', 0], ['folder-ripple', 1], ['waves', 1]], array_map(
+            static fn (Repair $repair): array => [$repair->with['tool'], $repair->with['isOn']],
+            $finding->repairs,
+        ));
+        self::assertCount(1, $check->look($treated('emboss', 'happy-birthday')), 'a stamp embosses nothing');
+    }
+
     public function test_a_shaker_is_laid_on_a_sketch_with_a_window(): void
     {
         $hand = self::hand();
@@ -500,7 +527,7 @@ final class CheckTest extends TestCase
         $keys = array_map(static fn (Check $check): string => $check->key(), Checks::all());
 
         self::assertSame($keys, array_unique($keys));
-        self::assertSame(25, count($keys));
+        self::assertSame(26, count($keys));
     }
 
     private static function assertFires(Check $check, CardInHand $hand, string $says): Finding

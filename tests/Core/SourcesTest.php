@@ -11,11 +11,19 @@ use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\DieCut;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Good;
 use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Kit\Printed;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\Stamp;
+use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Kit\ToolKind;
+use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\Relief;
@@ -82,6 +90,31 @@ final class SourcesTest extends TestCase
             $parts = array_column(CardFront::of($card, $table->components, $table->unit)->layers, 'part');
             self::assertContains(DiePart::ID, $parts, 'the print is seen on it');
         }
+    }
+
+    public function test_plain_grounds_are_embossed_where_the_kit_has_a_folder_and_never_under_stamped_words(): void
+    {
+        $folder = Tool::of(ToolKind::Folder, Size::parse('4 1/4', '5 1/2', Unit::Inch));
+        $table = Laying::unpacked(OddKit::kit([
+            'base' => [OddKit::base(), 6],
+            'folder' => [$folder, 1],
+            'white' => [OddKit::white(), 6],
+            'words' => [DieCut::of(Printed::of(
+                Size::parse('2', '1/2', Unit::Inch),
+                Serves::Sentiment,
+                Shape::Label,
+                [Colour::fromHex('ffffff'), Colour::fromHex('223344')],
+                Words::of('for you', [Occasion::Hello, Occasion::Birthday, Occasion::ThankYou]),
+            )), 3],
+        ]))->under(Wishes::cards(6)->saying(WordsAgain::Freely));
+        $embossed = 0;
+        foreach (Stretch::most($table) as $card) {
+            $ground = $card->taking('ground');
+            $isStampedStraight = $card->taking('sentiment')?->quantity === 0 && $card->taking('sentiment-label') === null;
+            self::assertFalse($isStampedStraight && ($ground->treated ?? []) !== []);
+            $embossed += count($ground->treated ?? []);
+        }
+        self::assertGreaterThan(0, $embossed);
     }
 
     public function test_an_envelope_that_is_a_must_is_not_taken_apart(): void

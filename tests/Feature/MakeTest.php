@@ -171,6 +171,34 @@ final class MakeTest extends FeatureTestCase
         self::assertNotSame('', $page['open']);
     }
 
+    public function test_a_part_is_treated_on_the_cards_page_and_its_step_follows(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 1);
+        $card = $kit->cards()->with('takings')->firstOrFail();
+        $part = $this->props("/kits/$kit->id/cards/$card->id")['parts'][0];
+        self::assertContains('Round its corners, two corners', array_column($part['treatments'], 'label'));
+        $treat = ['part' => $part['id'], 'treatment' => 'corners', 'option' => 'two corners', 'isOn' => 1];
+        $this->act($kit, "cards/$card->id/treat", $treat)->assertSessionHasNoErrors();
+
+        $page = $this->props("/kits/$kit->id/cards/$card->id");
+        self::assertSame([['treatment' => 'corners', 'says' => 'corners rounded, two corners']], $page['parts'][0]['treated']);
+        self::assertContains('treated', array_column($page['front']['marks'], 'role'), 'it is seen on the face');
+        self::assertStringContainsString('corners rounded', implode(' ', array_column($page['stack'], 'name')));
+        $kinds = static fn (array $steps): array => array_map(static fn (Step $step): string => $step->kind, $steps);
+        self::assertContains('corners', $kinds($this->stepsOf($card)));
+        $this->get("/kits/$kit->id/share-out/export.json")->assertOk()->assertSee('two corners');
+
+        // What wants a tool is not kept without one; what was treated stays so on another sketch, while its part stays.
+        $this->act($kit, "cards/$card->id/treat", [...$treat, 'treatment' => 'emboss', 'option' => ''])
+            ->assertSessionHasErrors(['treatment' => 'Choose the tool that it is done with.']);
+        $this->act($kit, "cards/$card->id/turn")->assertSessionHasNoErrors();
+        self::assertNotSame([], $this->props("/kits/$kit->id/cards/$card->id")['parts'][0]['treated']);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $this->act($kit, "cards/$card->id/treat", [...$treat, 'isOn' => 0])->assertSessionHasNoErrors();
+        self::assertNotContains('corners', $kinds($this->stepsOf($card)));
+    }
+
     public function test_so_many_minutes_are_answered_and_nonsense_is_told_by_the_field(): void
     {
         $kit = $this->harbour();

@@ -8,8 +8,11 @@ use App\Journal\Journal;
 use App\Models\Card;
 use App\Models\Kit;
 use App\Models\OwnSketch;
+use App\Table\TableState;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
@@ -107,6 +110,31 @@ final readonly class DesignCardController
                 $request->integer('face'),
                 $request->revision(),
             ),
+        );
+
+        return back();
+    }
+
+    /** Something is done to a part before it is glued; what it is done with is looked for among the tools. */
+    public function treat(Kit $kit, Card $card, CardRequest $request): RedirectResponse
+    {
+        $taking = $card->takings->firstWhere('part', $request->text('part')) ?? abort(422);
+        $treatment = Treatments::all()[$request->text('treatment')] ?? abort(422);
+        $isOn = $request->boolean('isOn', true);
+        $option = $request->text('option');
+        abort_unless($taking->width !== null && ($option === '' || in_array($option, $treatment->options, true)), 422);
+        $tool = TableState::of($kit)->core[$request->text('tool')] ?? null;
+        if ($isOn && ! $treatment->isWithoutTool() && ($tool === null || ! $treatment->isDoneWith($tool))) {
+            throw ValidationException::withMessages(['treatment' => 'Choose the tool that it is done with.']);
+        }
+        $this->design->treat(
+            $card,
+            $taking,
+            $treatment,
+            $isOn,
+            $treatment->isWithoutTool() ? null : $tool?->id,
+            $option === '' ? $treatment->options[0] ?? '' : $option,
+            $request->revision(),
         );
 
         return back();

@@ -893,6 +893,8 @@ export interface SketchedPart {
     measures: MeasureValue[]
     shown: number
     spare: string | null
+    treated: TreatedWith[]
+    treatments: Choice[]
 }
 
 export interface SketchesPage {
@@ -1049,6 +1051,11 @@ export interface TrayBox {
     grade: string
     label: string
     parts: Offcut[]
+}
+
+export interface TreatedWith {
+    treatment: string
+    says: string
 }
 
 export interface TypedMeasures {

@@ -5,6 +5,7 @@
     import type { CardCut, FoldedPart, GuideLine, SketchedPart } from '@/lib/props'
     import Filling from './Filling.svelte'
     import Measures from './Measures.svelte'
+    import Treatments from './Treatments.svelte'
 
     interface Props {
         parts: SketchedPart[]
@@ -28,6 +29,7 @@
                 <p><b>{part.name}</b> <span class="soft">{part.shown} % shows</span></p>
                 <Filling {part} {acts} />
                 <div class="measures"><Measures {part} {acts} /></div>
+                {#if part.good}<Treatments {part} {acts} />{/if}
                 {#if part.spare}
                     <p class="soft">The middle <Measure text={part.spare} /> can be cut out and used: no one sees it.</p>
                 {/if}
