@@ -134,6 +134,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/make/back', [MakeController::class, 'stepBack']);
     Route::post('/make/pace', [MakeController::class, 'forgetPace']);
     Route::post('/make/{card}', [MakeController::class, 'done']);
+    Route::post('/make/{card}/mend', [MakeController::class, 'mend']);
     Route::post('/keep', [KeepController::class, 'store']);
     Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);

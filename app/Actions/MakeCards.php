@@ -4,14 +4,20 @@ namespace App\Actions;
 
 use App\Journal\Journal;
 use App\Models\Card;
+use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use App\Models\Sheet;
+use App\Models\SheetState;
 use App\Models\StepMark;
+use App\Models\Taking;
 use App\Table\TableState;
 use App\Table\Workbench;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Carbon;
+use KeepShare\Core\Bench\Mend;
+use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\Step;
 
 /** Marks steps of the making as done, and takes them back. What is counted is used up with the step that uses it. */
@@ -22,7 +28,7 @@ final readonly class MakeCards
 
     private const HASTE = 3;
 
-    public function __construct(private Journal $journal)
+    public function __construct(private Journal $journal, private CutPlans $plans)
     {
     }
 
@@ -93,6 +99,51 @@ final readonly class MakeCards
         });
 
         return $card;
+    }
+
+    /**
+     * A step went wrong: what was spoiled is off the table, and the card takes what mends it. Worked out anew from what lies
+     * there, so that a way that has gone is refused.
+     *
+     * @throws WayIsGone
+     */
+    public function mend(Kit $kit, Card $card, string $name, string $says, ?int $revision): void
+    {
+        $mend = array_column(self::ways($kit, $card, $name), null, 'says')[$says] ?? throw WayIsGone::since();
+        $takes = $mend->takes ?? throw WayIsGone::since();
+        $old = $card->takings()->where('part', $takes->part)->first();
+        $this->journal->act($kit, "Card $card->number: ".lcfirst($says), $revision, function () use ($card, $takes, $old): void {
+            $touched = array_filter([$old?->component_id, Component::idOfCore($takes->component)]);
+            if ($old?->sheet_id !== null) {
+                Sheet::query()->findOrFail($old->sheet_id)->update(['state' => SheetState::Spoiled]);
+            }
+            if ($old !== null && $old->width === null && $old->used_at === null) {
+                LedgerEntry::query()->create([
+                    'component_id' => $old->component_id,
+                    'delta' => -$old->quantity,
+                    'reason' => LedgerReason::Spoiled,
+                ]);
+            }
+            // What was done to the piece is to be done to the new one.
+            $done = StepMark::query()->where('card_id', $card->id)->where('step', 'like', "%/$takes->part");
+            $done->get()->each->delete();
+            $of = ['card_id' => $card->id, 'part' => $takes->part];
+            Taking::query()->updateOrCreate($of, [...Taking::keeps($takes), 'sheet_id' => null]);
+            $this->plans->refresh(array_combine($touched, $touched));
+        });
+    }
+
+    /** @return list<Mend> what can be done where a step went wrong */
+    public static function ways(Kit $kit, Card $card, string $name): array
+    {
+        $bench = Workbench::of(TableState::of($kit));
+        foreach ($bench->leftOf($card) as $step) {
+            if (Workbench::nameOf($step) === $name) {
+                return Mends::for($step, $bench->cards[$card->id], $bench->state->table());
+            }
+        }
+
+        return [];
     }
 
     /** Her own minutes are forgotten: those of the craft count again. */

@@ -7,6 +7,7 @@ use App\Models\Taking;
 use App\Table\TableState;
 use App\Table\Workbench;
 use App\Wording\Minutes;
+use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
@@ -50,6 +51,7 @@ final readonly class MakeTablePage extends Page
      * @param  Goods  $goods
      * @param  string|null  $last  what was done last; null where nothing can be taken back
      * @param  int|null  $only  the id of the card that alone is made
+     * @param  list<string>|null  $ways  out, where the step went wrong; null where it did not
      */
     private function __construct(
         public ?array $step,
@@ -62,10 +64,11 @@ final readonly class MakeTablePage extends Page
         public ?string $last,
         public string $school,
         public ?int $only,
+        public ?array $ways,
     ) {
     }
 
-    public static function of(Kit $kit, School $school, ?int $only): self
+    public static function of(Kit $kit, School $school, ?int $only, bool $isWrong): self
     {
         $state = TableState::of($kit);
         $bench = Workbench::of($state);
@@ -88,6 +91,7 @@ final readonly class MakeTablePage extends Page
             $last === null ? null : "card {$bench->numberOf($last)}",
             $school->value,
             $card?->id,
+            $isWrong && $now !== null ? self::ways($now, $bench) : null,
         );
     }
 
@@ -144,6 +148,14 @@ final readonly class MakeTablePage extends Page
             'isCut' => $card->isCut(),
             'spoils' => $taking instanceof Taking && $taking->sheet_id !== null ? $taking->id : null,
         ];
+    }
+
+    /** @return list<string> */
+    private static function ways(Step $step, Workbench $bench): array
+    {
+        $card = $bench->cards[$bench->cardNumbered($step->card)->id];
+
+        return array_column(Mends::for($step, $card, $bench->state->table()), 'says');
     }
 
     private static function toolOf(?string $name, Workbench $bench): string

@@ -9,6 +9,7 @@ use KeepShare\Core\Bench\Kind\CutPicture;
 use KeepShare\Core\Bench\Kind\DryFit;
 use KeepShare\Core\Bench\Kind\Embellish;
 use KeepShare\Core\Bench\Kind\GlueToFront;
+use KeepShare\Core\Bench\Kind\LayMend;
 use KeepShare\Core\Bench\Kind\LineInside;
 use KeepShare\Core\Bench\Kind\MatLayer;
 use KeepShare\Core\Bench\Kind\PlacePicture;
@@ -43,6 +44,7 @@ final class StepKinds
             new MatLayer,
             new BuildFold,
             new GlueToFront,
+            new LayMend,
             new PlacePicture,
             new SetWords,
             new LineInside,

@@ -63,9 +63,23 @@ final class MakeTest extends BrowserTestCase
         $this->holds(1, 'select count(*) from step_marks');
         $this->click('button', 'Undo');
         $this->holds(0, 'select count(*) from step_marks');
-        // Nothing of it is cut yet: the ways out are those of the card's own page.
         $this->press('w');
-        $this->see('Parts and their measures');
+        $this->see('It went wrong: from what is here');
+        $this->see('Nothing here takes its place.');
+        $this->press(WebDriverKeys::ESCAPE);
+
+        $card = $this->table->value('select min(id) from cards where kit_id = 1');
+        $this->open("/kits/1/make/table?card=$card");
+        $this->see('Score and fold');
+        $this->press(' ');
+        $this->see('Dry-fit');
+        $this->press(' ');
+        $this->see('Mat layer on layer');
+        $this->press('w');
+        $this->see('Lay a strip over it');
+        $this->holds(0, "select count(*) from acts where name like 'Card %: cut the %'");
+        $this->press('a');
+        $this->holds(1, "select count(*) from acts where name like 'Card %: cut the %'");
         $this->assertQuiet();
     }
 }

@@ -155,6 +155,47 @@ final class MakeTest extends FeatureTestCase
         Carbon::setTestNow();
     }
 
+    public function test_what_went_wrong_is_mended_from_what_is_there_and_shown_before_it_is_recorded(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $page = fn (): array => $this->props("/kits/$kit->id/make/table?card=$card->id&wrong=1");
+        $until = function (string $label) use ($page, $kit, $card): array {
+            for ($now = $page(); $now['step']['label'] !== $label; $now = $page()) {
+                $this->act($kit, "make/$card->id", ['step' => $now['step']['step']])->assertSessionHasNoErrors();
+            }
+
+            return $now;
+        };
+        $acts = $kit->fresh()?->revision;
+        self::assertSame(['Take another A2 base, ivory: 8 left.'], $page()['ways'], 'a base that is folded wrongly');
+
+        // A layer: cut again, of another paper, under a strip, smaller on a mat.
+        $now = $until('Mat layer on layer');
+        $strip = array_values(array_filter($now['ways'], static fn (string $way): bool => str_starts_with($way, 'Lay a strip over it')));
+        self::assertNotSame([], $strip);
+        $this->act($kit, "make/$card->id/mend", ['step' => $now['step']['step'], 'way' => $strip[0]])->assertSessionHasNoErrors();
+        self::assertNotNull($card->takings()->where('part', 'mend')->first());
+        self::assertContains('mend', array_map(static fn (Step $step): string => $step->kind, $this->stepsOf($card)));
+        $this->assertInBalance($kit);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertNull($card->takings()->where('part', 'mend')->first());
+        self::assertGreaterThan($acts, $kit->fresh()?->revision);
+
+        // A picture is torn: another of its kind is taken, and the torn one is off the table.
+        $now = $until('Focal points');
+        $focal = $card->takings()->where('part', 'focal')->firstOrFail();
+        $other = array_values(array_filter($now['ways'], static fn (string $way): bool => str_ends_with($way, ' instead.')))[0];
+        $this->act($kit, "make/$card->id/mend", ['step' => $now['step']['step'], 'way' => $other])->assertSessionHasNoErrors();
+        self::assertNotSame($focal->component_id, $focal->fresh()?->component_id);
+        $spoiled = LedgerEntry::query()->where('component_id', $focal->component_id)->where('reason', LedgerReason::Spoiled);
+        self::assertSame(-1, (int) $spoiled->sum('delta'));
+        $this->assertInBalance($kit);
+        $gone = ['step' => $now['step']['step'], 'way' => 'Take the moon instead.'];
+        $this->act($kit, "make/$card->id/mend", $gone)->assertSessionHasErrors('table');
+    }
+
     public function test_the_runs_and_the_steps_of_a_card_are_printed_and_a_card_is_drawn_apart(): void
     {
         $kit = $this->harbour();

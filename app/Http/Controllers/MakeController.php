@@ -28,7 +28,7 @@ final class MakeController
 
     public function table(Kit $kit, Request $request): MakeTablePage
     {
-        return MakeTablePage::of($kit, self::school($request), $request->integer('card') ?: null);
+        return MakeTablePage::of($kit, self::school($request), $request->integer('card') ?: null, $request->boolean('wrong'));
     }
 
     public function apart(Kit $kit, Card $card): MakeCardPage
@@ -41,6 +41,14 @@ final class MakeController
         $make->done($kit, $card, $request->string('step')->toString(), $request->integer('revision'));
 
         return back()->with('notice', $card->refresh()->made_at === null ? '' : "Card $card->number is made.");
+    }
+
+    public function mend(Kit $kit, Card $card, Request $request, MakeCards $make): RedirectResponse
+    {
+        $says = $request->string('way')->toString();
+        $make->mend($kit, $card, $request->string('step')->toString(), $says, $request->integer('revision'));
+
+        return to_route('kits.make.table', [$kit, 'card' => $card->id])->with('notice', "Planned again. $says");
     }
 
     public function stepBack(Kit $kit, Request $request, MakeCards $make): RedirectResponse

@@ -29,6 +29,7 @@ final class OwnParts
             new BasePart,
             new EnvelopePart,
             new InsidePart,
+            new MendPart,
         ];
     }
 

@@ -571,6 +571,7 @@ export interface MakeTablePage {
     last: string | null
     school: string
     only: number | null
+    ways: string[] | null
 }
 
 export interface MakingCard {

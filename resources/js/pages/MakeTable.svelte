@@ -5,6 +5,7 @@
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import Mending from '@/parts/make/Mending.svelte'
     import PartOnFront from '@/parts/make/PartOnFront.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { count } from '@/lib/format'
@@ -14,9 +15,10 @@
     import { sender } from '@/lib/send.svelte'
     import type { DryingStep, MakeTablePage } from '@/lib/props'
 
-    let { step, next, drying, goods, made, cards, left, last, school, only }: MakeTablePage = $props()
+    let { step, next, drying, goods, made, cards, left, last, school, only, ways }: MakeTablePage = $props()
 
     const frame = $derived(kit.frame)
+    const MEND_KEYS = 'asdfgh'
     let rings = $state(bell.isOn())
     let dry = $state('')
 
@@ -28,10 +30,14 @@
         if (last && !sender.isBusy) sender.send('make/back', {}, { keeps: 'errors' })
     }
 
-    /** The ways out are worked out where pieces are planned, and shown before anything is recorded. */
-    function wrong(): void {
-        if (step?.spoils) router.visit(`${frame.url}/cut/pieces/${step.spoils}/spoiled`)
-        else if (step) router.visit(`${frame.url}/cards/${step.id}`)
+    /** The ways out are shown before anything is recorded. */
+    const show = (isWrong: boolean): void =>
+        router.visit(`${frame.url}/make/table?school=${school}${only ? `&card=${only}` : ''}${isWrong ? '&wrong=1' : ''}`, {
+            preserveState: true,
+        })
+
+    function mend(way: string | undefined): void {
+        if (step && way && !sender.isBusy) sender.send(`make/${step.id}/mend`, { step: step.step, way }, { keeps: 'errors' })
     }
 
     function read(): void {
@@ -54,7 +60,14 @@
     useKeys(() => [
         { key: ' ', shown: 'Space', says: 'This step is done', run: done },
         { key: 'ArrowLeft', shown: '←', says: 'Back: the last step is to be done again', run: back },
-        { key: 'w', shown: 'W', says: 'It went wrong: what can be done', run: wrong },
+        { key: 'w', shown: 'W', says: 'It went wrong: what can be done', run: () => show(true) },
+        ...(ways ?? []).map((way, n) => ({
+            key: MEND_KEYS.charAt(n),
+            shown: MEND_KEYS.charAt(n).toUpperCase(),
+            says: way,
+            run: () => mend(way),
+        })),
+        ...(ways ? [{ key: 'Escape', shown: 'Esc', says: 'Nothing went wrong after all', run: () => show(false) }] : []),
         { key: 'r', shown: 'R', says: 'Read the step aloud', run: read },
         {
             key: 'c',
@@ -94,8 +107,18 @@
                     <div class="acts">
                         <Button main key="Space" disabled={sender.isBusy} onclick={done}>Done</Button>
                         <Button key="←" disabled={!last || sender.isBusy} onclick={back}>Back</Button>
-                        <Button key="W" onclick={wrong}>Went wrong</Button>
+                        <Button key="W" onclick={() => show(true)}>Went wrong</Button>
                     </div>
+                    {#if ways}
+                        <Mending
+                            {ways}
+                            keys={MEND_KEYS.toUpperCase()}
+                            isBusy={sender.isBusy}
+                            onmend={mend}
+                            onleave={() => show(false)}
+                            ongoon={done}
+                        />
+                    {/if}
                     <p class="next">
                         {#each next as one, n (n)}{n ? ' Then card' : 'Next, card'} {one.card}: <Measure text={one.says} wraps />{/each}
                     </p>

@@ -1,0 +1,63 @@
+<script lang="ts">
+    import { onMount } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Measure from '@/parts/Measure.svelte'
+
+    interface Props {
+        ways: string[]
+        /** One for each way. */
+        keys: string
+        isBusy: boolean
+        onmend: (way: string) => void
+        onleave: () => void
+        ongoon: () => void
+    }
+
+    /** Glued shut, upside down, torn, lost: what can be done with what is there. Nothing is recorded before one is chosen. */
+    let { ways, keys, isBusy, onmend, onleave, ongoon }: Props = $props()
+
+    let title: HTMLElement
+    onMount(() => title.focus())
+</script>
+
+<section aria-labelledby="mending">
+    <h2 id="mending" tabindex="-1" bind:this={title}>It went wrong: from what is here</h2>
+    {#each ways as way, n (way)}
+        <Button key={keys.charAt(n)} disabled={isBusy} onclick={() => onmend(way)}><Measure text={way} wraps /></Button>
+    {:else}
+        <p>Nothing here takes its place. Go on with it as it is, or lay the card on another sketch.</p>
+    {/each}
+    <div>
+        <Button disabled={isBusy} onclick={ongoon}>Leave it so and go on</Button>
+        <Button key="Esc" onclick={onleave}>Nothing went wrong</Button>
+    </div>
+</section>
+
+<style>
+    section {
+        display: grid;
+        gap: 0.5rem;
+        padding: 0.75rem 1rem;
+        border-left: 4px solid var(--madder);
+        background: var(--rail);
+        font-size: var(--large);
+    }
+
+    section :global(.button) {
+        justify-content: space-between;
+        padding-block: 0.5rem;
+        text-align: left;
+        white-space: normal;
+    }
+
+    h2 {
+        margin: 0;
+        font-size: var(--large);
+    }
+
+    div {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+    }
+</style>
