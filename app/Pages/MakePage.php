@@ -45,6 +45,7 @@ final readonly class MakePage extends Page
      * @param  string  $fault  what is wrong with them
      * @param  list<MakingHalt>  $halts
      * @param  int  $marked  steps from which her own pace is known
+     * @param  list<int>  $chosen  numbers of the cards that are planned; none for all
      */
     private function __construct(
         public int $made,
@@ -57,20 +58,22 @@ final readonly class MakePage extends Page
         public string $fault,
         public array $halts,
         public int $marked,
+        public array $chosen,
     ) {
     }
 
-    public static function of(Kit $kit, School $school, ?int $time, string $typed, string $fault): self
+    /** @param  list<int>  $numbers  of the cards that are planned; none for all */
+    public static function of(Kit $kit, School $school, array $numbers, ?int $time, string $typed, string $fault): self
     {
         $state = TableState::of($kit);
         $bench = Workbench::of($state);
         $plans = array_combine(
             array_column(School::cases(), 'value'),
-            array_map(static fn (School $one): MakingPlan => $bench->plan($one), School::cases()),
+            array_map(static fn (School $one): MakingPlan => $bench->plan($one, null, $numbers), School::cases()),
         );
         /** @var list<MakingCard> $cards */
         $cards = array_values($state->cards->map(static fn (Card $card): array => self::card($card, $bench))->all());
-        $plan = $time === null ? $plans[$school->value] : $bench->plan($school, 60 * $time);
+        $plan = $time === null ? $plans[$school->value] : $bench->plan($school, 60 * $time, $numbers);
 
         return new self(
             $state->cards->whereNotNull('made_at')->count(),
@@ -86,6 +89,7 @@ final readonly class MakePage extends Page
                 self::halt('With nothing left wet or half glued', Halt::clean($plan, 60 * $time), $plan),
             ],
             array_sum(array_map(count(...), $bench->marked)),
+            $numbers,
         );
     }
 

@@ -52,6 +52,7 @@ final readonly class MakeTablePage extends Page
      * @param  string|null  $last  what was done last; null where nothing can be taken back
      * @param  int|null  $only  the id of the card that alone is made
      * @param  list<string>|null  $ways  out, where the step went wrong; null where it did not
+     * @param  list<int>  $chosen  numbers of the cards that are made; none for all
      */
     private function __construct(
         public ?array $step,
@@ -65,15 +66,17 @@ final readonly class MakeTablePage extends Page
         public string $school,
         public ?int $only,
         public ?array $ways,
+        public array $chosen,
     ) {
     }
 
-    public static function of(Kit $kit, School $school, ?int $only, bool $isWrong): self
+    /** @param  list<int>  $numbers  of the cards that are made; none for all */
+    public static function of(Kit $kit, School $school, ?int $only, array $numbers, bool $isWrong): self
     {
         $state = TableState::of($kit);
         $bench = Workbench::of($state);
         $card = $only === null ? null : $state->cards->get($only);
-        $plan = $bench->plan($school);
+        $plan = $bench->plan($school, null, $numbers);
         $steps = array_map(static fn (int $n): Step => $plan->jobs->steps[$n], $plan->order->steps);
         $own = $card === null ? $steps : array_values(array_filter($steps, static fn (Step $step): bool => $step->card === $card->number));
         $now = self::now($own, $bench);
@@ -92,6 +95,7 @@ final readonly class MakeTablePage extends Page
             $school->value,
             $card?->id,
             $isWrong && $now !== null ? self::ways($now, $bench) : null,
+            $numbers,
         );
     }
 

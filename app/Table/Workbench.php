@@ -80,15 +80,23 @@ final readonly class Workbench
         ));
     }
 
-    /** @return list<Step> of all cards */
-    public function left(): array
+    /**
+     * @param  list<int>  $numbers  of the cards; none for all
+     * @return list<Step>
+     */
+    public function left(array $numbers = []): array
     {
-        return array_merge([], ...array_values($this->state->cards->map($this->leftOf(...))->all()));
+        $cards = $this->state->cards->filter(static fn (Card $card): bool => $numbers === [] || in_array($card->number, $numbers, true));
+
+        return array_merge([], ...array_values($cards->map($this->leftOf(...))->all()));
     }
 
-    public function plan(School $school, ?int $seconds = null): MakingPlan
+    /** @param  list<int>  $numbers  of the cards; none for all */
+    public function plan(School $school, ?int $seconds = null, array $numbers = []): MakingPlan
     {
-        return $seconds === null ? MakingPlan::of($this->left(), $school) : MakingPlan::within($this->left(), $school, $seconds);
+        $left = $this->left($numbers);
+
+        return $seconds === null ? MakingPlan::of($left, $school) : MakingPlan::within($left, $school, $seconds);
     }
 
     public function cardNumbered(int $number): Card

@@ -251,6 +251,9 @@ final class MakeTest extends FeatureTestCase
         $page = $this->props("/kits/$kit->id/make?minutes=an%20hour&school=cards");
         self::assertSame(['an hour', 'Write whole minutes, from 1 to 1440.', []], [$page['minutes'], $page['fault'], $page['halts']]);
         self::assertSame('cards', $this->props("/kits/$kit->id/make/table?school=cards")['school']);
+        $page = $this->props("/kits/$kit->id/make?cards=2,4,x");
+        $planned = array_unique(array_merge(...array_column($page['runs'], 'cards')));
+        self::assertSame([[2, 4], [2, 4]], [$page['chosen'], array_values($planned)]);
     }
 
     public function test_a_card_redesigned_when_half_made_keeps_what_is_done_and_says_what_it_no_longer_needs(): void

@@ -23,12 +23,14 @@ final class MakeController
         $isTime = preg_match('/^\d{1,4}$/', $minutes) === 1 && (int) $minutes >= 1 && (int) $minutes <= self::LONGEST;
         $fault = $minutes === '' || $isTime ? '' : 'Write whole minutes, from 1 to 1440.';
 
-        return MakePage::of($kit, self::school($request), $isTime ? (int) $minutes : null, $minutes, $fault);
+        return MakePage::of($kit, self::school($request), self::cards($request), $isTime ? (int) $minutes : null, $minutes, $fault);
     }
 
     public function table(Kit $kit, Request $request): MakeTablePage
     {
-        return MakeTablePage::of($kit, self::school($request), $request->integer('card') ?: null, $request->boolean('wrong'));
+        $only = $request->integer('card') ?: null;
+
+        return MakeTablePage::of($kit, self::school($request), $only, self::cards($request), $request->boolean('wrong'));
     }
 
     public function apart(Kit $kit, Card $card): MakeCardPage
@@ -63,6 +65,14 @@ final class MakeController
         $make->forgetPace($kit, $request->integer('revision'));
 
         return back()->with('notice', 'The minutes are those of the craft again.');
+    }
+
+    /** @return list<int> the numbers in "1,3,4" */
+    private static function cards(Request $request): array
+    {
+        $numbers = explode(',', $request->string('cards')->toString());
+
+        return array_values(array_unique(array_filter(array_map(intval(...), $numbers))));
     }
 
     private static function school(Request $request): School

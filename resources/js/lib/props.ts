@@ -558,6 +558,7 @@ export interface MakePage {
     fault: string
     halts: MakingHalt[]
     marked: number
+    chosen: number[]
 }
 
 export interface MakeTablePage {
@@ -572,6 +573,7 @@ export interface MakeTablePage {
     school: string
     only: number | null
     ways: string[] | null
+    chosen: number[]
 }
 
 export interface MakingCard {

@@ -13,24 +13,36 @@
     import { sender } from '@/lib/send.svelte'
     import type { MakePage } from '@/lib/props'
 
-    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked }: MakePage = $props()
+    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, chosen: picked }: MakePage = $props()
 
     const frame = $derived(kit.frame)
     const chosen = $derived(schools.find((one) => one.isChosen) ?? schools[0])
     let time = $derived(minutes)
 
-    const at = (school: string, within: string): string =>
-        `${frame.url}/make?school=${school}${within ? `&minutes=${encodeURIComponent(within)}` : ''}`
+    const numbers = (of: number[]): string => (of.length ? `&cards=${of.join(',')}` : '')
 
-    const choose = (school: string): void => router.visit(at(school, time), { preserveScroll: true })
+    const at = (school: string, within: string, of: number[]): string =>
+        `${frame.url}/make?school=${school}${within ? `&minutes=${encodeURIComponent(within)}` : ''}${numbers(of)}`
+
+    const choose = (school: string): void => router.visit(at(school, time, picked), { preserveScroll: true })
+
+    /** The cards that are planned: all of them, or those that are ticked. */
+    function pick(number: number, isPicked: boolean): void {
+        const all = picked.length ? picked : cards.map((card) => card.front.number)
+        const now = isPicked ? [...all, number] : all.filter((one) => one !== number)
+        router.visit(at(chosen?.school ?? 'runs', time, now.length === cards.length ? [] : now.sort((a, b) => a - b)), {
+            preserveState: true,
+            preserveScroll: true,
+        })
+    }
 
     function ask(event: SubmitEvent): void {
         event.preventDefault()
-        router.visit(at(chosen?.school ?? 'runs', time), { preserveState: true, preserveScroll: true })
+        router.visit(at(chosen?.school ?? 'runs', time, picked), { preserveState: true, preserveScroll: true })
     }
 
     const toTable = (card?: number): void =>
-        router.visit(`${frame.url}/make/table?school=${chosen?.school ?? 'runs'}${card ? `&card=${card}` : ''}`)
+        router.visit(`${frame.url}/make/table?school=${chosen?.school ?? 'runs'}${card ? `&card=${card}` : numbers(picked)}`)
 
     useKeys(() => [
         { key: 't', shown: 'T', says: 'Go to the table: one step at a time', run: () => toTable() },
@@ -119,7 +131,15 @@
                         <li>
                             <CardFront front={card.front} {goods} side={92} />
                             <div>
-                                <b>Card {card.front.number}, {card.front.occasion}</b>
+                                <label>
+                                    <input
+                                        type="checkbox"
+                                        checked={!picked.length || picked.includes(card.front.number)}
+                                        disabled={card.isMade || (picked.length === 1 && picked.includes(card.front.number))}
+                                        onchange={(event) => pick(card.front.number, event.currentTarget.checked)}
+                                    />
+                                    <b>Card {card.front.number}, {card.front.occasion}</b>
+                                </label>
                                 <span class="bar" style:--done={card.done / Math.max(1, card.all)}></span>
                                 <span class="soft">
                                     {card.isMade

@@ -15,9 +15,10 @@
     import { sender } from '@/lib/send.svelte'
     import type { DryingStep, MakeTablePage } from '@/lib/props'
 
-    let { step, next, drying, goods, made, cards, left, last, school, only, ways }: MakeTablePage = $props()
+    let { step, next, drying, goods, made, cards, left, last, school, only, ways, chosen }: MakeTablePage = $props()
 
     const frame = $derived(kit.frame)
+    const these = $derived(chosen.length ? `&cards=${chosen.join(',')}` : '')
     const MEND_KEYS = 'asdfgh'
     let rings = $state(bell.isOn())
     let dry = $state('')
@@ -32,7 +33,7 @@
 
     /** The ways out are shown before anything is recorded. */
     const show = (isWrong: boolean): void =>
-        router.visit(`${frame.url}/make/table?school=${school}${only ? `&card=${only}` : ''}${isWrong ? '&wrong=1' : ''}`, {
+        router.visit(`${frame.url}/make/table?school=${school}${only ? `&card=${only}` : ''}${these}${isWrong ? '&wrong=1' : ''}`, {
             preserveState: true,
         })
 
@@ -75,7 +76,7 @@
             says: 'The whole card, drawn apart',
             run: () => step && router.visit(`${frame.url}/make/cards/${step.id}`),
         },
-        { key: 'l', shown: 'L', says: 'All runs', run: () => router.visit(`${frame.url}/make?school=${school}`) },
+        { key: 'l', shown: 'L', says: 'All runs', run: () => router.visit(`${frame.url}/make?school=${school}${these}`) },
     ])
 </script>
 
@@ -128,7 +129,7 @@
                 <span>{made} of {count(cards, 'card')} made, {left} to go{only ? ' · this card alone' : ''}</span>
                 <Button key="R" onclick={read}>Read aloud</Button>
                 <Button onclick={mute} aria-pressed={rings}>{rings ? 'Bell on' : 'Bell off'}</Button>
-                <Button key="L" onclick={() => router.visit(`${frame.url}/make?school=${school}`)}>All runs</Button>
+                <Button key="L" onclick={() => router.visit(`${frame.url}/make?school=${school}${these}`)}>All runs</Button>
             </footer>
             <p class="dry" role="status">{dry}</p>
             {#key drying.map((one) => one.until).join()}<Drying {drying} ondry={ring} />{/key}
@@ -249,6 +250,35 @@
 
         .middle {
             grid-template-columns: minmax(0, 1fr);
+        }
+
+        /* Always under the thumb. */
+        .acts {
+            position: fixed;
+            z-index: 1;
+            inset: auto 0 0;
+            padding: 0.5rem 1rem;
+            flex-wrap: nowrap;
+            background: var(--sheet);
+            border-top: 1px solid var(--line);
+        }
+
+        .acts :global(.button:first-child) {
+            flex: 1 1 0;
+        }
+
+        .acts :global(.button) {
+            min-height: 60px;
+            padding: 0 0.75rem;
+            font-size: var(--large);
+        }
+
+        .acts :global(kbd) {
+            display: none;
+        }
+
+        .table {
+            padding-bottom: 9rem;
         }
     }
 </style>

@@ -33,6 +33,12 @@
 
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)
+    let places = $state<HTMLElement>()
+
+    /** Where there is no room for all places the one in hand is in sight. */
+    $effect(() => {
+        if (current) places?.querySelector('.current')?.scrollIntoView({ block: 'nearest', inline: 'center' })
+    })
 
     function takeBack(act: 'undo' | 'redo'): void {
         if (acts[act] || sender.isBusy) sender.send(frame ? act : `/${act}`, {}, { keeps: false, when: () => acts[act] !== null })
@@ -74,7 +80,7 @@
             <small><Measure text={frame?.about ?? 'a kit, shared out over cards'} /></small>
         </span>
     </Link>
-    <nav aria-label="Places at the table">
+    <nav aria-label="Places at the table" bind:this={places}>
         {#each frame?.stages ?? [] as stage (stage.key)}
             <Link
                 href={stage.url}
@@ -249,6 +255,25 @@
         flex: 1;
         min-height: 0;
         overflow: auto;
+    }
+
+    /* On a phone the places stand in a row of their own below the name. */
+    @media (width < 760px) {
+        header {
+            grid-template-columns: minmax(0, 1fr) auto;
+            row-gap: 0;
+            height: 7.25rem;
+            padding: 0 0.75rem;
+        }
+
+        nav {
+            grid-row: 2;
+            grid-column: 1 / -1;
+        }
+
+        main {
+            height: calc(100% - 7.25rem);
+        }
     }
 
     .refused {

@@ -20,7 +20,10 @@
         display: flex;
         flex: none;
         gap: 0.25rem;
+        overflow: auto hidden;
         padding: 0 1.5rem;
+        white-space: nowrap;
+        scrollbar-width: none;
         border-bottom: 1px solid var(--line);
         background: var(--rail);
     }
