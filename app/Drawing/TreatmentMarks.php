@@ -41,6 +41,8 @@ final class TreatmentMarks
             Treatments::EMBOSS => self::rows($x, $y, $w, $h, static fn (float $at): string => sprintf('M%.2F %.2Fh%.2F', $x, $at, $w)),
             Treatments::STENCIL => self::dotted($x, $y, $w, $h, 0.5),
             Treatments::STAMP => self::dotted($x, $y, $w, $h, 0.9),
+            Treatments::HEAT => self::dotted($x, $y, $w, $h, 0.25),
+            Treatments::COLOUR => sprintf('M%.2F %.2Fl%3$.2F %4$.2Fm0 -%4$.2Fl-%3$.2F %4$.2F', $x, $y, $w, $h),
             Treatments::EDGE => sprintf('M%.2F %.2Fh%.2Fv%.2Fh-%.2FZ', $x + 0.4, $y + 0.4, $w - 0.8, $h - 0.8, $w - 0.8),
             Treatments::HOLE => self::ring($x + $w / 2, $y + 4, 1.5),
             Treatments::TWINE => sprintf('M%1$.2F %2$.2Fh%3$.2FM%1$.2F %4$.2Fh%3$.2F', $x, $y + $h * 0.7, $w, $y + $h * 0.7 + 1),

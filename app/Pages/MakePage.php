@@ -59,6 +59,8 @@ final readonly class MakePage extends Page
         public array $halts,
         public int $marked,
         public array $chosen,
+        public int $done,
+        public int $steps,
     ) {
     }
 
@@ -90,6 +92,8 @@ final readonly class MakePage extends Page
             ],
             array_sum(array_map(count(...), $bench->marked)),
             $numbers,
+            array_sum(array_column($cards, 'done')),
+            array_sum(array_column($cards, 'all')),
         );
     }
 

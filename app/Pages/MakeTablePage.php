@@ -29,6 +29,7 @@ use KeepShare\Core\Measure\Rect;
  *     label: string,
  *     says: string,
  *     tool: string,
+ *     surface: string,
  *     isSetUp: bool, // another tool than that of the step before
  *     time: string,
  *     wait: string,
@@ -141,6 +142,7 @@ final readonly class MakeTablePage extends Page
             'label' => StepKinds::of($step->kind)?->label() ?? $step->kind,
             'says' => $step->says,
             'tool' => $step->tool->name,
+            'surface' => $step->tool->surface,
             'isSetUp' => self::toolOf($last, $bench) !== $step->tool->key,
             'time' => Minutes::of($step->seconds),
             'wait' => $step->wait === 0 ? '' : Minutes::of($step->wait),

@@ -10,17 +10,27 @@ final readonly class HandTool
     /** To put one away and lay the next ready, in seconds. */
     public const SET_UP = 60;
 
-    private function __construct(public string $key, public string $name)
+    private const TABLE = 'clear table';
+
+    /** For blades, and for wet ink. */
+    public const CUTTING_MAT = 'cutting mat';
+
+    public const CRAFT_MAT = 'craft mat';
+
+    public const MACHINE = 'plates of the machine';
+
+    private function __construct(public string $key, public string $name, public string $surface)
     {
     }
 
     /**
      * @param  string  $key  known to all steps done with it
      * @param  string  $name  as it is said: "glue", "Die: circle"
+     * @param  string  $surface  what it is used on
      */
-    public static function of(string $key, string $name): self
+    public static function of(string $key, string $name, string $surface = self::TABLE): self
     {
-        return new self($key, $name);
+        return new self($key, $name, $surface);
     }
 
     public static function glue(): self

@@ -7,6 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
+use KeepShare\Core\Kit\Tool;
 
 /** A treatment wants its tool: a folder that was given away embosses nothing. */
 final class TreatmentTools implements Check
@@ -21,7 +22,9 @@ final class TreatmentTools implements Check
         $findings = [];
         foreach ($card->card->takings as $taking) {
             foreach ($taking->treated as $treated) {
-                $finding = self::isThere($treated, $card) ? null : $this->finding($taking, $treated, $card);
+                $finding = self::isThere($treated, $card)
+                    ? $this->tooSmall($taking, $treated, $card)
+                    : $this->finding($taking, $treated, $card);
                 $findings = $finding === null ? $findings : [...$findings, $finding];
             }
         }
@@ -35,6 +38,24 @@ final class TreatmentTools implements Check
         $tool = $card->components[$treated->tool ?? ''] ?? null;
 
         return $treatment?->isWithoutTool() === true || ($tool !== null && $treatment?->isDoneWith($tool) === true);
+    }
+
+    /** A folder or a stencil does as much as it is large. */
+    private function tooSmall(Taking $taking, Treated $treated, CardInHand $card): ?Finding
+    {
+        $tool = $card->components[$treated->tool ?? ''] ?? null;
+        $makes = $tool?->good instanceof Tool ? $tool->good->makes : null;
+        if ($tool === null || $makes === null || $taking->size === null || $taking->size->fitsIn($makes, true)) {
+            return null;
+        }
+        $name = $card->card->partName($taking->part);
+
+        return Finding::of(
+            $this->key(),
+            "$tool->name, {$makes->label($card->unit)}, is smaller than the $name: its edge would show.",
+            'Do one end after the other, let only a part of it be treated, or leave it plain.',
+            Repair::treat('Leave it plain', $taking->part, $treated->treatment, null),
+        );
     }
 
     private function finding(Taking $taking, Treated $treated, CardInHand $card): Finding

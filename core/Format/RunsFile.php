@@ -65,6 +65,7 @@ final class RunsFile
             'card' => $step->card,
             'kind' => $step->kind,
             'tool' => $step->tool->name,
+            'surface' => $step->tool->surface,
             'minutes' => self::minutes($step->seconds),
             'wait' => self::minutes($step->wait),
             'after' => $step->after,

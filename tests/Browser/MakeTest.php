@@ -38,7 +38,7 @@ final class MakeTest extends BrowserTestCase
         $this->holds(1, "select count(*) from cards where id = $card and made_at is not null");
 
         // Its glue dries by the clock of the server, also after the page was closed.
-        $this->open('/');
+        $this->table->restart();
         $this->open('/kits/1/make');
         $this->see('1 of 10 cards made');
         $this->see('✓ made');

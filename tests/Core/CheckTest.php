@@ -490,7 +490,10 @@ final class CheckTest extends TestCase
 
     public function test_a_treatment_wants_its_tool_and_can_be_left_out(): void
     {
-        $hand = self::hand(goods: ['waves' => Tool::of(ToolKind::Folder)]);
+        $hand = self::hand(goods: [
+            'waves' => Tool::of(ToolKind::Folder),
+            'tiny' => Tool::of(ToolKind::Folder, Size::parse('1', '2', Unit::Inch)),
+        ]);
         $treated = static fn (string $treatment, ?string $tool): CardInHand => CardInHand::of(
             $hand->card->fitted(array_map(
                 static fn (Taking $taking): Taking => $taking->part === 'panel'
@@ -511,6 +514,7 @@ final class CheckTest extends TestCase
             $finding->repairs,
         ));
         self::assertCount(1, $check->look($treated('emboss', 'happy-birthday')), 'a stamp embosses nothing');
+        self::assertFires($check, $treated('emboss', 'tiny'), 'is smaller than the panel: its edge would show');
     }
 
     public function test_a_shaker_is_laid_on_a_sketch_with_a_window(): void

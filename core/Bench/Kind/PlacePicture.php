@@ -13,6 +13,7 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Measure\Unit;
 
 /** The focal point, popped up on foam or glued flat. */
 final class PlacePicture implements StepKind
@@ -32,6 +33,11 @@ final class PlacePicture implements StepKind
     public function seconds(): int
     {
         return 60;
+    }
+
+    private function inFrom(CardAtBench $card): string
+    {
+        return $card->unit === Unit::Inch ? 'a quarter inch' : '6 mm';
     }
 
     /** Where they are plenty no one counts: three hold it steady. */
@@ -60,7 +66,7 @@ final class PlacePicture implements StepKind
             $this->seconds(),
             $foam === null
                 ? "Glue $name flat: $where."
-                : "Put {$this->squares($foam)} foam squares under $name, a quarter inch in from its edge, and set it down: $where. "
+                : "Put {$this->squares($foam)} foam squares under $name, {$this->inFrom($card)} in from its edge, and set it down: $where. "
                     .'Where one side lies lower, put a shim under it.',
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],

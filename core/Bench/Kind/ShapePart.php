@@ -58,10 +58,10 @@ final class ShapePart implements StepKind
     private static function tool(FormKind $kind): HandTool
     {
         return match ($kind) {
-            FormKind::Round => HandTool::of('circle-cutter', 'circle die, punch or cutter'),
+            FormKind::Round => HandTool::of('circle-cutter', 'circle die, punch or cutter', HandTool::CUTTING_MAT),
             FormKind::Rounded => HandTool::of('corner-rounder', 'corner rounder'),
             FormKind::Scallop => HandTool::of('border-punch', 'border punch'),
-            FormKind::Window => HandTool::of('craft-knife', 'craft knife and ruler'),
+            FormKind::Window => HandTool::of('craft-knife', 'craft knife and ruler', HandTool::CUTTING_MAT),
             default => HandTool::of('scissors', 'scissors'),
         };
     }

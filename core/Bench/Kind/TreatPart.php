@@ -11,6 +11,7 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Bench\Treat\Treatment;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
+use KeepShare\Core\Kit\Tool;
 
 /** What is done to parts by one treatment. */
 final readonly class TreatPart implements StepKind
@@ -55,15 +56,17 @@ final readonly class TreatPart implements StepKind
     {
         $tool = $treated->tool === null ? null : $card->components[$treated->tool] ?? null;
         $name = $tool->name ?? lcfirst($this->treatment->label);
+        $hasUp = $tool?->good instanceof Tool && $tool->good->directional;
 
         return Step::of(
             $card->card->number,
             $this,
             $this->treatment->phase,
             [$taking->part],
-            HandTool::of($tool === null ? "treat {$this->treatment->key}" : "tool $tool->id", $name),
+            HandTool::of($tool === null ? "treat {$this->treatment->key}" : "tool $tool->id", $name, $this->treatment->surface()),
             $this->seconds(),
-            $this->treatment->inWords("the {$card->card->partName($taking->part)}", $name, $treated->option),
+            $this->treatment->inWords("the {$card->card->partName($taking->part)}", $name, $treated->option)
+                .($hasUp ? ' It has an up: mind which way the piece lies.' : ''),
             $this->treatment->wait,
             $this->treatment->cautions,
             [],

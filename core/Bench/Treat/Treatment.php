@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench\Treat;
 
+use KeepShare\Core\Bench\HandTool;
 use KeepShare\Core\Bench\Phase;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
@@ -53,6 +54,12 @@ final readonly class Treatment
         array $options = [],
     ): self {
         return new self($key, $label, $done, $phase, $tools, $says, $seconds, $wait, $cautions, $options);
+    }
+
+    /** Folders go through a machine; what is wet stays on a mat. */
+    public function surface(): string
+    {
+        return in_array(ToolKind::Folder, $this->tools, true) ? HandTool::MACHINE : HandTool::CRAFT_MAT;
     }
 
     /** Whether it can be done with a component. */

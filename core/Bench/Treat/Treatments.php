@@ -18,6 +18,10 @@ final class Treatments
 
     public const STAMP = 'background';
 
+    public const HEAT = 'heat-emboss';
+
+    public const COLOUR = 'colour';
+
     public const EDGE = 'edge';
 
     public const CORNERS = 'corners';
@@ -59,7 +63,7 @@ final class Treatments
                 'embossed',
                 Phase::Textured,
                 [ToolKind::Folder],
-                'Emboss {part} in {tool}. Which way up is the folder?',
+                'Emboss {part} in {tool}.',
                 45,
                 cautions: [Cautions::MACHINE],
             ),
@@ -86,7 +90,7 @@ final class Treatments
                 [Cautions::INK],
             ),
             Treatment::of(
-                'heat-emboss',
+                self::HEAT,
                 'Heat-emboss',
                 'heat-embossed',
                 Phase::Heated,
@@ -96,9 +100,17 @@ final class Treatments
                 60,
                 [Cautions::HEAT],
             ),
-            Treatment::of('colour', 'Colour it in', 'coloured', Phase::Coloured, [], 'Colour {part} in; light colours first.', 600, 60, [
-                Cautions::INK,
-            ]),
+            Treatment::of(
+                self::COLOUR,
+                'Colour it in',
+                'coloured',
+                Phase::Coloured,
+                [],
+                'Colour {part} in; light colours first.',
+                600,
+                60,
+                [Cautions::INK],
+            ),
             Treatment::of(
                 self::EDGE,
                 'Ink its edges',

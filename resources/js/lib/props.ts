@@ -559,6 +559,8 @@ export interface MakePage {
     halts: MakingHalt[]
     marked: number
     chosen: number[]
+    done: number
+    steps: number
 }
 
 export interface MakeTablePage {
@@ -960,6 +962,7 @@ export interface StepInHand {
     label: string
     says: string
     tool: string
+    surface: string
     isSetUp: boolean
     time: string
     wait: string

@@ -13,7 +13,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { MakePage } from '@/lib/props'
 
-    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, chosen: picked }: MakePage = $props()
+    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, chosen: picked, done, steps }: MakePage = $props()
 
     const frame = $derived(kit.frame)
     const chosen = $derived(schools.find((one) => one.isChosen) ?? schools[0])
@@ -68,7 +68,7 @@
                 <h1 id="runs-title">{made} of {count(cards.length, 'card')} made</h1>
                 {#if runs.length}
                     <p class="to-go">
-                        {count(chosen?.setUps ?? 0, 'set-up')} and {chosen?.time} to go,
+                        {done} of {count(steps, 'step')} done; {count(chosen?.setUps ?? 0, 'set-up')} and {chosen?.time} to go,
                         {marked ? `at your pace, from ${count(marked, 'step')}` : 'at the pace of the craft'}.
                         <Button main key="T" onclick={() => toTable()}>Go to the table</Button>
                         {#if marked}<Button onclick={() => sender.send('make/pace')}>Forget my pace</Button>{/if}

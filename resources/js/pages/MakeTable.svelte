@@ -86,7 +86,7 @@
         <div class="table">
             <header>
                 <p>
-                    {#if step.isSetUp}Take <b>{step.tool}</b>, put the rest away ·{:else}{step.tool} ·{/if}
+                    {#if step.isSetUp}Take <b>{step.tool}</b>, put the rest away; {step.surface} ·{:else}{step.tool} ·{/if}
                     {step.run} · {step.label}
                 </p>
                 <p class="bag">card <b>{step.card}</b></p>
