@@ -7,11 +7,11 @@ use App\Models\Taking;
 use App\Table\TableState;
 use App\Table\Workbench;
 use App\Wording\Minutes;
+use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
-use KeepShare\Core\Measure\Rect;
 
 /**
  * One step, read from a distance: what goes where, with what, and what comes next.
@@ -21,7 +21,15 @@ use KeepShare\Core\Measure\Rect;
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  *
- * @phpstan-type PlaceOnFront array{x: int, y: int, size: Extent}
+ * @phpstan-type PlaceOnFront array{
+ *     x: int,
+ *     y: int,
+ *     size: Extent,
+ *     left: int, // how far from what carries it
+ *     top: int,
+ *     fromLeft: string,
+ *     fromTop: string,
+ * }
  * @phpstan-type StepInHand array{
  *     card: int,
  *     id: int, // of the card
@@ -148,7 +156,7 @@ final readonly class MakeTablePage extends Page
             'wait' => $step->wait === 0 ? '' : Minutes::of($step->wait),
             'cautions' => $step->cautions,
             'front' => FrontView::of($card->toCore(), $bench->state->core, $bench->state->kit->unit),
-            'at' => self::placed($bench->cards[$card->id]->placeOf($step->pieces[0])),
+            'at' => self::placed($step->pieces[0], $bench->cards[$card->id]),
             'run' => count($run) === 1 ? 'the last with this tool for now' : count($run).' with this tool to go',
             'wet' => $wet === null ? 0 : max(1, (int) ceil(now()->diffInSeconds($wet->dry_at))),
             'isCut' => $card->isCut(),
@@ -176,9 +184,24 @@ final readonly class MakeTablePage extends Page
         return '';
     }
 
-    /** @return PlaceOnFront|null */
-    private static function placed(?Rect $rect): ?array
+    /** @return PlaceOnFront|null where it lies, measured from what carries it */
+    private static function placed(string $part, CardAtBench $card): ?array
     {
-        return $rect === null ? null : ['x' => $rect->x->units, 'y' => $rect->y->units, 'size' => GoodView::size($rect->size)];
+        $rect = $card->placeOf($part);
+        if ($rect === null) {
+            return null;
+        }
+        $laid = $card->layout->part($part);
+        $reveals = $laid === null ? ['left' => $rect->x, 'top' => $rect->y] : $card->layout->reveals($laid);
+
+        return [
+            'x' => $rect->x->units,
+            'y' => $rect->y->units,
+            'size' => GoodView::size($rect->size),
+            'left' => $reveals['left']->units,
+            'top' => $reveals['top']->units,
+            'fromLeft' => $reveals['left']->format($card->unit),
+            'fromTop' => $reveals['top']->format($card->unit),
+        ];
     }
 }

@@ -724,6 +724,10 @@ export interface PlaceOnFront {
     x: number
     y: number
     size: Extent
+    left: number
+    top: number
+    fromLeft: string
+    fromTop: string
 }
 
 export interface ProposedCards {

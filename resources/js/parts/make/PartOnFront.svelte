@@ -3,7 +3,7 @@
     import { mm } from '@/lib/format'
     import type { Front, Goods, PlaceOnFront } from '@/lib/props'
 
-    /** A front with the part in hand picked out: all else is pale. */
+    /** A front with the part in hand picked out: all else is pale. How far it lies from what carries it is drawn beside it. */
     let { front, goods, at }: { front: Front; goods: Goods; at: PlaceOnFront | null } = $props()
 
     const SIDE = 330
@@ -20,6 +20,16 @@
         <svg {width} {height} aria-hidden="true">
             <path class="pale" fill-rule="evenodd" d="M0 0H{width}V{height}H0ZM{x} {y}v{h}h{w}v{-h}Z" />
             <rect {x} {y} width={w} height={h} />
+            {#if at.left > 0}
+                <path class="reveal" d="M{x - mm(at.left) * scale} {y + h / 2}H{x}m0 -5v10M{x - mm(at.left) * scale} {y + h / 2 - 5}v10" />
+                <text x={Math.max(2, x - (mm(at.left) * scale) / 2)} y={y + h / 2 - 9} text-anchor={x < 40 ? 'start' : 'middle'}
+                    >{at.fromLeft}</text
+                >
+            {/if}
+            {#if at.top > 0}
+                <path class="reveal" d="M{x + w / 2} {y - mm(at.top) * scale}V{y}m-5 0h10M{x + w / 2 - 5} {y - mm(at.top) * scale}h10" />
+                <text x={x + w / 2 + 9} y={Math.max(16, y - (mm(at.top) * scale) / 2 + 6)}>{at.fromTop}</text>
+            {/if}
         </svg>
     {/if}
 </div>
@@ -37,6 +47,21 @@
     .pale {
         fill: var(--sheet);
         opacity: 0.68;
+    }
+
+    .reveal {
+        stroke: var(--drawn-ink);
+        stroke-width: 1.5px;
+    }
+
+    text {
+        fill: var(--drawn-ink);
+        stroke: var(--drawn-paper);
+        stroke-width: 4px;
+        paint-order: stroke;
+        font-size: 20px;
+        font-weight: 650;
+        font-feature-settings: 'frac' 1;
     }
 
     rect {
