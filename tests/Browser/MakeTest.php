@@ -43,6 +43,11 @@ final class MakeTest extends BrowserTestCase
         $this->see('1 of 10 cards made');
         $this->see('✓ made');
         $this->see('Drying, leave it alone');
+        $this->table->soonDry(6);
+        $this->open('/kits/1/make/table');
+        $this->see('Drying, leave it alone');
+        $this->see('Card 1 is dry.');
+        self::assertStringStartsWith('✓ Card 1 is dry.', $this->browser->getTitle());
         $this->open('/kits/1/share-out');
         $this->see('✓ made');
         $this->assertQuiet();

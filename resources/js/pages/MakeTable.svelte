@@ -24,6 +24,7 @@
     let dry = $state('')
 
     function done(): void {
+        dry = ''
         if (step && !sender.isBusy) sender.send(`make/${step.id}`, { step: step.step }, { keeps: 'errors' })
     }
 
@@ -54,7 +55,6 @@
 
     function ring(about: DryingStep): void {
         dry = `Card ${about.card} is dry.`
-        document.title = `✓ ${dry}`
         bell.ring()
     }
 
@@ -80,7 +80,7 @@
     ])
 </script>
 
-<Frame title="At the table">
+<Frame title={dry ? `✓ ${dry}` : 'At the table'}>
     <SurfaceDefs {goods} />
     {#if step}
         <div class="table">
