@@ -36,23 +36,24 @@ final class BuildFold implements StepKind
         if (in_array($card->card->fold, [FoldKind::Side, FoldKind::Top], true)) {
             return [];
         }
-        $does = array_slice($card->construction->steps, 1);
+        $isShaker = $card->card->fold === FoldKind::Shaker;
+        // The window panel of a shaker is a part of the sketch: that is glued to the front as any other.
+        $does = array_slice($card->construction->steps, 1, $isShaker ? -1 : null);
         $parts = array_map(
             static fn (FoldPart $part): string => $part->onCard(),
             array_filter($card->construction->parts, static fn (FoldPart $part): bool => ! $part->isFace),
         );
-        $isLifted = $card->card->fold === FoldKind::Shaker;
 
         return $does === [] ? [] : [Step::of(
             $card->card->number,
             $this,
             Phase::Built,
             ['fold', CardAtBench::BASE, ...array_values($parts)],
-            $isLifted ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
+            $isShaker ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
             count($does) * $this->seconds(),
             implode(' ', $does)." Not to be glued: {$card->construction->open}",
             GlueToFront::SETS,
-            [Cautions::GLUE, ...$isLifted ? [Cautions::SMALL] : []],
+            [Cautions::GLUE, ...$isShaker ? [Cautions::SMALL] : []],
         )];
     }
 }
