@@ -39,9 +39,14 @@ final class Planner
     /**
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
+     * @param  int  $sheets  that there are, looked at or not
      */
-    private function __construct(private readonly array $stock, private readonly array $pieces, private readonly Terms $terms)
-    {
+    private function __construct(
+        private readonly array $stock,
+        private readonly array $pieces,
+        private readonly Terms $terms,
+        private readonly int $sheets,
+    ) {
         $this->narrowest = $terms->trimmer->narrowest->units;
         $this->useful = $terms->useful;
         $this->sides = array_map(
@@ -66,12 +71,32 @@ final class Planner
             );
         }
 
-        return (new self($stock, $pieces, $terms ?? Terms::usual()))->search();
+        return (new self(self::enough($stock, count($pieces)), $pieces, $terms ?? Terms::usual(), count($stock)))->search();
+    }
+
+    /**
+     * No more whole sheets of a size than there are pieces: of hundreds the others stay whole whatever is cut.
+     *
+     * @param  list<Stock>  $stock
+     * @return list<Stock>
+     */
+    private static function enough(array $stock, int $pieces): array
+    {
+        $enough = $like = [];
+        foreach ($stock as $sheet) {
+            $size = "{$sheet->size->width->units}x{$sheet->size->height->units}";
+            $like[$size] = ($like[$size] ?? 0) + (int) $sheet->isWhole;
+            if (! $sheet->isWhole || $like[$size] <= max(1, $pieces)) {
+                $enough[] = $sheet;
+            }
+        }
+
+        return $enough;
     }
 
     private function search(): CutPlan
     {
-        $beam = max(1, min(self::WIDEST_BEAM, intdiv(1_200, max(1, count($this->pieces) + count($this->stock)))));
+        $beam = max(1, min(self::WIDEST_BEAM, intdiv(1_200, max(1, count($this->pieces) + $this->sheets))));
         $best = $this->start();
         $best['out'] = count($this->pieces);
         foreach ($this->orders() as $order) {
