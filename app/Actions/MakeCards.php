@@ -39,11 +39,7 @@ final readonly class MakeCards
      */
     public function done(Kit $kit, Card $card, string $name, ?int $revision): Step
     {
-        $bench = Workbench::of(TableState::of($kit));
-        $steps = array_column(array_map(
-            static fn (Step $step): array => [Workbench::nameOf($step), $step],
-            $bench->leftOf($card),
-        ), 1, 0);
+        $steps = Workbench::leftOfAlone($card->loadMissing('kit', 'takings'));
         $step = $steps[$name] ?? throw NotItsTurn::gone();
         foreach ($step->after as $id) {
             $before = $steps[explode('/', $id, 2)[1]] ?? null;

@@ -12,6 +12,7 @@ use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
+use KeepShare\Core\Kit\Component;
 
 /**
  * One step, read from a distance: what goes where, with what, and what comes next.
@@ -96,7 +97,7 @@ final readonly class MakeTablePage extends Page
             $now === null ? null : self::inHand($now, $own, $bench, $last?->step),
             array_map(static fn (Step $step): array => ['card' => $step->card, 'says' => $step->says], $coming),
             MakePage::drying($bench),
-            GoodView::all($state->core),
+            GoodView::all($now === null ? [] : self::goodsOf($bench->cards[$bench->cardNumbered($now->card)->id])),
             $state->cards->whereNotNull('made_at')->count(),
             $state->cards->count(),
             Minutes::of($plan->order->seconds()),
@@ -162,6 +163,12 @@ final readonly class MakeTablePage extends Page
             'isCut' => $card->isCut(),
             'spoils' => $taking instanceof Taking && $taking->sheet_id !== null ? $taking->id : null,
         ];
+    }
+
+    /** @return array<string, Component> what one card is made of: all that is drawn */
+    private static function goodsOf(CardAtBench $card): array
+    {
+        return array_intersect_key($card->components, array_flip(array_column($card->card->takings, 'component')));
     }
 
     /** @return list<string> */

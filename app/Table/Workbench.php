@@ -3,6 +3,7 @@
 namespace App\Table;
 
 use App\Models\Card;
+use App\Models\Component;
 use App\Models\Kit;
 use App\Models\StepMark;
 use Illuminate\Support\Collection;
@@ -52,6 +53,29 @@ final readonly class Workbench
         $marks = StepMark::query()->whereIn('card_id', $state->cards->keys())->orderBy('done_at')->orderBy('id')->get();
 
         return new self($state, $cards, $steps, $marks, $marked);
+    }
+
+    /**
+     * What is still to be done to one card, looked up without the rest of the table.
+     *
+     * @return array<string, Step> by name
+     */
+    public static function leftOfAlone(Card $card): array
+    {
+        $tools = array_column(array_merge([], ...$card->takings->pluck('treated')->filter()->values()->all()), 'tool');
+        $ids = [...$card->takings->pluck('component_id')->all(), ...array_map(Component::idOfCore(...), array_filter($tools))];
+        $core = [];
+        foreach (Component::query()->whereKey($ids)->get() as $component) {
+            $core[$component->coreId()] = $component->toCore();
+        }
+        try {
+            $steps = StepKinds::stepsOf(CardAtBench::of($card->toCore(), $core, $card->kit->unit));
+        } catch (CannotResolve) {
+            return [];
+        }
+        $named = array_column(array_map(static fn (Step $step): array => [self::nameOf($step), $step], $steps), 1, 0);
+
+        return array_diff_key($named, StepMark::query()->where('card_id', $card->id)->pluck('id', 'step')->all());
     }
 
     /** "mat/panel" of "3/mat/panel": the number of a card may change. */
