@@ -347,7 +347,7 @@ final readonly class Design
     /** @throws IsCut where it is on the card already */
     private static function refuseUsed(Card $card, Taking $taking): void
     {
-        if ($taking->used_at !== null) {
+        if ($taking->used_by !== null) {
             throw IsCut::used($card->partName($taking->part), $card->number);
         }
     }

@@ -76,7 +76,7 @@ final readonly class Ledger
     {
         $short = $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]);
         $left = (int) LedgerEntry::query()->where('component_id', $from->id)->sum('delta')
-            - (int) Taking::query()->where('component_id', $from->id)->whereNull('used_at')->sum('quantity');
+            - (int) Taking::query()->where('component_id', $from->id)->whereNull('used_by')->sum('quantity');
         if (in_array($from->id, $short, true) || (! $from->kind->isSheets() && $left < 0)) {
             throw NotEnough::of($from->name);
         }

@@ -66,7 +66,7 @@ final readonly class MakeCards
                 'begun_at' => $card->begun_at ?? $now,
                 'made_at' => count($steps) === 1 ? $now : null,
             ]);
-            $this->use($card, $step, $now);
+            $this->use($card, $step);
         });
 
         return $step;
@@ -82,12 +82,10 @@ final readonly class MakeCards
         $mark = self::marks($kit)->latest('done_at')->latest('id')->first() ?? throw NotItsTurn::nothingDone();
         $card = $kit->cards()->with('takings')->findOrFail($mark->card_id);
         $this->journal->act($kit, "Take the last step of card $card->number back", $revision, function () use ($mark, $card): void {
-            foreach ($card->takings->whereNotNull('used_at') as $taking) {
+            foreach ($card->takings->where('used_by', $mark->step) as $taking) {
                 // What was used with it is there again.
-                if ($taking->used_at?->equalTo($mark->done_at) === true) {
-                    $this->enter($taking->component_id, $taking->quantity);
-                    $taking->update(['used_at' => null]);
-                }
+                $this->enter($taking->component_id, $taking->quantity);
+                $taking->update(['used_by' => null]);
             }
             $mark->delete();
             $isLast = StepMark::query()->where('card_id', $card->id)->doesntExist();
@@ -113,7 +111,7 @@ final readonly class MakeCards
             if ($old?->sheet_id !== null) {
                 Sheet::query()->findOrFail($old->sheet_id)->update(['state' => SheetState::Spoiled]);
             }
-            if ($old !== null && $old->width === null && $old->used_at === null) {
+            if ($old !== null && $old->width === null && $old->used_by === null) {
                 LedgerEntry::query()->create([
                     'component_id' => $old->component_id,
                     'delta' => -$old->quantity,
@@ -151,13 +149,13 @@ final readonly class MakeCards
     }
 
     /** What is counted and stuck on with a step. */
-    private function use(Card $card, Step $step, Carbon $now): void
+    private function use(Card $card, Step $step): void
     {
         foreach ($card->takings as $taking) {
             $isCounted = $taking->width === null && $taking->quantity > 0;
-            if ($isCounted && $taking->used_at === null && in_array($taking->part, $step->uses, true)) {
+            if ($isCounted && $taking->used_by === null && in_array($taking->part, $step->uses, true)) {
                 $this->enter($taking->component_id, -$taking->quantity);
-                $taking->update(['used_at' => $now]);
+                $taking->update(['used_by' => Workbench::nameOf($step)]);
             }
         }
     }

@@ -5,7 +5,6 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Card\Treated;
@@ -26,7 +25,7 @@ use KeepShare\Core\Table\Spare;
  * @property int $face
  * @property bool $may_turn
  * @property bool $is_pinned
- * @property Carbon|null $used_at when what it takes of something counted was put on the card
+ * @property string|null $used_by the step with which what it takes of something counted was put on the card
  * @property list<array{treatment: string, tool: string|null, option: string}>|null $treated what is done to its piece
  * @property int|null $sheet_id
  * @property Card $card
@@ -37,7 +36,7 @@ final class Taking extends Model implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean', 'used_at' => 'datetime', 'treated' => 'array'];
+    protected $casts = ['may_turn' => 'boolean', 'is_pinned' => 'boolean', 'treated' => 'array'];
 
     /** @return BelongsTo<Card, $this> */
     public function card(): BelongsTo

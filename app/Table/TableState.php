@@ -76,7 +76,7 @@ final readonly class TableState
             ->pluck('n', 'component_id')
             ->all();
         $takings = Taking::query()->whereIn('component_id', $ids)->with('card')->orderBy('id')->get();
-        foreach ($takings->whereNotNull('used_at') as $taking) {
+        foreach ($takings->whereNotNull('used_by') as $taking) {
             // What is on a card already is here still, as a sheet is that has been cut.
             $here[$taking->component_id] = ($here[$taking->component_id] ?? 0) + $taking->quantity;
         }

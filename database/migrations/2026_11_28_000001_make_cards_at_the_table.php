@@ -24,7 +24,7 @@ return new class extends Migration
             $table->dateTime('made_at')->nullable();
         });
         Schema::table('takings', function (Blueprint $table): void {
-            $table->dateTime('used_at')->nullable();
+            $table->string('used_by', 160)->nullable();
             $table->text('treated')->nullable();
         });
     }
@@ -33,6 +33,6 @@ return new class extends Migration
     {
         Schema::dropIfExists('step_marks');
         Schema::dropColumns('cards', ['begun_at', 'made_at']);
-        Schema::dropColumns('takings', ['used_at', 'treated']);
+        Schema::dropColumns('takings', ['used_by', 'treated']);
     }
 };

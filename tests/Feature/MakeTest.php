@@ -25,9 +25,11 @@ final class MakeTest extends FeatureTestCase
         $before = $this->props("/kits/$kit->id/share-out");
         $sum = fn (): int => (int) LedgerEntry::query()->where('component_id', $base->id)->sum('delta');
         $there = $sum();
+        Carbon::setTestNow('2026-12-01 14:00:00');
         foreach ($this->stepsOf($card) as $step) {
             $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($step)])->assertSessionHasNoErrors();
         }
+        Carbon::setTestNow();
 
         $card->refresh();
         self::assertNotNull($card->made_at);
@@ -51,9 +53,10 @@ final class MakeTest extends FeatureTestCase
         $this->act($kit, "cards/$card->id/quantity", ['taking' => $taking->id, 'part' => 'base', 'quantity' => 2]);
         self::assertSame(1, $taking->refresh()->quantity);
 
-        // Taken back, step by step or by undo, it is there again.
+        // Taken back, step by step or by undo, it is there again; what other steps used stays used, marked in one second or not.
         $this->act($kit, 'make/back')->assertSessionHasNoErrors();
         self::assertNull($card->refresh()->made_at);
+        self::assertSame($there - 1, $sum(), 'the base is on the card still');
         while (StepMark::query()->exists()) {
             $this->act($kit, 'make/back')->assertSessionHasNoErrors();
         }
