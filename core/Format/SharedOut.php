@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Format;
 
-use JsonException;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
@@ -16,6 +15,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\OpenFile;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -31,7 +31,7 @@ final readonly class SharedOut
 {
     private const MOST_CARDS = 500;
 
-    private const MOST_BYTES = 4_000_000;
+    public const MOST_BYTES = 4_000_000;
 
     private const LONGEST = 24;
 
@@ -53,17 +53,7 @@ final readonly class SharedOut
         if (strlen($json) > self::MOST_BYTES) {
             throw BadKit::at('', 'The file is larger than 4 MB. A share-out is a text.');
         }
-        try {
-            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        } catch (JsonException $wrong) {
-            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
-        }
-        if (! is_array($data) || ($data['format'] ?? null) !== ShareOutFile::FORMAT) {
-            throw BadKit::at('format', sprintf('expected "%s".', ShareOutFile::FORMAT));
-        }
-        if (($data['version'] ?? null) !== ShareOutFile::VERSION) {
-            throw BadKit::at('version', sprintf('this Keep Share reads version %d of share-outs.', ShareOutFile::VERSION));
-        }
+        $data = OpenFile::read($json, ShareOutFile::FORMAT, ShareOutFile::VERSION, 'share-outs');
         $unit = Fields::of($data, '', null)->choice('unit', Unit::class);
         $fields = Fields::of($data, '', $unit);
         $components = self::components($fields, $unit, $kit);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-use JsonException;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
@@ -35,19 +34,8 @@ final class KitFile
         if (strlen($json) > self::MOST_BYTES) {
             throw BadKit::at('', 'The file is larger than 2 MB. A kit file is a short text.');
         }
-        try {
-            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
-        } catch (JsonException $wrong) {
-            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
-        }
-        if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
-            throw BadKit::at('format', sprintf('expected "%s".', self::FORMAT));
-        }
-        if (($data['version'] ?? null) !== self::VERSION) {
-            throw BadKit::at('version', sprintf('this Keep Share reads version %d of kit files.', self::VERSION));
-        }
 
-        return self::kit($data);
+        return self::kit(OpenFile::read($json, self::FORMAT, self::VERSION, 'kit files'));
     }
 
     /**

@@ -18,6 +18,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class RunsPlanCommand extends Command
 {
+    use ReadsFiles;
+
     private const LONGEST = 10_000;
 
     protected $signature = 'runs:plan
@@ -36,8 +38,8 @@ final class RunsPlanCommand extends Command
             $school = School::tryFrom((string) $this->option('school'))
                 ?? throw BadKit::at('--school', 'expected runs or cards.');
             $within = $this->seconds();
-            $kit = $this->option('kit') === null ? null : KitFile::read(self::text((string) $this->option('kit')));
-            $shared = SharedOut::read(self::text((string) $this->argument('file')), $kit);
+            $kit = $this->option('kit') === null ? null : KitFile::read(self::text((string) $this->option('kit'), KitFile::MOST_BYTES));
+            $shared = SharedOut::read(self::text((string) $this->argument('file'), SharedOut::MOST_BYTES), $kit);
             $steps = array_map(
                 static fn (Card $card): array => StepKinds::stepsOf(CardAtBench::of($card, $shared->components, $shared->unit)),
                 $this->chosen($shared),
@@ -111,12 +113,5 @@ final class RunsPlanCommand extends Command
             preg_match('/^\d{1,5}$/', $minutes) === 1 && (int) $minutes > 0 && (int) $minutes <= self::LONGEST => 60 * (int) $minutes,
             default => throw BadKit::at('--minutes', 'expected whole minutes, from 1 to 10000.'),
         };
-    }
-
-    private static function text(string $file): string
-    {
-        return is_file($file)
-            ? (string) file_get_contents($file)
-            : throw BadKit::at('file', "there is no $file that can be read.");
     }
 }

@@ -25,6 +25,8 @@ use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutCommand extends Command
 {
+    use ReadsFiles;
+
     protected $signature = 'share:out
         {file : a keepshare/kit JSON file}
         {--cards=max : how many cards, or max}
@@ -108,11 +110,7 @@ final class ShareOutCommand extends Command
     /** @throws Refusal */
     private static function kit(string $file): Kit
     {
-        return KitFile::read(
-            is_file($file)
-                ? (string) file_get_contents($file, length: KitFile::MOST_BYTES + 1)
-                : throw BadKit::at('file', "there is no $file that can be read."),
-        );
+        return KitFile::read(self::text($file, KitFile::MOST_BYTES));
     }
 
     /** @throws Refusal */

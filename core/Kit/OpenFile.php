@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Kit;
+
+use JsonException;
+
+/** What every file that Keep Share reads begins with: its format and the version of it. */
+final class OpenFile
+{
+    /**
+     * @param  string  $many  what the files of the format are called
+     * @return array<mixed> all it says, its format and version being right
+     *
+     * @throws BadKit
+     */
+    public static function read(string $json, string $format, int $version, string $many): array
+    {
+        try {
+            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+        } catch (JsonException $wrong) {
+            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
+        }
+        if (! is_array($data) || ($data['format'] ?? null) !== $format) {
+            throw BadKit::at('format', "expected \"$format\".");
+        }
+
+        return ($data['version'] ?? null) === $version
+            ? $data
+            : throw BadKit::at('version', "this Keep Share reads version $version of $many.");
+    }
+}
