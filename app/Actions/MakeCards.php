@@ -42,7 +42,7 @@ final readonly class MakeCards
         $steps = Workbench::leftOfAlone($card->loadMissing('kit', 'takings'));
         $step = $steps[$name] ?? throw NotItsTurn::gone();
         foreach ($step->after as $id) {
-            $before = $steps[explode('/', $id, 2)[1]] ?? null;
+            $before = $steps[Step::nameIn($id)] ?? null;
             if ($before !== null) {
                 throw NotItsTurn::first($before);
             }
@@ -50,13 +50,13 @@ final readonly class MakeCards
         $act = "Done on card $card->number: ".self::short($step);
         $this->journal->act($kit, $act, $revision, function () use ($kit, $card, $step, $steps): void {
             $now = Carbon::now();
-            if (StepMark::query()->where('card_id', $card->id)->where('step', Workbench::nameOf($step))->exists()) {
+            if (StepMark::query()->where('card_id', $card->id)->where('step', $step->name())->exists()) {
                 // Another was quicker, between the look at the table and the lock on it.
                 throw NotItsTurn::gone();
             }
             StepMark::query()->create([
                 'card_id' => $card->id,
-                'step' => Workbench::nameOf($step),
+                'step' => $step->name(),
                 'kind' => $step->kind,
                 'seconds' => self::took($kit, $now),
                 'done_at' => $now,
@@ -132,7 +132,7 @@ final readonly class MakeCards
     {
         $bench = Workbench::of(TableState::of($kit));
         foreach ($bench->leftOf($card) as $step) {
-            if (Workbench::nameOf($step) === $name) {
+            if ($step->name() === $name) {
                 return Mends::for($step, $bench->cards[$card->id], $bench->state->table());
             }
         }
@@ -155,7 +155,7 @@ final readonly class MakeCards
             $isCounted = $taking->width === null && $taking->quantity > 0;
             if ($isCounted && $taking->used_by === null && in_array($taking->part, $step->uses, true)) {
                 $this->enter($taking->component_id, -$taking->quantity);
-                $taking->update(['used_by' => Workbench::nameOf($step)]);
+                $taking->update(['used_by' => $step->name()]);
             }
         }
     }

@@ -102,10 +102,7 @@ final class Card extends Model implements OfKit
     /** @return array{sketch: string, design: array<string, mixed>|null} how a sketch is kept with a card */
     public static function keeps(Sketch $sketch): array
     {
-        $written = SketchWriter::write($sketch);
-        $shipped = Sketches::all()[$sketch->key] ?? null;
-
-        return ['sketch' => $sketch->key, 'design' => $shipped !== null && SketchWriter::write($shipped) === $written ? null : $written];
+        return ['sketch' => $sketch->key, 'design' => Sketches::ships($sketch) ? null : SketchWriter::write($sketch)];
     }
 
     /** A part as it is said: "inner panel", "focal point". */

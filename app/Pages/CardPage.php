@@ -231,7 +231,7 @@ final readonly class CardPage extends Page
     private static function done(?CoreTaking $taking): array
     {
         return array_map(
-            static fn (Treated $one): string => Treatments::all()[$one->treatment]->done ?? $one->treatment,
+            static fn (Treated $one): string => Treatments::done($one->treatment),
             $taking->treated ?? [],
         );
     }

@@ -124,10 +124,11 @@ final readonly class CardParts
     private function treated(string $part): array
     {
         return array_map(function (Treated $one): array {
-            $done = Treatments::all()[$one->treatment]->done ?? $one->treatment;
             $tool = $this->state->core[$one->tool ?? '']->name ?? null;
 
-            return ['treatment' => $one->treatment, 'says' => implode(', ', array_filter([$done, $tool, $one->option]))];
+            $says = implode(', ', array_filter([Treatments::done($one->treatment), $tool, $one->option]));
+
+            return ['treatment' => $one->treatment, 'says' => $says];
         }, $this->card->taking($part)->treated ?? []);
     }
 

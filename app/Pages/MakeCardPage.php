@@ -66,11 +66,11 @@ final readonly class MakeCardPage extends Page
             $drawing->base,
             self::layers($atBench),
             array_map(static fn (Step $step): array => [
-                'step' => Workbench::nameOf($step),
+                'step' => $step->name(),
                 'says' => $step->says,
                 'tool' => $step->tool->name,
                 'time' => Minutes::of($step->seconds),
-                'isDone' => isset($done[Workbench::nameOf($step)]),
+                'isDone' => isset($done[$step->name()]),
             ], $steps),
             self::ready($atBench),
             $atBench->construction->open,

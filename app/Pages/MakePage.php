@@ -11,6 +11,7 @@ use App\Wording\Minutes;
 use KeepShare\Core\Bench\Halt;
 use KeepShare\Core\Bench\MakingPlan;
 use KeepShare\Core\Bench\School;
+use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
 
 /**
@@ -150,7 +151,7 @@ final readonly class MakePage extends Page
     /** @return MakingCard */
     private static function card(Card $card, Workbench $bench): array
     {
-        $names = array_map(Workbench::nameOf(...), $bench->steps[$card->id] ?? []);
+        $names = array_map(static fn (Step $step): string => $step->name(), $bench->steps[$card->id] ?? []);
         $done = array_keys($bench->doneOf($card));
 
         return [

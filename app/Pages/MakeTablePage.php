@@ -147,7 +147,7 @@ final readonly class MakeTablePage extends Page
         return [
             'card' => $card->number,
             'id' => $card->id,
-            'step' => Workbench::nameOf($step),
+            'step' => $step->name(),
             'label' => StepKinds::of($step->kind)?->label() ?? $step->kind,
             'says' => $step->says,
             'tool' => $step->tool->name,
@@ -183,7 +183,7 @@ final readonly class MakeTablePage extends Page
     {
         $mark = $bench->marks->last();
         foreach ($mark === null ? [] : $bench->steps[$mark->card_id] ?? [] as $step) {
-            if (Workbench::nameOf($step) === $name) {
+            if ($step->name() === $name) {
                 return $step->tool->key;
             }
         }

@@ -73,15 +73,9 @@ final readonly class Workbench
         } catch (CannotResolve) {
             return [];
         }
-        $named = array_column(array_map(static fn (Step $step): array => [self::nameOf($step), $step], $steps), 1, 0);
+        $named = array_column(array_map(static fn (Step $step): array => [$step->name(), $step], $steps), 1, 0);
 
         return array_diff_key($named, StepMark::query()->where('card_id', $card->id)->pluck('id', 'step')->all());
-    }
-
-    /** "mat/panel" of "3/mat/panel": the number of a card may change. */
-    public static function nameOf(Step $step): string
-    {
-        return explode('/', $step->id, 2)[1];
     }
 
     /** @return array<string, StepMark> what is done of a card, by the name of the step */
@@ -100,7 +94,7 @@ final readonly class Workbench
 
         return array_values(array_filter(
             $this->steps[$card->id] ?? [],
-            static fn (Step $step): bool => ! isset($done[self::nameOf($step)]),
+            static fn (Step $step): bool => ! isset($done[$step->name()]),
         ));
     }
 
@@ -140,7 +134,7 @@ final readonly class Workbench
         $done = $this->doneOf($card);
         $wet = null;
         foreach ($step->after as $id) {
-            $mark = $done[explode('/', $id, 2)[1]] ?? null;
+            $mark = $done[Step::nameIn($id)] ?? null;
             $isWet = $mark !== null && $mark->dry_at->isFuture();
             $wet = $isWet && ($wet === null || $mark->dry_at->isAfter($wet->dry_at)) ? $mark : $wet;
         }

@@ -7,6 +7,7 @@ namespace KeepShare\Core\Bench;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Layer;
+use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Measure\Length;
@@ -20,7 +21,7 @@ use KeepShare\Core\Sketch\Layout;
 final readonly class CardAtBench
 {
     /** What layers are glued to. */
-    public const BASE = 'base';
+    public const BASE = BasePart::ID;
 
     /** @param  array<string, Component>  $components  by id */
     private function __construct(
@@ -51,22 +52,10 @@ final readonly class CardAtBench
         return $this->components[$this->card->taking($part)->component ?? ''] ?? null;
     }
 
-    /** Where a part lies on the front, be it of the sketch or one of its own. */
+    /** Where a part lies on the front; null where nothing of it is seen. */
     public function placeOf(string $part): ?Rect
     {
-        return $this->layout->part($part)->rect ?? $this->rectOf($part);
-    }
-
-    /** Where a part of its own lies on the front. */
-    public function rectOf(string $part): ?Rect
-    {
-        foreach ($this->front->layers as $layer) {
-            if ($layer->part === $part) {
-                return $layer->rect;
-            }
-        }
-
-        return null;
+        return $this->front->layer($part)?->rect;
     }
 
     /** The id of what carries the middle of a place: a part, or the base. */
@@ -75,21 +64,25 @@ final readonly class CardAtBench
         return $this->layout->under($place)->part->id ?? self::BASE;
     }
 
-    /** @return list<Laid> the parts that are cut and lie on another part, the innermost first */
+    /** @return list<array{Laid, Laid}> the parts that lie on another part, each with that, the innermost first */
     public function onParts(): array
     {
-        return array_reverse(array_values(array_filter($this->layout->parts, fn (Laid $laid): bool => $this->carrier($laid) !== null)));
+        $pairs = [];
+        foreach (array_reverse($this->layout->parts) as $laid) {
+            $carrier = $this->layout->carriedBy($laid);
+            $pairs = $carrier === null ? $pairs : [...$pairs, [$laid, $carrier]];
+        }
+
+        return $pairs;
     }
 
     /** @return list<Laid> the parts that are glued to the base, from the bottom up */
     public function onBase(): array
     {
-        return array_values(array_filter($this->layout->parts, fn (Laid $laid): bool => $this->carrier($laid) === null));
-    }
-
-    public function carrier(Laid $laid): ?Laid
-    {
-        return $this->layout->carriedBy($laid);
+        return array_values(array_filter(
+            $this->layout->parts,
+            fn (Laid $laid): bool => $this->layout->carriedBy($laid) === null,
+        ));
     }
 
     /** "the panel, 4 × 5 1/4 in," */
@@ -107,13 +100,18 @@ final readonly class CardAtBench
             return $units[0] === 0 ? 'flush all round' : "{$reveals['left']->label($this->unit)} showing all round";
         }
 
-        return "{$reveals['left']->label($this->unit)} from the left edge, {$reveals['top']->label($this->unit)} from the upper";
+        return $this->fromEdges($reveals['left'], $reveals['top']);
     }
 
     /** Where something lies on the front, measured from two edges. */
     public function places(Rect $at): string
     {
-        return "{$at->x->label($this->unit)} from the left edge, {$at->y->label($this->unit)} from the upper";
+        return $this->fromEdges($at->x, $at->y);
+    }
+
+    private function fromEdges(Length $left, Length $upper): string
+    {
+        return "{$left->label($this->unit)} from the left edge, {$upper->label($this->unit)} from the upper";
     }
 
     /** @return non-empty-list<string> every piece there is, as steps name them */

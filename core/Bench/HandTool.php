@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
+use KeepShare\Core\Kit\Component;
+
 /** What is out on the table for a step. Taking up another is a set-up. */
 final readonly class HandTool
 {
@@ -31,6 +33,22 @@ final readonly class HandTool
     public static function of(string $key, string $name, string $surface = self::TABLE): self
     {
         return new self($key, $name, $surface);
+    }
+
+    /** One of the tools that are there: a die, a folder, a stamp. */
+    public static function owned(Component $tool, string $surface): self
+    {
+        return self::of("tool $tool->id", $tool->name, $surface);
+    }
+
+    public static function foam(): self
+    {
+        return self::of('foam', 'foam squares');
+    }
+
+    public static function scissors(): self
+    {
+        return self::of('scissors', 'scissors');
     }
 
     public static function glue(): self

@@ -61,6 +61,18 @@ final readonly class Jobs
         );
     }
 
+    /** The number of a tool; null where none of the steps wants it. */
+    public function tool(?HandTool $tool): ?int
+    {
+        foreach ($this->steps as $n => $step) {
+            if ($step->tool->key === $tool?->key) {
+                return $this->tools[$n];
+            }
+        }
+
+        return null;
+    }
+
     public function many(): int
     {
         return count($this->steps);

@@ -102,9 +102,8 @@ final readonly class MakingPlan
         $setUps = 1 - count($jobs->cards);
         foreach ($jobs->cards as $numbers) {
             $own = Jobs::of(array_map(static fn (int $n): Step => $jobs->steps[$n], $numbers));
-            $last = $steps === [] ? null : $jobs->tools[$steps[count($steps) - 1]];
-            $tool = $last === null ? null : array_search($last, array_map(static fn (int $n): int => $jobs->tools[$n], $numbers), true);
-            $order = Runs::after($own, $tool === null || $tool === false ? null : $own->tools[$tool], 0);
+            $last = $steps === [] ? null : $jobs->steps[$steps[count($steps) - 1]]->tool;
+            $order = Runs::after($own, $own->tool($last));
             array_push($steps, ...array_map(static fn (int $n): int => $numbers[$n], $order->steps));
             $setUps += RunSearch::on($own)->bound();
         }

@@ -9,16 +9,13 @@ use KeepShare\Core\Card\Taking;
 /** A way out when a step went wrong, from what is really there. */
 final readonly class Mend
 {
-    /**
-     * @param  string  $key  again, other, cover, smaller
-     * @param  Taking|null  $takes  what the card takes then: in place of what it had, or beside it
-     */
-    private function __construct(public string $key, public string $says, public ?Taking $takes)
+    /** @param  Taking|null  $takes  what the card takes then: in place of what it had, or beside it */
+    private function __construct(public string $says, public ?Taking $takes)
     {
     }
 
-    public static function of(string $key, string $says, ?Taking $takes = null): self
+    public static function of(string $says, ?Taking $takes = null): self
     {
-        return new self($key, $says, $takes);
+        return new self($says, $takes);
     }
 }

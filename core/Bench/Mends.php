@@ -53,10 +53,10 @@ final readonly class Mends
         $component = $this->table->components[$taking->component];
         $mends = [];
         if ($this->isThere($taking->component, $size, $taking->mayTurn)) {
-            $mends[] = Mend::of('again', "Cut the $name again, {$this->say($size)}, from what is kept of $component->name.", $taking);
+            $mends[] = Mend::of("Cut the $name again, {$this->say($size)}, from what is kept of $component->name.", $taking);
         }
         foreach (array_slice($this->others($taking, $size), 0, self::OTHERS) as $other) {
-            $mends[] = Mend::of('other', "Cut the $name from $other->name instead.", $taking->from($other->id));
+            $mends[] = Mend::of("Cut the $name from $other->name instead.", $taking->from($other->id));
         }
 
         return [...$mends, ...$this->hidden($taking, $size, $name)];
@@ -78,12 +78,11 @@ final readonly class Mends
         $mends = [];
         if ($stock !== null && $isLarge) {
             $piece = Taking::piece($stock->id, MendPart::ID, $strip, 0, true);
-            $mends[] = Mend::of('cover', "Lay a strip over it, {$this->say($strip)}, of $stock->name.", $piece);
+            $mends[] = Mend::of("Lay a strip over it, {$this->say($strip)}, of $stock->name.", $piece);
         }
         if ($mat !== null && $isLarge) {
             $less = Size::ofUnits($size->width->units - 2 * $reveal->units, $size->height->units - 2 * $reveal->units);
             $mends[] = Mend::of(
-                'smaller',
                 "Cut the $name down to {$this->say($less)} and lay it on a mat, {$this->say($size)}, of $mat->name.",
                 Taking::piece($mat->id, MendPart::ID, $size, 0, true),
             );
@@ -98,14 +97,14 @@ final readonly class Mends
         $component = $this->table->components[$taking->component];
         $left = $this->remains->left($component->id);
         $mends = $left >= $taking->quantity && $taking->quantity > 0
-            ? [Mend::of('again', "Take another $component->name: $left left.", $taking)]
+            ? [Mend::of("Take another $component->name: $left left.", $taking)]
             : [];
         $place = $this->card->placeOf($taking->part)?->size;
         foreach ($this->table->components as $other) {
             $isLike = $other->id !== $component->id && $other->kind() === $component->kind() && $this->table->offers($other->id);
             $suits = $isLike && $this->suits($other, $component, $place);
             if ($suits && $this->remains->left($other->id) >= max(1, $taking->quantity) && count($mends) <= self::OTHERS) {
-                $mends[] = Mend::of('other', "Take $other->name instead.", $taking->from($other->id));
+                $mends[] = Mend::of("Take $other->name instead.", $taking->from($other->id));
             }
         }
 

@@ -27,10 +27,9 @@ final readonly class Order
      * @param  list<int>  $steps  an order that keeps that within each card
      * @param  int|null  $tool  that is out already
      */
-    public static function at(Jobs $jobs, array $steps, int $from = 0, ?int $tool = null): self
+    public static function at(Jobs $jobs, array $steps, ?int $tool = null): self
     {
-        $now = $from;
-        $setUps = 0;
+        $now = $setUps = 0;
         $free = $starts = $complete = [];
         foreach ($steps as $n) {
             if ($jobs->tools[$n] !== $tool) {

@@ -36,7 +36,7 @@ final readonly class Pace
             sort($all);
             $middle = intdiv(count($all) - 1, 2);
             $median = count($all) % 2 === 1 ? $all[$middle] : intdiv($all[$middle] + $all[$middle + 1], 2);
-            $seconds[$kind->key()] = max(self::ROUND, intdiv($median + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND);
+            $seconds[$kind->key()] = self::rounded($median);
         }
 
         return new self($seconds);
@@ -55,8 +55,12 @@ final readonly class Pace
         if ($kind === null || ! isset($this->seconds[$step->kind])) {
             return $step;
         }
-        $own = intdiv($step->seconds * $this->seconds[$step->kind], $kind->seconds());
 
-        return $step->taking(max(self::ROUND, intdiv($own + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND));
+        return $step->taking(self::rounded(intdiv($step->seconds * $this->seconds[$step->kind], $kind->seconds())));
+    }
+
+    private static function rounded(int $seconds): int
+    {
+        return max(self::ROUND, intdiv($seconds + intdiv(self::ROUND, 2), self::ROUND) * self::ROUND);
     }
 }

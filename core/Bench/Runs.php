@@ -17,22 +17,22 @@ final readonly class Runs
     /** All in runs, with one tool out at a time. */
     public static function of(Jobs $jobs): Order
     {
-        return $jobs->many() <= Exact::MOST ? Exact::best($jobs) : (new self($jobs))->best(null, 0);
+        return $jobs->many() <= Exact::MOST ? Exact::best($jobs) : (new self($jobs))->best(null);
     }
 
     /** One card, with a tool that may be out already. */
-    public static function after(Jobs $jobs, ?int $tool, int $from): Order
+    public static function after(Jobs $jobs, ?int $tool): Order
     {
-        return (new self($jobs))->best($tool, $from);
+        return (new self($jobs))->best($tool);
     }
 
-    private function best(?int $tool, int $from): Order
+    private function best(?int $tool): Order
     {
         $orders = [];
         foreach (RunSearch::on($this->jobs)->turns() as $turn) {
             // The most urgent first, or as they are listed: card by card.
             foreach ([$this->jobs->tails, []] as $urgent) {
-                $orders[] = Order::at($this->jobs, $this->inTurn($turn, $urgent), $from, $tool);
+                $orders[] = Order::at($this->jobs, $this->inTurn($turn, $urgent), $tool);
             }
         }
         usort($orders, static fn (Order $a, Order $b): int => $a->compare($b));

@@ -69,6 +69,17 @@ final readonly class Step
         );
     }
 
+    /** Its id without the number of its card, which may change: "mat/panel". */
+    public function name(): string
+    {
+        return self::nameIn($this->id);
+    }
+
+    public static function nameIn(string $id): string
+    {
+        return explode('/', $id, 2)[1];
+    }
+
     /** @param  list<string>  $ids  of the steps that come before it */
     public function after(array $ids): self
     {

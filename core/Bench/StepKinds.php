@@ -29,6 +29,9 @@ final class StepKinds
     /** @var list<StepKind>|null */
     private static ?array $all = null;
 
+    /** @var array<string, StepKind>|null */
+    private static ?array $byKey = null;
+
     /** @return list<StepKind> */
     public static function all(): array
     {
@@ -55,7 +58,9 @@ final class StepKinds
 
     public static function of(string $key): ?StepKind
     {
-        return array_column(array_map(static fn (StepKind $kind): array => [$kind->key(), $kind], self::all()), 1, 0)[$key] ?? null;
+        self::$byKey ??= array_combine(array_map(static fn (StepKind $kind): string => $kind->key(), self::all()), self::all());
+
+        return self::$byKey[$key] ?? null;
     }
 
     /**

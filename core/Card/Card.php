@@ -154,12 +154,11 @@ final readonly class Card
                 $takes[$taking->part] = ['component' => $taking->component, 'face' => $taking->face];
             }
         }
-        $sketch = Sketches::all()[$this->sketch->key] ?? null;
         $isWhole = isset($takes[KitDesign::FOCAL], $takes[KitDesign::SENTIMENT]);
 
-        return $sketch === null || $sketch != $this->sketch || ! $isWhole
+        return ! $isWhole || ! Sketches::ships($this->sketch)
             ? null
-            : KitDesign::of($name, $sketch, $this->front->isLying(), $this->occasion, 1, $takes);
+            : KitDesign::of($name, $this->sketch, $this->front->isLying(), $this->occasion, 1, $takes);
     }
 
     public function isInSetWith(self $other): bool

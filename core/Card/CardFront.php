@@ -45,6 +45,18 @@ final readonly class CardFront
         return new self($construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)]);
     }
 
+    /** The first layer of a part; null where nothing of it is seen. */
+    public function layer(string $part): ?Layer
+    {
+        foreach ($this->layers as $layer) {
+            if ($layer->part === $part) {
+                return $layer;
+            }
+        }
+
+        return null;
+    }
+
     private static function sketched(Laid $laid, Card $card): Layer
     {
         $taking = $card->taking($laid->part->id);

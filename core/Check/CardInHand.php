@@ -89,13 +89,7 @@ final readonly class CardInHand
 
     public function layer(string $part): ?Layer
     {
-        foreach ($this->front->layers as $layer) {
-            if ($layer->part === $part) {
-                return $layer;
-            }
-        }
-
-        return null;
+        return $this->front->layer($part);
     }
 
     /** The face that shows right under the middle of a layer, or null where the base does. */

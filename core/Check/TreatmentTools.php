@@ -62,7 +62,7 @@ final class TreatmentTools implements Check
     {
         $name = $card->card->partName($taking->part);
         $treatment = Treatments::all()[$treated->treatment] ?? null;
-        $done = $treatment->done ?? $treated->treatment;
+        $done = Treatments::done($treated->treatment);
         $repairs = [Repair::treat('Leave it plain', $taking->part, $treated->treatment, null)];
         foreach ($card->components as $component) {
             if ($treatment?->isDoneWith($component) === true) {

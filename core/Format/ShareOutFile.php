@@ -14,7 +14,6 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\Stop;
-use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
 use KeepShare\Core\Table\Remains;
@@ -109,7 +108,7 @@ final readonly class ShareOutFile
             'fold' => $card->fold->value,
             ...($card->frame === null ? [] : ['frame' => $card->frame->exact($this->table->unit)]),
             ...($card->set === null ? [] : ['set' => $card->set]),
-            ...(self::shipsAs($card->sketch) ? [] : ['design' => SketchWriter::write($card->sketch)]),
+            ...(Sketches::ships($card->sketch) ? [] : ['design' => SketchWriter::write($card->sketch)]),
             'takings' => array_map(fn (Taking $taking): array => array_filter([
                 'part' => $taking->part,
                 'component' => $taking->component,
@@ -121,13 +120,6 @@ final readonly class ShareOutFile
                 'treated' => array_map(static fn (Treated $one): array => $one->write(), $taking->treated) ?: null,
             ], static fn (mixed $value): bool => $value !== null), $card->takings),
         ];
-    }
-
-    private static function shipsAs(Sketch $sketch): bool
-    {
-        $shipped = Sketches::all()[$sketch->key] ?? null;
-
-        return $shipped !== null && SketchWriter::write($shipped) === SketchWriter::write($sketch);
     }
 
     /** @return list<array<string, mixed>> what the cards are made of, as in a kit file */

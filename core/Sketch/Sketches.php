@@ -64,6 +64,12 @@ final class Sketches
         return $all;
     }
 
+    /** It is one of them, as it is drawn. */
+    public static function ships(Sketch $sketch): bool
+    {
+        return isset(self::all()[$sketch->key]) && self::all()[$sketch->key] == $sketch;
+    }
+
     private static function framedPanel(): Sketch
     {
         return Sketch::of('framed-panel', 'Framed panel', [

@@ -35,7 +35,7 @@ final readonly class Begun
             // Of the last, all up to the first that leaves it wet.
             $wet = array_search(true, array_map(static fn ($step): bool => $step->wait > 0, $steps), true);
             foreach ($n < self::MADE ? $steps : array_slice($steps, 0, (int) $wet + 1) as $step) {
-                $this->make->done($kit, $card->refresh()->load('takings'), Workbench::nameOf($step), null);
+                $this->make->done($kit, $card->refresh()->load('takings'), $step->name(), null);
             }
         }
     }

@@ -121,7 +121,7 @@ final class BenchTest extends TestCase
 
         self::assertSame($best, [$found->setUps, $found->seconds(), array_sum($found->complete)]);
         self::assertSame($best, self::replayed($jobs, $found->steps), 'and it is what it says');
-        $searched = Runs::after($jobs, null, 0);
+        $searched = Runs::after($jobs, null);
         self::assertSame($found->setUps, $searched->setUps, 'the search for many steps has as few set-ups');
         self::assertGreaterThanOrEqual(RunSearch::on($jobs)->bound(), $found->setUps);
         foreach (School::cases() as $school) {

@@ -27,7 +27,7 @@ final class MakeTest extends FeatureTestCase
         $there = $sum();
         Carbon::setTestNow('2026-12-01 14:00:00');
         foreach ($this->stepsOf($card) as $step) {
-            $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($step)])->assertSessionHasNoErrors();
+            $this->act($kit, "make/$card->id", ['step' => $step->name()])->assertSessionHasNoErrors();
         }
         Carbon::setTestNow();
 
@@ -98,7 +98,7 @@ final class MakeTest extends FeatureTestCase
         $card = $kit->cards()->firstOrFail();
         $steps = $this->stepsOf($card);
         $late = $steps[count($steps) - 1];
-        $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($late)])->assertSessionHasErrors('table');
+        $this->act($kit, "make/$card->id", ['step' => $late->name()])->assertSessionHasErrors('table');
         self::assertStringStartsWith('That is not its turn yet. First: ', session('errors')->first('table'));
         $this->act($kit, "make/$card->id", ['step' => 'no/such'])->assertSessionHasErrors('table');
         self::assertSame(0, StepMark::query()->count());
@@ -265,7 +265,7 @@ final class MakeTest extends FeatureTestCase
         $this->shareOut($kit, 2);
         $card = $kit->cards()->firstOrFail();
         foreach (array_slice($this->stepsOf($card), 0, 4) as $step) {
-            $this->act($kit, "make/$card->id", ['step' => Workbench::nameOf($step)])->assertSessionHasNoErrors();
+            $this->act($kit, "make/$card->id", ['step' => $step->name()])->assertSessionHasNoErrors();
         }
         $this->act($kit, "cards/$card->id/sketch", ['sketch' => 'whole-panel'])->assertSessionHasNoErrors();
         $page = $this->props("/kits/$kit->id/make")['cards'][0];

@@ -384,7 +384,7 @@ final class BenchCommand extends Command
         $steps = Workbench::of(TableState::of($kit))->left();
         [$time, $response] = $this->median(static function () use ($make, $kit, &$steps): Response {
             $step = array_shift($steps) ?? throw new LogicException('There are fewer steps than times.');
-            $make->done($kit, $kit->cards()->where('number', $step->card)->firstOrFail(), Workbench::nameOf($step), null);
+            $make->done($kit, $kit->cards()->where('number', $step->card)->firstOrFail(), $step->name(), null);
 
             return app(Kernel::class)->handle(Request::create("/kits/$kit->id/make/table"));
         });

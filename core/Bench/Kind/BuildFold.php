@@ -49,7 +49,7 @@ final class BuildFold implements StepKind
             $this,
             Phase::Built,
             ['fold', CardAtBench::BASE, ...array_values($parts)],
-            $isShaker ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
+            $isShaker ? HandTool::foam() : HandTool::glue(),
             count($does) * $this->seconds(),
             implode(' ', $does)." Not to be glued: {$card->construction->open}",
             GlueToFront::SETS,

@@ -50,7 +50,7 @@ final class CutPicture implements StepKind
             $this,
             Phase::Shaped,
             [FocalPart::ID],
-            $die === null ? HandTool::of('scissors', 'scissors') : HandTool::of("tool $die->id", $die->name, HandTool::MACHINE),
+            $die === null ? HandTool::scissors() : HandTool::owned($die, HandTool::MACHINE),
             $die === null ? self::MOTIF * $this->seconds() : $this->seconds(),
             $die === null
                 ? 'Cut the picture out along its motif: turn the paper, not the scissors.'

@@ -48,7 +48,7 @@ final class Embellish implements StepKind
         // Of what is plenty no one counts: three is the odd group.
         $many = $group->quantity === 0 ? self::GROUP : $group->quantity;
         $isWet = preg_match('/\bdrops?\b/iu', $things->name) === 1;
-        $focal = $card->rectOf(FocalPart::ID);
+        $focal = $card->placeOf(FocalPart::ID);
         $on = $focal === null ? CardAtBench::BASE : $card->groundOf($focal);
 
         return [Step::of(

@@ -47,7 +47,7 @@ final class GlueToFront implements StepKind
             $this,
             Phase::Fronted,
             [$laid->part->id, CardAtBench::BASE, ...$this->under($card, $laid)],
-            $isLifted ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
+            $isLifted ? HandTool::foam() : HandTool::glue(),
             $this->seconds(),
             ($isLifted ? 'Pop up ' : 'Glue ').$card->sized($laid)." on the front: {$card->showing($laid)}.",
             $isLifted ? 0 : self::SETS,

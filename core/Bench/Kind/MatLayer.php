@@ -33,12 +33,11 @@ final class MatLayer implements StepKind
 
     public function steps(CardAtBench $card): array
     {
-        return array_map(fn (Laid $laid): Step => $this->step($card, $laid, $card->carrier($laid)), $card->onParts());
+        return array_map(fn (array $pair): Step => $this->step($card, ...$pair), $card->onParts());
     }
 
-    private function step(CardAtBench $card, Laid $laid, ?Laid $carrier): Step
+    private function step(CardAtBench $card, Laid $laid, Laid $carrier): Step
     {
-        $on = $carrier === null ? CardAtBench::BASE : $carrier->part->id;
         $isAslant = $laid->part->form->kind === FormKind::Diagonal;
         $isLifted = $laid->part->foam > 0;
         $how = $isAslant ? 'aslant from corner to corner, then trim it flush' : $card->showing($laid);
@@ -47,10 +46,10 @@ final class MatLayer implements StepKind
             $card->card->number,
             $this,
             Phase::Matted,
-            [$laid->part->id, $on],
-            $isLifted ? HandTool::of('foam', 'foam squares') : HandTool::glue(),
+            [$laid->part->id, $carrier->part->id],
+            $isLifted ? HandTool::foam() : HandTool::glue(),
             $this->seconds(),
-            ($isLifted ? 'Pop up ' : 'Glue ').$card->sized($laid)." on the {$carrier?->part->name}: $how.",
+            ($isLifted ? 'Pop up ' : 'Glue ').$card->sized($laid)." on the {$carrier->part->name}: $how.",
             cautions: $isAslant ? [Cautions::GLUE, Cautions::BLADE] : [Cautions::GLUE],
         );
     }

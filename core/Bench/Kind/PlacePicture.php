@@ -35,20 +35,9 @@ final class PlacePicture implements StepKind
         return 60;
     }
 
-    private function inFrom(CardAtBench $card): string
-    {
-        return $card->unit === Unit::Inch ? 'a quarter inch' : '6 mm';
-    }
-
-    /** Where they are plenty no one counts: three hold it steady. */
-    private function squares(Taking $foam): int
-    {
-        return $foam->quantity === 0 ? self::STEADY : $foam->quantity;
-    }
-
     public function steps(CardAtBench $card): array
     {
-        $at = $card->rectOf(FocalPart::ID);
+        $at = $card->placeOf(FocalPart::ID);
         if ($at === null) {
             return [];
         }
@@ -62,14 +51,25 @@ final class PlacePicture implements StepKind
             $this,
             Phase::Focal,
             [FocalPart::ID, $ground],
-            $foam === null ? HandTool::glue() : HandTool::of('foam', 'foam squares'),
+            $foam === null ? HandTool::glue() : HandTool::foam(),
             $this->seconds(),
             $foam === null
                 ? "Glue $name flat: $where."
-                : "Put {$this->squares($foam)} foam squares under $name, {$this->inFrom($card)} in from its edge, and set it down: $where. "
-                    .'Where one side lies lower, put a shim under it.',
+                : 'Put '.self::squares($foam)." foam squares under $name, ".self::inFrom($card).' in from its edge, '
+                    ."and set it down: $where. Where one side lies lower, put a shim under it.",
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],
         )];
+    }
+
+    private static function inFrom(CardAtBench $card): string
+    {
+        return $card->unit === Unit::Inch ? 'a quarter inch' : '6 mm';
+    }
+
+    /** Where they are plenty no one counts: three hold it steady. */
+    private static function squares(Taking $foam): int
+    {
+        return $foam->quantity === 0 ? self::STEADY : $foam->quantity;
     }
 }

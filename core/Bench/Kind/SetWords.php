@@ -36,12 +36,12 @@ final class SetWords implements StepKind
     public function steps(CardAtBench $card): array
     {
         $words = $card->taken(WordsPart::ID);
-        $at = $card->rectOf(WordsPart::ID);
+        $at = $card->placeOf(WordsPart::ID);
         $isLabel = $card->card->taking(LabelPart::ID) !== null;
         if ($words === null || $at === null || ($words->good instanceof Stamp && ! $isLabel)) {
             return [];
         }
-        $focal = $card->rectOf(FocalPart::ID);
+        $focal = $card->placeOf(FocalPart::ID);
         $isOver = $focal !== null && $focal->overlaps($at);
 
         return [Step::of(

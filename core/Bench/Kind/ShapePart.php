@@ -62,7 +62,7 @@ final class ShapePart implements StepKind
             FormKind::Rounded => HandTool::of('corner-rounder', 'corner rounder'),
             FormKind::Scallop => HandTool::of('border-punch', 'border punch'),
             FormKind::Window => HandTool::of('craft-knife', 'craft knife and ruler', HandTool::CUTTING_MAT),
-            default => HandTool::of('scissors', 'scissors'),
+            default => HandTool::scissors(),
         };
     }
 }

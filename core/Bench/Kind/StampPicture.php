@@ -40,7 +40,7 @@ final class StampPicture implements StepKind
             $this,
             Phase::Stamped,
             [FocalPart::ID],
-            HandTool::of("tool $stamp->id", $stamp->name, HandTool::CRAFT_MAT),
+            HandTool::owned($stamp, HandTool::CRAFT_MAT),
             $this->seconds(),
             "Stamp the picture with $stamp->name, and let the ink dry.",
             StampWords::DRIES,

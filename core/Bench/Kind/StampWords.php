@@ -50,7 +50,7 @@ final class StampWords implements StepKind
             $this,
             Phase::Stamped,
             [WordsPart::ID, $isLabel ? LabelPart::ID : $ground],
-            HandTool::of("tool $stamp->id", $stamp->name, HandTool::CRAFT_MAT),
+            HandTool::owned($stamp, HandTool::CRAFT_MAT),
             $this->seconds(),
             "Stamp “{$stamp->good->words?->text}” on $on, and let the ink dry.",
             self::DRIES,

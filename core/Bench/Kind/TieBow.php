@@ -33,7 +33,7 @@ final class TieBow implements StepKind
     public function steps(CardAtBench $card): array
     {
         $bow = $card->card->taking(BowPart::ID);
-        $at = $card->rectOf(BowPart::ID);
+        $at = $card->placeOf(BowPart::ID);
         if ($bow === null || $at === null) {
             return [];
         }

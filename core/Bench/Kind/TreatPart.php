@@ -56,6 +56,7 @@ final readonly class TreatPart implements StepKind
     {
         $tool = $treated->tool === null ? null : $card->components[$treated->tool] ?? null;
         $name = $tool->name ?? lcfirst($this->treatment->label);
+        $surface = $this->treatment->surface();
         $hasUp = $tool?->good instanceof Tool && $tool->good->directional;
 
         return Step::of(
@@ -63,7 +64,7 @@ final readonly class TreatPart implements StepKind
             $this,
             $this->treatment->phase,
             [$taking->part],
-            HandTool::of($tool === null ? "treat {$this->treatment->key}" : "tool $tool->id", $name, $this->treatment->surface()),
+            $tool === null ? HandTool::of($this->key(), $name, $surface) : HandTool::owned($tool, $surface),
             $this->seconds(),
             $this->treatment->inWords("the {$card->card->partName($taking->part)}", $name, $treated->option)
                 .($hasUp ? ' It has an up: mind which way the piece lies.' : ''),

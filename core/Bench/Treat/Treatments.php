@@ -42,6 +42,12 @@ final class Treatments
         return $all;
     }
 
+    /** As it is said of what one treats: "embossed". */
+    public static function done(string $key): string
+    {
+        return self::all()[$key]->done ?? $key;
+    }
+
     /** @return list<Treatment> */
     private static function listed(): array
     {
