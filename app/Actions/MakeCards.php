@@ -182,6 +182,6 @@ final readonly class MakeCards
 
     private static function short(Step $step): string
     {
-        return mb_strimwidth($step->says, 0, 60, '…');
+        return mb_strimwidth(rtrim($step->says, '.'), 0, 60, '…');
     }
 }

@@ -30,9 +30,16 @@ final class MakeTest extends BrowserTestCase
         $card = (int) $this->table->value('select min(id) from cards where kit_id = 1');
         $this->click('button', 'Make card 1');
         $this->see('this card alone');
+        // What is read out outlasts its step, or a screen reader would not hear the next.
+        $heard = $this->element('[aria-live=polite]:has(h1)');
+        self::assertStringStartsWith('Card 1:', $heard->getText());
+        $this->browser->executeScript("document.querySelector('.acts button').focus()");
         for ($n = 1; $this->table->value("select made_at from cards where id = $card") === null && $n < 40; $n++) {
             $this->press(' ');
             $this->holds($n, "select count(*) from step_marks where card_id = $card");
+            // The focus stays where it was, one press is one step.
+            self::assertTrue($n > 2 || $heard->isDisplayed());
+            self::assertTrue($n > 2 || str_starts_with($this->browser->switchTo()->activeElement()->getText(), 'Done'));
         }
         $this->see('Nothing is left to do');
         $this->holds(1, "select count(*) from cards where id = $card and made_at is not null");
@@ -71,6 +78,15 @@ final class MakeTest extends BrowserTestCase
         $this->press('w');
         $this->see('It went wrong: from what is here');
         $this->see('Nothing here takes its place.');
+        $this->click('button', 'Leave it so and go on');
+        $this->holds(1, 'select count(*) from step_marks');
+        // What went wrong was that step, and not the next.
+        $this->see('9 with this tool to go');
+        self::assertStringNotContainsString('It went wrong', $this->text());
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->holds(0, 'select count(*) from step_marks');
+        $this->press('w');
+        $this->see('It went wrong: from what is here');
         $this->press(WebDriverKeys::ESCAPE);
 
         $card = $this->table->value('select min(id) from cards where kit_id = 1');

@@ -85,7 +85,7 @@ final class MakeTest extends FeatureTestCase
         $before = $rows();
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
         self::assertNotSame($before, $rows());
-        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $this->act($kit, 'undo')->assertSessionHas('notice', 'Taken back: Done on card 1: Fold the base and press the fold flat.');
         self::assertSame($before, $rows());
         $this->act($kit, 'redo')->assertSessionHasNoErrors();
         self::assertSame(1, StepMark::query()->count());

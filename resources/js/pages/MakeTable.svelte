@@ -25,21 +25,22 @@
 
     function done(): void {
         dry = ''
-        if (step && !sender.isBusy) sender.send(`make/${step.id}`, { step: step.step }, { keeps: 'errors' })
+        if (step && !sender.isBusy) sender.send(`make/${step.id}`, { step: step.step })
     }
 
     function back(): void {
-        if (last && !sender.isBusy) sender.send('make/back', {}, { keeps: 'errors' })
+        if (last && !sender.isBusy) sender.send('make/back', {})
     }
 
-    /** The ways out are shown before anything is recorded. */
+    /** The ways out are shown before anything is recorded. The address stays, or they would stay open on the next step. */
     const show = (isWrong: boolean): void =>
         router.visit(`${frame.url}/make/table?school=${school}${only ? `&card=${only}` : ''}${these}${isWrong ? '&wrong=1' : ''}`, {
             preserveState: true,
+            preserveUrl: true,
         })
 
     function mend(way: string | undefined): void {
-        if (step && way && !sender.isBusy) sender.send(`make/${step.id}/mend`, { step: step.step, way }, { keeps: 'errors' })
+        if (step && way && !sender.isBusy) sender.send(`make/${step.id}/mend`, { step: step.step, way })
     }
 
     function read(): void {
@@ -91,9 +92,13 @@
                 </p>
                 <p class="bag">card <b>{step.card}</b></p>
             </header>
-            {#key step.step}
-                <h1 aria-live="polite"><Measure text={step.says} wraps /></h1>
-            {/key}
+            <!-- Said with its card: step after step of a run may read the same. -->
+            <div aria-live="polite">
+                {#key `${step.id}/${step.step}`}
+                    <p class="sr-only">Card {step.card}:</p>
+                    <h1><Measure text={step.says} wraps /></h1>
+                {/key}
+            </div>
             <div class="middle">
                 <PartOnFront front={step.front} {goods} at={step.at} />
                 <div class="side">
@@ -105,20 +110,14 @@
                     {#each step.cautions as caution (caution)}
                         <p class="caution"><span aria-hidden="true">△</span> {caution}</p>
                     {/each}
+                    <!-- Not disabled while an act is under way: the focus would be lost. A second press then does nothing. -->
                     <div class="acts">
-                        <Button main key="Space" disabled={sender.isBusy} onclick={done}>Done</Button>
-                        <Button key="←" disabled={!last || sender.isBusy} onclick={back}>Back</Button>
+                        <Button main key="Space" onclick={done}>Done</Button>
+                        <Button key="←" disabled={!last} onclick={back}>Back</Button>
                         <Button key="W" onclick={() => show(true)}>Went wrong</Button>
                     </div>
                     {#if ways}
-                        <Mending
-                            {ways}
-                            keys={MEND_KEYS.toUpperCase()}
-                            isBusy={sender.isBusy}
-                            onmend={mend}
-                            onleave={() => show(false)}
-                            ongoon={done}
-                        />
+                        <Mending {ways} keys={MEND_KEYS.toUpperCase()} onmend={mend} onleave={() => show(false)} ongoon={done} />
                     {/if}
                     <p class="next">
                         {#each next as one, n (n)}{n ? ' Then card' : 'Next, card'} {one.card}: <Measure text={one.says} wraps />{/each}

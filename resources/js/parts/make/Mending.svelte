@@ -7,28 +7,32 @@
         ways: string[]
         /** One for each way. */
         keys: string
-        isBusy: boolean
         onmend: (way: string) => void
         onleave: () => void
         ongoon: () => void
     }
 
     /** Glued shut, upside down, torn, lost: what can be done with what is there. Nothing is recorded before one is chosen. */
-    let { ways, keys, isBusy, onmend, onleave, ongoon }: Props = $props()
+    let { ways, keys, onmend, onleave, ongoon }: Props = $props()
 
     let title: HTMLElement
-    onMount(() => title.focus())
+    onMount(() => {
+        const before = document.activeElement
+        title.focus()
+        // The focus goes back to where it was before all this.
+        return () => before instanceof HTMLElement && before.isConnected && before.focus()
+    })
 </script>
 
 <section aria-labelledby="mending">
     <h2 id="mending" tabindex="-1" bind:this={title}>It went wrong: from what is here</h2>
     {#each ways as way, n (way)}
-        <Button key={keys.charAt(n)} disabled={isBusy} onclick={() => onmend(way)}><Measure text={way} wraps /></Button>
+        <Button key={keys.charAt(n)} onclick={() => onmend(way)}><Measure text={way} wraps /></Button>
     {:else}
         <p>Nothing here takes its place. Go on with it as it is, or lay the card on another sketch.</p>
     {/each}
     <div>
-        <Button disabled={isBusy} onclick={ongoon}>Leave it so and go on</Button>
+        <Button onclick={ongoon}>Leave it so and go on</Button>
         <Button key="Esc" onclick={onleave}>Nothing went wrong</Button>
     </div>
 </section>
