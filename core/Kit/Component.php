@@ -68,15 +68,17 @@ final readonly class Component
         return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
     }
 
-    /** A picture that the eye of a card can rest on, or a piece that is a front by itself. */
     /** A stamp that puts a picture on any light cardstock. */
     public function showsStampedPicture(): bool
     {
         return $this->good instanceof Stamp && $this->good->words === null;
     }
 
+    /** A picture that the eye of a card can rest on, or a piece that is a front by itself; a letter alone is none. */
     public function isFocalPoint(): bool
     {
-        return $this->good instanceof Applied && ($this->good->printed()->serves === Serves::Image || $this->good->printed()->isFront());
+        $printed = $this->good instanceof Applied ? $this->good->printed() : null;
+
+        return $printed !== null && ! Glyph::isOne($this) && ($printed->serves === Serves::Image || $printed->isFront());
     }
 }

@@ -118,6 +118,15 @@ final readonly class Dim
             : self::withUnit($this->inch).'; '.$this->metric->exact(Unit::Millimetre).' mm';
     }
 
+    /** As it is said by one ruler: "1/8 in", or "2/5" and what it is a share of. */
+    public function says(Unit $unit, string $ofIt = ''): string
+    {
+        $fixed = $unit === Unit::Inch ? $this->inch : $this->metric;
+        $share = $this->over === 0 ? '0' : "$this->over/$this->under$ofIt";
+
+        return $fixed?->label($unit) ?? $share;
+    }
+
     /** A share is rounded down to twice the finest mark, so that its half is on the ruler too. */
     public function of(Length $side, Unit $unit): Length
     {

@@ -15,4 +15,14 @@ enum Edge: string
     {
         return $this === self::Left || $this === self::Right;
     }
+
+    public function opposite(): self
+    {
+        return match ($this) {
+            self::Left => self::Right,
+            self::Right => self::Left,
+            self::Top => self::Bottom,
+            self::Bottom => self::Top,
+        };
+    }
 }

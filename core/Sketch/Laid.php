@@ -11,6 +11,9 @@ use KeepShare\Core\Measure\Size;
 /** A part with its place on the front, its outline, what is cut for it, and how high above the base it lies. */
 final readonly class Laid
 {
+    /** A step of 1 mm is felt. */
+    public const STEP = 8_000;
+
     /** A layer of foam, patterned paper, cardstock. */
     private const FOAM = 16_000;
 
@@ -32,5 +35,26 @@ final readonly class Laid
     public function top(): Length
     {
         return $this->height->plus(Length::ofUnits($this->part->role->isPaper() ? self::PAPER : self::CARDSTOCK));
+    }
+
+    /**
+     * Whether a piece would rock: the highest part under it does not carry the whole of it, and what is beside that lies lower by
+     * a step.
+     *
+     * @param  list<self>  $under
+     */
+    public static function rocks(Rect $rect, array $under): bool
+    {
+        $under = array_filter($under, static fn (self $laid): bool => $laid->rect->overlaps($rect));
+        $tops = array_map(static fn (self $laid): int => $laid->top()->units, $under);
+        if ($tops === []) {
+            return false;
+        }
+        $highest = array_filter($under, static fn (self $laid): bool => $laid->top()->units === max($tops));
+        $lower = array_filter($tops, static fn (int $top): bool => $top < max($tops));
+        $step = max($tops) - ($lower === [] ? 0 : max($lower));
+
+        return $step >= self::STEP
+            && array_filter($highest, static fn (self $laid): bool => $laid->rect->contains($rect)) === [];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KeepShare\Core\Sketch;
 
 use Closure;
-use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Unit;
 
 /** Reads a sketch from plain data, whole: every fault is named with its place before anything is made of it. */
@@ -16,11 +15,8 @@ final class SketchReader
     /** Names a part may not have: a sketch gives them to its places. */
     private const TAKEN = ['front', 'focal', 'sentiment'];
 
-    /** @var array<string, string> */
-    private array $faults = [];
-
     /** @param  Closure(string): bool  $isTaken */
-    private function __construct(private readonly Unit $unit, private readonly Closure $isTaken)
+    private function __construct(private readonly Written $written, private readonly Closure $isTaken)
     {
     }
 
@@ -32,14 +28,13 @@ final class SketchReader
      */
     public static function read(array $data, Unit $unit, ?Closure $isTaken = null): Sketch
     {
-        $reader = new self($unit, $isTaken ?? static fn (): bool => false);
-        $sketch = $reader->sketch($data);
+        $written = Written::in($unit);
+        $sketch = (new self($written, $isTaken ?? static fn (): bool => false))->sketch($data);
+        if ($written->faults() !== []) {
+            throw BadSketch::with($written->faults());
+        }
 
-        return $reader->faults === [] && $sketch !== null
-            ? $sketch
-            : throw BadSketch::with(
-                $reader->faults === [] ? ['parts' => 'Give the sketch a part.'] : $reader->faults,
-            );
+        return $sketch ?? throw BadSketch::with(['parts' => 'Give the sketch a part.']);
     }
 
     /** @param  array<array-key, mixed>  $data */
@@ -47,7 +42,8 @@ final class SketchReader
     {
         $rows = is_array($data['parts'] ?? null) ? array_values($data['parts']) : [];
         if (count($rows) > self::MOST_PARTS) {
-            $this->faults['parts'] = sprintf('%d parts are more than a front holds. Up to %d can be read.', count($rows), self::MOST_PARTS);
+            $says = sprintf('%d parts are more than a front holds. Up to %d can be read.', count($rows), self::MOST_PARTS);
+            $this->written->fault('parts', $says);
 
             return null;
         }
@@ -55,24 +51,24 @@ final class SketchReader
         foreach ($rows as $n => $row) {
             $part = $this->part(is_array($row) ? $row : [], "parts.$n");
             if (isset($parts[$part->id])) {
-                $this->faults["parts.$n.name"] = "Two parts are called \"$part->id\". Give one of them another name.";
+                $this->written->fault("parts.$n.name", "Two parts are called \"$part->id\". Give one of them another name.");
             }
             $parts[$part->id] = $part;
         }
-        $name = $this->text($data['name'] ?? '', 'name', 60, 'Give the sketch a name of up to 60 characters.');
+        $name = $this->written->text($data['name'] ?? '', 'name', 60, 'Give the sketch a name of up to 60 characters.');
         $minutes = is_numeric($data['minutes'] ?? null) ? (int) $data['minutes'] : 0;
         if ($minutes < 1 || $minutes > 600) {
-            $this->faults['minutes'] = 'How many minutes does it take? From 1 to 600.';
+            $this->written->fault('minutes', 'How many minutes does it take? From 1 to 600.');
         }
         $focal = $this->relation($data['focal'] ?? null, 'focal');
         $sentiment = $this->relation($data['sentiment'] ?? null, 'sentiment');
-        $cluster = Cluster::tryFrom(self::plain($data['cluster'] ?? '')) ?? Cluster::Triangle;
-        $focus = Focus::tryFrom(self::plain($data['focus'] ?? '')) ?? Focus::Picture;
+        $cluster = Cluster::tryFrom(Written::plain($data['cluster'] ?? '')) ?? Cluster::Triangle;
+        $focus = Focus::tryFrom(Written::plain($data['focus'] ?? '')) ?? Focus::Picture;
 
         return $parts === []
             ? null
             : Sketch::of(
-                self::plain($data['key'] ?? ''),
+                Written::plain($data['key'] ?? ''),
                 $name,
                 array_values($parts),
                 $focal,
@@ -86,22 +82,22 @@ final class SketchReader
     /** @param  array<array-key, mixed>  $row */
     private function part(array $row, string $at): Part
     {
-        $id = self::plain($row['id'] ?? '');
+        $id = Written::plain($row['id'] ?? '');
         if (preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $id) !== 1 || in_array($id, self::TAKEN, true) || ($this->isTaken)($id)) {
-            $this->faults["$at.name"] = 'Give the part a name of its own in letters and figures.';
+            $this->written->fault("$at.name", 'Give the part a name of its own in letters and figures.');
         }
-        $role = Role::tryFrom(self::plain($row['role'] ?? ''));
+        $role = Role::tryFrom(Written::plain($row['role'] ?? ''));
         if ($role === null) {
-            $this->faults["$at.role"] = 'Say what the part is: a background, a field, a mat …';
+            $this->written->fault("$at.role", 'Say what the part is: a background, a field, a mat …');
         }
         $foam = is_numeric($row['foam'] ?? 0) ? (int) ($row['foam'] ?? 0) : -1;
         if ($foam < 0 || $foam > 4) {
-            $this->faults["$at.foam"] = 'From 0 to 4 layers of foam.';
+            $this->written->fault("$at.foam", 'From 0 to 4 layers of foam.');
         }
 
         return Part::of(
             $id,
-            $this->text($row['name'] ?? '', "$at.name", 40, 'Give the part a name of up to 40 characters.'),
+            $this->written->text($row['name'] ?? '', "$at.name", 40, 'Give the part a name of up to 40 characters.'),
             $role ?? Role::Guide,
             $this->relation($row['relation'] ?? null, $at),
             $this->form($row['form'] ?? null, $at),
@@ -112,9 +108,9 @@ final class SketchReader
     private function relation(mixed $data, string $at): Relation
     {
         $data = is_array($data) ? $data : [];
-        $kind = RelationKind::tryFrom(self::plain($data['kind'] ?? ''));
+        $kind = RelationKind::tryFrom(Written::plain($data['kind'] ?? ''));
         if ($kind === null) {
-            $this->faults["$at.kind"] = 'Say how it is measured.';
+            $this->written->fault("$at.kind", 'Say how it is measured.');
 
             return Inset::in('front');
         }
@@ -125,8 +121,8 @@ final class SketchReader
 
         return Relation::by(
             $kind,
-            self::plain($data['of'] ?? ''),
-            $this->measures($data, array_keys($kind->rule()->measures($options)), $at),
+            Written::plain($data['of'] ?? ''),
+            $this->written->measures($data, array_keys($kind->rule()->measures($options)), $at),
             $options,
         );
     }
@@ -134,13 +130,13 @@ final class SketchReader
     private function form(mixed $data, string $at): Form
     {
         $data = is_array($data) ? $data : [];
-        $kind = FormKind::tryFrom(self::plain($data['kind'] ?? '')) ?? FormKind::Plain;
+        $kind = FormKind::tryFrom(Written::plain($data['kind'] ?? '')) ?? FormKind::Plain;
         $options = [];
         foreach ($kind->options() as $name => $values) {
             $options[$name] = $this->option(is_array($data['options'] ?? null) ? $data['options'][$name] ?? '' : '', $values, "$at.$name");
         }
 
-        return Form::by($kind, $this->measures($data, array_keys($kind->measures()), $at), $options);
+        return Form::by($kind, $this->written->measures($data, array_keys($kind->measures()), $at), $options);
     }
 
     /**
@@ -148,51 +144,14 @@ final class SketchReader
      */
     private function option(mixed $value, ?array $values, string $at): string
     {
-        $text = self::plain($value);
-        if ($values === []) {
-            if (preg_match('/^\d{1,2}$/', $text) !== 1) {
-                $this->faults[$at] = 'A whole number from 0 to 99.';
-            }
-        } elseif ($values !== null && ! in_array($text, $values, true)) {
-            $this->faults[$at] = 'One of '.implode(', ', $values).'.';
+        if ($values !== null && $values !== []) {
+            return $this->written->oneOf($value, $values, $at);
+        }
+        $text = Written::plain($value);
+        if ($values === [] && preg_match('/^\d{1,2}$/', $text) !== 1) {
+            $this->written->fault($at, 'A whole number from 0 to 99.');
         }
 
         return $text;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $data
-     * @param  list<string>  $names
-     * @return array<string, Dim>
-     */
-    private function measures(array $data, array $names, string $at): array
-    {
-        $texts = is_array($data['measures'] ?? null) ? $data['measures'] : [];
-        $measures = [];
-        foreach ($names as $name) {
-            try {
-                $text = self::plain($texts[$name] ?? '');
-                $measures[$name] = $text === '' ? Dim::none() : Dim::parse($text, $this->unit);
-            } catch (BadMeasure $wrong) {
-                $this->faults["$at.$name"] = $wrong->getMessage();
-            }
-        }
-
-        return $measures;
-    }
-
-    private function text(mixed $value, string $at, int $most, string $fault): string
-    {
-        $text = trim(self::plain($value));
-        if ($text === '' || mb_strlen($text) > $most) {
-            $this->faults[$at] = $fault;
-        }
-
-        return $text;
-    }
-
-    private static function plain(mixed $value): string
-    {
-        return is_string($value) || is_int($value) ? (string) $value : '';
     }
 }

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Arrange\Rule;
+
+use KeepShare\Core\Arrange\Setting;
+use KeepShare\Core\Arrange\SpotRule;
+use KeepShare\Core\Sketch\Along;
+
+/** On the upper edge of a ground, sunk into it by so much, its middle so far across. */
+final class Standing implements SpotRule
+{
+    public function measures(array $options): array
+    {
+        return ['across' => [Along::Across, false], 'sunk' => [Along::Down, true]];
+    }
+
+    public function options(): array
+    {
+        return [];
+    }
+
+    public function middle(Setting $setting): array
+    {
+        [$left, $top] = $setting->of;
+
+        return [$left + $setting->length('across'), $top + $setting->length('sunk') - intdiv($setting->height, 2)];
+    }
+}

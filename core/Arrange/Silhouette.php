@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Arrange;
+
+use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Measure\Size;
+
+/**
+ * What a piece covers when it is laid down: its outline in a few straight lines, in a box of a hundred by a hundred, and
+ * where on it there is a face. What is drawn of it is finer; what is hidden and what is clear is told by these.
+ */
+final class Silhouette
+{
+    private const OVAL = [
+        [50, 0], [75, 7], [93, 25], [100, 50], [93, 75], [75, 93],
+        [50, 100], [25, 93], [7, 75], [0, 50], [7, 25], [25, 7],
+    ];
+
+    /** @var array<string, non-empty-list<array{int, int}>> */
+    private const POINTS = [
+        'lantern' => [[34, 6], [66, 6], [80, 36], [84, 98], [16, 98], [20, 36]],
+        'gull' => [[2, 34], [20, 16], [40, 28], [62, 26], [80, 14], [98, 30], [68, 62], [56, 84], [16, 92]],
+        'lighthouse' => [[50, 0], [70, 12], [64, 30], [80, 100], [20, 100], [36, 30], [30, 12]],
+        'boat' => [[42, 6], [56, 6], [90, 60], [96, 66], [82, 94], [18, 94], [4, 66], [10, 60]],
+        'anchor' => [[50, 0], [66, 14], [74, 44], [90, 60], [80, 84], [50, 100], [20, 84], [10, 60], [26, 44], [34, 14]],
+        'shell' => [[50, 4], [84, 20], [98, 46], [62, 98], [38, 98], [2, 46], [16, 20]],
+        'fish' => [[4, 50], [20, 28], [44, 22], [76, 44], [98, 22], [98, 78], [76, 56], [44, 78], [20, 72]],
+        'tag' => [[24, 0], [76, 0], [100, 18], [100, 100], [0, 100], [0, 18]],
+        'heart' => [[50, 18], [66, 4], [86, 6], [98, 26], [92, 50], [50, 98], [8, 50], [2, 26], [14, 6], [34, 4]],
+        'star' => [[50, 0], [64, 34], [100, 38], [72, 62], [82, 98], [50, 78], [18, 98], [28, 62], [0, 38], [36, 34]],
+        'leaf' => [[50, 0], [80, 24], [84, 56], [66, 84], [50, 98], [32, 84], [12, 56], [22, 20]],
+        'sheep' => [[14, 28], [40, 14], [70, 22], [94, 30], [94, 52], [74, 64], [68, 98], [30, 98], [8, 58]],
+        'cottage' => [[50, 4], [70, 16], [100, 48], [86, 96], [14, 96], [0, 48]],
+        'mitten' => [[28, 24], [50, 6], [74, 22], [98, 44], [78, 74], [78, 98], [24, 98]],
+        'cup' => [[10, 10], [60, 6], [96, 46], [90, 76], [66, 94], [24, 94], [10, 72]],
+        'tree' => [[50, 0], [94, 84], [56, 100], [44, 100], [6, 84]],
+        'banner' => [[0, 0], [100, 0], [92, 50], [100, 100], [0, 100], [8, 50]],
+    ];
+
+    private const ROUND = [Shape::Circle, Shape::Flower, Shape::Wheel, Shape::Knot];
+
+    /** What has an up: it stands, and leans over by a little at most. */
+    private const STANDS = [
+        Shape::Lantern, Shape::Gull, Shape::Lighthouse, Shape::Boat, Shape::Anchor, Shape::Fish, Shape::Tag, Shape::Label,
+        Shape::Frame, Shape::Banner, Shape::Heart, Shape::Sheep, Shape::Cottage, Shape::Mitten, Shape::Cup, Shape::Tree,
+    ];
+
+    /** What may float in a sky; all else stands on the ground or lies. */
+    private const FLOATS = [Shape::Gull, Shape::Star, Shape::Heart, Shape::Circle, Shape::Leaf, Shape::Lantern];
+
+    /** What stands on the ground and looks lost above something else. */
+    private const GROUNDED = [Shape::Lighthouse, Shape::Boat, Shape::Cottage, Shape::Tree, Shape::Sheep, Shape::Cup];
+
+    /** Cut in two points at its foot, where it hangs. */
+    private const HUNG_BANNER = [[0, 0], [100, 0], [100, 100], [50, 80], [0, 100]];
+
+    /** @var array<string, array{int, int, int, int}> left, top, width and height of the face */
+    private const FACES = ['gull' => [10, 60, 30, 34], 'fish' => [4, 30, 28, 40], 'sheep' => [70, 24, 26, 36]];
+
+    /** Whose name says one of these has a face, wherever it is on the piece. */
+    private const LIVING = '/\b(baby|bear|bee|bird|boy|bunny|cat|child|chick|cow|deer|dog|duck|elf|fairy|fox|friend|girl|goose|'
+        .'hare|hedgehog|horse|kitten|lady|lamb|man|mermaid|mouse|owl|penguin|pig|pony|puppy|rabbit|reindeer|robin|santa|'
+        .'snowman|squirrel|swan|woman)s?\b/iu';
+
+    /**
+     * @param  Size|null  $size  a banner that is higher than wide hangs
+     * @return non-empty-list<array{int, int}>
+     */
+    public static function of(Shape $shape, ?Size $size = null): array
+    {
+        return match (true) {
+            $shape === Shape::Banner && $size?->isLying() === false => self::HUNG_BANNER,
+            isset(self::POINTS[$shape->value]) => self::POINTS[$shape->value],
+            in_array($shape, self::ROUND, true) => self::OVAL,
+            default => [[0, 0], [100, 0], [100, 100], [0, 100]],
+        };
+    }
+
+    public static function stands(Shape $shape): bool
+    {
+        return in_array($shape, self::STANDS, true);
+    }
+
+    public static function floats(Shape $shape): bool
+    {
+        return in_array($shape, self::FLOATS, true);
+    }
+
+    public static function isGrounded(Shape $shape): bool
+    {
+        return in_array($shape, self::GROUNDED, true);
+    }
+
+    /**
+     * Where a face is, in its box; null where there is none.
+     *
+     * @return array{int, int, int, int}|null left, top, width, height
+     */
+    public static function face(Shape $shape, string $name): ?array
+    {
+        $unknown = preg_match(self::LIVING, $name) === 1 ? [0, 0, 100, 60] : null;
+
+        return self::FACES[$shape->value] ?? $unknown;
+    }
+
+    /**
+     * Points of a box laid with its middle at a place and turned about it.
+     *
+     * @param  non-empty-list<array{int, int}>  $points
+     * @return non-empty-list<array{int, int}>
+     */
+    public static function laid(array $points, Size $size, int $x, int $y, int $turn): array
+    {
+        [$width, $height] = [$size->width->units, $size->height->units];
+        foreach ($points as $n => [$right, $down]) {
+            $dx = intdiv(($right - 50) * $width, 100);
+            $dy = intdiv(($down - 50) * $height, 100);
+            if ($turn !== 0) {
+                [$dx, $dy] = Turn::of($dx, $dy, $turn);
+            }
+            $points[$n] = [$x + $dx, $y + $dy];
+        }
+
+        return $points;
+    }
+}
