@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
+use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Fold\Construction;
@@ -107,6 +109,21 @@ final readonly class CardAtBench
     public function places(Rect $at): string
     {
         return $this->fromEdges($at->x, $at->y);
+    }
+
+    /** Where the middle of a piece of a group lies, how far it is turned, and what it is tucked under or lies over. */
+    public function lies(Placed $piece): string
+    {
+        [$left, $below] = CardGroup::fromEdges($piece, $this->layout->front);
+        $turn = $piece->spot->turn === 0 ? '' : ', turned '.abs($piece->spot->turn).'° to the '.($piece->spot->turn > 0 ? 'right' : 'left');
+
+        return "its middle {$left->label($this->unit)} from the left edge, {$below->label($this->unit)} from the lower$turn";
+    }
+
+    /** @return list<string> the pieces of its group that a part lies on */
+    public function under(string $part): array
+    {
+        return $this->front->group?->piece($part)->under ?? [];
     }
 
     private function fromEdges(Length $left, Length $upper): string

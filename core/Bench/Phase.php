@@ -6,7 +6,8 @@ namespace KeepShare\Core\Bench;
 
 /**
  * When in the making of a card something is done to a piece: what is done to it in an earlier phase comes first. Stamp
- * before foam, ribbon before the panel is glued down, everything dry-fitted before there is glue.
+ * before foam, ribbon before the panel is glued down, what is tucked under a picture before the picture, everything dry-fitted
+ * before there is glue.
  */
 enum Phase: int
 {
@@ -23,11 +24,13 @@ enum Phase: int
     case Matted = 11;
     case Built = 12;
     case Fronted = 13;
-    case Focal = 14;
-    case Worded = 15;
-    case Lined = 16;
-    case Signed = 17;
-    case Trimmed = 18;
+    case Tucked = 14;
+    case Focal = 15;
+    case Overlaid = 16;
+    case Worded = 17;
+    case Lined = 18;
+    case Signed = 19;
+    case Trimmed = 20;
 
     /** Before there is glue on anything: left so, a card takes no harm. */
     public function isSafe(): bool

@@ -6,10 +6,12 @@ namespace KeepShare\Core\Bench;
 
 use KeepShare\Core\Bench\Kind\BuildFold;
 use KeepShare\Core\Bench\Kind\CutPicture;
+use KeepShare\Core\Bench\Kind\CutPieces;
 use KeepShare\Core\Bench\Kind\DryFit;
 use KeepShare\Core\Bench\Kind\Embellish;
 use KeepShare\Core\Bench\Kind\GlueToFront;
 use KeepShare\Core\Bench\Kind\LayMend;
+use KeepShare\Core\Bench\Kind\LayPieces;
 use KeepShare\Core\Bench\Kind\LineInside;
 use KeepShare\Core\Bench\Kind\MatLayer;
 use KeepShare\Core\Bench\Kind\PlacePicture;
@@ -39,6 +41,7 @@ final class StepKinds
             new ScoreBase,
             new ShapePart,
             new CutPicture,
+            new CutPieces,
             ...array_map(TreatPart::by(...), array_values(Treatments::all())),
             new StampPicture,
             new StampWords,
@@ -48,6 +51,7 @@ final class StepKinds
             new BuildFold,
             new GlueToFront,
             new LayMend,
+            new LayPieces,
             new PlacePicture,
             new SetWords,
             new LineInside,

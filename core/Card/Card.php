@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card;
 
+use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\Construction;
@@ -33,6 +34,7 @@ final readonly class Card
         public ?Length $frame,
         public FoldKind $fold,
         public ?int $set,
+        public ?Arrangement $arrangement,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class Card
      * @param  list<Taking>  $takings
      * @param  Length|null  $frame  so much of the base shows round the front, 0 where it is covered; null as the sketch has it
      * @param  int|null  $set  known to all cards of one set
+     * @param  Arrangement|null  $arrangement  how its pieces lie together; null where they lie as the sketch has them
      */
     public static function of(
         int $number,
@@ -50,8 +53,21 @@ final readonly class Card
         ?Length $frame = null,
         FoldKind $fold = FoldKind::Side,
         ?int $set = null,
+        ?Arrangement $arrangement = null,
     ): self {
-        return new self($number, $sketch, $front, $occasion, $takings, $frame, $fold, $set);
+        return new self($number, $sketch, $front, $occasion, $takings, $frame, $fold, $set, $arrangement);
+    }
+
+    /**
+     * What a card takes and nothing else of it, to be booked.
+     *
+     * @param  list<Taking>  $takings
+     */
+    public static function bare(int $number, array $takings): self
+    {
+        $sketch = Sketches::all()['whole-panel'];
+
+        return self::of($number, $sketch, Size::of(Length::inches(4, 1, 4), Length::inches(5, 1, 2)), Occasion::Hello, $takings);
     }
 
     public function construction(Unit $unit): Construction
@@ -89,23 +105,28 @@ final readonly class Card
     /** The same design with the same takings, as another card of a set. */
     public function again(int $number, int $set): self
     {
-        return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $set);
+        return $this->with(['number' => $number, 'set' => $set]);
     }
 
     public function numbered(int $number): self
     {
-        return new self($number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $this->set);
+        return $this->with(['number' => $number]);
     }
 
     public function onFold(FoldKind $fold): self
     {
-        return new self($this->number, $this->sketch, $this->front, $this->occasion, $this->takings, $this->frame, $fold, $this->set);
+        return $this->with(['fold' => $fold]);
+    }
+
+    public function arranged(?Arrangement $arrangement): self
+    {
+        return $this->with(['arrangement' => $arrangement]);
     }
 
     /** The same takings in another manner of its sketch, each piece cut to what that wants; null where it does not fit. */
     public function inManner(Sketch $sketch, Unit $unit): ?self
     {
-        $card = new self($this->number, $sketch, $this->front, $this->occasion, $this->takings, $this->frame, $this->fold, $this->set);
+        $card = $this->with(['sketch' => $sketch]);
         try {
             $layout = $card->layout($unit);
         } catch (CannotResolve) {
@@ -125,7 +146,32 @@ final readonly class Card
      */
     public function fitted(array $takings): self
     {
-        return new self($this->number, $this->sketch, $this->front, $this->occasion, $takings, $this->frame, $this->fold, $this->set);
+        return $this->with(['takings' => $takings]);
+    }
+
+    /**
+     * @param  array{
+     *     number?: int,
+     *     sketch?: Sketch,
+     *     takings?: list<Taking>,
+     *     fold?: FoldKind,
+     *     set?: int,
+     *     arrangement?: Arrangement|null,
+     * }  $changes
+     */
+    private function with(array $changes): self
+    {
+        return new self(
+            $changes['number'] ?? $this->number,
+            $changes['sketch'] ?? $this->sketch,
+            $this->front,
+            $this->occasion,
+            $changes['takings'] ?? $this->takings,
+            $this->frame,
+            $changes['fold'] ?? $this->fold,
+            $changes['set'] ?? $this->set,
+            array_key_exists('arrangement', $changes) ? $changes['arrangement'] : $this->arrangement,
+        );
     }
 
     /** It is on the sketch of a design and takes what that takes. */

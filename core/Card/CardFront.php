@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card;
 
+use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Card\Part\OwnPart;
 use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Fold\FoldPart;
@@ -21,9 +22,15 @@ final readonly class CardFront
      * @param  Layout  $layout  its sketch as it lies on it
      * @param  list<Layer>  $layers  from the bottom up
      * @param  list<string>  $lacks  what an otherwise planned card is still without
+     * @param  Group|null  $group  its pieces as they are arranged; null where they lie as the sketch has them
      */
-    private function __construct(public Size $size, public Layout $layout, public array $layers, public array $lacks)
-    {
+    private function __construct(
+        public Size $size,
+        public Layout $layout,
+        public array $layers,
+        public array $lacks,
+        public ?Group $group,
+    ) {
     }
 
     /**
@@ -35,14 +42,21 @@ final readonly class CardFront
     {
         $construction = $card->construction($unit);
         $layout = $card->layout($unit);
+        $group = CardGroup::of($card, $layout, $components, $unit);
         $layers = [
             ...array_map(static fn (Laid $laid): Layer => self::sketched($laid, $card), $layout->parts),
             ...array_map(static fn (FoldPart $part): ?Layer => self::folded($part, $card), $construction->parts),
-            ...array_merge(...array_map(static fn (OwnPart $part): array => $part->layers($card, $layout, $components), OwnParts::all())),
+            ...array_merge(...array_map(
+                static fn (OwnPart $part): array => $group !== null && GroupLayers::has($part->id())
+                    ? []
+                    : $part->layers($card, $layout, $components),
+                OwnParts::all(),
+            )),
+            ...$group === null ? [] : GroupLayers::of($card, $group, $components),
         ];
         $layers = array_values(array_filter($layers));
 
-        return new self($construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)]);
+        return new self($construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)], $group);
     }
 
     /** The first layer of a part; null where nothing of it is seen. */

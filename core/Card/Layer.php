@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card;
 
+use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Outline;
 
@@ -17,6 +18,7 @@ final readonly class Layer
         public int $face,
         public Rect $rect,
         public Outline $outline,
+        public ?Placed $placed,
     ) {
     }
 
@@ -27,6 +29,14 @@ final readonly class Layer
      */
     public static function of(string $part, string $name, ?string $component, int $face, Rect $rect, ?Outline $outline = null): self
     {
-        return new self($part, $name, $component, $face, $rect, $outline ?? Outline::rect($rect));
+        return new self($part, $name, $component, $face, $rect, $outline ?? Outline::rect($rect), null);
+    }
+
+    /** A piece of a group, as it lies: turned, lifted, trimmed. */
+    public static function placed(Placed $placed, string $part, string $name): self
+    {
+        $stand = $placed->stand;
+
+        return new self($part, $name, $stand->component, $stand->face, $placed->box() ?? $placed->rect(), $placed->outline, $placed);
     }
 }

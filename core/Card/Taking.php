@@ -50,6 +50,12 @@ final readonly class Taking
         return new self($component, $this->part, $this->quantity, $this->size, $this->face, $this->mayTurn, $this->treated);
     }
 
+    /** The same, for another part of the card. */
+    public function for(string $part): self
+    {
+        return new self($this->component, $part, $this->quantity, $this->size, $this->face, $this->mayTurn, $this->treated);
+    }
+
     /** The same, cut to another size. */
     public function sized(?Size $size): self
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Arrange\Craft\CraftRules;
+
 /** Every check there is, in the order they are shown. */
 final class Checks
 {
@@ -35,6 +37,10 @@ final class Checks
             new OtherThanDrawn,
             new HeightForEnvelope,
             new EnvelopeToBuy,
+            ...array_map(OfCraft::by(...), CraftRules::all()),
+            new GroupClosedUp,
+            new TrimmingsMatch,
+            new SameGroupTwice,
             new ToolsAtHand,
             new TreatmentTools,
         ];
@@ -43,7 +49,7 @@ final class Checks
     /** @return list<Check> those that look at the other cards too */
     public static function amongCards(): array
     {
-        return [new SaidTwice, new PictureTwice];
+        return [new SaidTwice, new PictureTwice, new SameGroupTwice];
     }
 
     /** @return list<Finding> */

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Kit\Kind;
-use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Size;
 
 /** Three foam squares hold a piece steady where two let it wobble. */
 final class FoamHoldsSteady implements Check
@@ -44,12 +43,15 @@ final class FoamHoldsSteady implements Check
             : [];
     }
 
-    /** Three hold a piece steady; a larger one wants a square for every 2 1/4 square inches. */
+    /** What the picture wants, or all that is lifted or lies across two heights where it has a group round it. */
     private static function needed(CardInHand $card): int
     {
-        $area = $card->layer(FocalPart::ID)?->rect->size->exactArea() ?? 0;
-        $each = Size::of(Length::inches(1, 1, 2), Length::inches(1, 1, 2))->exactArea();
+        $picture = $card->layer(FocalPart::ID)?->rect->size;
 
-        return max(3, intdiv($area + $each - 1, $each));
+        return match (true) {
+            $card->front->group !== null => CardGroup::foamFor($card->front->group),
+            $picture === null => 0,
+            default => CardGroup::squaresUnder($picture),
+        };
     }
 }

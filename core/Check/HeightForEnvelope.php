@@ -34,6 +34,7 @@ final class HeightForEnvelope implements Check
                     $this->key(),
                     "$says Its envelope, {$envelope->size->label($card->unit)}, is too tight for that.",
                     'Take the next size of envelope or a box, or leave the foam out.',
+                    ...self::flatter($card),
                 ),
             ];
         }
@@ -41,5 +42,18 @@ final class HeightForEnvelope implements Check
         return $height->isLongerThan(Length::millimetres(5))
             ? [Finding::hint($this->key(), $says, 'Does your letter post take it? Ask locally; a padded envelope or a box may be needed.')]
             : [];
+    }
+
+    /** @return list<Repair> what stands on foam, glued flat */
+    private static function flatter(CardInHand $card): array
+    {
+        $repairs = [];
+        foreach ($card->front->group->pieces ?? [] as $part => $piece) {
+            if ($piece->spot->isLifted && $piece->up > 0) {
+                $repairs[] = Repair::piece('Glue the '.lcfirst($piece->stand->name).' flat', $part, 'flat');
+            }
+        }
+
+        return $repairs;
     }
 }

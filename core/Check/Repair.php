@@ -37,6 +37,12 @@ final readonly class Repair
         return new self($says, 'treat', ['part' => $part, 'treatment' => $treatment, 'tool' => $tool ?? '', 'isOn' => $isOn]);
     }
 
+    /** @param  string  $do  what is done to a piece of the group: see Remedy */
+    public static function piece(string $says, string $part, string $do, int $by = 0): self
+    {
+        return new self($says, 'piece', ['part' => $part, 'do' => $do, 'by' => $by]);
+    }
+
     /** @param  string  $key  of the sketch */
     public static function sketch(string $says, string $key): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\GroupPart;
@@ -23,6 +24,12 @@ final class Thickness
     public static function of(CardInHand $card): Length
     {
         $tops = array_map(static fn (Laid $laid): int => $laid->top()->units, $card->layout->parts);
+        $group = $card->front->group;
+        if ($group !== null) {
+            $closed = $card->card->construction($card->unit)->thickness->units;
+
+            return Length::ofUnits($closed + max([0, ...$tops, ...self::tops($card, $group)]));
+        }
         $focal = $card->layer(FocalPart::ID);
         if ($focal !== null) {
             $foam = $card->taken(FoamPart::ID)?->good;
@@ -34,6 +41,24 @@ final class Thickness
         }
 
         return Length::ofUnits($card->card->construction($card->unit)->thickness->units + max([0, ...$tops]));
+    }
+
+    /** @return list<int> how high each piece of a group ends, and the trimmings round it */
+    private static function tops(CardInHand $card, Group $group): array
+    {
+        $foam = $card->taken(FoamPart::ID)?->good;
+        $layer = $foam instanceof Foam ? $foam->thickness->units : 0;
+        $tops = [];
+        foreach ($group->pieces as $part => $piece) {
+            $good = $card->taken($part)?->good;
+            $own = $good instanceof Sticker ? $good->thickness->units : ($piece->stand->isInk ? 0 : self::DIE_CUT);
+            $tops[] = self::under($card, $piece->rect()) + $piece->up * $layer + $own;
+        }
+        foreach ($group->dots as [$x, $y, $half]) {
+            $tops[] = self::under($card, Rect::ofUnits(max(0, $x - $half), max(0, $y - $half), 2 * $half, 2 * $half)) + self::GEM;
+        }
+
+        return $tops;
     }
 
     private static function under(CardInHand $card, Rect $rect): int

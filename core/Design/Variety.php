@@ -11,11 +11,15 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 
 /** What the cards so far have used, so that the next one differs and the occasions spread. */
 final class Variety
 {
+    /** A whole that can be parted by as many occasions as words are fit for. */
+    private const SHARE = 12;
+
     /** @var array<string, int> sketches, surfaces, components and words, by key */
     private array $used = [];
 
@@ -98,20 +102,39 @@ final class Variety
     }
 
     /**
-     * The occasions: those asked for and not had first, then the one furthest behind its usual share.
+     * The occasions: those asked for and not had first, then the one furthest behind its share: the usual one, and more of it
+     * where words for it are to be used up.
      *
-     * @param  array<string, int>  $wanted  how many cards of each are asked for
      * @return list<Occasion>
      */
-    public function occasionsByWant(array $wanted): array
+    public function occasionsByWant(Wishes $wishes): array
     {
         $occasions = Occasion::cases();
-        $all = array_sum(array_map(static fn (Occasion $o): int => $o->usualShare(), $occasions));
-        $behind = fn (Occasion $o): int => ($this->cards + 1) * $o->usualShare() - ($this->occasions[$o->value] ?? 0) * $all;
+        $wanted = $wishes->occasions;
+        $shares = $this->shares($wishes);
+        $all = array_sum($shares);
+        $behind = fn (Occasion $o): int => ($this->cards + 1) * $shares[$o->value] - ($this->occasions[$o->value] ?? 0) * $all;
         $missing = fn (Occasion $o): int => max(0, ($wanted[$o->value] ?? 0) - ($this->occasions[$o->value] ?? 0));
         usort($occasions, static fn (Occasion $a, Occasion $b): int => [$missing($b), $behind($b)] <=> [$missing($a), $behind($a)]);
 
         return $occasions;
+    }
+
+    /** @return array<string, int> by the value of the occasion; a piece of words that fits several counts in part for each */
+    private function shares(Wishes $wishes): array
+    {
+        $shares = [];
+        foreach (Occasion::cases() as $occasion) {
+            $shares[$occasion->value] = self::SHARE * $occasion->usualShare();
+        }
+        foreach ($this->components as $id => $component) {
+            $words = $wishes->useOf($id) === Wanted::UseUp && ! $component->isEndless() ? $component->words() : null;
+            foreach ($words->occasions ?? [] as $occasion) {
+                $shares[$occasion->value] += intdiv(self::SHARE * $component->count, count($words->occasions ?? [1]));
+            }
+        }
+
+        return $shares;
     }
 
     /**

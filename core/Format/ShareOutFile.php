@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Format;
 
+use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Arrange\Arrangements;
+use KeepShare\Core\Arrange\ArrangementWriter;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardGroup;
+use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Kit\Component;
@@ -12,6 +17,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Sketch\Sketches;
@@ -99,6 +105,8 @@ final readonly class ShareOutFile
     /** @return array<string, mixed> */
     private function card(Card $card): array
     {
+        $places = $this->places($card);
+
         return [
             'number' => $card->number,
             'occasion' => $card->occasion->value,
@@ -109,6 +117,7 @@ final readonly class ShareOutFile
             ...($card->frame === null ? [] : ['frame' => $card->frame->exact($this->table->unit)]),
             ...($card->set === null ? [] : ['set' => $card->set]),
             ...(Sketches::ships($card->sketch) ? [] : ['design' => SketchWriter::write($card->sketch)]),
+            ...self::arranged($card->arrangement),
             'takings' => array_map(fn (Taking $taking): array => array_filter([
                 'part' => $taking->part,
                 'component' => $taking->component,
@@ -118,8 +127,61 @@ final readonly class ShareOutFile
                 'height' => $taking->size?->height->exact($this->table->unit),
                 'amount' => $taking->size === null ? $this->exactly($taking) : null,
                 'treated' => array_map(static fn (Treated $one): array => $one->write(), $taking->treated) ?: null,
+                ...$places[$taking->part] ?? [],
             ], static fn (mixed $value): bool => $value !== null), $card->takings),
         ];
+    }
+
+    /** @return array<string, mixed> how its pieces lie together: by its key, or whole where it does not ship as it is */
+    private static function arranged(?Arrangement $arrangement): array
+    {
+        return $arrangement === null ? [] : [
+            'arrangement' => $arrangement->key,
+            ...Arrangements::ships($arrangement) ? [] : ['arranged' => ArrangementWriter::write($arrangement)],
+        ];
+    }
+
+    /**
+     * Where each piece lies: its middle from the left and the lower edge of the front, how far it is turned, how many layers of
+     * foam it is up; of trimmings the middle of all, and each by itself.
+     *
+     * @return array<string, array<string, mixed>> by part
+     */
+    private function places(Card $card): array
+    {
+        $group = CardGroup::of($card, $card->layout($this->table->unit), $this->table->components, $this->table->unit);
+        $places = [];
+        if ($group === null) {
+            return [];
+        }
+        foreach ($group->pieces as $part => $piece) {
+            $places[$part] = [
+                ...$this->at($piece->x, $piece->y, $group->front),
+                'turn' => $piece->spot->turn,
+                'up' => $piece->up,
+                'trimmed' => $piece->trim !== null ?: null,
+            ];
+        }
+        $dots = $group->dots;
+        if ($dots !== []) {
+            $middle = static fn (int $n): int => intdiv(array_sum(array_column($dots, $n)), count($dots));
+            $places[GroupPart::ID] = [
+                ...$this->at($middle(0), $middle(1), $group->front),
+                'turn' => 0,
+                'up' => 0,
+                'each' => array_map(fn (array $dot): array => $this->at($dot[0], $dot[1], $group->front), $dots),
+            ];
+        }
+
+        return $places;
+    }
+
+    /** @return array{x: string, y: string} */
+    private function at(int $x, int $y, Size $front): array
+    {
+        $exact = fn (int $units): string => ($units < 0 ? '-' : '').Length::ofUnits(abs($units))->exact($this->table->unit);
+
+        return ['x' => $exact($x), 'y' => $exact($front->height->units - $y)];
     }
 
     /** @return list<array<string, mixed>> what the cards are made of, as in a kit file */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Format;
 
+use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Arrange\ArrangementReader;
+use KeepShare\Core\Arrange\Arrangements;
+use KeepShare\Core\Arrange\BadArrangement;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
@@ -104,6 +108,7 @@ final readonly class SharedOut
             $fields->has('frame') ? $fields->length('frame') : null,
             $fields->choice('fold', FoldKind::class, FoldKind::Side),
             $fields->has('set') ? $fields->count('set', 100_000) : null,
+            self::arrangement($fields, $unit),
         );
         try {
             $card->layout($unit);
@@ -112,6 +117,26 @@ final readonly class SharedOut
         }
 
         return $card;
+    }
+
+    /** By its key, or as it is written; files from before there were any have none. */
+    private static function arrangement(Fields $fields, Unit $unit): ?Arrangement
+    {
+        $written = $fields->has('arranged') ? $fields->value('arranged') : null;
+        if ($written !== null) {
+            try {
+                return ArrangementReader::read(is_array($written) ? $written : [], $unit);
+            } catch (BadArrangement $wrong) {
+                throw BadKit::at($fields->place('arranged'), $wrong->getMessage());
+            }
+        }
+
+        if (! $fields->has('arrangement')) {
+            return null;
+        }
+
+        return Arrangements::all()[$fields->text('arrangement')]
+            ?? throw BadKit::at($fields->place('arrangement'), 'there is no such arrangement.');
     }
 
     private static function size(Fields $fields): Size

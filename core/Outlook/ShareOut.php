@@ -6,6 +6,7 @@ namespace KeepShare\Core\Outlook;
 
 use Closure;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
 
@@ -27,6 +28,8 @@ final readonly class ShareOut
     {
         $cards = Sharer::most($table, $goOn);
 
-        return new self($cards, count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null);
+        $stop = count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
+
+        return new self(Composer::on($table, $cards), $stop);
     }
 }

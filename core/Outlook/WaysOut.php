@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Outlook;
 
+use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\InsidePart;
 use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Compose\Canvas;
+use KeepShare\Core\Compose\Liking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Design\Filler;
 use KeepShare\Core\Design\Supplies;
@@ -274,7 +278,9 @@ final readonly class WaysOut
         $candidates = match ($short->part) {
             FocalPart::ID => $this->all->focalPoints(),
             WordsPart::ID => array_values(array_filter($this->all->sentiments(), $this->isWordsFor(...))),
-            default => $this->all->ofKind($old->kind(), max(1, $short->quantity)),
+            default => isset(Pieces::all()[$short->part])
+                ? $this->pieces($short->part)
+                : $this->all->ofKind($old->kind(), max(1, $short->quantity)),
         };
         $layout = $this->card->layout($this->table->unit);
         $room = OwnParts::find($short->part)?->place($layout)?->size;
@@ -284,6 +290,21 @@ final readonly class WaysOut
 
             return $c->id !== $old->id && ($room === null || $size === null || $size->fitsIn($room));
         }));
+    }
+
+    /** @return list<Component> that may stand at a place of the group, are left and not on the card yet; what goes best first */
+    private function pieces(string $part): array
+    {
+        $canvas = Canvas::of($this->card, $this->table);
+        $taken = array_column($this->card->takings, 'component');
+        $pieces = array_values(array_filter(
+            CardGroup::admitted($part, $this->table->components),
+            fn (Component $one): bool => $this->remains->left($one->id) > 0 && ! in_array($one->id, $taken, true),
+        ));
+        $goes = array_map(static fn (Component $one): int => Liking::of($one, $canvas->palette, $canvas->theme), $pieces);
+        array_multisort($goes, SORT_DESC, SORT_NUMERIC, array_keys($pieces), $pieces);
+
+        return $pieces;
     }
 
     /**

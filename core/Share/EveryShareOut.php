@@ -6,6 +6,8 @@ namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Table;
 
 /**
@@ -21,6 +23,9 @@ final class EveryShareOut
     public const MOST_COMPONENTS = 14;
 
     private const MOST_LOOKED_AT = 4_000;
+
+    /** Of one card: they are drawn up before they are looked at. */
+    private const MOST_DESIGNS = 100_000;
 
     private int $looked = 0;
 
@@ -44,7 +49,31 @@ final class EveryShareOut
             && $wishes->set === 1
             && $wishes->designs === []
             && $wishes->folds === []
-            && count($table->components) <= self::MOST_COMPONENTS;
+            && count($table->components) <= self::MOST_COMPONENTS
+            && self::designs($table) <= self::MOST_DESIGNS;
+    }
+
+    /** How many ways there are at most to fill the parts of one card, over all sketches; no more than one more than is looked at. */
+    private static function designs(Table $table): int
+    {
+        [$papers, $stocks] = [0, 0];
+        foreach ($table->components as $component) {
+            $faces = $component->good instanceof SheetGood ? count($component->good->faces()) : 0;
+            $component->kind()->isPrintedPaper() ? $papers += $faces : $stocks += $faces;
+        }
+        $designs = 0;
+        foreach ($table->sketches as $sketch) {
+            $own = 1;
+            foreach ($sketch->parts as $part) {
+                $own *= $part->role === Role::Guide ? 1 : max(1, $part->role->isPaper() ? $papers : $stocks);
+                if ($designs + $own > self::MOST_DESIGNS) {
+                    return self::MOST_DESIGNS + 1;
+                }
+            }
+            $designs += $own;
+        }
+
+        return $designs;
     }
 
     /** @return list<Card>|null null where there are too many to look at, or not so many cards can be made */

@@ -9,13 +9,14 @@ use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding;
+use KeepShare\Core\Compose\Canvas;
 use KeepShare\Core\Table\Table;
 use WeakMap;
 
 /** Says how good share-outs are, and remembers of each card what does not depend on the others. */
 final class Judge
 {
-    /** @var WeakMap<Card, array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int}> */
+    /** @var WeakMap<Card, array{hand: CardInHand, complete: int, findings: int, together: int, held: int, fromStash: int}> */
     private WeakMap $known;
 
     private function __construct(private readonly Table $table)
@@ -31,20 +32,24 @@ final class Judge
     /** @param  list<Card>  $cards */
     public function merit(array $cards): Merit
     {
-        $sums = ['complete' => 0, 'findings' => 0, 'together' => 0, 'fromStash' => 0];
+        $sums = ['complete' => 0, 'findings' => 0, 'together' => 0, 'held' => 0, 'fromStash' => 0];
+        $pieces = [];
         $all = [...$this->table->cards, ...$cards];
         foreach ($cards as $card) {
             $own = $this->known[$card] ??= $this->alone($card);
             $sums['complete'] += $own['complete'];
             $sums['findings'] += $own['findings'] + self::among($own['hand']->among($all));
             $sums['together'] += $own['together'];
+            $sums['held'] += $own['held'];
             $sums['fromStash'] += $own['fromStash'];
+            $group = $own['hand']->front->group;
+            $pieces = $group === null ? $pieces : [...$pieces, count($group->pieces)];
         }
 
-        return Merit::summed($this->table, $cards, $sums);
+        return Merit::summed($this->table, $cards, $sums, $pieces);
     }
 
-    /** @return array{hand: CardInHand, complete: int, findings: int, together: int, fromStash: int} */
+    /** @return array{hand: CardInHand, complete: int, findings: int, together: int, held: int, fromStash: int} */
     private function alone(Card $card): array
     {
         $hand = CardInHand::of($card, $this->table->components, $this->table->unit, []);
@@ -54,6 +59,7 @@ final class Judge
             'complete' => (int) ($hand->front->lacks === []),
             'findings' => self::count(Checks::all(), $hand),
             'together' => Merit::togetherOn($card, $this->table),
+            'held' => $card->arrangement === null ? 0 : Canvas::of($card, $this->table)->holds($card),
             'fromStash' => $this->table->fromStash($card),
         ];
     }

@@ -12,8 +12,9 @@ use KeepShare\Core\Table\Table;
 
 /**
  * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
- * practised eye would stop at; how well things go together, in steps that can be seen; variety; sheets left whole and
- * things saved or used up as wished; little from the stash.
+ * practised eye would stop at; how well things go together, in steps that can be seen; variety; how evenly the kit's pieces
+ * are spread and how well each group holds together; sheets left whole and things saved or used up as wished; little from the
+ * stash.
  *
  * Two share-outs are compared figure by figure; the larger is the better.
  */
@@ -29,6 +30,8 @@ final readonly class Merit
         public int $findings,
         public int $together,
         public int $repeats,
+        public int $uneven,
+        public int $held,
         public int $kept,
         public int $fromStash,
     ) {
@@ -45,9 +48,10 @@ final readonly class Merit
 
     /**
      * @param  list<Card>  $cards
-     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $sums  over the cards
+     * @param  array{complete: int, findings: int, together: int, held: int, fromStash: int}  $sums  over the cards
+     * @param  list<int>  $pieces  how many lie on each card that is arranged
      */
-    public static function summed(Table $table, array $cards, array $sums): self
+    public static function summed(Table $table, array $cards, array $sums, array $pieces): self
     {
         return new self(
             $sums['complete'],
@@ -64,6 +68,8 @@ final readonly class Merit
             $sums['findings'],
             $sums['together'],
             self::repeats($cards),
+            $pieces === [] ? 0 : max($pieces) - min($pieces),
+            $sums['held'],
             self::kept($table, $cards),
             $sums['fromStash'],
         );
@@ -104,6 +110,8 @@ final readonly class Merit
             -$this->findings,
             intdiv($this->together, max(1, self::SEEN * $this->complete)),
             -$this->repeats,
+            -$this->uneven,
+            $this->held,
             $this->kept,
             -$this->fromStash,
             $this->together,

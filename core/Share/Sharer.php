@@ -426,7 +426,7 @@ final class Sharer
     private function themes(array $lifted): array
     {
         $sentiments = $this->designer->sentiments();
-        $occasions = $this->variety->occasionsByWant($this->table->wishes->occasions);
+        $occasions = $this->variety->occasionsByWant($this->table->wishes);
         if ($sentiments === [] && in_array(Need::Sentiment, $lifted, true)) {
             return [[$occasions[0], null]];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
+use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Arrange\Arrangements;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
@@ -34,6 +36,7 @@ final readonly class Laying
      * @param  array<string, true>  $stash  the components that are not the kit's own
      * @param  list<Card>  $cards  the cards that stay
      * @param  list<Sketch>  $shelf  all sketches there are
+     * @param  list<Arrangement>  $arrangements  all there are
      */
     private function __construct(
         public Unit $unit,
@@ -45,6 +48,7 @@ final readonly class Laying
         public array $stash,
         public array $cards,
         public array $shelf,
+        public array $arrangements,
     ) {
     }
 
@@ -56,6 +60,7 @@ final readonly class Laying
      * @param  array<string, true>  $stash
      * @param  list<Card>  $cards
      * @param  list<Sketch>|null  $shelf  null for those that ship
+     * @param  list<Arrangement>|null  $arrangements  null for those that ship
      */
     public static function of(
         Unit $unit,
@@ -67,10 +72,12 @@ final readonly class Laying
         array $stash = [],
         array $cards = [],
         ?array $shelf = null,
+        ?array $arrangements = null,
     ): self {
         $shelf ??= array_values(Sketches::all());
+        $arrangements ??= array_values(Arrangements::all());
 
-        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $shelf);
+        return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $shelf, $arrangements);
     }
 
     /** A kit just unpacked: everything there, nothing cut; beside it a stash, whose components are known by stash-id. */
@@ -132,6 +139,7 @@ final readonly class Laying
             $this->stash,
             [...$this->cards, ...array_values($cards)],
             $this->shelf,
+            $this->arrangements,
         );
     }
 
@@ -172,6 +180,7 @@ final readonly class Laying
             $this->stash,
             $this->cards,
             $this->shelf,
+            $this->arrangements,
         );
     }
 

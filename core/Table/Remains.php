@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Table;
 
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
@@ -70,6 +71,16 @@ final class Remains
         foreach ($card->pieces() as $component => $pieces) {
             $this->pieces[$component] = [...$this->pieces[$component] ?? [], ...$pieces];
             $this->plans[$component] = $this->table->plan($component, $this->pieces[$component]);
+        }
+    }
+
+    /** What a card takes of something counted is there again. */
+    public function giveBack(Taking ...$takings): void
+    {
+        foreach ($takings as $taking) {
+            if ($taking->size === null) {
+                $this->free[$taking->component] = $this->left($taking->component) + $taking->quantity;
+            }
         }
     }
 

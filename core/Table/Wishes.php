@@ -44,6 +44,7 @@ final readonly class Wishes
      * @param  int|null  $alike  no more cards, or sets of them, on one sketch; null for any number
      * @param  bool  $pictures  every card has a picture
      * @param  bool  $wordless  some cards may go without words
+     * @param  Many  $many  how many pieces a card is to have
      */
     private function __construct(
         public int $cards,
@@ -64,6 +65,7 @@ final readonly class Wishes
         public ?int $alike = null,
         public bool $pictures = false,
         public bool $wordless = false,
+        public Many $many = Many::Some,
         private ?Trimmer $trimmer = null,
     ) {
     }
@@ -215,6 +217,12 @@ final readonly class Wishes
         return $this->with(['wordless' => $may]);
     }
 
+    /** Few, some or many pieces on a card. */
+    public function pieces(Many $many): self
+    {
+        return $this->with(['many' => $many]);
+    }
+
     /** @param  array<string, Wanted>  $uses  by component */
     public function using(array $uses): self
     {
@@ -314,6 +322,7 @@ final readonly class Wishes
      *     alike?: int|null,
      *     pictures?: bool,
      *     wordless?: bool,
+     *     many?: Many,
      *     trimmer?: Trimmer,
      * }  $changes
      */
@@ -338,6 +347,7 @@ final readonly class Wishes
             'alike' => $this->alike,
             'pictures' => $this->pictures,
             'wordless' => $this->wordless,
+            'many' => $this->many,
             'trimmer' => $this->trimmer,
         ];
 

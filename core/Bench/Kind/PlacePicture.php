@@ -10,6 +10,7 @@ use KeepShare\Core\Bench\HandTool;
 use KeepShare\Core\Bench\Phase;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Taking;
@@ -41,21 +42,29 @@ final class PlacePicture implements StepKind
         if ($at === null) {
             return [];
         }
-        $foam = $card->card->taking(FoamPart::ID);
+        // In a group the foam may be for another piece.
+        $foam = ($card->front->group?->piece(FocalPart::ID)->up ?? 1) > 0 ? $card->card->taking(FoamPart::ID) : null;
         $ground = $card->groundOf($at);
-        $where = $card->places($at);
+        $piece = $card->front->group?->piece(FocalPart::ID);
+        $where = $piece === null ? $card->places($at) : $card->lies($piece);
         $name = $card->taken(FocalPart::ID)->name ?? 'focal point';
+
+        $squares = match (true) {
+            $foam === null => 0,
+            $piece === null => self::squares($foam),
+            default => CardGroup::squaresUnder($piece->stand->size),
+        };
 
         return [Step::of(
             $card->card->number,
             $this,
             Phase::Focal,
-            [FocalPart::ID, $ground],
+            [FocalPart::ID, $ground, ...$card->under(FocalPart::ID)],
             $foam === null ? HandTool::glue() : HandTool::foam(),
             $this->seconds(),
             $foam === null
                 ? "Glue $name flat: $where."
-                : 'Put '.self::squares($foam)." foam squares under $name, ".self::inFrom($card).' in from its edge, '
+                : "Put $squares foam squares under $name, ".self::inFrom($card).' in from its edge, '
                     ."and set it down: $where. Where one side lies lower, put a shim under it.",
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],

@@ -43,15 +43,23 @@ final class SetWords implements StepKind
         }
         $focal = $card->placeOf(FocalPart::ID);
         $isOver = $focal !== null && $focal->overlaps($at);
+        $piece = $card->front->group?->piece(WordsPart::ID);
+        $shim = $piece?->isShimmed === true ? ' with a shim under its low side' : '';
 
         return [Step::of(
             $card->card->number,
             $this,
             Phase::Worded,
-            [WordsPart::ID, $card->groundOf($at), ...$isLabel ? [LabelPart::ID] : [], ...$isOver ? [FocalPart::ID] : []],
+            [
+                WordsPart::ID,
+                $card->groundOf($at),
+                ...$isLabel ? [LabelPart::ID] : [],
+                ...$isOver ? [FocalPart::ID] : [],
+                ...$card->under(WordsPart::ID),
+            ],
             HandTool::glue(),
             $this->seconds(),
-            "Glue “{$words->words()?->text}”: {$card->places($at)}.",
+            "Glue “{$words->words()?->text}”$shim: {$card->places($at)}.",
             cautions: [Cautions::GLUE],
         )];
     }

@@ -15,11 +15,16 @@ final class OwnParts
     /** @var list<OwnPart>|null */
     private static ?array $all = null;
 
+    /** @var array<string, OwnPart>|null */
+    private static ?array $byId = null;
+
     /** @return list<OwnPart> in the order they are shown; what is seen on the front from the bottom up */
     public static function all(): array
     {
         return self::$all ??= [
             new BowPart,
+            ...PiecePart::all(),
+            new BackingDiePart,
             new FocalPart,
             new DiePart,
             new GroupPart,
@@ -35,13 +40,9 @@ final class OwnParts
 
     public static function find(string $id): ?OwnPart
     {
-        foreach (self::all() as $part) {
-            if ($part->id() === $id) {
-                return $part;
-            }
-        }
+        self::$byId ??= array_combine(array_map(static fn (OwnPart $part): string => $part->id(), self::all()), self::all());
 
-        return null;
+        return self::$byId[$id] ?? null;
     }
 
     /** @return list<OwnPart> those no card does without */

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card\Part;
+
+use KeepShare\Core\Card\Taking;
+
+/** The die that cuts a backing out of a scrap; it is used, not used up. */
+final class BackingDiePart implements OwnPart
+{
+    use Plain;
+
+    public const ID = 'backing-die';
+
+    public function name(): string
+    {
+        return 'die of the backing';
+    }
+
+    public function isChosen(Taking $taking): bool
+    {
+        return false;
+    }
+}

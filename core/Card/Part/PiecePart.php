@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Card\Part;
+
+use KeepShare\Core\Arrange\Pieces;
+use KeepShare\Core\Arrange\Stands;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/** One of the pieces of a group beside the picture and the words: where it lies is said by the arrangement. */
+final class PiecePart implements OwnPart
+{
+    use Plain;
+
+    private function __construct(private readonly string $id, private readonly Stands $stands, private readonly string $name)
+    {
+    }
+
+    /** @return list<self> one for each place but those of the picture and the words */
+    public static function all(): array
+    {
+        $others = array_diff_key(Pieces::all(), [Pieces::FOCAL => true, Pieces::WORDS => true]);
+
+        return array_map(
+            static fn (string $id, array $piece): self => new self($id, ...$piece),
+            array_keys($others),
+            array_values($others),
+        );
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function isFilledBy(Component $component): bool
+    {
+        return $this->stands->admits($component);
+    }
+
+    public function cut(Card $card, Unit $unit): ?Size
+    {
+        return $card->taking($this->id)?->size;
+    }
+}

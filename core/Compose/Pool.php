@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Compose;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+
+/**
+ * The ready-made pieces that may be spread over the cards: what no card has taken, less what further cards could need. As many
+ * words are left for those as there may be further cards at most, and as many pictures as there may be of the kit alone: a card
+ * that the stash is opened for can do without.
+ */
+final class Pool
+{
+    /** @var array<string, int> how many there are to be had, by component */
+    private array $left = [];
+
+    /** @param  list<Component>  $components  that may stand on a card */
+    private function __construct(
+        public readonly array $components,
+        public readonly int $further,
+    ) {
+    }
+
+    /** @param  list<Card>  $cards */
+    public static function after(Table $table, array $cards): self
+    {
+        $after = $table->after(...$cards);
+        $remains = Remains::on($after);
+        $isOne = static fn (Component $one): bool => $one->good instanceof Applied
+            && $table->offers($one->id)
+            && $table->wishes->useOf($one->id) !== Wanted::Save
+            && ! isset($table->stash[$one->id]);
+        $components = array_values(array_filter($table->components, $isOne));
+        $pool = new self($components, Bound::on($after->everythingApart())->cards);
+        foreach ($components as $component) {
+            $pool->left[$component->id] = max(0, $remains->left($component->id));
+        }
+        $ofKit = Bound::on($after->asking($table->wishes->kitOnly())->everythingApart())->cards;
+        $pool->keep($table, $ofKit, static fn (Component $one): bool => $one->isFocalPoint());
+        $pool->keep($table, $pool->further, static fn (Component $one): bool => $one->words() !== null);
+
+        return $pool;
+    }
+
+    /**
+     * So many of some are left for further cards: of what there is most first, so that they differ.
+     *
+     * @param  callable(Component): bool  $isOne
+     */
+    private function keep(Table $table, int $many, callable $isOne): void
+    {
+        $kept = array_filter(
+            $this->components,
+            static fn (Component $one): bool => $isOne($one) && $table->wishes->useOf($one->id) !== Wanted::UseUp,
+        );
+        for ($n = 0; $n < $many; $n++) {
+            $most = null;
+            foreach ($kept as $component) {
+                $most = $this->left($component->id) > ($most === null ? 0 : $this->left($most)) ? $component->id : $most;
+            }
+            if ($most === null) {
+                return;
+            }
+            $this->left[$most]--;
+        }
+    }
+
+    public function left(string $component): int
+    {
+        return $this->left[$component] ?? 0;
+    }
+
+    /**
+     * Nothing but some of them.
+     *
+     * @param  list<string>  $components  ids
+     */
+    public function onlyThese(array $components): void
+    {
+        $this->left = array_intersect_key($this->left, array_flip($components));
+    }
+
+    /** Whether it is a ready-made piece that may be spread. */
+    public function holds(string $component): bool
+    {
+        return isset($this->left[$component]);
+    }
+
+    public function take(string $component, int $many = 1): void
+    {
+        if (isset($this->left[$component])) {
+            $this->left[$component] -= $many;
+        }
+    }
+
+    /** How many there are to be had in all, words not among them. */
+    public function all(): int
+    {
+        return array_sum(array_map(
+            fn (Component $one): int => $one->words() === null ? $this->left($one->id) : 0,
+            $this->components,
+        ));
+    }
+}

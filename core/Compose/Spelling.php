@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Compose;
+
+use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Arrange\Pieces;
+use KeepShare\Core\Arrange\Spot;
+use KeepShare\Core\Arrange\Stands;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Glyph;
+use KeepShare\Core\Kit\Occasion;
+
+/** What letters and figures make together: a word that suits the occasion, or on a birthday an age. */
+final class Spelling
+{
+    /** @var array<string, list<string>> by the value of the occasion, the likeliest first */
+    private const WORDS = [
+        'birthday' => ['HAPPY', 'PARTY', 'CHEERS', 'YAY', 'WISH', 'JOY', '18', '21', '30', '40', '50', '60', '70', '80', '90', '1', '5'],
+        'thank-you' => ['THANKS', 'MERCI', 'TA'],
+        'hello' => ['HELLO', 'HEY', 'HI', 'SMILE', 'HUGS', 'LOVE'],
+        'sympathy' => ['PEACE', 'HUGS', 'LOVE'],
+        'wedding' => ['LOVE', 'JOY', 'I DO', 'US'],
+        'new-home' => ['HOME', 'KEYS', 'JOY'],
+        'new-baby' => ['BABY', 'LOVE', 'HI', 'JOY'],
+        'get-well' => ['HUGS', 'REST', 'SMILE'],
+        'congratulations' => ['HOORAY', 'BRAVO', 'YAY', 'JOY', 'WOW'],
+        'season' => ['JOY', 'NOEL', 'MERRY', 'PEACE', 'SNOW'],
+    ];
+
+    /** The first word as long as the row for which there are the letters; null where there is none, or no row. */
+    public static function of(Arrangement $arrangement, Occasion $occasion, Pool $pool): ?string
+    {
+        $long = count(array_filter($arrangement->spots, static fn (Spot $spot): bool => $spot->stands === Stands::Letter));
+        foreach ($long === 0 ? [] : self::WORDS[$occasion->value] as $word) {
+            $letters = str_replace(' ', '', $word);
+            if (strlen($letters) === $long && self::isThere($letters, $pool)) {
+                return $letters;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it is the letter that stands at a place of the word. */
+    public static function isAt(Component $component, Spot $spot, ?string $word): bool
+    {
+        $nth = (int) substr($spot->id, strlen(Pieces::letter(0)) - 1);
+
+        return $word !== null && Glyph::of($component) === ($word[$nth - 1] ?? null);
+    }
+
+    private static function isThere(string $letters, Pool $pool): bool
+    {
+        $have = [];
+        foreach ($pool->components as $component) {
+            $glyph = Glyph::of($component);
+            $have[$glyph ?? ''] = ($have[$glyph ?? ''] ?? 0) + $pool->left($component->id);
+        }
+        foreach (array_count_values(str_split($letters)) as $letter => $many) {
+            if (($have[$letter] ?? 0) < $many) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}
