@@ -286,6 +286,24 @@ final readonly class Design
     }
 
     /**
+     * Takings in place of others, within an act.
+     *
+     * @param  iterable<CoreTaking>  $takings
+     * @param  iterable<Taking>  $gone
+     *
+     * @throws IsCut where one that goes is cut, or on the card already
+     */
+    public function exchange(Card $card, iterable $takings, iterable $gone): void
+    {
+        foreach ($gone as $taking) {
+            if ($taking->sheet_id !== null) {
+                throw IsCut::part($card->partName($taking->part));
+            }
+        }
+        $this->write($card, $takings, $gone);
+    }
+
+    /**
      * Writes takings in place of others, and plans anew what is cut.
      *
      * @param  iterable<CoreTaking>  $takings

@@ -15,6 +15,8 @@ use App\Wording\Wording;
 use KeepShare\Core\Card\Part\OwnPart;
 use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Taking as CoreTaking;
+use KeepShare\Core\Compose\Composer;
+use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
@@ -41,7 +43,9 @@ final readonly class Grid
     {
         $taking = $this->taking($card, $component);
         $core = $component->toCore();
-        $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless();
+        // One more of a picture is another piece, with a place of its own.
+        $isPiece = $core->good instanceof Applied && $by > 0;
+        $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless() && ! $isPiece;
         if ($taking !== null && $isCounted && ($by > 0 || $taking->quantity > 1)) {
             $step = $core->kind() === Kind::Ribbon ? Length::inches(1)->units : 1;
             $this->design->quantity($card, $taking, max(1, $taking->quantity + $by * $step), $revision);
@@ -61,8 +65,14 @@ final readonly class Grid
     public function swap(Card $card, Component $component, ?int $revision): void
     {
         $taking = $this->taking($card, $component) ?? throw NoPlace::notOn($component->name, $card->number);
-        $next = $this->why($card, $taking->part)->next ?? throw NoPlace::nothingElse($card->partName($taking->part));
-        $this->design->fill($card, $taking->part, $next->component, $next->face, $revision);
+        $this->swapPart($card, $taking->part, $revision);
+    }
+
+    /** @throws NoPlace where nothing else would do */
+    public function swapPart(Card $card, string $part, ?int $revision): void
+    {
+        $next = $this->why($card, $part)->next ?? throw NoPlace::nothingElse($card->partName($part));
+        $this->design->fill($card, $part, $next->component, $next->face, $revision);
     }
 
     public function why(Card $card, string $part): Why
@@ -164,7 +174,7 @@ final readonly class Grid
     public function add(Kit $kit, ?int $revision): int
     {
         $table = TableState::of($kit)->table();
-        $card = Sharer::most($table)[0] ?? null;
+        $card = Composer::on($table, array_slice(Sharer::most($table), 0, 1))[0] ?? null;
         if ($card === null) {
             throw NoCard::further(Outlook::beyond($table)?->wants());
         }
@@ -319,10 +329,11 @@ final readonly class Grid
         $laid = $card->toCore()->layout($card->kit->unit)->parts;
         $parts = [
             ...array_map(static fn (Laid $one): string => $one->part->id, $laid),
-            ...array_map(static fn (OwnPart $part): string => $part->id(), OwnParts::all()),
+            // A picture is the focal point first, and a small one beside it only where there is one.
+            ...array_map(static fn (OwnPart $part): string => $part->id(), [...OwnParts::needed(), ...OwnParts::all()]),
         ];
 
-        return array_values(array_diff($parts, $card->takings->pluck('part')->all()));
+        return array_values(array_unique(array_diff($parts, $card->takings->pluck('part')->all())));
     }
 
     private function suits(Card $card, CoreComponent $core, string $part): bool

@@ -10,6 +10,7 @@ use App\Models\KitWishes;
 use App\Table\TableState;
 use Closure;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Outlook\Option;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Wishes;
@@ -75,7 +76,8 @@ final readonly class NextCards implements Task
             if (! $goOn(count($found))) {
                 break;
             }
-            $found[] = Option::of($card, count(Sharer::most($table->after($card))));
+            $arranged = Composer::on($table, [$card])[0] ?? $card;
+            $found[] = Option::of($arranged, count(Sharer::most($table->after($card))));
         }
         usort($found, static fn (Option $a, Option $b): int => $b->leaves <=> $a->leaves);
 

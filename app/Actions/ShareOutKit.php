@@ -23,6 +23,7 @@ use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\SpreadGaps;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Outlook\Outlook;
@@ -245,7 +246,8 @@ final readonly class ShareOutKit implements Task
                     config()->integer('share-out.steps'),
                     static fn (int $step): bool => $goOn(count($found)),
                 );
-        $cards = $wishes->insides ? Insides::lined($table, $settled) : $settled;
+        $composed = Composer::on($table, $settled);
+        $cards = $wishes->insides ? Insides::lined($table, $composed) : $composed;
         $after = $table->after(...$cards);
 
         return [[...$pinned, ...$cards], count($cards) < $room ? $after : null, Bound::on($after->everythingApart())];

@@ -2,6 +2,7 @@
 
 namespace App\Drawing;
 
+use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Layer;
@@ -74,7 +75,9 @@ final readonly class CardDrawing
             $component === null => Mark::line('missing', self::path($layer), Ink::MISSING, 0.8, '3 2'),
             $layer->part === BowPart::ID => Mark::line('bow', self::bow($layer->rect), $colour, 1.6),
             $layer->part === GroupPart::ID => Mark::filled('gem', self::gem($layer->rect), $colour, Ink::LIGHT, 0.5),
+            $layer->part === Pieces::TWINE => Mark::line('twine', self::twine($layer->rect), $colour, 0.9),
             $good instanceof SheetGood => self::piece($layer, $component),
+            $good instanceof Applied && $layer->placed !== null => Mark::placed('raised', $layer->placed),
             $good instanceof Applied => Mark::thing('raised', $component->id, $layer->rect),
             $component->showsStampedPicture() => Mark::line('stamped', self::path($layer), Ink::DARK, 0.6),
             $component->words() !== null => Mark::words('stamped', $component->words()->text, $layer->rect, Ink::DARK),
@@ -107,6 +110,14 @@ final readonly class CardDrawing
 
         return sprintf('M%.3F %.3FH%.3F', $x, $y, $x + $width)
             .sprintf('M%.3F %.3Fc-14 -12 -14 12 0 0c14 -12 14 12 0 0l-7 11m7 -11l7 11', $knot, $y);
+    }
+
+    /** A line that sags a little. */
+    private static function twine(Rect $rect): string
+    {
+        [$x, $y, $width] = [Mark::mm($rect->x->units), Mark::mm($rect->y->units), Mark::mm($rect->size->width->units)];
+
+        return sprintf('M%.3F %.3Fq%.3F 5 %.3F 0', $x, $y, $width / 2, $width);
     }
 
     private static function gem(Rect $rect): string

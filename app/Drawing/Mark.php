@@ -2,7 +2,10 @@
 
 namespace App\Drawing;
 
+use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Outline;
 
 /**
  * One mark of a drawing, in millimetres: drawn alike by the interface and by whatever is printed. Its role says what it
@@ -30,6 +33,9 @@ use KeepShare\Core\Measure\Rect;
  *     y: float,
  *     width: float,
  *     height: float,
+ *     turn: int, // degrees, clockwise about its middle
+ *     up: int, // layers of foam under it
+ *     clip: string, // what of it is left where it was trimmed; empty where nothing is
  * }
  * @phpstan-type WordsMark array{
  *     kind: 'words',
@@ -80,14 +86,42 @@ final readonly class Mark
     /** @return ThingMark */
     public static function thing(string $role, string $component, Rect $in): array
     {
+        return self::boxed($role, $component, $in->x->units, $in->y->units, $in->size);
+    }
+
+    /**
+     * A piece of a group: turned, lifted, trimmed.
+     *
+     * @return ThingMark
+     */
+    public static function placed(string $role, Placed $piece): array
+    {
+        $size = $piece->stand->size;
+        $x = $piece->x - intdiv($size->width->units, 2);
+        $y = $piece->y - intdiv($size->height->units, 2);
+
+        return [
+            ...self::boxed($role, $piece->stand->component, $x, $y, $size),
+            'turn' => $piece->spot->turn,
+            'up' => $piece->up,
+            'clip' => $piece->trim === null ? '' : OutlinePath::of(Outline::rect($piece->trim)),
+        ];
+    }
+
+    /** @return ThingMark */
+    private static function boxed(string $role, string $component, int $x, int $y, Size $size): array
+    {
         return [
             'kind' => 'thing',
             'role' => $role,
             'component' => $component,
-            'x' => self::mm($in->x->units),
-            'y' => self::mm($in->y->units),
-            'width' => self::mm($in->size->width->units),
-            'height' => self::mm($in->size->height->units),
+            'x' => self::mm($x),
+            'y' => self::mm($y),
+            'width' => self::mm($size->width->units),
+            'height' => self::mm($size->height->units),
+            'turn' => 0,
+            'up' => 1,
+            'clip' => '',
         ];
     }
 

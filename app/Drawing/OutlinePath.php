@@ -19,6 +19,7 @@ final class OutlinePath
 
     private static function mm(int $units): string
     {
-        return Length::ofUnits($units)->exact(Unit::Millimetre);
+        // What is trimmed reaches over the edge of the front.
+        return ($units < 0 ? '-' : '').Length::ofUnits(abs($units))->exact(Unit::Millimetre);
     }
 }

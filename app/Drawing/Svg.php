@@ -101,7 +101,7 @@ final class Svg
                 'stroke' => Ink::EDGE,
                 'stroke-width' => Mark::EDGE,
             ])),
-            'thing' => self::moved($mark['x'], $mark['y'], $this->thing($mark)),
+            'thing' => $this->clipped($mark['clip'], self::moved($mark['x'], $mark['y'], self::turned($mark, $this->thing($mark)))),
             'words' => self::text($mark['text'], $mark['x'], $mark['y'], $mark['letter'], $mark['fill'], 'middle'),
             'path' => self::path($mark['d'], [
                 'fill' => $mark['fill'],
@@ -116,6 +116,29 @@ final class Svg
     private static function moved(float $x, float $y, string $inside): string
     {
         return sprintf('<g transform="translate(%s %s)">%s</g>', self::number($x), self::number($y), $inside);
+    }
+
+    /** What was trimmed off is not drawn. */
+    private function clipped(string $clip, string $inside): string
+    {
+        if ($clip === '') {
+            return $inside;
+        }
+        $id = 'trim-'.substr(md5($clip), 0, 8);
+        $this->patterns[$id] = "<clipPath id=\"$id\"><path d=\"$clip\"/></clipPath>";
+
+        return "<g clip-path=\"url(#$id)\">$inside</g>";
+    }
+
+    /** @param  ThingMark  $mark */
+    private static function turned(array $mark, string $inside): string
+    {
+        if ($mark['turn'] === 0) {
+            return $inside;
+        }
+        [$x, $y] = [self::number($mark['width'] / 2), self::number($mark['height'] / 2)];
+
+        return "<g transform=\"rotate({$mark['turn']} $x $y)\">$inside</g>";
     }
 
     /** @param  ThingMark  $mark */

@@ -7,6 +7,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Arrange\ArrangementReader;
+use KeepShare\Core\Arrange\Arrangements;
+use KeepShare\Core\Arrange\ArrangementWriter;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\PartName;
 use KeepShare\Core\Fold\FoldKind;
@@ -29,6 +33,8 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property int $front_height
  * @property bool $is_bonus
  * @property array<string, mixed>|null $design the sketch it is laid on, where that is not one that ships as it is
+ * @property string|null $arrangement how its pieces lie together, by its key; null where they lie as the sketch has them
+ * @property array<string, mixed>|null $arranged that arrangement, where it is not one that ships as it is
  * @property int|null $frame
  * @property FoldKind $fold
  * @property int|null $set known to all cards of one set
@@ -49,6 +55,7 @@ final class Card extends Model implements OfKit
         'occasion' => Occasion::class,
         'is_bonus' => 'boolean',
         'design' => 'array',
+        'arranged' => 'array',
         'fold' => FoldKind::class,
         'is_for_a_man' => 'boolean',
         'is_pinned' => 'boolean',
@@ -90,6 +97,7 @@ final class Card extends Model implements OfKit
             $this->frame === null ? null : Length::ofUnits($this->frame),
             $this->fold,
             $this->set,
+            $this->toArrangement(),
         );
     }
 
@@ -97,6 +105,24 @@ final class Card extends Model implements OfKit
     {
         // What is written carries its units: the one given here is never used.
         return $this->design === null ? Sketches::all()[$this->sketch] : SketchReader::read($this->design, Unit::Inch);
+    }
+
+    public function toArrangement(): ?Arrangement
+    {
+        if ($this->arranged !== null) {
+            // What is written carries its units: the one given here is never used.
+            return ArrangementReader::read($this->arranged, Unit::Inch);
+        }
+
+        return $this->arrangement === null ? null : Arrangements::all()[$this->arrangement] ?? null;
+    }
+
+    /** @return array{arrangement: string|null, arranged: array<string, mixed>|null} how an arrangement is kept with a card */
+    public static function keepsArranged(?Arrangement $arrangement): array
+    {
+        $isKnown = $arrangement === null || Arrangements::ships($arrangement);
+
+        return ['arrangement' => $arrangement?->key, 'arranged' => $isKnown ? null : ArrangementWriter::write($arrangement)];
     }
 
     /** @return array{sketch: string, design: array<string, mixed>|null} how a sketch is kept with a card */

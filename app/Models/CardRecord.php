@@ -14,6 +14,7 @@ final class CardRecord
         return [
             'number' => $card->number,
             ...Card::keeps($card->sketch),
+            ...Card::keepsArranged($card->arrangement),
             'occasion' => $card->occasion->value,
             'front_width' => $card->front->width->units,
             'front_height' => $card->front->height->units,

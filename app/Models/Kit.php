@@ -50,6 +50,7 @@ use KeepShare\Core\Sketch\Sketch;
  *     set?: int,
  *     saves_one?: bool,
  *     insides?: bool,
+ *     pieces?: string,
  *     follows?: bool,
  *     folds?: array<string, int>,
  *     sketches_off?: list<string>,

@@ -5,6 +5,7 @@ namespace App\Models;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
@@ -49,6 +50,7 @@ final class KitWishes
             ->stashFor($kept['stash_cards'] ?? null)
             ->savingOne($kept['saves_one'] ?? false)
             ->lined($kept['insides'] ?? false)
+            ->pieces(Many::tryFrom($kept['pieces'] ?? '') ?? Many::Some)
             ->without($kept['sketches_off'] ?? [])
             ->framed($kit->frame === null ? null : Length::ofUnits($kit->frame))
             ->cutWith($kit->trimmer());

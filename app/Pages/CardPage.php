@@ -6,8 +6,10 @@ use App\Models\Card;
 use App\Models\OwnSketch;
 use App\Models\Taking;
 use App\Table\TableState;
+use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Card\Treated;
@@ -66,6 +68,16 @@ use KeepShare\Core\Sketch\Sketch;
  *     height: string,
  *     reveal: string,
  * }
+ * @phpstan-type StackPiece array{
+ *     id: string,
+ *     name: string,
+ *     good: string,
+ *     left: int,
+ *     width: int,
+ *     isLifted: bool,
+ *     isShimmed: bool,
+ *     lies: string,
+ * }
  * @phpstan-type CardBuild array{blank: BlankPart, parts: list<BlankPart>, steps: list<string>, open: string}
  * @phpstan-type NumberedCard array{id: int, number: int}
  */
@@ -84,6 +96,7 @@ final readonly class CardPage extends Page
      * @param  list<StuckPart>  $stuck
      * @param  list<CardCut>  $cuts
      * @param  list<StackLayer>  $stack
+     * @param  list<StackPiece>  $pieces  of its group, from the bottom up
      * @param  CardBuild  $build  how its fold is scored and glued
      * @param  list<string>  $palette  the colours of what shows on it, the grounds first
      * @param  list<Finding>  $findings
@@ -105,6 +118,7 @@ final readonly class CardPage extends Page
         public array $stuck,
         public array $cuts,
         public array $stack,
+        public array $pieces,
         public array $build,
         public array $palette,
         public string $inside,
@@ -142,6 +156,7 @@ final readonly class CardPage extends Page
             $parts->stuck(),
             array_values($pieces->map(static fn (Taking $taking): array => self::cut($taking, $state, $core))->all()),
             array_map($layer, $layout->parts),
+            self::pieces($core, $layout, $state),
             self::build($core, $unit),
             self::palette($core, $state),
             $layout->inside->label($unit),
@@ -194,6 +209,28 @@ final readonly class CardPage extends Page
             'isCut' => $taking->sheet_id !== null,
             'score' => $at === [] ? null : implode(' and ', $at),
         ];
+    }
+
+    /** @return list<StackPiece> */
+    private static function pieces(CoreCard $core, Layout $layout, TableState $state): array
+    {
+        $unit = $state->kit->unit;
+        $group = CardGroup::of($core, $layout, $state->core, $unit);
+
+        return array_values(array_map(static function (Placed $piece) use ($core, $layout, $unit): array {
+            [$left, $below] = CardGroup::fromEdges($piece, $layout->front);
+
+            return [
+                'id' => $piece->part(),
+                'name' => $core->partName($piece->part()),
+                'good' => $piece->stand->name,
+                'left' => $piece->rect()->x->units,
+                'width' => $piece->rect()->size->width->units,
+                'isLifted' => $piece->spot->isLifted && $piece->up > 0,
+                'isShimmed' => $piece->isShimmed,
+                'lies' => "{$left->label($unit)} from the left, {$below->label($unit)} from below",
+            ];
+        }, $group->pieces ?? []));
     }
 
     /** @return CardBuild */

@@ -8,6 +8,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
 
 /**
@@ -20,6 +21,7 @@ use KeepShare\Core\Table\Wanted;
  *     frame: string,
  *     set: int,
  *     insides: bool,
+ *     pieces: string, // few, some, many
  *     envelopes: bool, // no card without
  *     wordless: bool,
  *     follows: bool,
@@ -44,6 +46,7 @@ final class TasteView
             'frame' => self::length($kit->frame, $kit),
             'set' => $kit->wishes['set'] ?? 1,
             'insides' => $kit->wishes['insides'] ?? false,
+            'pieces' => (Many::tryFrom($kit->wishes['pieces'] ?? '') ?? Many::Some)->value,
             'envelopes' => $kit->wishes['envelopes'] ?? false,
             'wordless' => $kit->wishes['wordless'] ?? false,
             'follows' => $kit->wishes['follows'] ?? false,

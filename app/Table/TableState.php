@@ -7,6 +7,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Models\LedgerEntry;
+use App\Models\OwnArrangement;
 use App\Models\OwnSketch;
 use App\Models\Sheet;
 use App\Models\SheetState;
@@ -201,6 +202,7 @@ final readonly class TableState
             $stash,
             array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
             array_values(OwnSketch::shelf()),
+            array_values(OwnArrangement::shelf()),
         );
 
         return $laying->under($wishes ?? KitWishes::beyond($this->kit, 1));

@@ -10,6 +10,7 @@ use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Table\TableState;
 use App\Table\Workbench;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Wishes;
@@ -28,7 +29,7 @@ final readonly class Begun
     public function lay(Kit $kit): void
     {
         $table = TableState::of($kit)->table(Wishes::cards(self::CARDS));
-        $this->place->place($kit, Stretch::most($table), false);
+        $this->place->place($kit, Composer::on($table, Stretch::most($table)), false);
         foreach ($kit->cards()->with('takings')->limit(self::MADE + 1)->get() as $n => $card) {
             $this->cutFor($kit, $card);
             $steps = Workbench::of(TableState::of($kit))->steps[$card->id];

@@ -8,6 +8,7 @@ use App\Console\Bench\OddKit;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\PadKit;
 use App\Console\Bench\RandomKit;
+use App\Console\Bench\RichKit;
 use App\Console\Bench\ScarceKit;
 use App\Models\Component;
 use App\Models\Kit;
@@ -17,6 +18,12 @@ use Database\Demo\Demo;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use KeepShare\Core\Arrange\Craft\CraftRules;
+use KeepShare\Core\Card\CardGroup;
+use KeepShare\Core\Compose\Composer;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Share\Merit;
 use KeepShare\Core\Share\Settle;
@@ -24,7 +31,9 @@ use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 
 /** How well kits are shared out, and how long it takes: the first answer, the settled one, a move in the grid. */
@@ -33,6 +42,8 @@ final class ShareBenchCommand extends Command
     protected $signature = 'bench:share {--kits=50 : made-up kits for the number of cards}';
 
     private const SCARCE = 18;
+
+    private const RICH = 30;
 
     /** How long scarce kits are settled. */
     private const STEPS = 30;
@@ -67,6 +78,7 @@ final class ShareBenchCommand extends Command
             ],
         );
         $this->counts();
+        $this->spread();
         $this->stretched();
         OwnTable::with($this->moves(...));
 
@@ -79,8 +91,10 @@ final class ShareBenchCommand extends Command
         $table = $laying->under(Wishes::cards($wanted));
         $start = hrtime(true);
         $first = Sharer::most($table);
+        Composer::on($table, $first);
         $firstTime = (hrtime(true) - $start) / 1e9;
         $settled = Settle::down($table, $first, config()->integer('share-out.steps'));
+        Composer::on($table, $settled);
         $time = (hrtime(true) - $start) / 1e9;
         [$was, $is] = [Merit::of($table, $first), Merit::of($table, $settled)];
 
@@ -114,6 +128,56 @@ final class ShareBenchCommand extends Command
             "$kits made-up kits, as many cards as possible: $equal at the upper bound, $below one below it; "
                 ."settling made $better better and $worse worse.",
         );
+    }
+
+    /** How much of what a kit brings ready-made finds a card, how long that takes, and whether a rule of the craft is broken. */
+    private function spread(): void
+    {
+        $harbour = Demo::file('harbour-lanterns');
+        $rich = array_map(RichKit::of(...), range(1, self::RICH));
+        $uses = array_fill_keys(array_column($harbour->components, 'id'), Wanted::UseUp);
+        $most = Wishes::asManyAsPossible();
+        $columns = ['pieces spread over as many cards as possible', 'cards', 'on cards', 'in all', '%', 'rules broken', 'alike', 'ms'];
+        $this->table($columns, [
+            $this->spreading('Harbour Lanterns', $most, $harbour),
+            $this->spreading('the same, many and use up', $most->pieces(Many::Lots)->using($uses), $harbour),
+            $this->spreading(self::RICH.' made-up kits with many die cuts', $most, ...$rich),
+            $this->spreading('the same, many', $most->pieces(Many::Lots), ...$rich),
+        ]);
+    }
+
+    /** @return list<string|int> */
+    private function spreading(string $what, Wishes $wishes, CoreKit ...$kits): array
+    {
+        [$cards, $used, $all, $broken, $alike, $longest] = [0, 0, 0, 0, 0, 0.0];
+        foreach ($kits as $kit) {
+            $table = Laying::unpacked($kit)->under($wishes);
+            $bare = Settle::down($table, Stretch::most($table), self::STEPS);
+            $start = hrtime(true);
+            $composed = Composer::on($table, $bare);
+            $longest = max($longest, (hrtime(true) - $start) / 1e6);
+            $cards += count($composed);
+            $seen = [];
+            foreach ($composed as $card) {
+                $group = CardGroup::of($card, $card->layout($table->unit), $table->components, $table->unit);
+                $broken += (int) ($group === null || CraftRules::firstBroken($group) !== null);
+                $seen[] = "{$card->sketch->key}/{$card->arrangement?->key}";
+                foreach ($card->takings as $taking) {
+                    $used += self::isPiece($table->components[$taking->component] ?? null) ? $taking->quantity : 0;
+                }
+            }
+            $alike += count($seen) - count(array_unique($seen));
+            foreach ($kit->components as $component) {
+                $all += self::isPiece($component) ? $component->count : 0;
+            }
+        }
+
+        return [$what, $cards, $used, $all, intdiv(100 * $used, max(1, $all)), $broken, $alike, (int) $longest];
+    }
+
+    private static function isPiece(?CoreComponent $component): bool
+    {
+        return in_array($component?->kind(), [Kind::DieCut, Kind::Sticker], true);
     }
 
     /** Kits in which paper is scarce, beside the search that pleases and takes no heed of paper, and the proven bound. */

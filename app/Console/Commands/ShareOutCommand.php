@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Format\ShareOutFile;
@@ -19,6 +20,7 @@ use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
@@ -43,9 +45,10 @@ final class ShareOutCommand extends Command
         {--envelopes : no card without an envelope}
         {--alike= : no more cards on one sketch}
         {--pictures : a picture on every card}
+        {--pieces=some : few, some or many pieces on a card}
         {--wordless : some cards may go without words}
         {--save-one : one of everything of which there are two or more stays}
-        {--use-up=* : the id of a component}
+        {--use-up=* : the id of a component, or all}
         {--save=* : the id of a component}
         {--never=* : the id of a component}
         {--steps=100 : cards that are taken off and made anew, at most; never worse for more}
@@ -71,6 +74,7 @@ final class ShareOutCommand extends Command
         $first = Stretch::most($table);
         $table = $table->apartFor(...$first);
         $cards = Settle::down($table, $first, max(0, (int) $this->option('steps')));
+        $cards = Composer::on($table, $cards);
         $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
         $isMost = $this->option('cards') === 'max';
         $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
@@ -119,7 +123,8 @@ final class ShareOutCommand extends Command
         $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
         $uses = [];
         foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
-            foreach ($this->texts($option) as $component) {
+            $named = $this->texts($option);
+            foreach ($named === ['all'] ? array_keys($laying->components) : $named as $component) {
                 $uses[$component] = isset($laying->components[$component])
                     ? $wanted
                     : throw BadKit::at("--$option", "there is no component \"$component\" in the kit.");
@@ -145,6 +150,7 @@ final class ShareOutCommand extends Command
             ->alike($this->option('alike') === null ? null : (int) $this->option('alike'))
             ->withPictures((bool) $this->option('pictures'))
             ->wordless((bool) $this->option('wordless'))
+            ->pieces(Many::tryFrom((string) $this->option('pieces')) ?? throw BadKit::at('--pieces', 'there are few, some and many.'))
             ->saying($words);
     }
 

@@ -2,6 +2,8 @@
 
 namespace App\Http\Stages;
 
+use App\Http\Controllers\ArrangeController;
+use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\NextCardController;
@@ -27,12 +29,16 @@ final class ShareOutStage implements Stage
     {
         return [
             StagePage::at('share-out', [ShareOutController::class, 'show'], 'Cards'),
+            StagePage::at('arrange', [ArrangeController::class, 'show'], 'Arrange'),
             StagePage::at('share-out/next', [NextCardController::class, 'show'], 'Card by card'),
             StagePage::at('share-out/compare', [ShareOutController::class, 'compare'], 'Compare'),
             StagePage::at('sketches', [DesignController::class, 'sketches'], 'Sketches'),
+            StagePage::at('arrangements', [ArrangementController::class, 'index'], 'Arrangements'),
             StagePage::at('folds', [DesignController::class, 'folds'], 'Folds'),
             StagePage::at('measures', [DesignController::class, 'measures'], 'Measures'),
             StagePage::behind('cards/{card}', [CardController::class, 'show']),
+            StagePage::behind('arrangements/new', [ArrangementController::class, 'create']),
+            StagePage::behind('arrangements/{arrangement}/change', [ArrangementController::class, 'edit']),
             StagePage::behind('sketches/new', [SketchController::class, 'create']),
             StagePage::behind('sketches/{sketch}/change', [SketchController::class, 'edit']),
         ];
