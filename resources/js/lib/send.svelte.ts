@@ -34,14 +34,19 @@ let underWay = $state(0)
 let at = $state('')
 let leftUndone = $state(0)
 
+/** What the page asks for by itself, while it is on its way. */
+let asked: { cancel: () => void } | null = null
+
 router.on('start', ({ detail: { visit } }) => {
-    if (visit.showProgress) underWay++
+    if (!visit.showProgress) return
+    underWay++
+    asked?.cancel()
 })
 router.on('finish', ({ detail: { visit } }) => {
     if (!visit.showProgress) return
-    underWay--
-    // The page has its new props only after this event.
+    // The page has its new props only after this event; what is asked before goes by the revision that is gone.
     setTimeout(() => {
+        underWay--
         waitingForAll.splice(0).forEach((go) => go())
         next()
     })
@@ -51,6 +56,27 @@ router.on('finish', ({ detail: { visit } }) => {
 export function afterActs(run: () => void): void {
     if (underWay > 0) waitingForAll.push(() => afterActs(run))
     else run()
+}
+
+/** Sent with whatever a page asks for by itself, so that it carries off nothing that another tab is to be told. */
+export const LOOKING_ON = { 'X-Looking-On': 'yes' }
+
+/**
+ * Asks for what a page shows without the maker having done anything; what was refused stays to be read.
+ *
+ * It gives way to whatever she does: an answer from before her act would bring back the table as it was, and the answer
+ * to her act brings all of the page anyway.
+ */
+export function lookOn(what: { only?: string[]; except?: string[] }): void {
+    if (underWay > 0) return
+    router.reload({
+        ...what,
+        showProgress: false,
+        preserveErrors: true,
+        headers: LOOKING_ON,
+        onCancelToken: (token) => (asked = token),
+        onFinish: () => (asked = null),
+    })
 }
 
 const frame = (): KitFrame | null => (page.props['frame'] ?? null) as KitFrame | null

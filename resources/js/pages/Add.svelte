@@ -6,7 +6,7 @@
     import Measure from '@/parts/Measure.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import { LOOKING_ON } from '@/lib/poll.svelte'
+    import { LOOKING_ON } from '@/lib/send.svelte'
 
     interface Reading {
         said?: string[]

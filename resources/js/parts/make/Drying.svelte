@@ -1,7 +1,6 @@
 <script lang="ts">
     import { onMount } from 'svelte'
-    import { router } from '@inertiajs/svelte'
-    import { LOOKING_ON } from '@/lib/poll.svelte'
+    import { afterActs, lookOn } from '@/lib/send.svelte'
     import type { DryingStep } from '@/lib/props'
 
     /** What is to be left alone, till when. Clocks are the server's: they go on while the page is closed. */
@@ -15,7 +14,7 @@
             setTimeout(
                 () => {
                     ondry?.(step)
-                    router.reload({ showProgress: false, headers: LOOKING_ON })
+                    afterActs(() => lookOn({ except: ['errors'] }))
                 },
                 Math.min(step.seconds * 1000, 2_000_000_000),
             ),
