@@ -24,6 +24,71 @@ export interface AddPage {
     lines: string[]
 }
 
+export interface ArrangePage {
+    cards: ArrangedCard[]
+    inHand: CardInArrangement | null
+    used: number
+    all: number
+    isAlike: boolean
+    many: string
+    wishes: Choice[]
+    muted: string[]
+    goods: Goods
+}
+
+export interface ArrangedCard {
+    id: number
+    number: number
+    name: string
+    says: string
+    front: Front
+}
+
+export interface ArrangedPiece {
+    id: string
+    part: string
+    name: string
+    of: string
+    left: string
+    below: string
+    lies: string
+    box: Box
+    isUsed: boolean
+    mayTuck: boolean
+    isLifted: boolean
+}
+
+export interface ArrangementDrawing {
+    front: ChosenFront
+    faults: Record<string, string>
+    drawn: DrawnArrangement | null
+}
+
+export interface ArrangementEditPage {
+    id: number | null
+    written: WrittenArrangement
+    drawing: ArrangementDrawing
+    pieces: Choice[]
+    kinds: SpotRule[]
+    places: string[]
+    families: string[]
+    clusters: string[]
+}
+
+export interface ArrangementFamily {
+    name: string
+    shelf: DrawnArrangement[]
+}
+
+export interface ArrangementsPage {
+    front: ChosenFront
+    count: number
+    families: ArrangementFamily[]
+    chosen: DrawnArrangement
+    lines: SpotLine[]
+    own: number | null
+}
+
 export interface AskedFor {
     effects: Effects
     words: string
@@ -141,6 +206,19 @@ export interface CardDesign {
     notes: string
 }
 
+export interface CardInArrangement {
+    id: number
+    number: number
+    name: string
+    isChanged: boolean
+    stands: string
+    pieces: ArrangedPiece[]
+    more: Choice[]
+    others: OtherArrangement[]
+    next: string | null
+    findings: Finding[]
+}
+
 export interface CardPage {
     id: number
     stands: string
@@ -155,6 +233,7 @@ export interface CardPage {
     stuck: StuckPart[]
     cuts: CardCut[]
     stack: StackLayer[]
+    pieces: StackPiece[]
     build: CardBuild
     palette: string[]
     inside: string
@@ -290,6 +369,17 @@ export interface CutProposal {
     says: string[]
     path: string
     data: Record<string, string>
+}
+
+export interface DrawnArrangement {
+    key: string
+    name: string
+    family: string
+    front: Extent
+    panel: string
+    pieces: PlacedOutline[]
+    dots: TrimmingDot[]
+    fault: string | null
 }
 
 export type DrawnMark = SurfaceMark | ThingMark | WordsMark | PathMark
@@ -654,6 +744,14 @@ export interface Offcut {
     from: string
 }
 
+export interface OtherArrangement {
+    key: string
+    name: string
+    leavesOff: string
+    isSound: boolean
+    front: Front
+}
+
 export interface OtherKit {
     id: number
     name: string
@@ -728,6 +826,13 @@ export interface PlaceOnFront {
     top: number
     fromLeft: string
     fromTop: string
+}
+
+export interface PlacedOutline {
+    id: string
+    name: string
+    d: string
+    role: string
 }
 
 export interface ProposedCards {
@@ -934,6 +1039,18 @@ export interface SpareLine {
     size: string
 }
 
+export interface SpotLine {
+    name: string
+    says: string
+}
+
+export interface SpotRule {
+    key: string
+    label: string
+    measures: string[]
+    options: Record<string, string[]>
+}
+
 export interface StackLayer {
     name: string
     component: string
@@ -944,6 +1061,17 @@ export interface StackLayer {
     foam: number
     height: string
     reveal: string
+}
+
+export interface StackPiece {
+    id: string
+    name: string
+    good: string
+    left: number
+    width: number
+    isLifted: boolean
+    isShimmed: boolean
+    lies: string
 }
 
 export interface StageInFrame {
@@ -1035,6 +1163,7 @@ export interface Taste {
     frame: string
     set: number
     insides: boolean
+    pieces: string
     envelopes: boolean
     wordless: boolean
     follows: boolean
@@ -1055,6 +1184,9 @@ export interface ThingMark {
     y: number
     width: number
     height: number
+    turn: number
+    up: number
+    clip: string
 }
 
 export interface TrayBox {
@@ -1066,6 +1198,12 @@ export interface TrayBox {
 export interface TreatedWith {
     treatment: string
     says: string
+}
+
+export interface TrimmingDot {
+    x: number
+    y: number
+    half: number
 }
 
 export interface TypedMeasures {
@@ -1122,6 +1260,14 @@ export interface WordsMark {
     fill: string
 }
 
+export interface WrittenArrangement {
+    key: string
+    name: string
+    family: string
+    cluster: string
+    spots: WrittenSpot[]
+}
+
 export interface WrittenForm {
     kind: string
     options: Record<string, string>
@@ -1153,4 +1299,18 @@ export interface WrittenSketch {
     parts: WrittenPart[]
     focal: WrittenRelation
     sentiment: WrittenRelation
+}
+
+export interface WrittenSpot {
+    id: string
+    stands: string
+    kind: string
+    of: string
+    measures: Record<string, string>
+    options: Record<string, string>
+    turn: number
+    lifted: boolean
+    key: boolean
+    right: string
+    down: string
 }

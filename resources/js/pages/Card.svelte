@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Link, router } from '@inertiajs/svelte'
+    import Button from '@/parts/Button.svelte'
     import BlankDrawing from '@/parts/BlankDrawing.svelte'
     import CardFront from '@/parts/CardFront.svelte'
     import Files from '@/parts/Files.svelte'
@@ -26,7 +27,8 @@
 
     /** Cut from a sheet, and no part of the sketch. */
     const besides = $derived(props.cuts.filter((cut) => cut.part === 'base' || cut.part === 'sentiment label'))
-    const onTop = $derived(stuck.filter((part) => part.good && !['base', 'envelope', 'foam'].includes(part.id)))
+    const grouped = $derived(props.pieces.map((piece) => piece.id))
+    const onTop = $derived(stuck.filter((part) => part.good && !['base', 'envelope', 'foam', ...grouped].includes(part.id)))
     const unwaved = $derived(
         sender.at.startsWith('waive') && kit.errors['why'] ? { check: sender.at.slice(6), says: kit.errors['why'] } : null,
     )
@@ -41,6 +43,7 @@
     useKeys(() => [
         { key: 'ArrowRight', shown: '→', says: 'Next card', run: () => go(1) },
         { key: 'ArrowLeft', shown: '←', says: 'Card before', run: () => go(-1) },
+        { key: 'a', shown: 'A', says: 'Arrange its pieces', run: () => router.visit(`${kit.frame.url}/arrange?card=${props.id}`) },
         { key: 't', shown: 'T', says: 'Turn the card: upright or lying', run: () => acts.act('turn') },
         {
             key: 'm',
@@ -65,7 +68,10 @@
             <p class="palette" aria-label="Its palette: {props.palette.join(', ')}">
                 {#each props.palette as colour (colour)}<i style:background={colour}></i>{/each}
             </p>
-            <div class="prints"><Files at="card" of={url} /></div>
+            <div class="prints">
+                <Button href="{kit.frame.url}/arrange?card={props.id}">Arrange its pieces</Button>
+                <Files at="card" of={url} />
+            </div>
             <CardChoices id={props.id} {design} {acts} />
         </section>
         <section bind:this={list} aria-labelledby="parts-title">
@@ -85,7 +91,7 @@
                 onmute={(check) => sender.send('mute', { check })}
             />
             <h2>The stack, from the side</h2>
-            <Stack stack={props.stack} width={mm(front.size.width)} stuck={onTop} />
+            <Stack stack={props.stack} pieces={props.pieces} width={mm(front.size.width)} stuck={onTop} />
             <h2>Base and gluing</h2>
             <BlankDrawing part={props.build.blank} scale={1.1} />
             <ol class="steps">

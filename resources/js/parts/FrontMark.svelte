@@ -7,6 +7,7 @@
     let { mark, goods }: { mark: DrawnMark; goods: Goods } = $props()
 
     const EDGE = 0.4
+    const id = $props.id()
 </script>
 
 {#if mark.kind === 'surface'}
@@ -21,7 +22,16 @@
 {:else if mark.kind === 'thing'}
     {@const good = goods[mark.component]}
     {#if good}
-        <g class={mark.role}><Silhouette {good} x={mark.x} y={mark.y} width={mark.width} height={mark.height} /></g>
+        {#if mark.clip}<clipPath {id}><path d={mark.clip} /></clipPath>{/if}
+        <g clip-path={mark.clip ? `url(#${id})` : undefined}>
+            <g
+                class={mark.role}
+                class:lifted={mark.up > 0}
+                transform={mark.turn ? `rotate(${mark.turn} ${mark.x + mark.width / 2} ${mark.y + mark.height / 2})` : undefined}
+            >
+                <Silhouette {good} x={mark.x} y={mark.y} width={mark.width} height={mark.height} />
+            </g>
+        </g>
     {/if}
 {:else if mark.kind === 'words'}
     <text x={mark.x} y={mark.y} font-size={mark.letter} fill={mark.fill}>{mark.text}</text>
@@ -35,7 +45,11 @@
     }
 
     .raised {
-        filter: drop-shadow(0 0.6px 0.5px var(--drawn-shade));
+        filter: drop-shadow(0 0.2px 0.2px var(--drawn-shade));
+    }
+
+    .lifted {
+        filter: drop-shadow(0 0.8px 0.6px var(--drawn-shade));
     }
 
     .bow {

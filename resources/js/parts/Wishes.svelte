@@ -68,6 +68,14 @@
         >
         {#if errors['set']}<p class="fault" role="alert">{errors['set']}</p>{/if}
         <Frontier {frontier} {isSolving} stash={wish.stash} words={wish.words} />
+        <label
+            >pieces on each
+            <select value={taste.pieces} onchange={(event) => sender.send('arrange/many', { pieces: event.currentTarget.value })}>
+                <option value="few">few: picture and words</option>
+                <option value="some">some: three to five</option>
+                <option value="many">many: five to nine</option>
+            </select></label
+        >
     </WishGroup>
     <WishGroup title="For whom?">
         <p class="soft">At least so many, and you are told while one is missing.</p>

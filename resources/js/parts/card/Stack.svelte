@@ -2,17 +2,45 @@
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
     import Measure from '@/parts/Measure.svelte'
-    import type { StackLayer } from '@/lib/props'
+    import type { StackLayer, StackPiece } from '@/lib/props'
+
+    interface Props {
+        stack: StackLayer[]
+        /** Of its group, from the bottom up. */
+        pieces?: StackPiece[]
+        width: number
+        stuck?: { name: string; good: string | null }[]
+    }
 
     /** The layers of a card pulled apart and seen from the side, the base lowest, each at its width and place. */
-    let { stack, width, stuck = [] }: { stack: StackLayer[]; width: number; stuck?: { name: string; good: string | null }[] } = $props()
+    let { stack, pieces = [], width, stuck = [] }: Props = $props()
 
     const topDown = $derived([...stack].reverse())
+    const piecesDown = $derived([...pieces].reverse())
+    const how = (piece: StackPiece): string => (piece.isLifted ? ', on foam' : piece.isShimmed ? ', a shim under its low side' : ', flat')
 </script>
 
 <ol>
     {#each stuck as one (one.name)}
         <li class="stuck"><span class="bar"></span><b>{one.name}</b> {one.good}</li>
+    {/each}
+    {#each piecesDown as piece (piece.id)}
+        <li>
+            <svg viewBox="0 0 {width} 10" preserveAspectRatio="none" aria-hidden="true">
+                <rect class="thing" x={mm(piece.left)} y={piece.isLifted ? 1 : 4} width={mm(piece.width)} height="3" />
+                {#if piece.isLifted}
+                    {#each [0.06, 0.44, 0.82] as at (at)}
+                        <rect class="foam" x={mm(piece.left) + mm(piece.width) * at} y="4.4" width={mm(piece.width) * 0.12} height="4.6" />
+                    {/each}
+                {:else if piece.isShimmed}
+                    <rect class="foam" x={mm(piece.left) + mm(piece.width) * 0.82} y="7" width={mm(piece.width) * 0.14} height="2.6" />
+                {/if}
+            </svg>
+            <span>
+                <b>{piece.name}</b>{how(piece)}<br />
+                <small>{piece.good}, <Measure text={piece.lies} wraps /></small>
+            </span>
+        </li>
     {/each}
     {#each topDown as layer (layer.name)}
         <li>
@@ -74,7 +102,8 @@
         fill: var(--line-strong);
     }
 
-    .base {
+    .base,
+    .thing {
         fill: var(--drawn-paper);
     }
 

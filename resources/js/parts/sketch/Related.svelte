@@ -1,8 +1,8 @@
 <script lang="ts">
+    import Fault from '@/parts/written/Fault.svelte'
+    import Ruled from '@/parts/written/Ruled.svelte'
     import type { SketchDesk } from '@/lib/sketchDesk.svelte'
     import type { WrittenRelation } from '@/lib/props'
-    import Fault from './Fault.svelte'
-    import Ruled from './Ruled.svelte'
 
     interface Props {
         desk: SketchDesk

@@ -1,17 +1,17 @@
 <script lang="ts">
-    import type { SketchDesk } from '@/lib/sketchDesk.svelte'
-    import type { RuleKind, WrittenForm, WrittenRelation } from '@/lib/props'
+    import type { Desk } from '@/lib/desk.svelte'
+    import type { RuleKind, WrittenRelation } from '@/lib/props'
     import Fault from './Fault.svelte'
 
     interface Props {
-        desk: SketchDesk
-        ruled: WrittenRelation | WrittenForm
+        desk: Desk
+        ruled: Pick<WrittenRelation, 'kind' | 'options' | 'measures'>
         kinds: RuleKind[]
         place: string
         about: string
     }
 
-    /** The options and measures that a kind of relation or form has. */
+    /** The options and measures that a kind of relation, form or place has. */
     let { desk, ruled, kinds, place, about }: Props = $props()
 
     const kind = $derived(kinds.find((one) => one.key === ruled.kind))

@@ -1,0 +1,81 @@
+<script lang="ts">
+    import Button from '@/parts/Button.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import type { ArrangedPiece } from '@/lib/props'
+
+    interface Props {
+        piece: ArrangedPiece
+        ondo: (does: string, by?: number) => void
+        onswap: () => void
+    }
+
+    /** Where the piece in hand lies, from two edges, and what can be done with it. */
+    let { piece, ondo, onswap }: Props = $props()
+</script>
+
+<div class="where" aria-live="polite">
+    <p class="in-hand">In hand: the {piece.part}, {piece.name}</p>
+    <p class="large"><Measure text={piece.left} /> <small>from the left, its middle</small></p>
+    <p class="large"><Measure text={piece.below} /> <small>from below</small></p>
+    <p class="soft">{piece.lies}{piece.of ? ` · ${piece.of}` : ''}</p>
+</div>
+{#if piece.isUsed}
+    <p class="soft">It is glued on already and stays where it is.</p>
+{:else}
+    <div class="acts" role="group" aria-label="Move the {piece.name}">
+        <Button aria-label="A mark to the left" key="←" onclick={() => ondo('left')}>left</Button>
+        <Button aria-label="A mark to the right" key="→" onclick={() => ondo('right')}>right</Button>
+        <Button aria-label="A mark up" key="↑" onclick={() => ondo('up')}>up</Button>
+        <Button aria-label="A mark down" key="↓" onclick={() => ondo('down')}>down</Button>
+    </div>
+    <div class="acts" role="group" aria-label="Lay the {piece.name}">
+        <Button key="[" onclick={() => ondo('back')}>Back</Button>
+        <Button key="]" onclick={() => ondo('forward')}>Forward</Button>
+        {#if piece.mayTuck}
+            <Button key="T" onclick={() => ondo('tuck')}>Tuck more</Button>
+            <Button key="Shift T" onclick={() => ondo('tuck', -1)}>less</Button>
+        {/if}
+        <Button key="R" onclick={() => ondo('turn')}>Turn 5°</Button>
+        <Button key="F" aria-pressed={piece.isLifted} onclick={() => ondo(piece.isLifted ? 'flat' : 'lift')}>On foam</Button>
+        <Button key="H" onclick={() => ondo('home')}>Put it back</Button>
+        <Button key="X" onclick={onswap}>Next best piece</Button>
+        <Button key="Del" onclick={() => ondo('drop')}>Leave it off</Button>
+    </div>
+{/if}
+
+<style>
+    p {
+        margin: 0;
+    }
+
+    .in-hand {
+        font-weight: 600;
+    }
+
+    .large {
+        font-size: var(--large);
+        font-weight: 650;
+        line-height: 1.3;
+    }
+
+    small {
+        font-size: var(--body);
+        font-weight: 400;
+    }
+
+    .soft {
+        color: var(--ink-soft);
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.375rem;
+        margin-top: 0.5rem;
+    }
+
+    .acts :global(.button) {
+        padding: 0 0.625rem;
+        gap: 0.375rem;
+    }
+</style>
