@@ -103,21 +103,20 @@ abstract class BrowserTestCase extends TestCase
     {
         foreach ($keys as $key) {
             foreach (mb_str_split($key) as $sign) {
-                $this->pressInOneBreath($sign);
+                $actions = [['type' => 'keyDown', 'value' => $sign], ['type' => 'keyUp', 'value' => $sign]];
+                $keyboard = ['type' => 'key', 'id' => 'keyboard', 'actions' => $actions];
+                $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [$keyboard]]);
             }
         }
     }
 
-    /** The keys follow each other faster than any answer comes. */
-    protected function pressInOneBreath(string ...$keys): void
+    /** A key twice, and no answer can come in between however busy the machine is. */
+    protected function pressTwiceAtOnce(string $key): void
     {
-        $actions = [];
-        foreach ($keys as $key) {
-            $actions[] = ['type' => 'keyDown', 'value' => $key];
-            $actions[] = ['type' => 'keyUp', 'value' => $key];
-        }
-        $keyboard = ['type' => 'key', 'id' => 'keyboard', 'actions' => $actions];
-        $this->browser->execute(DriverCommand::ACTIONS, ['actions' => [$keyboard]]);
+        $this->browser->executeScript(
+            'for (const _ of [1, 2]) document.activeElement.dispatchEvent(new KeyboardEvent("keydown", { key: arguments[0], bubbles: true, cancelable: true }))',
+            [$key],
+        );
     }
 
     protected function typeInto(string $css, string $text): void

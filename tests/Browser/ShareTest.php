@@ -14,15 +14,15 @@ final class ShareTest extends BrowserTestCase
         $this->toRow('Lantern');
         $this->press('y');
         $this->see('Next best:');
-        $this->press('m', WebDriverKeys::ARROW_RIGHT);
+        $this->press('m', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
         $this->see('In hand: Lantern.');
         $this->press('m');
         $this->holds(
-            2,
+            3,
             'select c.number from takings t join cards c on c.id = t.card_id '
                 ."join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
         );
-        $this->see('Card 2 takes its focal point from Lantern');
+        $this->see('Card 3 takes its focal point from Lantern');
 
         $this->press('x');
         $this->holds(
@@ -38,7 +38,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('lacks focal point');
         $this->press('+');
         $this->holds(
-            2,
+            3,
             'select c.number from takings t join cards c on c.id = t.card_id '
                 ."join components k on k.id = t.component_id where k.name = 'Lantern' and t.part = 'focal'",
         );
@@ -208,7 +208,7 @@ final class ShareTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->click('label', 'No card without an envelope');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.envelopes') = 1");
-        $this->element('.wishes select')->sendKeys('once');
+        $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'))->sendKeys('once');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
         $this->see('At most 13 cards so; without it');
         $this->typeInto('#cards', '11');
@@ -250,7 +250,7 @@ final class ShareTest extends BrowserTestCase
     public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
     {
         $this->open('/kits/1/share-out');
-        $this->element('.wishes select')->sendKeys('once');
+        $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'))->sendKeys('once');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
         $this->click('button', 'Share out');
         $this->see('10 cards from a kit for 10');
@@ -303,7 +303,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('8 cards from a kit for 10');
         $this->browser->switchTo()->window($first);
         $this->press('c');
-        $this->pressInOneBreath(WebDriverKeys::DELETE, WebDriverKeys::DELETE);
+        $this->pressTwiceAtOnce(WebDriverKeys::DELETE);
         $this->see('What you asked for after it was not done');
         $this->holds(8, 'select count(*) from cards');
         $this->see('8 cards from a kit for 10');

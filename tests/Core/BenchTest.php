@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use KeepShare\Core\Arrange\Spot;
 use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\Halt;
 use KeepShare\Core\Bench\HandTool;
@@ -24,6 +25,7 @@ use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
+use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Laying;
@@ -83,6 +85,37 @@ final class BenchTest extends TestCase
         self::assertNotSame([], $of('heat-emboss')->cautions);
         $kinds = array_filter(StepKinds::all(), static fn (StepKind $kind): bool => $kind instanceof TreatPart);
         self::assertCount(count(Treatments::all()), $kinds);
+    }
+
+    public function test_what_a_piece_lies_on_is_laid_before_it(): void
+    {
+        $seen = ['under the picture' => 0, 'over the picture' => 0, 'on foam' => 0];
+        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(10));
+        foreach (Composer::on($table, Sharer::most($table)) as $card) {
+            $lifted = $card->arrangement?->changing('piece-1', static fn (Spot $spot): Spot => $spot->lifted());
+            $bench = CardAtBench::of($card->arranged($lifted), $table->components, $table->unit);
+            $steps = StepKinds::stepsOf($bench);
+            $order = array_keys($bench->front->group->pieces ?? []);
+            $lays = array_filter($steps, static fn (Step $step): bool => in_array($step->kind, ['piece', 'focal', 'words'], true));
+            $lays = array_combine(array_map(static fn (Step $step): string => $step->pieces[0], $lays), $lays);
+            foreach ($bench->front->group->pieces ?? [] as $part => $piece) {
+                foreach (array_intersect_key($lays, array_flip($piece->under)) as $under => $step) {
+                    self::assertLessThan(array_search($part, $order, true), array_search($under, $order, true));
+                    self::assertTrue(self::comesBefore($step, $lays[$part], $steps), "card $card->number: $under before $part");
+                    $seen['under the picture'] += (int) ($part === 'focal');
+                    $seen['over the picture'] += (int) ($under === 'focal');
+                }
+                if (isset($lays[$part]) && $lays[$part]->kind === 'piece') {
+                    $isLifted = $piece->spot->isLifted && $piece->up > 0;
+                    self::assertSame($isLifted, $lays[$part]->tool->key === HandTool::foam()->key, "card $card->number: $part");
+                    self::assertStringContainsString('from the left edge', $lays[$part]->says);
+                    $seen['on foam'] += (int) $isLifted;
+                }
+            }
+        }
+        foreach ($seen as $what => $times) {
+            self::assertGreaterThan(0, $times, "a piece $what was seen");
+        }
     }
 
     public function test_only_what_nothing_stands_between_is_named_before_a_step(): void

@@ -187,7 +187,7 @@ final class BoundTest extends TestCase
     public function test_the_occasion_furthest_behind_is_wanted_most(): void
     {
         $variety = Variety::on(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)));
-        self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
+        self::assertSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
         $card = static fn (int $number, Occasion $occasion): Card => Card::of(
             $number,
             Sketches::all()['framed-panel'],
@@ -196,11 +196,11 @@ final class BoundTest extends TestCase
             [],
         );
         $variety->add($card(1, Occasion::Birthday));
-        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
+        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
         foreach (range(2, 12) as $number) {
             $variety->add($card($number, Occasion::Wedding));
         }
-        self::assertSame(Occasion::Wedding, $variety->occasionsByWant([])[count(Occasion::cases()) - 1]);
+        self::assertSame(Occasion::Wedding, $variety->occasionsByWant(Wishes::cards(12))[count(Occasion::cases()) - 1]);
         self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
     }
 

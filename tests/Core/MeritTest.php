@@ -24,36 +24,36 @@ final class MeritTest extends TestCase
     public static function pairs(): iterable
     {
         yield 'one card more outweighs findings' => [
-            ['complete' => 5, 'findings' => 9, 'together' => 100, 'fromStash' => 9],
-            ['complete' => 4, 'findings' => 0, 'together' => 400, 'fromStash' => 0],
+            ['complete' => 5, 'findings' => 9, 'together' => 100, 'held' => 0, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 0, 'together' => 400, 'held' => 0, 'fromStash' => 0],
         ];
         yield 'no finding outweighs how it goes together' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 100, 'fromStash' => 9],
-            ['complete' => 4, 'findings' => 1, 'together' => 400, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 100, 'held' => 0, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 1, 'together' => 400, 'held' => 0, 'fromStash' => 0],
         ];
         yield 'a difference that is seen outweighs the stash' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 9],
-            ['complete' => 4, 'findings' => 0, 'together' => 300, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 9],
+            ['complete' => 4, 'findings' => 0, 'together' => 300, 'held' => 0, 'fromStash' => 0],
         ];
         yield 'one that no one sees does not' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0],
-            ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 1],
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 321, 'held' => 0, 'fromStash' => 1],
         ];
         yield 'and decides where all else is even' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 321, 'fromStash' => 0],
-            ['complete' => 4, 'findings' => 0, 'together' => 320, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 321, 'held' => 0, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 0],
         ];
     }
 
     /**
-     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $better
-     * @param  array{complete: int, findings: int, together: int, fromStash: int}  $worse
+     * @param  array{complete: int, findings: int, together: int, held: int, fromStash: int}  $better
+     * @param  array{complete: int, findings: int, together: int, held: int, fromStash: int}  $worse
      */
     #[DataProvider('pairs')]
     public function test_figures_are_weighed_in_the_order_of_the_craft(array $better, array $worse): void
     {
-        $one = Merit::summed(self::table()->under(Wishes::cards(5)), [], $better);
-        $other = Merit::summed(self::table()->under(Wishes::cards(5)), [], $worse);
+        $one = Merit::summed(self::table()->under(Wishes::cards(5)), [], $better, []);
+        $other = Merit::summed(self::table()->under(Wishes::cards(5)), [], $worse, []);
         self::assertGreaterThan(0, $one->compare($other));
         self::assertLessThan(0, $other->compare($one));
         self::assertSame(0, $one->compare($one));
@@ -68,7 +68,8 @@ final class MeritTest extends TestCase
         $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(
             self::table()->under(Wishes::cards(3)->wanting($occasions)->folding($folds)),
             $cards,
-            ['complete' => 3, 'findings' => $findings, 'together' => 200, 'fromStash' => 0],
+            ['complete' => 3, 'findings' => $findings, 'together' => 200, 'held' => 0, 'fromStash' => 0],
+            [],
         );
 
         self::assertSame(
@@ -141,12 +142,12 @@ final class MeritTest extends TestCase
     {
         $table = self::table();
         $variety = Variety::on($table->under(Wishes::cards(1, true)));
-        self::assertSame(Occasion::Birthday, $variety->occasionsByWant([])[0]);
-        self::assertSame(Occasion::Sympathy, $variety->occasionsByWant(['sympathy' => 1])[0]);
+        self::assertSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
+        self::assertSame(Occasion::Sympathy, $variety->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 1]))[0]);
         $cards = Sharer::most($table->under(Wishes::cards(2)->wanting(['sympathy' => 2])));
         $with = Variety::on($table->after(...$cards)->under(Wishes::cards(1, true)));
-        self::assertSame(Occasion::Birthday, $with->occasionsByWant(['sympathy' => 2])[0], 'they are had');
-        self::assertSame(Occasion::Sympathy, $with->occasionsByWant([])[9]);
+        self::assertSame(Occasion::Birthday, $with->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 2]))[0], 'they are had');
+        self::assertSame(Occasion::Sympathy, $with->occasionsByWant(Wishes::cards(12))[9]);
     }
 
     public function test_for_a_man_are_cards_without_frills(): void

@@ -2,12 +2,16 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Arrange\Spot;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Compose\Composer;
+use KeepShare\Core\Format\SharedOut;
 use KeepShare\Core\Format\ShareOutFile;
+use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\WaysOut;
@@ -358,6 +362,32 @@ final class ShareTest extends TestCase
             array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1,
             ShareOutFile::lines($table->under(Wishes::cards(1, true)), $cards),
         );
+    }
+
+    public function test_the_written_share_out_is_read_back_with_its_cards_arranged_as_they_were(): void
+    {
+        $kit = Kits::demo();
+        $table = self::harbour()->under(Wishes::cards(6));
+        $cards = Composer::on($table, Sharer::most($table));
+        self::assertNotNull($cards[0]->arrangement);
+        $first = $cards[0]->arrangement->spots[0]->id;
+        $moved = static fn (Spot $spot): Spot => $spot->nudged(12_700, -25_400)->turned(15);
+        $cards[0] = $cards[0]->arranged($cards[0]->arrangement->changing($first, $moved));
+        $file = ShareOutFile::write($kit->name, $table, $cards);
+        $json = (string) json_encode($file);
+
+        $read = SharedOut::read($json, $kit)->cards;
+        self::assertSame(count($cards), count($read));
+        foreach ($cards as $n => $card) {
+            self::assertEquals($card->arrangement, $read[$n]->arrangement, "card $card->number");
+            self::assertSame([1, 2, 3, 4, 5, 6][$n], $read[$n]->number);
+        }
+        self::assertSame([0], array_keys(array_filter($file['cards'], static fn (array $card): bool => isset($card['arranged']))));
+
+        $this->expectException(BadKit::class);
+        $this->expectExceptionMessage('cards[1].arrangement');
+        $file['cards'][1]['arrangement'] = 'no such';
+        SharedOut::read((string) json_encode($file), $kit);
     }
 
     /**

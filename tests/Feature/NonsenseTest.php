@@ -24,12 +24,12 @@ final class NonsenseTest extends FeatureTestCase
 {
     /** Every field that any page sends. */
     private const FIELDS = <<<'NAMES'
-        amount anew as_swatch at away bought_on busy by card cards check chosen code colours columns component
-        copies count counted covered currency directional drop_photo face fold folds frame from front_height
-        front_width height insides isForAMan kit_file layer layerWidth line lying measure more motif name note
-        notes nth number occasion part photo pieceHeight pieceWidth price promised quantity reason repeat
-        reveals revision savesOne says set sets sheet sketch stash stashCards steps surfaces theme to token
-        trimmer unit value wanted was what why width x y
+        amount anew arrangement as_swatch at away bought_on busy by card cards check chosen code colours
+        columns component copies count counted covered currency directional do drop_photo face fold folds
+        frame from front_height front_width height insides isForAMan kit_file layer layerWidth line lying
+        measure more motif name note notes nth number occasion part photo pieceHeight pieceWidth pieces
+        price promised quantity reason repeat reveals revision savesOne says set sets sheet sketch stash
+        stashCards steps surfaces theme to token trimmer unit value wanted was what why width written x y
         NAMES;
 
     /** @return array<string, array{int}> */

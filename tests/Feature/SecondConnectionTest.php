@@ -6,13 +6,17 @@ use App\Actions\BetterPlan;
 use App\Actions\BonusCards;
 use App\Actions\NextCards;
 use App\Database\Busy;
+use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\OwnArrangement;
 use App\Models\StepMark;
 use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
+use KeepShare\Core\Arrange\Arrangements;
+use KeepShare\Core\Arrange\ArrangementWriter;
 use PDO;
 use PDOException;
 
@@ -83,6 +87,48 @@ final class SecondConnectionTest extends FeatureTestCase
         });
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors('table');
         self::assertLessThanOrEqual(1, StepMark::query()->count());
+    }
+
+    public function test_an_arrangement_is_kept_whole_or_not_at_all_while_another_writes(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 6);
+        $card = $kit->cards()->whereHas('takings', static fn ($taking) => $taking->where('part', 'piece-1'))->firstOrFail();
+        $before = $this->laid($card);
+        $acts = [
+            'piece' => ['part' => 'piece-1', 'do' => 'right', 'by' => 2],
+            'swap-piece' => ['part' => 'piece-1'],
+            'arrange' => ['arrangement' => $this->props("/kits/$kit->id/arrange?card=$card->id")['inHand']['others'][0]['key']],
+        ];
+        $own = ['written' => ArrangementWriter::write(Arrangements::all()['centred']->named('', 'Round the window'))];
+
+        $this->second->exec('BEGIN IMMEDIATE');
+        foreach ($acts as $act => $data) {
+            $this->act($kit, "cards/$card->id/$act", $data)->assertSessionHasErrors(['table' => Busy::SAYS]);
+        }
+        $this->act($kit, 'arrangements', $own)->assertSessionHasErrors(['table' => Busy::SAYS]);
+        self::assertSame('Round the window', session()->getOldInput('written')['name'], 'what was typed stays');
+        $this->second->exec('COMMIT');
+        self::assertSame($before, $this->laid($card));
+        self::assertSame(0, OwnArrangement::query()->count());
+
+        foreach ($acts as $act => $data) {
+            $this->act($kit, "cards/$card->id/$act", $data)->assertSessionHasNoErrors();
+        }
+        self::assertNotSame($before, $this->laid($card));
+        foreach ($acts as $ignored) {
+            $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        }
+        self::assertSame($before, $this->laid($card), 'and back again');
+        $this->assertInBalance($kit, true);
+    }
+
+    /** @return list<mixed> how a card is arranged, and of what */
+    private function laid(Card $card): array
+    {
+        $takings = $card->takings()->orderBy('part')->get(['part', 'component_id', 'quantity'])->toArray();
+
+        return [$card->refresh()->only('arrangement', 'arranged'), $takings];
     }
 
     /** Reading first and writing later cannot wait: the lock is taken when the act begins. */

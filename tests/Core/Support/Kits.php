@@ -3,6 +3,7 @@
 namespace Tests\Core\Support;
 
 use App\Console\Bench\RandomKit;
+use App\Console\Bench\RichKit;
 use Closure;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
@@ -44,6 +45,12 @@ final class Kits
             static fn (Component $one): Component => Component::of($one->id, $one->name, $one->good, $count($one)),
             $kit->components,
         ));
+    }
+
+    /** A made-up kit with many die cuts and stickers of all kinds. */
+    public static function rich(int $seed): Kit
+    {
+        return RichKit::of($seed);
     }
 
     /** A small kit whose every count, size, face and colour comes from the seed. */
