@@ -3,6 +3,8 @@
 use App\Http\Controllers\AboutController;
 use App\Http\Controllers\ActController;
 use App\Http\Controllers\AddController;
+use App\Http\Controllers\ArrangeController;
+use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
@@ -106,7 +108,12 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         Route::post('/occasion', [DesignCardController::class, 'occasion']);
         Route::post('/keep', [DesignCardController::class, 'keep']);
         Route::post('/notes', [DesignCardController::class, 'notes']);
+        Route::post('/arrange', [ArrangeController::class, 'arrange']);
+        Route::post('/piece', [ArrangeController::class, 'piece']);
+        Route::post('/add-piece', [ArrangeController::class, 'add']);
+        Route::post('/swap-piece', [ArrangeController::class, 'swap']);
     });
+    Route::post('/arrange/many', [ArrangeController::class, 'many']);
     Route::post('/taste', [TasteController::class, 'store']);
     Route::post('/mute', [TasteController::class, 'mute']);
     Route::post('/sketches/enable', [TasteController::class, 'sketch']);
@@ -117,6 +124,15 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         ValidateCsrfToken::class,
         HandleInertiaRequests::class,
     ]);
+    Route::post('/arrangements/draw', [ArrangementController::class, 'draw'])->withoutMiddleware([
+        StartSession::class,
+        ShareErrorsFromSession::class,
+        ValidateCsrfToken::class,
+        HandleInertiaRequests::class,
+    ]);
+    Route::post('/arrangements', [ArrangementController::class, 'store']);
+    Route::post('/arrangements/{arrangement}', [ArrangementController::class, 'update']);
+    Route::delete('/arrangements/{arrangement}', [ArrangementController::class, 'destroy']);
     Route::post('/sketches', [SketchController::class, 'store']);
     Route::post('/sketches/{sketch}', [SketchController::class, 'update']);
     Route::delete('/sketches/{sketch}', [SketchController::class, 'destroy']);
