@@ -154,6 +154,14 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/keep', [KeepController::class, 'store']);
     Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);
+    Route::get('/keep/becomes', [KeepController::class, 'becomes']);
+    Route::post('/keep/take', [KeepController::class, 'take']);
+    Route::post('/keep/turn', [KeepController::class, 'turn']);
+    Route::post('/keep/turn/stop', [KeepController::class, 'stopTurning']);
+    Route::post('/keep/turn/take', [KeepController::class, 'takeTurned']);
+    Route::post('/keep/back/{sheet}', [KeepController::class, 'turnBack']);
+    Route::post('/keep/throw', [KeepController::class, 'throwAway']);
+    Route::post('/keep/middle/{taking}', [KeepController::class, 'cutMiddle']);
     Route::post('/undo', [ActController::class, 'undo']);
     Route::post('/redo', [ActController::class, 'redo']);
 });

@@ -66,23 +66,26 @@ final readonly class BonusCards implements Task
     }
 
     /**
-     * Adds one of the cards found to the share-out.
+     * Adds some of the cards found to the share-out.
+     *
+     * @param  list<int>  $numbers
      *
      * @throws StaleTable when the kit has changed since they were found
      */
-    public function add(Kit $kit, int $number, ?int $revision): void
+    public function add(Kit $kit, array $numbers, ?int $revision): void
     {
-        $card = array_values(
-            array_filter(
-                $this->found($kit)->cards ?? [],
-                static fn (Card $card): bool => $card->number === $number,
-            ),
-        )[0] ?? throw StaleTable::since($kit);
+        $cards = array_values(array_filter(
+            $this->found($kit)->cards ?? [],
+            static fn (Card $card): bool => in_array($card->number, $numbers, true),
+        ));
+        if (count($cards) !== count($numbers)) {
+            throw StaleTable::since($kit);
+        }
         $this->journal->act(
             $kit,
-            "Add bonus card $number",
+            count($numbers) === 1 ? "Add bonus card $numbers[0]" : 'Add bonus cards '.implode(', ', $numbers),
             $revision,
-            fn () => $this->cards->place($kit, [$card], true),
+            fn () => $this->cards->place($kit, $cards, true),
         );
     }
 }

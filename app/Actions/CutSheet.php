@@ -52,6 +52,15 @@ final readonly class CutSheet
         $this->close($plan);
     }
 
+    /** Within an act: whoever has a part in hand has cut what it was part of, be that marked or not. */
+    public function freed(Sheet $sheet): void
+    {
+        $above = Sheet::query()->with(['plan', 'component'])->find($sheet->parent_id ?? 0);
+        if ($above?->state === SheetState::Parted && $above->plan !== null) {
+            $this->close($above->plan->setRelation('sheet', $above));
+        }
+    }
+
     /** The next cut of a plan: its two parts are sheets of their own, each with what is still to be cut from it. */
     public function one(Kit $kit, CutPlan $plan, ?int $revision): void
     {
@@ -123,6 +132,7 @@ final readonly class CutSheet
 
     private function close(CutPlan $plan): void
     {
+        $this->freed($plan->sheet);
         $plan->update(['cut_at' => now()]);
         $plan->sheet->update(['state' => SheetState::Cut]);
         if ($plan->sheet->is_whole) {
@@ -133,9 +143,15 @@ final readonly class CutSheet
     private function part(Sheet $sheet, Node $node, bool $isInHand = true): void
     {
         if (! $node instanceof Leaf) {
-            $part = $this->child($sheet, $node->rect(), SheetState::Open, $isInHand);
+            $part = $this->child($sheet, $node->rect(), $sheet->state, $isInHand);
             CutPlan::query()->create(['sheet_id' => $part->id, 'tree' => $node->toArray()]);
+            foreach (array_map(Sheet::idOfPart(...), $node->pieces()) as $id) {
+                Sheet::query()->find($id ?? 0)?->lieIn($part);
+            }
 
+            return;
+        }
+        if (Sheet::idOfPart($node->piece ?? '') !== null) {
             return;
         }
         $part = $this->child($sheet, $node->rect(), $node->piece === null ? SheetState::Open : SheetState::Piece, false);
@@ -146,19 +162,7 @@ final readonly class CutSheet
 
     private function child(Sheet $sheet, Rect $rect, SheetState $state, bool $isInHand): Sheet
     {
-        return Sheet::query()->create([
-            'component_id' => $sheet->component_id,
-            'parent_id' => $sheet->id,
-            'in_hand_id' => $isInHand ? $sheet->in_hand_id ?? $sheet->id : null,
-            'number' => $sheet->number,
-            'width' => $rect->size->width->units,
-            'height' => $rect->size->height->units,
-            'x' => $rect->x->units,
-            'y' => $rect->y->units,
-            'is_whole' => false,
-            'state' => $state,
-            'blemishes' => $sheet->blemishesOn($rect),
-        ]);
+        return $sheet->giving($rect, ['state' => $state, 'in_hand_id' => $isInHand ? $sheet->in_hand_id ?? $sheet->id : null]);
     }
 
     private static function nameOf(Sheet $sheet): string

@@ -33,7 +33,7 @@ final readonly class MotorCut
         foreach ($core->pieces() as $leaf) {
             $size = $sizes[(string) $leaf->piece] ?? null;
             if ($size !== null && ! $size->equals($leaf->rect()->size)) {
-                $wrong[(int) $leaf->piece] = $size;
+                $wrong[(string) $leaf->piece] = $size;
             }
         }
         if ($wrong === []) {
@@ -52,24 +52,26 @@ final readonly class MotorCut
                     $revision,
                     function () use ($plan, $wrong): void {
                         $this->cut->record($plan);
-                        foreach ($wrong as $taking => $size) {
-                            self::takeBack(Taking::query()->findOrFail($taking), $size);
+                        foreach ($wrong as $piece => $size) {
+                            self::takeBack((string) $piece, $size);
                         }
                     },
                 ),
             );
     }
 
-    /** A piece of another size is an offcut of that size. */
-    private static function takeBack(Taking $taking, Size $size): void
+    /** A piece of another size is an offcut of that size, and so is a standard part. */
+    private static function takeBack(string $piece, Size $size): void
     {
+        $taking = Sheet::idOfPart($piece) === null ? Taking::query()->findOrFail((int) $piece) : null;
         Sheet::query()
-            ->findOrFail($taking->sheet_id)
+            ->findOrFail($taking->sheet_id ?? Sheet::idOfPart($piece))
             ->update([
                 'state' => SheetState::Open,
+                'part' => null,
                 'width' => $size->width->units,
                 'height' => $size->height->units,
             ]);
-        $taking->update(['sheet_id' => null]);
+        $taking?->update(['sheet_id' => null]);
     }
 }

@@ -26,8 +26,12 @@ use KeepShare\Core\Outlook\WaysOut;
  */
 final readonly class Replan
 {
-    public function __construct(private Journal $journal, private CutPlans $plans, private CutSheet $cut)
-    {
+    public function __construct(
+        private Journal $journal,
+        private CutPlans $plans,
+        private CutSheet $cut,
+        private PartScraps $parts,
+    ) {
     }
 
     /**
@@ -43,6 +47,7 @@ final readonly class Replan
             $plan->sheet->component,
             $revision,
             function () use ($plan, $direction, $at): void {
+                $this->parts->undo($plan->sheet);
                 $this->cut->wrong($plan, $direction, $at);
             },
         );
@@ -62,7 +67,8 @@ final readonly class Replan
             "A blemish on a sheet of {$sheet->component->name}",
             $sheet->component,
             $revision,
-            static function () use ($sheet, $blemish): void {
+            function () use ($sheet, $blemish): void {
+                $this->parts->undo($sheet);
                 $sheet->update(['blemishes' => [...$sheet->blemishes ?? [], Sheet::keepsBlemish($blemish)]]);
             },
         );
@@ -82,7 +88,9 @@ final readonly class Replan
             "A sheet of {$sheet->component->name} is spoiled",
             $sheet->component,
             $revision,
-            static function () use ($plan, $sheet): void {
+            function () use ($plan, $sheet): void {
+                $this->parts->undo($sheet);
+                $this->cut->freed($sheet);
                 $plan->delete();
                 self::spoil($sheet);
             },

@@ -40,7 +40,7 @@ final class CutPlan extends Model
     }
 
     /**
-     * The plans of sheets that a card of this kit gets a piece from.
+     * The plans of sheets that a card of this kit gets a piece from, and of its own scraps that become standard parts.
      *
      * @return Builder<self>
      */
@@ -51,7 +51,11 @@ final class CutPlan extends Model
             ->where('cards.kit_id', $kit->id)
             ->select('component_id');
 
-        return self::query()->whereHas('sheet', static fn ($sheet) => $sheet->whereIn('component_id', $components));
+        return self::query()->whereHas('sheet', static fn (Builder $sheet) => $sheet
+            ->whereIn('component_id', $components)
+            ->orWhere(static fn (Builder $parted) => $parted
+                ->whereIn('component_id', $kit->components()->select('id'))
+                ->whereHas('parts', static fn (Builder $part) => $part->whereNotNull('part'))));
     }
 
     /** A sheet and the parts of it that are in hand are one line on the table: the id of the sheet. */

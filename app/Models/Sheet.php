@@ -5,6 +5,7 @@ namespace App\Models;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Length;
@@ -26,6 +27,8 @@ use KeepShare\Core\Measure\Size;
  * @property bool $is_whole
  * @property list<array{x: int, y: int, width: int, height: int}>|null $blemishes places to keep clear of
  * @property SheetState $state
+ * @property string|null $part what it is called where it is a standard part: "strip"
+ * @property string|null $came_from the kit it came from, where it lies in the stash
  * @property Component $component
  * @property CutPlan|null $plan
  */
@@ -47,6 +50,12 @@ final class Sheet extends Model implements OfKit
     public function plan(): HasOne
     {
         return $this->hasOne(CutPlan::class);
+    }
+
+    /** @return HasMany<self, $this> what it was cut into, or will be */
+    public function parts(): HasMany
+    {
+        return $this->hasMany(self::class, 'parent_id');
     }
 
     public function size(): Size
@@ -106,6 +115,46 @@ final class Sheet extends Model implements OfKit
             'width' => $rect->size->width->units,
             'height' => $rect->size->height->units,
         ];
+    }
+
+    /**
+     * A part of it, as a sheet of its own.
+     *
+     * @param  array<string, mixed>  $with  what else is known of the part
+     */
+    public function giving(Rect $part, array $with): self
+    {
+        return self::query()->create([
+            'component_id' => $this->component_id,
+            'parent_id' => $this->id,
+            'number' => $this->number,
+            'width' => $part->size->width->units,
+            'height' => $part->size->height->units,
+            'x' => $part->x->units,
+            'y' => $part->y->units,
+            'is_whole' => false,
+            'blemishes' => $this->blemishesOn($part),
+            'came_from' => $this->came_from,
+            ...$with,
+        ]);
+    }
+
+    /** How a part that is a sheet of its own is named in the plan it is cut by. */
+    public function idAsPart(): string
+    {
+        return "s$this->id";
+    }
+
+    /** Its id, from that name; null where a plan names the piece of a card. */
+    public static function idOfPart(string $piece): ?int
+    {
+        return str_starts_with($piece, 's') ? (int) substr($piece, 1) : null;
+    }
+
+    /** A cut went between it and the rest: it is part of that part now. */
+    public function lieIn(self $part): void
+    {
+        $this->update(['parent_id' => $part->id, 'x' => $this->x - $part->x, 'y' => $this->y - $part->y]);
     }
 
     public function isOf(Kit $kit): bool

@@ -333,7 +333,25 @@ final readonly class CutSheets
             return null;
         }
 
-        return $node->piece === null ? "$which: keep." : "$which: write {$this->owner($node->piece)} on its back.";
+        $standard = $this->standard($node);
+
+        return match (true) {
+            $standard !== null => "$which: $standard.",
+            $node->piece === null => "$which: keep.",
+            default => "$which: write {$this->owner($node->piece)} on its back.",
+        };
+    }
+
+    /** What a leaf is where it is no piece of a card: a standard part, an offcut, a part that cards are cut from later. */
+    private function standard(Leaf $leaf): ?string
+    {
+        $id = Sheet::idOfPart($leaf->piece ?? '');
+        if ($id === null) {
+            return null;
+        }
+        $part = $this->state->sheets->get($id);
+
+        return $part->part ?? ($part?->plan === null ? 'keep' : 'cut further');
     }
 
     private function owner(string $piece): string
@@ -351,13 +369,14 @@ final readonly class CutSheets
     private function part(Leaf $leaf): array
     {
         $rect = $leaf->rect();
-        $taking = $leaf->piece === null ? null : $this->takings->get((int) $leaf->piece);
+        $standard = $this->standard($leaf);
+        $taking = $leaf->piece === null || $standard !== null ? null : $this->takings->get((int) $leaf->piece);
 
         return [
             ...GoodView::box($rect),
-            'label' => $taking === null ? 'keep' : "card {$this->owner((string) $leaf->piece)}, {$taking->partName()}",
+            'label' => $taking === null ? $standard ?? 'keep' : "card {$this->owner((string) $leaf->piece)}, {$taking->partName()}",
             'measure' => $rect->size->format($this->unit()),
-            'isKept' => $taking === null,
+            'isKept' => $taking === null && in_array($standard, [null, 'keep'], true),
             'face' => $taking->face ?? 0,
         ];
     }

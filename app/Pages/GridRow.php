@@ -122,8 +122,8 @@ final readonly class GridRow
         if (! $this->component->kind->isSheets()) {
             return Wording::count($this->core, $this->left(), $this->state->kit->unit);
         }
-        $whole = count(array_filter($this->kept, static fn (Kept $part): bool => $part->isWhole));
-        $offcuts = array_filter($this->kept, static fn (Kept $part): bool => ! $part->isWhole);
+        $whole = count(array_filter($this->kept, static fn (Kept $part): bool => $part->isWhole()));
+        $offcuts = array_filter($this->kept, static fn (Kept $part): bool => ! $part->isWhole());
         $sizes = array_map(fn (Kept $part): string => $part->size->format($this->state->kit->unit), $offcuts);
         $said = $whole > 0 ? ["$whole whole", ...array_slice($sizes, 0, 1)] : array_slice($sizes, 0, 2);
 

@@ -3,121 +3,151 @@
 namespace App\Pages;
 
 use App\Actions\BonusCards;
+use App\Actions\TurnTray;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\SheetState;
 use App\Table\Kept;
+use App\Table\Middles;
 use App\Table\TableState;
+use App\Table\Tray;
 use App\Wording\Wording;
-use KeepShare\Core\Card\Card;
-use KeepShare\Core\Card\Taking;
-use KeepShare\Core\Keep\Grade;
-use KeepShare\Core\Outlook\Addition;
-use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\Balance;
+use KeepShare\Core\Tray\TrayPlan;
 
 /**
- * What is left, and the bonus cards it still gives.
+ * What is left, what each scrap of it can become, and the bonus cards it still gives.
  *
- * @phpstan-import-type Front from FrontView
+ * @phpstan-import-type BonusFound from BonusView
+ * @phpstan-import-type ChosenScrap from TrayView
  * @phpstan-import-type Goods from GoodView
+ * @phpstan-import-type ScrapPlan from TrayView
+ * @phpstan-import-type TrayBox from TrayView
+ * @phpstan-import-type TrayScrap from TrayView
  *
- * @phpstan-type Offcut array{
- *     component: string,
- *     width: int,
- *     height: int,
- *     measure: string,
- *     isThere: bool,
- *     from: string,
- * }
- * @phpstan-type TrayBox array{grade: string, label: string, parts: list<Offcut>}
  * @phpstan-type LeftCount array{id: string, left: string, isGone: bool}
- * @phpstan-type SpareLine array{
- *     id: string,
- *     gives: string,
- *     name: string,
- *     count: int,
- *     how: string,
- *     each: int,
- *     size: string,
+ * @phpstan-type SpareLine array{id: string, gives: string, name: string, count: int, how: string, each: int, size: string, costs: string}
+ * @phpstan-type MiddleLine array{taking: int, component: string, says: string, costs: string, isThere: bool}
+ * @phpstan-type BalanceBar array{what: string, cards: int|null}
+ * @phpstan-type TurnedScrap array{scrap: TrayScrap, says: string, plan: ScrapPlan}
+ * @phpstan-type TurnedTray array{
+ *     isLooking: bool,
+ *     soFar: int,
+ *     says: string,
+ *     isProven: bool,
+ *     left: int,
+ *     scraps: list<TurnedScrap>,
  * }
- * @phpstan-type BonusCard array{number: int, front: Front, uses: list<string>}
- * @phpstan-type BonusStop array{wants: string, outlook: string, additions: list<string>, bound: string}
- * @phpstan-type BonusFound array{isLooking: bool, soFar: int, cards: list<BonusCard>, stop: BonusStop|null}
  */
 final readonly class KeepPage extends Page
 {
     /**
      * @param  list<TrayBox>  $tray
+     * @param  int  $confetti  scraps that lie there and are too small for anything
+     * @param  ChosenScrap|null  $chosen
+     * @param  TurnedTray|null  $turned  where the whole tray is looked at
      * @param  list<LeftCount>  $counts  what is left of everything that is counted, and whole sheets
      * @param  list<SpareLine>  $spares  what no card can need as it is, and what it gives when it is taken apart
+     * @param  list<MiddleLine>  $middles  what no one sees of the parts of cards
+     * @param  list<BalanceBar>  $balance
      * @param  Goods  $goods
      * @param  BonusFound|null  $bonus
+     * @param  array<string, string>  $orders
      */
     private function __construct(
         public bool $hasCards,
         public array $tray,
+        public int $confetti,
+        public ?array $chosen,
+        public ?array $turned,
         public array $counts,
         public array $spares,
+        public array $middles,
+        public array $balance,
         public array $goods,
         public ?array $bonus,
+        public array $orders,
     ) {
     }
 
-    public static function of(Kit $kit, BonusCards $bonus): self
+    /**
+     * @param  string  $scrap  the one that was chosen; '' for the largest
+     * @param  string  $order  of the bonus cards
+     */
+    public static function of(Kit $kit, BonusCards $bonus, string $scrap, string $order): self
     {
-        $state = TableState::of($kit);
-        $table = $state->table(BonusCards::wishes($kit));
+        $tray = Tray::of($kit, BonusCards::wishes($kit));
+        $table = $tray->state->table(BonusCards::wishes($kit));
         $apart = $table->sparesApart();
-        $hasCards = $state->cards->isNotEmpty();
+        $view = TrayView::of($tray);
+        $hasCards = $tray->state->cards->isNotEmpty();
         if ($hasCards) {
             $bonus->look($kit);
         }
+        $found = $hasCards ? $bonus->found($kit) : null;
+        $boxes = $view->boxes();
+        $chosen = isset($tray->kept[$scrap]) ? $scrap : (string) ($boxes[0]['scraps'][0]['id'] ?? '');
 
         return new self(
             $hasCards,
-            self::tray($state),
-            self::counts($state, $table),
+            $boxes,
+            count($tray->confetti()),
+            $view->chosen($chosen, $tray->becomes($chosen, $found->cards ?? [])),
+            self::turned($kit, $tray, $view),
+            self::counts($tray->state, $table),
             array_map(static fn (Spare $spare): array => self::spare($spare, $table), Spare::on($table)),
+            array_map(static fn (Middles $middle): array => self::middle($middle, $tray->state, $kit->unit), Middles::of($tray->state)),
+            array_map(static fn (Balance $one): array => ['what' => $one->what, 'cards' => $one->cards], Balance::of($tray->table)),
             GoodView::all($apart->components),
-            $hasCards ? self::found($bonus->found($kit), $kit, $apart, $table) : null,
+            $hasCards ? BonusView::of($tray, $found, $order) : null,
+            BonusView::ORDERS,
         );
     }
 
-    /** @return list<TrayBox> */
-    private static function tray(TableState $state): array
+    /** @return TurnedTray|null */
+    private static function turned(Kit $kit, Tray $tray, TrayView $view): ?array
     {
-        $parts = [];
-        foreach (Kept::of($state) as $part) {
-            if (! $part->isWhole && $state->components->get($part->component)?->kit_id === $state->kit->id) {
-                $parts[Grade::of($part->size, $state->kit->front())->value][] = self::part($part, $state);
+        $search = TurnTray::search($kit);
+        $plan = TurnTray::found($kit);
+        if ($plan === null && ! $search->isUnderWay()) {
+            return null;
+        }
+
+        return [
+            'isLooking' => $plan === null,
+            'soFar' => $search->soFar(),
+            'says' => $plan?->says() ?? '',
+            'isProven' => $plan?->isProven() ?? false,
+            'left' => $plan?->leftPerCent() ?? 0,
+            'scraps' => $plan === null ? [] : self::scraps($plan, $tray, $view, $kit->unit),
+        ];
+    }
+
+    /** @return list<TurnedScrap> */
+    private static function scraps(TrayPlan $plan, Tray $tray, TrayView $view, Unit $unit): array
+    {
+        $scraps = [];
+        foreach ($plan->plans as $id => $own) {
+            $kept = $tray->kept[$id] ?? null;
+            if ($kept !== null && $kept->part === null) {
+                $says = TrayPlan::parts($own, $unit);
+                $scraps[] = ['scrap' => $view->scrap($kept), 'says' => $says, 'plan' => $view->plan($own)];
             }
         }
 
-        return array_map(static fn (Grade $grade): array => [
-            'grade' => $grade->value,
-            'label' => $grade->label(),
-            'parts' => $parts[$grade->value] ?? [],
-        ], Grade::cases());
-    }
-
-    /** @return Offcut */
-    private static function part(Kept $part, TableState $state): array
-    {
-        return [
-            'component' => Component::coreIdOf($part->component),
-            ...GoodView::size($part->size),
-            'measure' => $part->size->format($state->kit->unit),
-            'isThere' => $part->isThere,
-            'from' => sprintf('%s, sheet %d', $state->components->get($part->component)->name ?? '', $part->number),
-        ];
+        return $scraps;
     }
 
     /** @return list<LeftCount> */
     private static function counts(TableState $state, Table $table): array
     {
+        $offcuts = [];
+        foreach (Kept::of($state) as $kept) {
+            $offcuts[$kept->component()] = ($offcuts[$kept->component()] ?? 0) + (int) ! $kept->isWhole();
+        }
         $counts = [];
         foreach ($state->components->where('kit_id', $state->kit->id) as $component) {
             $core = $state->core[$component->coreId()];
@@ -126,14 +156,24 @@ final readonly class KeepPage extends Page
             }
             $isSheets = $component->kind->isSheets();
             $left = $isSheets ? self::wholeSheets($component, $state) : $table->laying->free[$component->coreId()] ?? 0;
+            $scraps = $isSheets ? $offcuts[$component->id] ?? 0 : 0;
             $counts[] = [
                 'id' => $component->coreId(),
-                'left' => $isSheets ? Wording::plural($left, 'whole sheet') : Wording::count($core, $left, $state->kit->unit),
-                'isGone' => $left <= 0,
+                'left' => $isSheets ? self::sheets($left, $scraps) : Wording::count($core, $left, $state->kit->unit),
+                'isGone' => $left <= 0 && $scraps === 0,
             ];
         }
 
         return $counts;
+    }
+
+    private static function sheets(int $wholes, int $scraps): string
+    {
+        return match (true) {
+            $scraps === 0 => $wholes === 0 ? 'nothing' : Wording::plural($wholes, 'whole sheet'),
+            $wholes === 0 => Wording::plural($scraps, 'offcut'),
+            default => Wording::plural($wholes, 'whole sheet').', '.Wording::plural($scraps, 'offcut'),
+        };
     }
 
     private static function wholeSheets(Component $component, TableState $state): int
@@ -146,6 +186,8 @@ final readonly class KeepPage extends Page
     /** @return SpareLine */
     private static function spare(Spare $spare, Table $table): array
     {
+        $rest = ($table->free[$spare->component->id] ?? 0) - $spare->count;
+
         return [
             'id' => $spare->component->id,
             'gives' => $spare->idApart(),
@@ -154,58 +196,19 @@ final readonly class KeepPage extends Page
             'how' => $spare->apart->how,
             'each' => $spare->apart->each,
             'size' => $spare->apart->good->size()->label($table->unit),
+            'costs' => "one {$spare->component->kind()->value} less; ".($rest === 0 ? 'no card can need one more' : "$rest stay for cards"),
         ];
     }
 
-    /**
-     * @param  Table  $apart  with the spares taken apart
-     * @return BonusFound
-     */
-    private static function found(?ShareOut $found, Kit $kit, Table $apart, Table $table): array
+    /** @return MiddleLine */
+    private static function middle(Middles $middle, TableState $state, Unit $unit): array
     {
-        if ($found === null) {
-            return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar(), 'cards' => [], 'stop' => null];
-        }
-        $uses = static fn (Taking $taking): string => self::uses($taking, $apart);
-
         return [
-            'isLooking' => false,
-            'soFar' => count($found->cards),
-            'cards' => array_map(static fn (Card $card): array => [
-                'number' => $card->number,
-                'front' => FrontView::of($card, $apart->components, $kit->unit),
-                'uses' => array_map($uses, $card->takings),
-            ], $found->cards),
-            'stop' => self::stop($found, $table),
+            'taking' => $middle->taking->id,
+            'component' => Component::coreIdOf($middle->taking->component_id),
+            'says' => "Card $middle->card, {$middle->taking->partName()}: {$middle->size->label($unit)} of ".$state->nameOf($middle->taking->component_id),
+            'costs' => 'four cuts with a knife; half an inch stays to glue to'.($middle->isThere() ? '' : '; once the part is cut'),
+            'isThere' => $middle->isThere(),
         ];
-    }
-
-    /** @return BonusStop|null */
-    private static function stop(ShareOut $found, Table $table): ?array
-    {
-        if ($found->stop === null) {
-            return null;
-        }
-
-        return [
-            'wants' => $found->stop->wants(),
-            'outlook' => $found->stop->outlook(),
-            'additions' => array_map(static fn (Addition $one): string => $one->says(), $found->stop->additions),
-            // Whichever goods the maker takes apart beside those, no more come of it.
-            'bound' => Bound::on($table->everythingApart()->after(...$found->cards))->says(),
-        ];
-    }
-
-    private static function uses(Taking $taking, Table $table): string
-    {
-        $component = $table->components[$taking->component];
-        $amount = match (true) {
-            $taking->size !== null => ' '.$taking->size->format($table->unit),
-            $component->kind()->isByLength() => ' '.Wording::count($component, $taking->quantity, $table->unit),
-            $taking->quantity > 1 => ' × '.$taking->quantity,
-            default => '',
-        };
-
-        return $component->name.$amount.(isset($table->stash[$taking->component]) ? ' (stash)' : '');
     }
 }

@@ -5,19 +5,44 @@ namespace App\Table;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Size;
 
 /** A sheet or part of one that no card takes. */
 final readonly class Kept
 {
+    /**
+     * @param  string  $id  of the sheet it is, or of the sheet and its place in the plan of that
+     * @param  string|null  $part  what it is called where it is a standard part
+     * @param  bool  $isThere  the cuts that free it are made
+     */
     private function __construct(
-        public int $component,
-        public int $sheet,
-        public int $number,
+        public string $id,
+        public Sheet $record,
         public Size $size,
-        public bool $isWhole,
+        public ?string $part,
         public bool $isThere,
     ) {
+    }
+
+    public function isWhole(): bool
+    {
+        return $this->record->is_whole && $this->id === (string) $this->record->id;
+    }
+
+    public function component(): int
+    {
+        return $this->record->component_id;
+    }
+
+    /** As something that may be cut; blemishes go with a part that lies there as it is. */
+    public function toStock(): Stock
+    {
+        if ($this->id !== (string) $this->record->id) {
+            return Stock::offcut($this->id, $this->size);
+        }
+
+        return $this->record->toStock();
     }
 
     /**
@@ -29,9 +54,10 @@ final readonly class Kept
     {
         $kept = [];
         foreach ($state->sheets->where('state', SheetState::Open) as $sheet) {
-            array_push($kept, ...self::from($sheet));
+            $isThere = $state->sheets->get($sheet->parent_id ?? 0)?->state !== SheetState::Parted;
+            array_push($kept, ...self::from($sheet, $isThere));
         }
-        usort($kept, static fn (self $a, self $b): int => [$b->isWhole, $b->size->area()] <=> [$a->isWhole, $a->size->area()]);
+        usort($kept, static fn (self $a, self $b): int => [$b->isWhole(), $b->size->area()] <=> [$a->isWhole(), $a->size->area()]);
 
         return $kept;
     }
@@ -41,30 +67,24 @@ final readonly class Kept
     {
         $by = [];
         foreach (self::of($state) as $kept) {
-            $by[$kept->component][] = $kept;
+            $by[$kept->component()][] = $kept;
         }
 
         return $by;
     }
 
     /** @return list<self> */
-    private static function from(Sheet $sheet): array
+    private static function from(Sheet $sheet, bool $isThere): array
     {
         if ($sheet->plan === null) {
-            return [new self($sheet->component_id, $sheet->id, $sheet->number, $sheet->size(), $sheet->is_whole, true)];
+            return [new self((string) $sheet->id, $sheet, $sheet->size(), $sheet->part, $isThere)];
         }
-        $plan = $sheet->plan->setRelation('sheet', $sheet)->toCore();
+        $offcuts = $sheet->plan->setRelation('sheet', $sheet)->toCore()->offcuts();
 
         return array_map(
-            static fn (Leaf $leaf): self => new self(
-                $sheet->component_id,
-                $sheet->id,
-                $sheet->number,
-                $leaf->rect()->size,
-                false,
-                false,
-            ),
-            $plan->offcuts(),
+            static fn (Leaf $leaf, int $n): self => new self("$sheet->id-$n", $sheet, $leaf->rect()->size, null, false),
+            $offcuts,
+            array_keys($offcuts),
         );
     }
 }

@@ -14,6 +14,7 @@ use App\Models\SheetState;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
@@ -105,6 +106,20 @@ final readonly class TableState
         return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id), null);
     }
 
+    /**
+     * The table as it will lie once all that is planned is cut: what is kept of each sheet is stock of its own, known by the id
+     * of Kept.
+     */
+    public function tray(?Wishes $wishes = null): Table
+    {
+        $stock = [];
+        foreach (Kept::of($this) as $kept) {
+            $stock[Component::coreIdOf($kept->component())][] = $kept->toStock();
+        }
+
+        return $this->laid($this->cards, $stock, [], $wishes);
+    }
+
     /** @return list<int> the cards that no share-out takes apart: those that are begun or pinned */
     public function fixed(): array
     {
@@ -167,21 +182,44 @@ final readonly class TableState
     /** @param  Collection<int, Card>  $staying */
     private function lying(Collection $staying, ?Wishes $wishes): Table
     {
-        $takings = $this->takings->filter(
+        $stock = [];
+        foreach ($this->sheets->where('state', SheetState::Open) as $sheet) {
+            $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
+        }
+
+        return $this->laid($staying, $stock, self::promised($this->takingsOfAll($staying)), $wishes);
+    }
+
+    /**
+     * @param  Collection<int, Card>  $staying
+     * @return Collection<int, Taking> of those, and of the cards of other kits
+     */
+    private function takingsOfAll(Collection $staying): Collection
+    {
+        return $this->takings->filter(
             fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id),
         );
-        $taken = $takings
+    }
+
+    /**
+     * @param  Collection<int, Card>  $staying
+     * @param  array<string, list<Stock>>  $stock  by component
+     * @param  array<string, list<Piece>>  $promised
+     */
+    private function laid(Collection $staying, array $stock, array $promised, ?Wishes $wishes): Table
+    {
+        $taken = $this->takingsOfAll($staying)
             ->groupBy('component_id')
             ->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
         $components = [];
         $free = [];
-        $stock = [];
         $stash = [];
+        $sheets = [];
         foreach ($this->components as $component) {
             $id = $component->coreId();
             $components[$id] = $this->core[$id]->counted($this->hereOf($component));
             if ($component->kind->isSheets()) {
-                $stock[$id] = [];
+                $sheets[$id] = $stock[$id] ?? [];
             } else {
                 $free[$id] = ($this->here[$component->id] ?? 0) - ($taken->get($component->id) ?? 0);
             }
@@ -189,16 +227,13 @@ final readonly class TableState
                 $stash[$id] = true;
             }
         }
-        foreach ($this->sheets->where('state', SheetState::Open) as $sheet) {
-            $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
-        }
         $laying = Laying::of(
             $this->kit->unit,
             $this->kit->front(),
             $components,
             $free,
-            $stock,
-            self::promised($takings),
+            $sheets,
+            $promised,
             $stash,
             array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
             array_values(OwnSketch::shelf()),

@@ -81,6 +81,12 @@ final readonly class SheetPlan
         return new self($this->stock, self::replaced($this->root, $offcut, $instead));
     }
 
+    /** The same with one of its offcuts cut up as a sheet of that size is by another plan. */
+    public function cuttingLike(Leaf $offcut, self $other): self
+    {
+        return $this->cutting($offcut, self::node($offcut->rect(), $other->toArray()));
+    }
+
     private static function replaced(Node $node, Leaf $old, Node $new): Node
     {
         if ($node instanceof Split) {

@@ -54,6 +54,16 @@ final readonly class Bound
         return $cards < $this->cards ? new self($cards, $binds, 'patterns') : $this;
     }
 
+    /**
+     * How many cards each need is enough for by itself.
+     *
+     * @return array<string, int> by the value of the need; Wishes::MOST_CARDS for any number
+     */
+    public static function forEach(Table $table): array
+    {
+        return self::most($table);
+    }
+
     /** What is counted alone, as if paper could be had. */
     public static function byCount(Table $table): self
     {

@@ -113,10 +113,11 @@ abstract class BrowserTestCase extends TestCase
     /** A key twice, and no answer can come in between however busy the machine is. */
     protected function pressTwiceAtOnce(string $key): void
     {
-        $this->browser->executeScript(
-            'for (const _ of [1, 2]) document.activeElement.dispatchEvent(new KeyboardEvent("keydown", { key: arguments[0], bubbles: true, cancelable: true }))',
-            [$key],
-        );
+        $this->browser->executeScript(<<<'JS'
+            for (const time of [1, 2]) {
+                document.activeElement.dispatchEvent(new KeyboardEvent('keydown', { key: arguments[0], bubbles: true, cancelable: true }))
+            }
+            JS, [$key]);
     }
 
     protected function typeInto(string $css, string $text): void

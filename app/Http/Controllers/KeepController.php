@@ -3,25 +3,124 @@
 namespace App\Http\Controllers;
 
 use App\Actions\BonusCards;
+use App\Actions\PartScraps;
 use App\Actions\TakeApart;
+use App\Actions\ThrowAway;
+use App\Actions\TurnTray;
+use App\Actions\WayIsGone;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\Sheet;
+use App\Models\Taking;
 use App\Pages\KeepPage;
+use App\Pages\TrayView;
+use App\Table\Tray;
+use App\Wording\Wording;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use KeepShare\Core\Cut\SheetPlan;
+use KeepShare\Core\Tray\Option;
 
 final class KeepController
 {
-    public function show(Kit $kit, BonusCards $bonus): KeepPage
+    public function show(Kit $kit, Request $request, BonusCards $bonus): KeepPage
     {
-        return KeepPage::of($kit, $bonus);
+        return KeepPage::of($kit, $bonus, $request->string('scrap')->toString(), $request->string('order')->toString());
     }
 
+    /** What one scrap can become, asked for with every arrow key. */
+    public function becomes(Kit $kit, Request $request, BonusCards $bonus): JsonResponse
+    {
+        $scrap = $request->string('scrap')->toString();
+        $tray = Tray::of($kit, BonusCards::wishes($kit));
+
+        return response()->json([
+            'chosen' => TrayView::of($tray)->chosen($scrap, $tray->becomes($scrap, $bonus->found($kit)->cards ?? [])),
+        ]);
+    }
+
+    /** Adds bonus cards to the share-out: one, several, or all that were found. */
     public function store(Kit $kit, Request $request, BonusCards $bonus): RedirectResponse
     {
-        $bonus->add($kit, $request->integer('number'), $request->integer('revision'));
+        $numbers = array_map(intval(...), explode(',', $request->string('number')->toString()));
+        $bonus->add($kit, $numbers, $request->integer('revision'));
 
-        return to_route('kits.keep', $kit)->with('notice', "Card {$request->integer('number')} is in the share-out.");
+        return self::back($kit, $request, count($numbers) === 1
+            ? "Card $numbers[0] is in the share-out."
+            : 'Cards '.implode(', ', $numbers).' are in the share-out.');
+    }
+
+    /** A scrap becomes what was chosen of all it can become. */
+    public function take(Kit $kit, Request $request, BonusCards $bonus, PartScraps $parts): RedirectResponse
+    {
+        $scrap = $request->string('scrap')->toString();
+        $tray = Tray::of($kit, BonusCards::wishes($kit));
+        $options = $tray->becomes($scrap, $bonus->found($kit)->cards ?? []);
+        $option = array_values(array_filter(
+            $options,
+            static fn (Option $option): bool => $option->key() === $request->string('option')->toString(),
+        ))[0] ?? throw WayIsGone::scrap();
+        $says = $option->says($kit->unit);
+        $parts->part($kit, "Make $says of a scrap", [$scrap => $option->plan], $request->integer('revision'));
+
+        return self::back($kit, $request, "$says: on the tray, and the cuts are on Cut.");
+    }
+
+    /** What was proposed for the whole tray is done, for some scraps or for all. */
+    public function takeTurned(Kit $kit, Request $request, PartScraps $parts): RedirectResponse
+    {
+        $found = TurnTray::found($kit) ?? throw WayIsGone::scrap();
+        $own = Tray::of($kit, BonusCards::wishes($kit))->kept;
+        $plans = array_filter(
+            array_intersect_key($found->plans, $own),
+            static fn (SheetPlan $plan, int|string $id): bool => $own[$id]->part === null,
+            ARRAY_FILTER_USE_BOTH,
+        );
+        $scraps = $request->string('scraps')->toString();
+        $chosen = $scraps === '' ? $plans : array_intersect_key($plans, array_flip(explode(',', $scraps)));
+        if ($chosen === []) {
+            throw WayIsGone::scrap();
+        }
+        $many = Wording::plural(count($chosen), 'scrap');
+        $parts->part($kit, "Turn $many into parts", $chosen, $request->integer('revision'));
+
+        return self::back($kit, $request, "$many turned into standard parts; the cuts are on Cut.");
+    }
+
+    public function turn(Kit $kit, Request $request): RedirectResponse
+    {
+        TurnTray::search($kit)->ask(TurnTray::class);
+
+        return self::back($kit, $request);
+    }
+
+    public function stopTurning(Kit $kit, Request $request): RedirectResponse
+    {
+        TurnTray::search($kit)->stop();
+
+        return self::back($kit, $request);
+    }
+
+    public function turnBack(Kit $kit, Sheet $sheet, Request $request, PartScraps $parts): RedirectResponse
+    {
+        $parts->back($kit, $sheet, $request->integer('revision'));
+
+        return self::back($kit, $request, 'It is a scrap again.');
+    }
+
+    public function throwAway(Kit $kit, Request $request, ThrowAway $throw): RedirectResponse
+    {
+        $many = $throw->confetti($kit, $request->integer('revision'));
+
+        return self::back($kit, $request, Wording::plural($many, 'scrap').' of confetti thrown away.');
+    }
+
+    public function cutMiddle(Kit $kit, Taking $taking, Request $request, PartScraps $parts): RedirectResponse
+    {
+        $size = $parts->middle($kit, $taking, $request->integer('revision'));
+
+        return self::back($kit, $request, "{$size->label($kit->unit)} more on the tray.");
     }
 
     public function apart(Kit $kit, Request $request, TakeApart $apart): RedirectResponse
@@ -29,13 +128,24 @@ final class KeepController
         $component = $kit->components()->findOrFail(Component::idOfCore($request->string('component')->toString()));
         $apart->take($kit, $component, 1, $request->integer('revision'));
 
-        return to_route('kits.keep', $kit)->with('notice', "One $component->name less; what it gives lies with the papers.");
+        return self::back($kit, $request, "One $component->name less; what it gives lies with the papers.");
     }
 
-    public function stop(Kit $kit, BonusCards $bonus): RedirectResponse
+    public function stop(Kit $kit, Request $request): RedirectResponse
     {
         BonusCards::search($kit)->stop();
 
-        return to_route('kits.keep', $kit);
+        return self::back($kit, $request);
+    }
+
+    private static function back(Kit $kit, Request $request, ?string $notice = null): RedirectResponse
+    {
+        $to = to_route('kits.keep', array_filter([
+            $kit,
+            'scrap' => $request->string('at')->toString(),
+            'order' => $request->string('order')->toString(),
+        ]));
+
+        return $notice === null ? $to : $to->with('notice', $notice);
     }
 }

@@ -109,6 +109,11 @@ export interface Bag {
     }[]
 }
 
+export interface BalanceBar {
+    what: string
+    cards: number | null
+}
+
 export interface BaseLine {
     sheet: string
     fold: string
@@ -145,11 +150,13 @@ export interface BonusCard {
     number: number
     front: Front
     uses: string[]
+    scrap: string | null
 }
 
 export interface BonusFound {
     isLooking: boolean
     soFar: number
+    order: string
     cards: BonusCard[]
     stop: BonusStop | null
 }
@@ -157,7 +164,6 @@ export interface BonusFound {
 export interface BonusStop {
     wants: string
     outlook: string
-    additions: string[]
     bound: string
 }
 
@@ -264,6 +270,13 @@ export interface ChosenFront {
     fault: string | null
     label: string
     choices: Choice[]
+}
+
+export interface ChosenScrap {
+    scrap: TrayScrap
+    name: string
+    other: string | null
+    options: TrayOption[]
 }
 
 export interface ChosenSketch {
@@ -538,10 +551,16 @@ export interface GuideLine {
 export interface KeepPage {
     hasCards: boolean
     tray: TrayBox[]
+    confetti: number
+    chosen: ChosenScrap | null
+    turned: TurnedTray | null
     counts: LeftCount[]
     spares: SpareLine[]
+    middles: MiddleLine[]
+    balance: BalanceBar[]
     goods: Goods
     bonus: BonusFound | null
+    orders: Record<string, string>
 }
 
 export interface KeptPalette {
@@ -707,6 +726,14 @@ export interface MeasuresPage {
     faults: Record<string, string>
 }
 
+export interface MiddleLine {
+    taking: number
+    component: string
+    says: string
+    costs: string
+    isThere: boolean
+}
+
 export interface Money {
     amount: string
     currency: string
@@ -733,15 +760,6 @@ export interface NextOption {
 export interface NumberedCard {
     id: number
     number: number
-}
-
-export interface Offcut {
-    component: string
-    width: number
-    height: number
-    measure: string
-    isThere: boolean
-    from: string
 }
 
 export interface OtherArrangement {
@@ -872,6 +890,29 @@ export interface SchoolCost {
     time: string
     least: string
     isChosen: boolean
+}
+
+export interface ScrapCut {
+    at: string
+    x1: number
+    y1: number
+    x2: number
+    y2: number
+}
+
+export interface ScrapPart {
+    x: number
+    y: number
+    width: number
+    height: number
+    label: string
+    measure: string
+    isLeft: boolean
+}
+
+export interface ScrapPlan {
+    parts: ScrapPart[]
+    cuts: ScrapCut[]
 }
 
 export interface SetAside {
@@ -1037,6 +1078,7 @@ export interface SpareLine {
     how: string
     each: number
     size: string
+    costs: string
 }
 
 export interface SpotLine {
@@ -1192,7 +1234,27 @@ export interface ThingMark {
 export interface TrayBox {
     grade: string
     label: string
-    parts: Offcut[]
+    scraps: TrayScrap[]
+}
+
+export interface TrayOption {
+    key: string
+    says: string
+    how: string
+    serves: string
+    left: number
+    plan: ScrapPlan
+}
+
+export interface TrayScrap {
+    id: string
+    component: string
+    width: number
+    height: number
+    measure: string
+    part: string | null
+    isThere: boolean
+    from: string
 }
 
 export interface TreatedWith {
@@ -1204,6 +1266,21 @@ export interface TrimmingDot {
     x: number
     y: number
     half: number
+}
+
+export interface TurnedScrap {
+    scrap: TrayScrap
+    says: string
+    plan: ScrapPlan
+}
+
+export interface TurnedTray {
+    isLooking: boolean
+    soFar: number
+    says: string
+    isProven: boolean
+    left: number
+    scraps: TurnedScrap[]
 }
 
 export interface TypedMeasures {

@@ -79,6 +79,20 @@ export function lookOn(what: { only?: string[]; except?: string[] }): void {
     })
 }
 
+/** Shows something else of the page, under an address of its own; nothing is done by it, and the last look counts. */
+export function look(path: string, data: Record<string, string>, only: string[]): void {
+    if (underWay > 0) return
+    router.visit(`${frame()?.url ?? ''}/${path}`, {
+        data,
+        only,
+        replace: true,
+        preserveState: true,
+        preserveScroll: true,
+        showProgress: false,
+        headers: LOOKING_ON,
+    })
+}
+
 const frame = (): KitFrame | null => (page.props['frame'] ?? null) as KitFrame | null
 
 function next(): void {

@@ -1,160 +1,216 @@
 <script lang="ts">
+    import { tick } from 'svelte'
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
-    import CardFront from '@/parts/CardFront.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import Balance from '@/parts/keep/Balance.svelte'
+    import Becomes from '@/parts/keep/Becomes.svelte'
+    import BonusRow from '@/parts/keep/BonusRow.svelte'
+    import MoreOnTray from '@/parts/keep/MoreOnTray.svelte'
+    import ScrapDrawing from '@/parts/keep/ScrapDrawing.svelte'
+    import ScrapTray from '@/parts/keep/ScrapTray.svelte'
+    import Turned from '@/parts/keep/Turned.svelte'
     import { kit } from '@/lib/kit'
-    import { mm } from '@/lib/format'
+    import { count } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
-    import { sender } from '@/lib/send.svelte'
-    import { surfaceFill } from '@/lib/surfaces'
-    import type { KeepPage } from '@/lib/props'
+    import { look, LOOKING_ON, sender, type Data } from '@/lib/send.svelte'
+    import type { ChosenScrap, KeepPage } from '@/lib/props'
 
-    let { hasCards, tray, counts, spares, goods, bonus }: KeepPage = $props()
+    let props: KeepPage = $props()
+    const { hasCards, tray, turned, goods, bonus } = $derived(props)
 
     const frame = $derived(kit.frame)
-    const cards = $derived(bonus?.cards ?? [])
-    const kept = $derived(tray.reduce((sum, grade) => sum + grade.parts.length, 0))
+    const kept = $derived(tray.reduce((sum, box) => sum + box.scraps.length, 0))
+    const isOnTray = (id: string | null): boolean => tray.some((box) => box.scraps.some((one) => one.id === id))
+    /** The scrap the maker is at: what it can become is looked up, and the arrows do not wait for that. */
+    let pointed = $state<string | null>(null)
+    const here = $derived(isOnTray(pointed) ? pointed : (props.chosen?.scrap.id ?? null))
+    /** What was looked up, of the table as it was then. */
+    let looked = $state.raw<{ chosen: ChosenScrap | null; revision: number } | null>(null)
+    const chosen = $derived(looked?.chosen?.scrap.id === here && looked.revision === frame.revision ? looked.chosen : props.chosen)
+    const scrap = $derived(chosen?.scrap ?? null)
+    const options = $derived(chosen?.options ?? [])
 
-    /** Offcuts are drawn a sixth of their real size: an 11 in strip is still on the tray. */
-    const SCALE = 96 / 25.4 / 6
+    let at = $state(0)
+    /** The whole tray was looked at, and left again. */
+    let isLeft = $state(false)
+    let list = $state<ScrapTray>()
+    const option = $derived(options[Math.min(at, options.length - 1)])
+    const isTurning = $derived(turned !== null && !isLeft)
+    const order = $derived(bonus?.order ?? '')
 
     poll('bonus', () => bonus?.isLooking ?? false)
+    poll('turned', () => turned?.isLooking ?? false)
 
-    function add(number: number | undefined): void {
-        if (number !== undefined && !sender.isBusy) sender.send('keep', { number }, { keeps: false })
+    /** Every act leaves the page where it is: at this scrap, with the cards in this order. */
+    const act = (path: string, data: Data = {}): void => sender.send(path, { ...data, at: here ?? '', order })
+
+    $effect(() => {
+        const revision = frame.revision
+        if (here === null || here === props.chosen?.scrap.id || (looked?.chosen?.scrap.id === here && looked.revision === revision)) return
+        const asked = new AbortController()
+        const wait = setTimeout(() => {
+            fetch(`${frame.url}/keep/becomes?scrap=${here}`, {
+                signal: asked.signal,
+                headers: { accept: 'application/json', ...LOOKING_ON },
+            })
+                .then((answer) => answer.json())
+                .then((answer: { chosen: ChosenScrap | null }) => (looked = { ...answer, revision }))
+                .catch(() => undefined)
+        }, 40)
+        return () => {
+            clearTimeout(wait)
+            asked.abort()
+        }
+    })
+
+    function choose(id: string): void {
+        at = 0
+        pointed = id
     }
 
-    useKeys(() => [{ key: 'a', shown: 'A', says: 'Add the first bonus card to the share-out', run: () => add(cards[0]?.number) }])
+    /** Takes it, and goes on to the scrap after it. */
+    function take(): void {
+        if (!option || !scrap || sender.isBusy) return
+        const all = tray.flatMap((box) => box.scraps).filter(({ part }) => part === null)
+        const next = all[all.findIndex(({ id }) => id === scrap.id) + 1]
+        const wasThere = document.activeElement?.closest('.tray, .becomes') !== null
+        sender.send(
+            'keep/take',
+            { scrap: scrap.id, option: option.key, at: next?.id ?? '', order },
+            {
+                done: () => {
+                    pointed = next?.id ?? null
+                    at = 0
+                    if (wasThere) void tick().then(() => list?.focus())
+                },
+            },
+        )
+    }
+
+    function takeTurned(scraps: string[]): void {
+        isLeft = true
+        act('keep/turn/take', { scraps: scraps.join(',') })
+    }
+
+    function turn(): void {
+        isLeft = false
+        if (turned === null) act('keep/turn')
+    }
+
+    function add(numbers: number[]): void {
+        if (numbers.length && !sender.isBusy) act('keep', { number: numbers.join(',') })
+    }
+
+    /** Where the focus is among the scraps, the keys choose what the scrap becomes. */
+    function onkey(event: KeyboardEvent): void {
+        const step = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+        if (step !== undefined && options.length) {
+            event.preventDefault()
+            at = Math.max(0, Math.min(options.length - 1, at + step))
+        }
+        if (event.key === 'Enter' && !isTurning) {
+            event.preventDefault()
+            take()
+        }
+    }
+
+    useKeys(() => [
+        { key: 'c', shown: 'C', says: 'Go to the scraps: ← → choose one, ↑ ↓ what it becomes, Enter takes it', run: () => list?.focus() },
+        { key: 'w', shown: 'W', says: 'The whole tray at once', run: turn },
+        ...(isTurning && turned?.scraps.length
+            ? [{ key: 'Enter', says: 'Take what is proposed for the tray', run: () => takeTurned([]) }]
+            : []),
+        ...(isTurning ? [{ key: 'Escape', shown: 'Esc', says: 'Leave the proposal for the tray', run: () => (isLeft = true) }] : []),
+        ...(scrap?.part
+            ? [{ key: 'b', shown: 'B', says: 'Turn the part back into a scrap', run: () => act(`keep/back/${scrap.id}`) }]
+            : []),
+        {
+            key: 'a',
+            shown: 'A',
+            says: 'Add the first bonus card to the share-out',
+            run: () => add(bonus?.cards.slice(0, 1).map((c) => c.number) ?? []),
+        },
+        { key: 'A', shown: 'Shift A', says: 'Add all bonus cards', run: () => add(bonus?.cards.map((c) => c.number) ?? []) },
+    ])
 </script>
 
 <Frame title="Keep">
     <SurfaceDefs {goods} />
     {#if !hasCards}
         <Empty title="Everything is still kept">
-            <p>When cards are shared out, what they leave lies here: offcuts to scale, counts, and the bonus cards it still gives.</p>
+            <p>
+                When cards are shared out, what they leave lies here: offcuts to scale, what they can become, and the bonus cards they still
+                give.
+            </p>
             <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to Share out</Button>
         </Empty>
-    {:else if bonus}
+    {:else}
         <div class="place">
-            <section aria-labelledby="bonus-title">
-                {#if bonus.isLooking}
-                    <h1 id="bonus-title">Looking for bonus cards…</h1>
-                    <p role="status">{bonus.soFar ? `${bonus.soFar} found so far.` : 'Trying what is left against every sketch.'}</p>
-                    <Button onclick={() => sender.send('keep/stop')}>Stop, keep what there is</Button>
-                {:else}
-                    <h1 id="bonus-title">
-                        {cards.length === 0
-                            ? 'No bonus card in what is left'
-                            : cards.length === 1
-                              ? 'One bonus card in what is left'
-                              : `${cards.length} bonus cards in what is left`}
-                    </h1>
-                    {#if bonus.stop}
-                        <p class="stop">
-                            <strong>{cards.length ? 'The one after needs' : 'The next needs'} {bonus.stop.wants}.</strong>
-                            {bonus.stop.outlook}
-                            {#if bonus.stop.additions.length}
-                                What to add: {#each bonus.stop.additions as addition, n (addition)}{n ? '; ' : ''}<Measure
-                                        text={addition}
-                                        wraps
-                                    />{/each}.
-                            {/if}
-                        </p>
-                    {/if}
-                    {#if bonus.stop}<p class="soft">{bonus.stop.bound}</p>{/if}
-                    <ul class="cards">
-                        {#each cards as card, i (card.number)}
-                            <li>
-                                <CardFront front={card.front} {goods} side={132} />
-                                <div>
-                                    <h2>Card {card.number}, {card.front.occasion}</h2>
-                                    <p class="soft">
-                                        {card.front.sketch}{card.front.lacks.length
-                                            ? `, lacks ${card.front.lacks.join(', ')}`
-                                            : ', lacks nothing'}
-                                    </p>
-                                    <p class="uses">
-                                        {#each card.uses as use, j (j)}<span><Measure text={use} /></span>{/each}
-                                    </p>
-                                    <Button
-                                        main={i === 0}
-                                        key={i === 0 ? 'A' : undefined}
-                                        disabled={sender.isBusy}
-                                        onclick={() => add(card.number)}
-                                    >
-                                        Add card {card.number}
-                                    </Button>
-                                </div>
-                            </li>
-                        {/each}
-                    </ul>
-                {/if}
-            </section>
             <section class="tray" aria-labelledby="tray-title">
-                <h2 id="tray-title">The tray: {kept} offcuts, to scale</h2>
-                {#each tray as grade (grade.grade)}
-                    {#if grade.parts.length}
-                        <h3>{grade.label} <small>{grade.parts.length}</small></h3>
-                        <ul class="offcuts">
-                            {#each grade.parts as part, i (i)}
-                                <li title="{part.from}{part.isThere ? '' : ', once it is cut'}">
-                                    <svg
-                                        width={mm(part.width) * SCALE}
-                                        height={mm(part.height) * SCALE}
-                                        viewBox="0 0 {mm(part.width)} {mm(part.height)}"
-                                        role="img"
-                                        aria-label={part.from}
-                                    >
-                                        <rect
-                                            class:planned={!part.isThere}
-                                            width={mm(part.width)}
-                                            height={mm(part.height)}
-                                            fill={surfaceFill(part.component, 0)}
-                                        />
-                                    </svg>
-                                    {#if grade.grade !== 'confetti'}<Measure text={part.measure} />{/if}
-                                </li>
-                            {/each}
-                        </ul>
-                    {/if}
-                {/each}
-                <p class="soft">A dashed edge: still part of a sheet that is to be cut.</p>
-                {#if spares.length}
-                    <h2>No card needs these as they are</h2>
-                    <ul class="spares">
-                        {#each spares as spare (spare.id)}
-                            <li>
-                                <svg width="34" height="34" viewBox="0 0 34 34" aria-hidden="true"
-                                    ><rect class="edge" width="34" height="34" fill={surfaceFill(spare.gives, 0)} /></svg
-                                >
-                                <span
-                                    >{spare.count} × {spare.name}<br />each gives {spare.each === 1 ? '' : `${spare.each} × `}<Measure
-                                        text={spare.size}
-                                    /></span
-                                >
-                                <Button
-                                    aria-label="{spare.name}: {spare.how} one"
-                                    onclick={() => sender.send('keep/apart', { component: spare.id })}>{spare.how}</Button
-                                >
-                            </li>
-                        {/each}
-                    </ul>
-                    <p class="soft">Bonus cards count on them; one that is added takes what it needs.</p>
+                <h2 id="tray-title">The tray: {count(kept, 'scrap')}, to scale</h2>
+                {#if kept === 0}
+                    <p>No scrap lies here: what is cut for cards leaves some.</p>
                 {/if}
-                <h2>Left of the rest</h2>
-                <ul class="counts">
-                    {#each counts as line (line.id)}
-                        <li class:isGone={line.isGone}>
-                            <span>{goods[line.id]?.name}</span><b><Measure text={line.left} />{line.isGone ? ', gone' : ''}</b>
-                        </li>
-                    {/each}
-                </ul>
+                <ScrapTray bind:this={list} boxes={tray} chosen={here} onchoose={choose} {onkey} />
+                {#if kept > 0}<p class="soft">A dashed edge: still part of a sheet that is to be cut.</p>{/if}
+                {#if props.confetti > 0}
+                    <Button disabled={sender.isBusy} onclick={() => act('keep/throw')}
+                        >Throw {count(props.confetti, 'scrap')} of confetti away</Button
+                    >
+                {/if}
+                <MoreOnTray spares={props.spares} middles={props.middles} counts={props.counts} {goods} {act} />
             </section>
+            <div class="desk">
+                {#if isTurning && turned}
+                    <section class="turned" aria-label="The whole tray">
+                        <Turned {turned} ontake={takeTurned} onleave={() => (isLeft = true)} />
+                    </section>
+                {:else if chosen && scrap}
+                    <section class="chosen" aria-labelledby="chosen-title">
+                        <h1 id="chosen-title">{chosen.name}, <Measure text={scrap.measure} /> {frame.unit}</h1>
+                        <p class="soft">
+                            {scrap.part ? `A standard part, ${scrap.part}, from ` : 'From '}{scrap.from}{scrap.isThere
+                                ? ''
+                                : ', once it is cut'}{chosen.other ? `; the other side is ${chosen.other}` : ''}.
+                        </p>
+                        <ScrapDrawing {scrap} plan={option?.plan ?? null} side={330} />
+                    </section>
+                    <section class="becomes" aria-labelledby="becomes-title">
+                        <h2 id="becomes-title">What it can become</h2>
+                        {#if scrap.part}
+                            <p>It is a {scrap.part} already: cards use it like any sheet.</p>
+                            <Button key="B" disabled={sender.isBusy} onclick={() => act(`keep/back/${scrap.id}`)}
+                                >Turn it back into a scrap</Button
+                            >
+                        {:else if options.length === 0}
+                            <p>It is too small for any part: confetti.</p>
+                        {:else}
+                            <Becomes {options} {at} onpick={(i) => (at = i)} ontake={take} />
+                        {/if}
+                        <Button key="W" onclick={turn}>The whole tray at once</Button>
+                    </section>
+                    <p class="sr-only" role="status">
+                        {chosen.name}, {scrap.measure}{option ? `: ${option.says}, ${option.serves}, ${at + 1} of ${options.length}` : ''}
+                    </p>
+                {/if}
+            </div>
+            <div class="foot">
+                {#if bonus}
+                    <BonusRow
+                        {bonus}
+                        {goods}
+                        orders={props.orders}
+                        onadd={add}
+                        onorder={(by) => look('keep', { scrap: scrap?.id ?? '', order: by }, ['bonus'])}
+                    />
+                {/if}
+                <Balance bars={props.balance} />
+            </div>
         </div>
     {/if}
 </Frame>
@@ -162,145 +218,83 @@
 <style>
     .place {
         display: grid;
-        grid-template-columns: 1fr 1fr;
+        grid-template: minmax(0, 1fr) auto / 24rem minmax(0, 1fr);
         height: 100%;
     }
 
-    section {
-        min-height: 0;
-        padding: 1.25rem 1.5rem 2rem;
-        overflow: auto;
-    }
-
     .tray {
+        grid-row: 1 / -1;
+        min-height: 0;
+        padding: 1rem 1.25rem 2rem;
+        overflow: auto;
         background: var(--kraft-soft);
-        border-left: 2px solid var(--kraft);
-    }
-
-    h1 {
-        margin-bottom: 0.5rem;
+        border-right: 2px solid var(--kraft);
     }
 
     .tray h2 {
         color: var(--kraft-ink);
+        font-size: var(--large);
     }
 
-    .tray h2:not(:first-child) {
-        margin-top: 1.5rem;
-    }
-
-    h3 {
-        margin: 0.875rem 0 0.375rem;
-        font-size: var(--body);
-        font-weight: 600;
-    }
-
-    small {
-        color: var(--ink-soft);
-    }
-
-    .stop {
-        margin-bottom: 0.5rem;
-        padding: 0.75rem 1rem;
-        border-left: 4px solid var(--here);
-        background: var(--here-soft);
-    }
-
-    ul {
-        margin: 0;
-        padding: 0;
-        list-style: none;
-    }
-
-    .cards li {
+    .desk {
         display: grid;
-        grid-template-columns: 8.5rem 1fr;
-        align-items: start;
-        gap: 1.25rem;
-        padding: 1rem 0;
-        border-bottom: 1px solid var(--line);
+        grid-template-columns: minmax(0, 1.1fr) minmax(17rem, 1fr);
+        align-content: start;
+        gap: 0.5rem 2rem;
+        min-height: 0;
+        padding: 1rem 1.5rem;
+        overflow: auto;
     }
 
-    .cards li > div {
+    .turned {
+        grid-column: 1 / -1;
+    }
+
+    h1 {
+        font-size: 1.375rem;
+    }
+
+    .chosen > .soft {
+        margin-bottom: 0.875rem;
+    }
+
+    .becomes h2 {
+        margin-bottom: 0.375rem;
+        font-size: var(--large);
+    }
+
+    .becomes > :global(.button) {
+        margin-top: 0.25rem;
+    }
+
+    .foot {
         display: grid;
-        justify-items: start;
-        gap: 0.375rem;
+        grid-template-columns: minmax(0, 1fr) 17rem;
+        gap: 1.5rem;
+        padding: 0.625rem 1.5rem;
+        border-top: 1px solid var(--line-strong);
     }
 
-    .uses {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.125rem 0.375rem;
-        font-size: var(--small);
-    }
+    @media (max-width: 60rem) {
+        .place {
+            display: block;
+            height: auto;
+        }
 
-    .uses span:not(:last-child)::after {
-        content: ' ·';
-        color: var(--ink-soft);
-    }
+        .desk,
+        .foot {
+            grid-template-columns: minmax(0, 1fr);
+            padding: 1rem;
+        }
 
-    .offcuts {
-        display: flex;
-        flex-wrap: wrap;
-        align-items: end;
-        gap: 0.625rem 0.875rem;
-    }
+        .desk {
+            display: grid;
+        }
 
-    .offcuts li {
-        display: grid;
-        justify-items: center;
-        font-size: var(--small);
-        font-weight: 600;
-        color: var(--kraft-ink);
-    }
-
-    .offcuts rect {
-        stroke: var(--paper-edge);
-        stroke-width: 1px;
-        vector-effect: non-scaling-stroke;
-    }
-
-    .offcuts .planned {
-        stroke: var(--kraft-ink);
-        stroke-width: 1.5px;
-        stroke-dasharray: 4 3;
-    }
-
-    .spares {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
-        gap: 0.25rem 1.5rem;
-        margin-top: 0.5rem;
-    }
-
-    .spares li {
-        display: grid;
-        grid-template-columns: auto 1fr auto;
-        align-items: center;
-        gap: 0.625rem;
-        font-size: var(--small);
-    }
-
-    .spares .edge {
-        stroke: var(--paper-edge);
-    }
-
-    .counts {
-        columns: 2;
-        column-gap: 2rem;
-        margin-top: 0.5rem;
-        font-size: var(--small);
-    }
-
-    .counts li {
-        display: flex;
-        justify-content: space-between;
-        padding: 0.1875rem 0;
-        break-inside: avoid;
-        border-bottom: 1px solid color-mix(in srgb, var(--kraft) 55%, transparent);
-    }
-
-    .isGone b {
-        color: var(--madder);
+        .tray {
+            max-height: 50vh;
+            border-right: 0;
+            border-bottom: 2px solid var(--kraft);
+        }
     }
 </style>

@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Kit;
+use App\Models\ScrapMove;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Table\Kept;
+use App\Table\Tray;
+
+/** What is too small for anything goes. */
+final readonly class ThrowAway
+{
+    public function __construct(private Journal $journal, private CutSheet $cut)
+    {
+    }
+
+    /** @return int how many scraps went */
+    public function confetti(Kit $kit, int $revision): int
+    {
+        $gone = array_map(
+            static fn (Kept $kept): Sheet => $kept->record,
+            Tray::of($kit, BonusCards::wishes($kit))->confetti(),
+        );
+        if ($gone === []) {
+            throw WayIsGone::scrap();
+        }
+        $this->journal->act($kit, 'Throw the confetti away', $revision, fn () => array_walk($gone, $this->one(...)));
+
+        return count($gone);
+    }
+
+    /** Within an act. */
+    public function one(Sheet $sheet): void
+    {
+        $this->cut->freed($sheet);
+        $sheet->plan?->delete();
+        $sheet->update(['state' => SheetState::Spoiled]);
+        if ($sheet->component->kit->is_stash) {
+            ScrapMove::record($sheet, ScrapMove::THROWN);
+        }
+    }
+}

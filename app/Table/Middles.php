@@ -1,0 +1,51 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\Card;
+use App\Models\Taking;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Visibility;
+
+/** The middle of a part that no one sees once the card is made: it can be cut out and used elsewhere. */
+final readonly class Middles
+{
+    private function __construct(public Taking $taking, public int $card, public Size $size)
+    {
+    }
+
+    /** @return list<self> of the cards that are not made yet */
+    public static function of(TableState $state): array
+    {
+        $middles = [];
+        foreach ($state->cards->whereNull('made_at') as $card) {
+            array_push($middles, ...self::ofCard($card, $state));
+        }
+
+        return $middles;
+    }
+
+    /** @return list<self> */
+    private static function ofCard(Card $card, TableState $state): array
+    {
+        $open = $state->sheets->whereNotNull('parent_id')->keyBy('parent_id');
+        $layout = $card->toCore()->layout($state->kit->unit);
+        $visibility = Visibility::of($layout);
+        $middles = [];
+        foreach ($layout->parts as $laid) {
+            $size = $visibility->spareOf($laid->part->id);
+            $taking = $card->takings->firstWhere('part', $laid->part->id);
+            if ($size !== null && $taking !== null && ! $open->has($taking->sheet_id ?? 0)) {
+                $middles[] = new self($taking->setRelation('card', $card), $card->number, $size);
+            }
+        }
+
+        return $middles;
+    }
+
+    /** The part is cut, so that its middle can be. */
+    public function isThere(): bool
+    {
+        return $this->taking->sheet_id !== null;
+    }
+}

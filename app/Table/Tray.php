@@ -1,0 +1,106 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\Component;
+use App\Models\Kit;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Tray\Becoming;
+use KeepShare\Core\Tray\Lacks;
+use KeepShare\Core\Tray\Option;
+use KeepShare\Core\Tray\Scrap;
+use KeepShare\Core\Tray\Uses;
+
+/** The scraps of a kit, with what the core knows of them. Whole sheets are no scraps, but may be cut for cards too. */
+final class Tray
+{
+    private ?Lacks $lacks = null;
+
+    /**
+     * @param  Table  $table  everything as it will lie once all that is planned is cut
+     * @param  array<string, Kept>  $kept  the kit's own scraps, the largest first
+     * @param  array<string, Scrap>  $all  whole sheets too, and those of the stash
+     */
+    private function __construct(
+        public readonly TableState $state,
+        public readonly Table $table,
+        public readonly array $kept,
+        private readonly array $all,
+    ) {
+    }
+
+    public static function of(Kit $kit, Wishes $wishes): self
+    {
+        $state = TableState::of($kit);
+        $table = $state->tray($wishes);
+        $own = $all = [];
+        foreach (Kept::of($state) as $kept) {
+            $component = $state->core[Component::coreIdOf($kept->component())];
+            if (! $table->offers($component->id) && $state->components[$kept->component()]?->kit_id !== $kit->id) {
+                continue;
+            }
+            $all[$kept->id] = Scrap::of($kept->id, $component, $kept->toStock());
+            if (! $kept->isWhole() && $state->components[$kept->component()]?->kit_id === $kit->id) {
+                $own[$kept->id] = $kept;
+            }
+        }
+
+        return new self($state, $table, $own, array_filter($all));
+    }
+
+    /** @return list<Scrap> the kit's own, the largest first */
+    public function scraps(): array
+    {
+        return array_values(array_intersect_key($this->all, $this->kept));
+    }
+
+    public function lacks(): Lacks
+    {
+        return $this->lacks ??= Lacks::on($this->table, array_values($this->all));
+    }
+
+    /** @param  list<Card>  $cards  that were found */
+    public function uses(array $cards): Uses
+    {
+        return Uses::of($this->table->apartFor(...$cards), $cards);
+    }
+
+    /** @return list<Kept> what lies there and is too small for any standard part */
+    public function confetti(): array
+    {
+        return array_values(array_filter(
+            $this->kept,
+            fn (Kept $kept): bool => $kept->isThere && $kept->part === null && $this->isTooSmall($this->all[$kept->id]),
+        ));
+    }
+
+    private function isTooSmall(Scrap $scrap): bool
+    {
+        foreach ($this->lacks()->parts as $part) {
+            if ($part->mayBeOf($scrap)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * What a scrap can become; a standard part is what it is.
+     *
+     * @param  list<Card>  $bonus  the cards that were found
+     * @return list<Option> the best first
+     */
+    public function becomes(string $id, array $bonus): array
+    {
+        $scrap = $this->all[$id] ?? null;
+        $kept = $this->kept[$id] ?? null;
+        if ($scrap === null || $kept === null || $kept->part !== null) {
+            return [];
+        }
+
+        return Becoming::of($scrap, $this->lacks(), $this->table->wishes->trimmer(), $this->uses($bonus)->plans[$id] ?? null);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray\Kind;
+
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\Measures;
+use KeepShare\Core\Tray\PartKind;
+use KeepShare\Core\Tray\StandardPart;
+use KeepShare\Core\Tray\Stuff;
+
+/** Thin strips for a frame round a panel, two long and two short: what trimmed edges are good for. */
+final class Frames implements PartKind
+{
+    public function on(Table $table): array
+    {
+        $wide = Measures::length($table->unit, '1/4', '6');
+        $less = Measures::reveal($table->unit)->times(2);
+        $strip = static fn (Length $side): StandardPart => StandardPart::of(
+            'frame strip',
+            Size::of($wide, $side->minus($less)),
+            Stuff::Plain,
+            how: 'two long and two short to a frame',
+        );
+
+        return [$strip($table->front->longer()), $strip($table->front->shorter())];
+    }
+}

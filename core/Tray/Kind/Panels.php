@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray\Kind;
+
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\PartKind;
+use KeepShare\Core\Tray\Slots;
+
+/** Panels, mats and labels of the sketches of the kit, in the very size they are cut to. */
+final class Panels implements PartKind
+{
+    public function on(Table $table): array
+    {
+        return Slots::on($table)->parts('panel');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray\Kind;
+
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\Measures;
+use KeepShare\Core\Tray\PartKind;
+use KeepShare\Core\Tray\Slots;
+use KeepShare\Core\Tray\StandardPart;
+
+/**
+ * Strips of the sketches, and those that any card can have: two inches wide and as long as the front, of which a whole
+ * style of card is made; one inch wide across it or down it; short ones for a mat.
+ */
+final class Strips implements PartKind
+{
+    public function on(Table $table): array
+    {
+        $unit = $table->unit;
+        [$broad, $narrow] = [Measures::length($unit, '2', '50'), Measures::length($unit, '1', '25')];
+        $matted = Size::of($narrow, Measures::length($unit, '3 1/2', '90'));
+
+        return [
+            StandardPart::of('strip', Size::of($broad, $table->front->longer())),
+            StandardPart::of('strip', Size::of($narrow, $table->front->longer())),
+            StandardPart::of('strip', Size::of($narrow, $table->front->shorter())),
+            StandardPart::of('strip', $matted, how: Measures::forMat($matted, $unit)),
+            ...Slots::on($table)->parts('strip'),
+        ];
+    }
+}

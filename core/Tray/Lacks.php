@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray;
+
+use KeepShare\Core\Kit\Tool;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+
+/**
+ * What the cards that could still be made lack: of each standard part, how many cards it could serve, how many of those
+ * are still to come, and how much of it the tray and the whole sheets can give. What is scarce is worth more; what no
+ * card has a place for is worth its paper only.
+ */
+final class Lacks
+{
+    /** What a part is worth that every card to come wants and nothing else can give. */
+    private const MOST = 1_000;
+
+    /** One point of scarcity outweighs any area. */
+    private const POINT = 1_000;
+
+    /** @var list<StandardPart> */
+    public readonly array $parts;
+
+    /** How many cards are still to come, were there paper for them. */
+    public readonly int $cards;
+
+    private readonly Slots $slots;
+
+    /** @var array<string, int|null> by part */
+    private array $perCard = [];
+
+    /** @var array<string, int> */
+    private array $supply = [];
+
+    /** @param  list<Scrap>  $scraps  all that parts may be cut from, whole sheets among them */
+    private function __construct(private readonly Table $table, private readonly array $scraps)
+    {
+        $this->parts = PartKinds::on($table);
+        $this->cards = Bound::byCount($table)->cards;
+        $this->slots = Slots::on($table);
+    }
+
+    /** @param  list<Scrap>  $scraps */
+    public static function on(Table $table, array $scraps): self
+    {
+        return new self($table, $scraps);
+    }
+
+    /** Of how many parts like this one card is made; null where no card wants one. */
+    public function perCard(StandardPart $part): ?int
+    {
+        $id = $part->id();
+        if (! array_key_exists($id, $this->perCard)) {
+            $this->perCard[$id] = $this->isCutForItself($part) ? 1 : $this->slots->perCard($part);
+        }
+
+        return $this->perCard[$id];
+    }
+
+    /** How many cards so many of a part could serve, of those to come. */
+    public function serves(StandardPart $part, int $count): int
+    {
+        $each = $this->perCard($part);
+
+        return $each === null ? 0 : min($this->cards, intdiv($count, $each));
+    }
+
+    /** What one of a part is worth: above 0, by scarcity, then by area. */
+    public function worth(StandardPart $part): int
+    {
+        $each = $this->perCard($part);
+        $area = max(1, min(self::POINT - 1, intdiv($part->size->area(), 50)));
+        if ($each === null || $this->cards === 0) {
+            return $area;
+        }
+        $wanted = $this->cards * $each;
+
+        return $area + self::POINT * max(1, intdiv(self::MOST * $wanted, ($wanted + $this->supplyOf($part)) * $each));
+    }
+
+    /** What is cut with a die, or out of a print, can be the picture of a card. */
+    private function isCutForItself(StandardPart $part): bool
+    {
+        if ($part->stuff === Stuff::Pictured) {
+            return true;
+        }
+        foreach ($this->table->components as $component) {
+            $isIt = $component->good instanceof Tool && $component->good->cutsShapes();
+            if ($isIt && $component->good->extent()?->equals($part->size) === true && $component->good->shape?->value === $part->noun) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function supplyOf(StandardPart $part): int
+    {
+        return $this->supply[$part->id()] ??= array_sum(array_map(
+            static fn (Scrap $scrap): int => $part->mayBeOf($scrap) ? $part->inRows($scrap) : 0,
+            $this->scraps,
+        ));
+    }
+}

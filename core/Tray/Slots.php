@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray;
+
+use KeepShare\Core\Sketch\Laid;
+use KeepShare\Core\Sketch\Layout;
+use KeepShare\Core\Table\Table;
+
+/** What the sketches of a kit cut for their cards, upright and lying. */
+final readonly class Slots
+{
+    /** @param  list<list<Laid>>  $cards  the parts that are cut for a card, sketch by sketch */
+    private function __construct(public array $cards)
+    {
+    }
+
+    public static function on(Table $table): self
+    {
+        $cards = [];
+        foreach ($table->sketches as $sketch) {
+            foreach ([$table->front, $table->front->turned()] as $front) {
+                $layout = $table->layouts->of($sketch, $front);
+                if ($layout instanceof Layout && $layout->parts !== []) {
+                    $cards[] = $layout->parts;
+                }
+            }
+        }
+
+        return new self($cards);
+    }
+
+    /**
+     * What is cut for the cards that is called so: a strip, or a panel.
+     *
+     * @return list<StandardPart>
+     */
+    public function parts(string $noun): array
+    {
+        $parts = [];
+        foreach ($this->cards as $card) {
+            foreach ($card as $laid) {
+                if (Noun::ofSize($laid->cut) === $noun) {
+                    $parts[] = StandardPart::of($noun, $laid->cut, self::stuff($laid), $laid->part->role->mayTurn());
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    private static function stuff(Laid $laid): Stuff
+    {
+        return $laid->part->role->isPaper() ? Stuff::Printed : Stuff::Plain;
+    }
+
+    /**
+     * Of how many parts like this a card is made that is made of the fewest; null where no card has a place for it.
+     *
+     * A place takes a part that is no smaller, and not so large that most of it would be cut off again.
+     */
+    public function perCard(StandardPart $part): ?int
+    {
+        $least = null;
+        foreach ($this->cards as $card) {
+            $places = count(array_filter($card, static fn (Laid $laid): bool => self::takes($laid, $part)));
+            $least = $places === 0 ? $least : min($places, $least ?? $places);
+        }
+
+        return $least;
+    }
+
+    private static function takes(Laid $laid, StandardPart $part): bool
+    {
+        $mayTurn = $laid->part->role->mayTurn() || $part->mayTurn;
+
+        return ($part->stuff === Stuff::Any || $part->stuff === self::stuff($laid))
+            && $laid->cut->fitsIn($part->size, $mayTurn)
+            && 3 * $laid->cut->exactArea() >= 2 * $part->size->exactArea();
+    }
+}

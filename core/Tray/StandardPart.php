@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray;
+
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/** One size of a kind of part, cut from a scrap as a plain rectangle and then shaped where its kind wants that. */
+final readonly class StandardPart
+{
+    private function __construct(
+        public string $noun,
+        public Size $size,
+        public Stuff $stuff,
+        public bool $mayTurn,
+        public ?string $how,
+    ) {
+    }
+
+    /**
+     * @param  string  $noun  what one is called: "strip"
+     * @param  bool  $mayTurn  false where a print with an up has to stand
+     * @param  string|null  $how  said after its size: "for a mat 2 1/4 × 2 1/4", "with the punch"
+     */
+    public static function of(string $noun, Size $size, Stuff $stuff = Stuff::Any, bool $mayTurn = true, ?string $how = null): self
+    {
+        return new self($noun, $size, $stuff, $mayTurn, $how);
+    }
+
+    /** Tells it from every other: its name and its sides. */
+    public function id(): string
+    {
+        return sprintf('%s:%dx%d', $this->noun, $this->size->width->units, $this->size->height->units);
+    }
+
+    /** "3 strips 1 × 3 1/2". */
+    public function says(int $count, Unit $unit): string
+    {
+        return Noun::counted($count, $this->noun).' '.$this->size->format($unit);
+    }
+
+    public function mayBeOf(Scrap $scrap): bool
+    {
+        return $this->stuff->takes($scrap) && $this->size->fitsIn($scrap->size(), $this->turnsOn($scrap));
+    }
+
+    public function turnsOn(Scrap $scrap): bool
+    {
+        return $this->mayTurn || ! $scrap->hasUp();
+    }
+
+    /** How many a scrap gives in even rows, all lying the same way. */
+    public function inRows(Scrap $scrap): int
+    {
+        $lying = $this->turnsOn($scrap) ? self::rows($this->size->turned(), $scrap->size()) : 0;
+
+        return max(self::rows($this->size, $scrap->size()), $lying);
+    }
+
+    private static function rows(Size $part, Size $scrap): int
+    {
+        return intdiv($scrap->width->units, $part->width->units) * intdiv($scrap->height->units, $part->height->units);
+    }
+}
