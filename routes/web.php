@@ -154,6 +154,10 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/keep', [KeepController::class, 'store']);
     Route::post('/keep/apart', [KeepController::class, 'apart']);
     Route::post('/keep/stop', [KeepController::class, 'stop']);
+    Route::post('/keep/price/{component}', [KeepController::class, 'price']);
+    Route::post('/keep/use', [KeepController::class, 'use']);
+    Route::post('/keep/gather', [KeepController::class, 'gather']);
+    Route::post('/keep/put-away', [KeepController::class, 'putAway']);
     Route::get('/keep/becomes', [KeepController::class, 'becomes']);
     Route::post('/keep/take', [KeepController::class, 'take']);
     Route::post('/keep/turn', [KeepController::class, 'turn']);

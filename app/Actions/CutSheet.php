@@ -8,6 +8,7 @@ use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use App\Models\ScrapMove;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
@@ -157,6 +158,9 @@ final readonly class CutSheet
         $part = $this->child($sheet, $node->rect(), $node->piece === null ? SheetState::Open : SheetState::Piece, false);
         if ($node->piece !== null) {
             Taking::query()->findOrFail((int) $node->piece)->update(['sheet_id' => $part->id]);
+            if (! $sheet->is_whole && $sheet->component->kit->is_stash) {
+                ScrapMove::record($part, ScrapMove::USED);
+            }
         }
     }
 

@@ -6,7 +6,6 @@ use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerReason;
-use KeepShare\Core\Kit\Slug;
 
 /** Moves things from a kit to the stash, or from the stash to a kit. */
 final readonly class MoveComponent
@@ -22,7 +21,7 @@ final readonly class MoveComponent
             $to,
             $count,
         ): void {
-            $target = $this->twin($component, $to);
+            $target = Twin::of($component, $to);
             [$away, $here] = $to->is_stash
                 ? [LedgerReason::ToStash, LedgerReason::GivenBack]
                 : [LedgerReason::GivenBack, LedgerReason::FromStash];
@@ -32,29 +31,5 @@ final readonly class MoveComponent
             $target->update(['listed' => $target->listed + $count]);
             Kit::query()->whereKey($to->id)->increment('revision');
         });
-    }
-
-    /** The same good in the other kit, made where there is none. */
-    private function twin(Component $component, Kit $to): Component
-    {
-        $twin = $to
-            ->components()
-            ->get()
-            ->first(
-                static fn (Component $other): bool => $other->kind === $component->kind
-                    && $other->name === $component->name
-                    && $other->details == $component->details,
-            );
-
-        return $twin ?? Component::query()->create([
-            'kit_id' => $to->id,
-            'key' => Slug::unique($component->key, $to->keys()),
-            'kind' => $component->kind,
-            'name' => $component->name,
-            'details' => $component->details,
-            'listed' => 0,
-            'is_counted' => true,
-            'position' => 1 + (int) $to->components()->max('position'),
-        ]);
     }
 }

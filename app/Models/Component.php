@@ -21,6 +21,7 @@ use KeepShare\Core\Kit\Kind;
  * @property int $listed
  * @property int $position
  * @property bool $is_counted
+ * @property int|null $price_minor what a pack of it costs, in the smallest coin of the kit's currency
  * @property Kit $kit
  */
 final class Component extends Model implements OfKit

@@ -145,7 +145,10 @@ final readonly class CutSheets
     public function inHand(?int $wanted): ?array
     {
         $open = $this->plans->whereNull('cut_at');
-        $begun = $open->first(static fn (CutPlan $plan): bool => $plan->sheet->in_hand_id !== null);
+        $begun = $open->first(
+            fn (CutPlan $plan): bool => $plan->sheet->in_hand_id !== null
+                && $this->state->sheets->get($plan->sheet->parent_id ?? 0)?->state !== SheetState::Parted,
+        );
         $plan = $this->plans->firstWhere('sheet_id', $wanted) ?? $begun ?? $open->first() ?? $this->plans->last();
 
         return $plan === null ? null : $this->sheet($plan);

@@ -6,13 +6,14 @@ namespace App\Prints;
 enum Media: string
 {
     case Json = 'application/json';
+    case Text = 'text/plain; charset=utf-8';
     case Csv = 'text/csv; charset=utf-8';
     case Pdf = 'application/pdf';
     case Svg = 'image/svg+xml';
 
-    /** Opened beside the page rather than saved: what is printed. */
+    /** Opened beside the page rather than saved: what is printed, or read. */
     public function isShown(): bool
     {
-        return $this === self::Pdf;
+        return in_array($this, [self::Pdf, self::Text], true);
     }
 }

@@ -9,6 +9,7 @@ enum OfferedAt: string
     case ShareOut = 'share-out';
     case Bags = 'bags';
     case Runs = 'runs';
+    case Shopping = 'shopping';
     case Card = 'card';
     case Sheet = 'sheet';
 }

@@ -22,9 +22,9 @@ use KeepShare\Core\Table\Table;
 final class Outlook
 {
     /** How far ahead it looks, and for how many more cards it says what to add. */
-    private const AHEAD = 6;
+    private const AHEAD = 10;
 
-    private const TOLD = [1, 3, 6];
+    private const TOLD = [1, 3, 6, 10];
 
     private function __construct(private readonly Table $table, private readonly Sharer $ahead)
     {

@@ -39,4 +39,16 @@ final class Noun
     {
         return self::UNLIKE[$noun] ?? $noun.'s';
     }
+
+    /** The one of many: "strip" of "strips"; a word that is not many is left as it is. */
+    public static function one(string $word): string
+    {
+        $unlike = array_search($word, self::UNLIKE, true);
+
+        return match (true) {
+            is_string($unlike) => $unlike,
+            str_ends_with($word, 's') && ! str_ends_with($word, 'ss') => substr($word, 0, -1),
+            default => $word,
+        };
+    }
 }

@@ -4,22 +4,30 @@ namespace App\Http\Controllers;
 
 use App\Actions\BonusCards;
 use App\Actions\PartScraps;
+use App\Actions\ScrapBox;
 use App\Actions\TakeApart;
 use App\Actions\ThrowAway;
 use App\Actions\TurnTray;
 use App\Actions\WayIsGone;
+use App\Journal\Journal;
+use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\Taking;
 use App\Pages\KeepPage;
+use App\Pages\KeepScrapsPage;
+use App\Pages\KeepShoppingPage;
 use App\Pages\TrayView;
 use App\Table\Tray;
 use App\Wording\Wording;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Cut\SheetPlan;
+use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Refusal;
 use KeepShare\Core\Tray\Option;
 
 final class KeepController
@@ -27,6 +35,67 @@ final class KeepController
     public function show(Kit $kit, Request $request, BonusCards $bonus): KeepPage
     {
         return KeepPage::of($kit, $bonus, $request->string('scrap')->toString(), $request->string('order')->toString());
+    }
+
+    public function shopping(Kit $kit, BonusCards $bonus): KeepShoppingPage
+    {
+        return KeepShoppingPage::of($kit, $bonus);
+    }
+
+    public function scraps(Kit $kit, Request $request): KeepScrapsPage
+    {
+        return KeepScrapsPage::of($kit, mb_substr($request->string('find')->toString(), 0, 200), $request->string('part')->toString());
+    }
+
+    /** A scrap that was found goes to a part of a card. */
+    public function use(Kit $kit, Request $request, ScrapBox $box): RedirectResponse
+    {
+        [$card, $part] = [...explode('/', $request->string('part')->toString(), 2), ''];
+        $found = Card::query()->where('kit_id', $kit->id)->with('takings')->findOrFail((int) $card);
+        $sheet = Sheet::query()->with(['component.kit', 'plan'])->find($request->integer('sheet')) ?? throw WayIsGone::scrap();
+        $box->use($kit, $sheet, $found, $part, $request->integer('face'), $request->integer('revision'));
+
+        return to_route('kits.keep.scraps', [$kit, 'find' => $request->string('find')->toString()])
+            ->with('notice', "Card $found->number takes its {$found->partName($part)} from {$sheet->component->name}.");
+    }
+
+    public function gather(Kit $kit, Request $request, ScrapBox $box): RedirectResponse
+    {
+        $others = array_map(intval(...), explode(',', $request->string('kits')->toString()));
+        $many = $box->gather($kit, $others, $request->integer('revision'));
+
+        return to_route('kits.keep.scraps', $kit)
+            ->with('notice', Wording::plural($many, 'scrap').' more in the box. Bonus cards of this kit take from it now.');
+    }
+
+    public function putAway(Kit $kit, Request $request, ScrapBox $box): RedirectResponse
+    {
+        $many = $box->putAway($kit, $request->integer('revision'));
+
+        return to_route('kits.keep.scraps', $kit)
+            ->with('notice', "$kit->name is put away; ".Wording::plural($many, 'scrap').' went to the scrap box.');
+    }
+
+    /** What one pack of something costs, as the shopping list reckons. */
+    public function price(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse
+    {
+        $typed = $request->string('price')->trim()->toString();
+        if ($kit->currency === null) {
+            throw ValidationException::withMessages(["price.$component->id" => 'Say first in what currency the kit was bought, on its About page.']);
+        }
+        try {
+            $price = $typed === '' ? null : Price::parse($typed, $kit->currency);
+        } catch (Refusal) {
+            throw ValidationException::withMessages(["price.$component->id" => 'Write the price as in 4.50.']);
+        }
+        $journal->act(
+            $kit,
+            "Price of $component->name",
+            $request->integer('revision'),
+            static fn () => $component->update(['price_minor' => $price?->minor]),
+        );
+
+        return to_route('kits.keep.shopping', $kit);
     }
 
     /** What one scrap can become, asked for with every arrow key. */

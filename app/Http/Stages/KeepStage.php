@@ -26,7 +26,11 @@ final readonly class KeepStage implements Stage
 
     public function pages(): array
     {
-        return [StagePage::at('keep', [KeepController::class, 'show'], 'Keep')];
+        return [
+            StagePage::at('keep', [KeepController::class, 'show'], 'The tray'),
+            StagePage::at('keep/shopping', [KeepController::class, 'shopping'], 'Shopping list'),
+            StagePage::at('keep/scraps', [KeepController::class, 'scraps'], 'Scrap box'),
+        ];
     }
 
     public function figure(Kit $kit): string

@@ -249,6 +249,11 @@ export interface CardPage {
     cards: NumberedCard[]
 }
 
+export interface CardPart {
+    key: string
+    label: string
+}
+
 export interface CardStep {
     step: string
     says: string
@@ -439,7 +444,7 @@ export interface Face {
 }
 
 export interface FileLink {
-    at: 'about' | 'share-out' | 'bags' | 'runs' | 'card' | 'sheet'
+    at: 'about' | 'share-out' | 'bags' | 'runs' | 'shopping' | 'card' | 'sheet'
     path: string
     label: string
     isShown: boolean
@@ -480,6 +485,18 @@ export interface FoldsPage {
 export interface FoundFrontier {
     isLooking: boolean
     choices: Varied[]
+}
+
+export interface FoundScrap {
+    id: number
+    component: string
+    face: number
+    width: number
+    height: number
+    measure: string
+    says: string
+    from: string
+    fits: string[]
 }
 
 export interface Front {
@@ -563,6 +580,27 @@ export interface KeepPage {
     orders: Record<string, string>
 }
 
+export interface KeepScrapsPage {
+    find: string
+    fault: string | null
+    found: FoundScrap[] | null
+    box: ScrapBundle[]
+    parts: CardPart[]
+    part: string
+    others: KitOfScraps[]
+    months: ScrapMonth[]
+    area: string
+    goods: Goods
+}
+
+export interface KeepShoppingPage {
+    hasCards: boolean
+    isLooking: boolean
+    bonus: number
+    currency: string | null
+    lists: ShopList[]
+}
+
 export interface KeptPalette {
     id: number
     name: string
@@ -580,6 +618,12 @@ export interface KitFrame {
     stages: StageInFrame[]
     acts: UndoRedo
     files: FileLink[]
+}
+
+export interface KitOfScraps {
+    id: number
+    name: string
+    scraps: number
 }
 
 export interface KitOnShelf {
@@ -892,12 +936,29 @@ export interface SchoolCost {
     isChosen: boolean
 }
 
+export interface ScrapBundle {
+    says: string
+    from: string
+    component: string
+    face: number
+    width: number
+    height: number
+    count: number
+}
+
 export interface ScrapCut {
     at: string
     x1: number
     y1: number
     x2: number
     y2: number
+}
+
+export interface ScrapMonth {
+    month: string
+    in: number
+    used: number
+    thrown: number
 }
 
 export interface ScrapPart {
@@ -985,6 +1046,23 @@ export interface ShelfPage {
     kits: KitOnShelf[]
     shelf: UndoRedo
     fronts: SidesByUnit
+}
+
+export interface ShopLine {
+    component: string | null
+    says: string
+    lacks: string
+    or: string | null
+    price: string
+    cost: Money | null
+}
+
+export interface ShopList {
+    key: string
+    title: string
+    lines: ShopLine[]
+    sum: Money | null
+    unpriced: number
 }
 
 export interface Shortfall {

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { tick } from 'svelte'
+    import { tick, untrack } from 'svelte'
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
@@ -36,11 +36,12 @@
     const options = $derived(chosen?.options ?? [])
 
     let at = $state(0)
-    /** The whole tray was looked at, and left again. */
-    let isLeft = $state(false)
+    /** The whole tray is looked at, as long as it is not left again. */
+    let isTurning = $state(untrack(() => props.turned?.isLooking ?? false))
     let list = $state<ScrapTray>()
+    let field = $state<HTMLInputElement>()
+    let find = $state('')
     const option = $derived(options[Math.min(at, options.length - 1)])
-    const isTurning = $derived(turned !== null && !isLeft)
     const order = $derived(bonus?.order ?? '')
 
     poll('bonus', () => bonus?.isLooking ?? false)
@@ -93,12 +94,12 @@
     }
 
     function takeTurned(scraps: string[]): void {
-        isLeft = true
+        isTurning = false
         act('keep/turn/take', { scraps: scraps.join(',') })
     }
 
     function turn(): void {
-        isLeft = false
+        isTurning = true
         if (turned === null) act('keep/turn')
     }
 
@@ -121,11 +122,12 @@
 
     useKeys(() => [
         { key: 'c', shown: 'C', says: 'Go to the scraps: ← → choose one, ↑ ↓ what it becomes, Enter takes it', run: () => list?.focus() },
+        { key: '/', says: 'Find a scrap, in all kits and the stash', run: () => field?.focus() },
         { key: 'w', shown: 'W', says: 'The whole tray at once', run: turn },
         ...(isTurning && turned?.scraps.length
             ? [{ key: 'Enter', says: 'Take what is proposed for the tray', run: () => takeTurned([]) }]
             : []),
-        ...(isTurning ? [{ key: 'Escape', shown: 'Esc', says: 'Leave the proposal for the tray', run: () => (isLeft = true) }] : []),
+        ...(isTurning ? [{ key: 'Escape', shown: 'Esc', says: 'Leave the proposal for the tray', run: () => (isTurning = false) }] : []),
         ...(scrap?.part
             ? [{ key: 'b', shown: 'B', says: 'Turn the part back into a scrap', run: () => act(`keep/back/${scrap.id}`) }]
             : []),
@@ -163,12 +165,29 @@
                         >Throw {count(props.confetti, 'scrap')} of confetti away</Button
                     >
                 {/if}
+                <form
+                    class="find"
+                    role="search"
+                    onsubmit={(event) => (event.preventDefault(), router.visit(`${frame.url}/keep/scraps`, { data: { find } }))}
+                >
+                    <label for="find">Find</label>
+                    <input
+                        id="find"
+                        bind:this={field}
+                        bind:value={find}
+                        maxlength="200"
+                        autocomplete="off"
+                        placeholder="strip 2 x 5 1/2 calm blue"
+                        onkeydown={(event) => event.key === 'Escape' && list?.focus()}
+                    />
+                    <kbd aria-hidden="true">/</kbd>
+                </form>
                 <MoreOnTray spares={props.spares} middles={props.middles} counts={props.counts} {goods} {act} />
             </section>
             <div class="desk">
                 {#if isTurning && turned}
                     <section class="turned" aria-label="The whole tray">
-                        <Turned {turned} ontake={takeTurned} onleave={() => (isLeft = true)} />
+                        <Turned {turned} ontake={takeTurned} onleave={() => (isTurning = false)} />
                     </section>
                 {:else if chosen && scrap}
                     <section class="chosen" aria-labelledby="chosen-title">
@@ -234,6 +253,26 @@
     .tray h2 {
         color: var(--kraft-ink);
         font-size: var(--large);
+    }
+
+    /* Always in sight, whatever lies on the tray. */
+    .find {
+        position: sticky;
+        bottom: -2rem;
+        display: flex;
+        align-items: center;
+        gap: 0.5rem;
+        margin: 0.75rem -1.25rem 0;
+        padding: 0.625rem 1.25rem;
+        background: var(--kraft-strong);
+        color: var(--on-kraft);
+        font-weight: 600;
+    }
+
+    .find input {
+        flex: 1;
+        min-width: 0;
+        min-height: var(--target);
     }
 
     .desk {

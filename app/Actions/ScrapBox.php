@@ -1,0 +1,144 @@
+<?php
+
+namespace App\Actions;
+
+use App\Journal\Journal;
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\ScrapMove;
+use App\Models\Sheet;
+use App\Models\SheetState;
+use App\Table\Kept;
+use App\Table\TableState;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Size;
+
+/** What kits leave goes to the scrap box of the stash as it is, and comes out of it for cards. */
+final readonly class ScrapBox
+{
+    public function __construct(
+        private Journal $journal,
+        private CutPlans $plans,
+        private CutSheet $cut,
+        private Design $design,
+    ) {
+    }
+
+    /**
+     * The kit is done: its scraps and standard parts lie in the box.
+     *
+     * @return int how many
+     *
+     * @throws HalfMade where a card of it is in the making
+     */
+    public function putAway(Kit $kit, int $revision): int
+    {
+        $half = [];
+        foreach ($kit->cards()->with('takings')->get() as $card) {
+            if ($card->made_at === null && $card->isBegun()) {
+                $half[] = $card->number;
+            }
+        }
+        if ($half !== []) {
+            throw HalfMade::cards($half);
+        }
+
+        return $this->journal->act($kit, "Put away $kit->name", $revision, function () use ($kit): int {
+            $kit->update(['is_put_away' => true]);
+
+            return $this->lay($kit);
+        });
+    }
+
+    /**
+     * What other kits have left lies in the box too, so that cards can be made of the scraps of all of them; the kit in hand
+     * takes from the stash from then on.
+     *
+     * @param  list<int>  $others
+     */
+    public function gather(Kit $kit, array $others, int $revision): int
+    {
+        return $this->journal->act($kit, 'Lay scraps of other kits in the box', $revision, function () use ($kit, $others): int {
+            $many = 0;
+            foreach (Kit::query()->whereKey($others)->whereKeyNot($kit->id)->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
+                $many += $this->lay($other);
+                Kit::query()->whereKey($other->id)->increment('revision');
+            }
+            $many === 0 ? throw WayIsGone::scrap() : $kit->update(['uses_stash' => true]);
+
+            return $many;
+        });
+    }
+
+    /**
+     * A scrap, wherever it lies, is taken for a part of a card in hand, in one act.
+     *
+     * @throws WayIsGone where it has been used meanwhile, or does not fit
+     */
+    public function use(Kit $kit, Sheet $sheet, Card $card, string $part, int $face, int $revision): void
+    {
+        $size = self::wanted($card, $part);
+        if ($sheet->state !== SheetState::Open || $sheet->plan !== null || $size === null || ! $size->fitsIn($sheet->size(), true)) {
+            throw WayIsGone::scrap();
+        }
+        $this->journal->act($kit, "Use a scrap of {$sheet->component->name} on card $card->number", $revision, function () use (
+            $kit,
+            $sheet,
+            $card,
+            $part,
+            $face,
+        ): void {
+            $component = $sheet->component;
+            if ($component->kit_id !== $kit->id && ! $component->kit->is_stash) {
+                $component = Twin::of($component, $kit);
+                $this->move($sheet, $component, $sheet->component->kit->name);
+            }
+            $this->design->fill($card, $part, $component->coreId(), $face, null);
+        });
+    }
+
+    /** What a part of a card is cut to; null where it is no part that is cut from a sheet, or is cut already. */
+    public static function wanted(Card $card, string $part): ?Size
+    {
+        $old = $card->takings->firstWhere('part', $part);
+
+        return $old?->sheet_id !== null ? null : $old?->size() ?? $card->toCore()->cutOf($part, $card->kit->unit);
+    }
+
+    /** Within an act: all that lies there of a kit's sheets and is no whole one. */
+    private function lay(Kit $kit): int
+    {
+        $stash = Kit::stash() ?? throw WayIsGone::scrap();
+        $state = TableState::of($kit);
+        $many = 0;
+        foreach (Kept::of($state) as $kept) {
+            $component = $state->components->get($kept->component());
+            if ($kept->isWhole() || ! $kept->isThere || $component === null || $component->kit_id !== $kit->id) {
+                continue;
+            }
+            $this->move($kept->record, Twin::of($component, $stash), $kit->name);
+            ScrapMove::record($kept->record, ScrapMove::IN);
+            $many++;
+        }
+        Kit::query()->whereKey($stash->id)->increment('revision');
+
+        return $many;
+    }
+
+    /** What it was cut from stays with the kit: the scrap is a sheet of its own there. */
+    private function move(Sheet $sheet, Component $to, string $from): void
+    {
+        $this->cut->freed($sheet);
+        $last = (int) Sheet::query()->where('component_id', $to->id)->max('number');
+        $sheet->update([
+            'component_id' => $to->id,
+            'number' => $last + 1,
+            'in_hand_id' => null,
+            'came_from' => $sheet->came_from ?? $from,
+        ]);
+        if ($to->toCore()->good instanceof SheetGood) {
+            $this->plans->refresh([$to->id => $to->id]);
+        }
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Pages;
+
+use App\Actions\BonusCards;
+use App\Models\Kit;
+use App\Table\Shopping;
+use KeepShare\Core\Shop\Line;
+use KeepShare\Core\Shop\ShoppingList;
+
+/**
+ * What to buy for one, three, six or ten more cards, and for the whole set once more.
+ *
+ * @phpstan-import-type Money from MoneyView
+ *
+ * @phpstan-type ShopLine array{
+ *     component: string|null,
+ *     says: string,
+ *     lacks: string,
+ *     or: string|null,
+ *     price: string,
+ *     cost: Money|null,
+ * }
+ * @phpstan-type ShopList array{key: string, title: string, lines: list<ShopLine>, sum: Money|null, unpriced: int}
+ */
+final readonly class KeepShoppingPage extends Page
+{
+    /** @param  list<ShopList>  $lists */
+    private function __construct(
+        public bool $hasCards,
+        public bool $isLooking,
+        public int $bonus,
+        public ?string $currency,
+        public array $lists,
+    ) {
+    }
+
+    public static function of(Kit $kit, BonusCards $bonus): self
+    {
+        $hasCards = $kit->cards()->exists();
+        if ($hasCards) {
+            $bonus->look($kit);
+        }
+        $found = $hasCards ? $bonus->found($kit) : null;
+        $shopping = Shopping::of($kit, $found);
+
+        return new self(
+            $hasCards,
+            $hasCards && $found === null,
+            count($found->cards ?? []),
+            $kit->currency,
+            array_map(static fn (ShoppingList $list): array => self::list($list, $shopping), $shopping->lists),
+        );
+    }
+
+    /** @return ShopList */
+    private static function list(ShoppingList $list, Shopping $shopping): array
+    {
+        return [
+            'key' => $list->key,
+            'title' => $list->title,
+            'lines' => array_map(static fn (Line $line): array => [
+                'component' => $line->component,
+                'says' => $line->says(),
+                'lacks' => $line->lacks,
+                'or' => $line->or,
+                'price' => $shopping->price($line)?->amount() ?? '',
+                'cost' => MoneyView::of($shopping->cost($line)),
+            ], $list->lines),
+            'sum' => MoneyView::of($shopping->sum($list)),
+            'unpriced' => $shopping->unpriced($list),
+        ];
+    }
+}

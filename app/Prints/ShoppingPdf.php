@@ -1,0 +1,29 @@
+<?php
+
+namespace App\Prints;
+
+use App\Table\Shopping;
+
+/** To take to the shop, with a box to tick for each thing. */
+final class ShoppingPdf extends ShoppingExport
+{
+    public function label(): string
+    {
+        return 'Print it (PDF)';
+    }
+
+    public function media(): Media
+    {
+        return Media::Pdf;
+    }
+
+    protected function ending(): string
+    {
+        return 'pdf';
+    }
+
+    protected function written(Shopping $shopping): string
+    {
+        return (string) Pdf::render(view('shopping', ['shopping' => $shopping])->render(), $shopping->kit->unit)->output();
+    }
+}

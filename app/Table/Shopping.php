@@ -1,0 +1,73 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\Component;
+use App\Models\Kit;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Shop\Line;
+use KeepShare\Core\Shop\ShoppingList;
+
+/** What to buy for further cards of a kit, with the prices the maker knows. */
+final readonly class Shopping
+{
+    /** @param  list<ShoppingList>  $lists */
+    private function __construct(public Kit $kit, public TableState $state, public array $lists)
+    {
+    }
+
+    /** @param  ShareOut|null  $found  the bonus cards, which come before anything is bought; null while they are looked for */
+    public static function of(Kit $kit, ?ShareOut $found): self
+    {
+        $state = TableState::of($kit);
+        $table = $state->table();
+        $after = $found === null ? $table : $table->sparesApart()->after(...$found->cards);
+        $lists = [];
+        foreach ($found->stop->additions ?? [] as $addition) {
+            $lists[] = ShoppingList::more($after, $addition);
+        }
+        $set = array_values($state->cards->where('is_bonus', false)->map(static fn ($card): CoreCard => $card->toCore())->all());
+        if ($set !== []) {
+            $lists[] = ShoppingList::again($table, $set);
+        }
+
+        return new self($kit, $state, $lists);
+    }
+
+    /** What one pack costs, where the maker has said so. */
+    public function price(Line $line): ?Price
+    {
+        $minor = $this->component($line)?->price_minor;
+
+        return $minor === null || $this->kit->currency === null ? null : Price::of($minor, $this->kit->currency);
+    }
+
+    public function cost(Line $line): ?Price
+    {
+        $each = $this->price($line);
+
+        return $each === null ? null : Price::of($each->minor * $line->packs, $each->currency);
+    }
+
+    /** What all of it costs; null where no price is known. */
+    public function sum(ShoppingList $list): ?Price
+    {
+        $costs = array_filter(array_map($this->cost(...), $list->lines));
+        $sum = array_sum(array_map(static fn (Price $cost): int => $cost->minor, $costs));
+
+        return $costs === [] ? null : Price::of($sum, (string) $this->kit->currency);
+    }
+
+    /** How many lines have no price yet. */
+    public function unpriced(ShoppingList $list): int
+    {
+        return count(array_filter($list->lines, fn (Line $line): bool => $this->price($line) === null));
+    }
+
+    private function component(Line $line): ?Component
+    {
+        return $line->component === null ? null : $this->state->components->get(Component::idOfCore($line->component));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Shop;
+
+/** One thing to buy, in the units in which it is sold. */
+final readonly class Line
+{
+    /**
+     * @param  string|null  $component  the component of the kit that it is more of, by whose price it is reckoned
+     * @param  string  $pack  what one of it is: "pack of 10 envelopes", "sheet of Kelp"
+     * @param  string  $lacks  what is lacking, for what reason: "3 bases"
+     * @param  string|null  $or  what would do as well
+     */
+    private function __construct(
+        public ?string $component,
+        public int $packs,
+        public string $pack,
+        public string $lacks,
+        public ?string $or,
+    ) {
+    }
+
+    public static function of(?string $component, int $packs, string $pack, string $lacks, ?string $or = null): self
+    {
+        return new self($component, $packs, $pack, $lacks, $or);
+    }
+
+    /** "2 packs of 10 envelopes". */
+    public function says(): string
+    {
+        $words = explode(' ', $this->pack, 2);
+        $first = $this->packs === 1 ? $words[0] : (preg_match('/(s|x|ch|sh)$/', $words[0]) === 1 ? $words[0].'es' : $words[0].'s');
+
+        return "$this->packs $first".(isset($words[1]) ? " $words[1]" : '');
+    }
+}

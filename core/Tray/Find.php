@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Tray;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Colour\ColourName;
+use KeepShare\Core\Entry\BadLine;
+use KeepShare\Core\Entry\Token;
+use KeepShare\Core\Entry\TokenKind;
+use KeepShare\Core\Entry\Tokens;
+use KeepShare\Core\Kit\Cardstock;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Finish;
+use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/**
+ * What is looked for in the scrap box, as people ask: "strip 2 x 5 1/2 calm blue", "circle 2 vellum", "anything 4 x 5 1/4
+ * for a man".
+ *
+ * A measure is the least it must have, lying either way. A colour is no condition: what is nearest to it comes first.
+ */
+final readonly class Find
+{
+    private const ANYTHING = ['anything', 'something', 'scrap', 'piece', 'offcut', 'part', 'any', 'a', 'an', 'of', 'in', 'with', 'and', 'by'];
+
+    private const MEN = ['man', 'men', 'him', 'boy'];
+
+    private const NOUNS = ['strip', 'panel', 'square', 'mat', 'banner', 'tag', 'circle', 'heart', 'star', 'flower', 'leaf', 'label', 'frame', 'motif', 'lining'];
+
+    /**
+     * @param  string|null  $noun  a standard part that is called so, or anything large enough
+     * @param  Size|null  $size  the least it must have
+     * @param  list<string>  $words  of which each must be in its name, the name of a face, or the kit it came from
+     */
+    private function __construct(
+        public ?string $noun,
+        public ?Size $size,
+        public ?bool $isBusy,
+        public ?Colour $colour,
+        public ?Finish $finish,
+        public ?bool $isPrinted,
+        public ?Motif $motif,
+        public bool $isForAMan,
+        public array $words,
+    ) {
+    }
+
+    /** @throws BadLine at the word that cannot be, or where nothing is asked for */
+    public static function read(string $text, Unit $unit): self
+    {
+        $tokens = Tokens::of($text);
+        if ($tokens === []) {
+            throw BadLine::at(0, 0, 'Write what you are looking for, such as "strip 2 x 5 1/2 calm blue".');
+        }
+        $isForAMan = preg_match('/\bfor (a |an )?('.implode('|', self::MEN).')\b/i', $text) === 1;
+        $colour = ColourName::in($text);
+        $noun = $size = $isBusy = $finish = $isPrinted = $motif = null;
+        $words = [];
+        foreach ($tokens as $token) {
+            $word = rtrim($token->lower(), '.?!');
+            $one = Noun::one($word);
+            match (true) {
+                $token->kind === TokenKind::Size => $size = self::size($token, $token->text, $token->more, $unit),
+                in_array($token->kind, [TokenKind::Length, TokenKind::Number], true) => $size = self::size($token, $token->text, $token->text, $unit),
+                $token->kind === TokenKind::Colour => $colour = Colour::fromHex($token->text),
+                in_array($one, self::NOUNS, true) => $noun = $one,
+                in_array($word, ['calm', 'busy'], true) => $isBusy = $word === 'busy',
+                Finish::tryFrom($word) !== null && $word !== 'plain' => $finish = Finish::from($word),
+                in_array($one, ['cardstock', 'plain'], true) => $isPrinted = false,
+                in_array($one, ['paper', 'print', 'printed', 'patterned'], true) => $isPrinted = true,
+                Motif::tryFrom($word) !== null || Motif::tryFrom($one) !== null => $motif = Motif::tryFrom($word) ?? Motif::from($one),
+                self::isSaid($word, $isForAMan, $colour) => null,
+                default => $words[] = $word,
+            };
+        }
+
+        return new self($noun, $size, $isBusy, $colour, $finish, $isPrinted, $motif, $isForAMan, $words);
+    }
+
+    /** A scrap of it is large enough, lying either way. */
+    public function takes(Size $size): bool
+    {
+        return $this->size === null || $this->size->fitsIn($size, true);
+    }
+
+    /** A standard part that is called otherwise is none; any plain scrap may become what is asked for. */
+    public function takesPart(?string $part, Size $size): bool
+    {
+        return match (true) {
+            $this->noun === null || $part === $this->noun => true,
+            $part !== null => false,
+            $this->size === null => Noun::ofSize($size) === $this->noun || ! in_array($this->noun, ['strip', 'panel'], true),
+            default => true,
+        };
+    }
+
+    /**
+     * The face of a component that would be shown, the nearest in colour; null where it has none that will do.
+     *
+     * @param  string  $from  the kit it is of, or came from
+     */
+    public function faceOf(Component $component, string $from): ?int
+    {
+        $good = $component->good;
+        if (! $good instanceof SheetGood || ! $this->isOfStuff($good) || ! $this->isNamed($component, $good, $from)) {
+            return null;
+        }
+        $best = null;
+        foreach ($good->faces() as $n => $face) {
+            if ($this->showsIt($face) && ($best === null || $this->apart($face) < $this->apart($good->faces()[$best]))) {
+                $best = $n;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * How far a face is from the colour asked for; 0 where none is. Who asks for blue wants blue, be it light or dark: how
+     * light it is counts a third.
+     */
+    public function apart(Face $face): float
+    {
+        if ($this->colour === null) {
+            return 0.0;
+        }
+        [$is, $wanted] = [$face->ground()->lab(), $this->colour->lab()];
+
+        return sqrt((($is->lightness - $wanted->lightness) / 3) ** 2 + ($is->a - $wanted->a) ** 2 + ($is->b - $wanted->b) ** 2);
+    }
+
+    private function isOfStuff(SheetGood $good): bool
+    {
+        $cardstock = $good instanceof Cardstock ? $good : null;
+
+        return ($this->finish === null || $cardstock?->finish === $this->finish)
+            && ($this->isPrinted === null || $this->isPrinted === ($cardstock === null));
+    }
+
+    private function isNamed(Component $component, SheetGood $good, string $from): bool
+    {
+        $names = mb_strtolower(implode(' ', [$component->name, $from, ...array_map(static fn (Face $face): string => $face->name, $good->faces())]));
+        foreach ($this->words as $word) {
+            if (! str_contains($names, $word)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function showsIt(Face $face): bool
+    {
+        return ($this->isBusy === null || $face->busy === $this->isBusy)
+            && ($this->motif === null || $face->motif === $this->motif)
+            && (! $this->isForAMan || $face->motif !== Motif::Sprig);
+    }
+
+    /** @throws BadLine */
+    private static function size(Token $token, string $width, string $height, Unit $unit): Size
+    {
+        try {
+            return Size::of(Length::parse($width, $unit), Length::parse($height, $unit));
+        } catch (BadMeasure $wrong) {
+            throw $token->wrong($wrong->getMessage());
+        }
+    }
+
+    /** A word that has been understood with others: of a colour, of whom it is for, or one that means nothing by itself. */
+    private static function isSaid(string $word, bool $isForAMan, ?Colour $colour): bool
+    {
+        $isColour = $colour !== null && (ColourName::in($word) !== null || in_array($word, ['sea', 'sky', 'ice', 'deep', 'pale', 'dark', 'rope'], true));
+
+        return $isColour
+            || in_array(Noun::one($word), self::ANYTHING, true)
+            || ($isForAMan && in_array($word, [...self::MEN, 'for'], true));
+    }
+}
