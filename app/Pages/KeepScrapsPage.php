@@ -9,6 +9,7 @@ use App\Models\Kit;
 use App\Models\ScrapMove;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Table\FoundSheet;
 use App\Table\ScrapSearch;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Entry\BadLine;
@@ -90,7 +91,7 @@ final readonly class KeepScrapsPage extends Page
         return new self(
             $text,
             $fault,
-            $found === null ? null : array_map(static fn (ScrapSearch $one): array => self::found($one, $kit->unit, $sizes), $found),
+            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $sizes), $found),
             $box->bundles,
             self::parts($cards, $sizes, $kit->unit),
             isset($sizes[$part]) ? $part : '',
@@ -141,7 +142,7 @@ final readonly class KeepScrapsPage extends Page
      * @param  array<string, Size>  $sizes
      * @return FoundScrap
      */
-    private static function found(ScrapSearch $one, Unit $unit, array $sizes): array
+    private static function found(FoundSheet $one, Unit $unit, array $sizes): array
     {
         $sheet = $one->sheet;
         $size = $sheet->size();

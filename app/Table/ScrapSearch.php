@@ -5,13 +5,19 @@ namespace App\Table;
 use App\Models\Component;
 use App\Models\Sheet;
 use App\Models\SheetState;
-use Illuminate\Database\Eloquent\Builder;
-use KeepShare\Core\Kit\Component as CoreComponent;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Tray\Find;
 
-/** What of all kits and the stash answers to what is looked for, nearest in colour first, then what would waste the least. */
-final readonly class ScrapSearch
+/**
+ * What of all kits and the stash answers to what is looked for, nearest in colour first, then what would waste the least.
+ *
+ * Ten years of kits are tens of thousands of sheets: they are read as plain rows, a good is looked at once however many
+ * kits have it, and only what is shown becomes a record.
+ */
+final class ScrapSearch
 {
     /** More than these nobody looks through. */
     private const MOST = 60;
@@ -19,71 +25,114 @@ final readonly class ScrapSearch
     /** What is farther from the colour asked for than this is another colour. */
     private const ANOTHER = 40;
 
-    private function __construct(public Sheet $sheet, public CoreComponent $component, public int $face, private float $apart)
+    /** @var array<string, array{int, float}|null> the face that would be shown and how far it is, by what it is of */
+    private array $known = [];
+
+    private function __construct(private readonly Find $find)
     {
     }
 
-    /** @return list<self> */
+    /** @return list<FoundSheet> */
     public static function for(Find $find): array
     {
-        $sheets = self::sheets($find);
-        $components = self::components(array_keys($sheets));
-        $found = [];
-        foreach ($sheets as $id => $own) {
-            [$record, $core] = $components[$id];
-            $faces = $core->good instanceof SheetGood ? $core->good->faces() : [];
-            $wholes = 0;
-            foreach ($own as $sheet) {
-                // Whole sheets are as good as one another.
-                if ($sheet->is_whole && $wholes++ > 0) {
-                    continue;
-                }
-                $face = $find->faceOf($core, $sheet->came_from ?? $record->kit->name);
-                if ($face !== null && $find->takesPart($sheet->part, $sheet->size())) {
-                    $found[] = new self($sheet->setRelation('component', $record), $core, $face, $find->apart($faces[$face]));
-                }
-            }
-        }
-        $near = array_filter($found, static fn (self $one): bool => $one->apart <= self::ANOTHER);
-        $found = $near === [] ? $found : $near;
-        usort($found, static fn (self $a, self $b): int => [$a->apart, $a->sheet->is_whole, $a->sheet->width * $a->sheet->height]
-            <=> [$b->apart, $b->sheet->is_whole, $b->sheet->width * $b->sheet->height]);
-
-        return array_slice($found, 0, self::MOST);
+        return (new self($find))->found();
     }
 
-    /** @return array<int, non-empty-list<Sheet>> large enough, with nothing planned on them, by component */
-    private static function sheets(Find $find): array
+    /** @return list<FoundSheet> */
+    private function found(): array
     {
-        $by = [];
-        $sheets = Sheet::query()
-            ->where('state', SheetState::Open)
-            ->whereDoesntHave('plan')
-            ->when($find->size !== null, static fn (Builder $query) => $query->where(static fn (Builder $either) => $either
-                ->where(static fn (Builder $as) => $as->where('width', '>=', $find->size?->width->units)->where('height', '>=', $find->size?->height->units))
-                ->orWhere(static fn (Builder $as) => $as->where('width', '>=', $find->size?->height->units)->where('height', '>=', $find->size?->width->units))))
-            ->whereHas('component.kit', static fn (Builder $kit) => $kit->where('is_deleted', false))
-            ->get();
-        foreach ($sheets as $sheet) {
-            $by[$sheet->component_id][] = $sheet;
+        $ids = $faces = $apart = $whole = $areas = [];
+        foreach ($this->rows() as $row) {
+            [$width, $height] = [(int) $row->width, (int) $row->height];
+            $shown = $this->shownOf($row);
+            if ($shown !== null && $this->find->takesPart($row->part, Size::ofUnits($width, $height))) {
+                $ids[] = (int) $row->id;
+                $faces[(int) $row->id] = $shown[0];
+                $apart[] = $shown[1] <= self::ANOTHER ? $shown[1] : self::ANOTHER + $shown[1];
+                $whole[] = (int) $row->is_whole;
+                $areas[] = $width * $height;
+            }
+        }
+        array_multisort($apart, SORT_NUMERIC, $whole, SORT_NUMERIC, $areas, SORT_NUMERIC, $ids);
+        $near = count(array_filter($apart, static fn (float $one): bool => $one <= self::ANOTHER));
+
+        return self::records(array_slice($ids, 0, min(self::MOST, $near === 0 ? self::MOST : $near)), $faces);
+    }
+
+    /** @return iterable<object{id: int, width: int, height: int, part: string|null, is_whole: int, kind: string, name: string, details: string, from: string}> */
+    private function rows(): iterable
+    {
+        $size = $this->find->size;
+        $query = DB::table('sheets')
+            ->join('components', 'components.id', '=', 'sheets.component_id')
+            ->join('kits', 'kits.id', '=', 'components.kit_id')
+            ->leftJoin('cut_plans', 'cut_plans.sheet_id', '=', 'sheets.id')
+            ->where('sheets.state', SheetState::Open->value)
+            ->whereNull('cut_plans.id')
+            ->where('kits.is_deleted', false)
+            // Whole sheets of one good are as good as one another.
+            ->groupByRaw('case when sheets.is_whole then -components.id else sheets.id end')
+            ->selectRaw('sheets.id, sheets.width, sheets.height, sheets.part, sheets.is_whole, components.kind, components.name, '
+                .'components.details, coalesce(sheets.came_from, kits.name) as "from"');
+        if ($size !== null) {
+            [$long, $short] = [$size->longer()->units, $size->shorter()->units];
+            $query->whereRaw('max(sheets.width, sheets.height) >= ? and min(sheets.width, sheets.height) >= ?', [$long, $short]);
         }
 
-        return $by;
+        /** @var iterable<object{id: int, width: int, height: int, part: string|null, is_whole: int, kind: string, name: string, details: string, from: string}> */
+        return $this->narrowed($query)->get();
+    }
+
+    /** What can be told from the record as it is written narrows it down. */
+    private function narrowed(Builder $query): Builder
+    {
+        if ($this->find->finish !== null) {
+            $query->where('components.details', 'like', '%"'.$this->find->finish->value.'"%');
+        }
+        if ($this->find->motif !== null) {
+            $query->where('components.details', 'like', '%"'.$this->find->motif->value.'"%');
+        }
+
+        return $query;
+    }
+
+    /**
+     * @param  object{kind: string, name: string, details: string, from: string}  $row
+     * @return array{int, float}|null
+     */
+    private function shownOf(object $row): ?array
+    {
+        $key = $this->find->words === [] ? "$row->kind $row->details" : "$row->kind $row->details $row->name $row->from";
+        if (! array_key_exists($key, $this->known)) {
+            $component = (new Component)
+                ->setRawAttributes(['id' => 0, 'key' => 'one', 'kind' => $row->kind, 'name' => $row->name, 'details' => $row->details, 'listed' => 0])
+                ->toCore();
+            $face = $this->find->faceOf($component, $row->from);
+            $faces = $component->good instanceof SheetGood ? $component->good->faces() : [];
+            $this->known[$key] = $face === null ? null : [$face, $this->find->apart($faces[$face])];
+        }
+
+        return $this->known[$key];
     }
 
     /**
      * @param  list<int>  $ids
-     * @return array<int, array{Component, CoreComponent}>
+     * @param  array<int, int>  $faces
+     * @return list<FoundSheet> in this order
      */
-    private static function components(array $ids): array
+    private static function records(array $ids, array $faces): array
     {
-        $components = [];
-        foreach (array_chunk($ids, 500) as $some) {
-            foreach (Component::query()->whereIn('id', $some)->with('kit')->get() as $component) {
-                $components[$component->id] = [$component, $component->toCore()];
+        $sheets = Sheet::query()->whereKey($ids)->with('component.kit')->get()->keyBy('id');
+        $cores = [];
+        $found = [];
+        foreach ($ids as $id) {
+            $sheet = $sheets->get($id);
+            if ($sheet !== null) {
+                $core = $cores[$sheet->component_id] ??= $sheet->component->toCore();
+                $found[] = new FoundSheet($sheet, $core, $faces[$id]);
             }
         }
 
-        return $components;
+        return $found;
     }
 }
