@@ -20,20 +20,23 @@ final readonly class ThrowAway
     /** @return int how many scraps went */
     public function confetti(Kit $kit, int $revision): int
     {
-        $gone = array_map(
-            static fn (Kept $kept): Sheet => $kept->record,
+        $ids = array_map(
+            static fn (Kept $kept): int => $kept->record->id,
             Tray::of($kit, BonusCards::wishes($kit))->confetti(),
         );
-        if ($gone === []) {
+        if ($ids === []) {
             throw WayIsGone::scrap();
         }
-        $this->journal->act($kit, 'Throw the confetti away', $revision, fn () => array_walk($gone, $this->one(...)));
+        $this->journal->act($kit, 'Throw the confetti away', $revision, fn () => Sheet::query()
+            ->whereKey($ids)
+            ->with(['component.kit', 'plan'])
+            ->get()
+            ->each($this->one(...)));
 
-        return count($gone);
+        return count($ids);
     }
 
-    /** Within an act. */
-    public function one(Sheet $sheet): void
+    private function one(Sheet $sheet): void
     {
         $this->cut->freed($sheet);
         $sheet->plan?->delete();

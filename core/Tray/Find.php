@@ -33,6 +33,8 @@ final readonly class Find
 
     private const MEN = ['man', 'men', 'him', 'boy'];
 
+    private const UNIT = '/(in|mm|cm|″|")$/u';
+
     private const NOUNS = ['strip', 'panel', 'square', 'mat', 'banner', 'tag', 'circle', 'heart', 'star', 'flower', 'leaf', 'label', 'frame', 'motif', 'lining'];
 
     /**
@@ -167,6 +169,10 @@ final readonly class Find
     /** @throws BadLine */
     private static function size(Token $token, string $width, string $height, Unit $unit): Size
     {
+        // "10 x 15 cm" is centimetres both ways.
+        if (preg_match(self::UNIT, $width) === 0 && preg_match(self::UNIT, $height, $said) === 1) {
+            $width .= $said[1];
+        }
         try {
             return Size::of(Length::parse($width, $unit), Length::parse($height, $unit));
         } catch (BadMeasure $wrong) {

@@ -2,14 +2,19 @@
 
 namespace Tests\Feature;
 
+use App\Actions\BonusCards;
+use App\Actions\TurnTray;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use Illuminate\Support\Facades\Queue;
 
 /** Scraps that become standard parts, one by one and the whole tray. */
 final class KeepTest extends FeatureTestCase
 {
+    private mixed $queue;
+
     public function test_a_scrap_that_lies_there_becomes_parts_that_cards_use_and_the_cuts_go_to_cut(): void
     {
         $kit = $this->cut(4);
@@ -43,8 +48,7 @@ final class KeepTest extends FeatureTestCase
 
     public function test_a_scrap_that_is_still_part_of_a_sheet_is_divided_off_and_turned_back(): void
     {
-        $kit = $this->harbour();
-        $this->shareOut($kit, 6);
+        $kit = $this->shared(6);
         $before = $this->pieces();
         $scrap = $this->first($this->keep($kit), static fn (array $scrap): bool => ! $scrap['isThere'] && $scrap['width'] > 400_000);
         $option = $this->keep($kit, $scrap['id'])['chosen']['options'][0];
@@ -61,11 +65,11 @@ final class KeepTest extends FeatureTestCase
 
     public function test_every_cut_of_a_divided_sheet_can_be_made_one_by_one(): void
     {
-        $kit = $this->harbour();
-        $this->shareOut($kit, 6);
+        $kit = $this->shared(6);
         $this->act($kit, 'keep/turn');
-        $turned = $this->keep($kit)['turned'];
-        self::assertFalse($turned['isLooking']);
+        self::assertTrue($this->keep($kit)['turned']['isLooking']);
+        $this->work($kit, TurnTray::class);
+        self::assertFalse($this->keep($kit)['turned']['isLooking']);
         $this->act($kit, 'keep/turn/take', ['scraps' => ''])->assertSessionHasNoErrors();
         $this->assertInBalance($kit);
         self::assertGreaterThan(10, Sheet::query()->whereNotNull('part')->count());
@@ -76,6 +80,142 @@ final class KeepTest extends FeatureTestCase
         $this->assertInBalance($kit);
         self::assertSame($pieces, Sheet::query()->where('state', SheetState::Piece)->count());
         self::assertSame(0, Sheet::query()->where('state', SheetState::Parted)->count());
+    }
+
+    public function test_what_is_not_there_any_more_is_told_and_nothing_is_done(): void
+    {
+        $kit = $this->cut(3);
+        $scrap = $this->first($this->keep($kit), static fn (array $scrap): bool => $scrap['isThere'] && $scrap['width'] > 400_000);
+        $option = $this->keep($kit, $scrap['id'])['chosen']['options'][0];
+        $before = $this->records($kit);
+        $this->act($kit, 'keep/take', ['scrap' => $scrap['id'], 'option' => 'none'])->assertSessionHasErrors('table');
+        $this->act($kit, 'keep/take', ['scrap' => '0', 'option' => $option['key']])->assertSessionHasErrors('table');
+        $this->act($kit, 'keep/turn/take', ['scraps' => $scrap['id']])->assertSessionHasErrors('table');
+        $this->act($kit, 'keep', ['number' => '99'])->assertSessionHasErrors('table');
+        self::assertSame($before, $this->records($kit));
+
+        // Another tab turns it into something else meanwhile.
+        $this->act($kit, 'keep/take', ['scrap' => $scrap['id'], 'option' => $option['key']])->assertSessionHasNoErrors();
+        $this->act($kit, 'keep/take', ['scrap' => $scrap['id'], 'option' => $option['key']])->assertSessionHasErrors('table');
+        $this->post("/kits/$kit->id/keep/take", ['revision' => 1, 'scrap' => $scrap['id'], 'option' => $option['key']])->assertSessionHasErrors('table');
+        $this->assertInBalance($kit);
+    }
+
+    public function test_a_part_that_a_card_takes_is_not_turned_back(): void
+    {
+        $kit = $this->shared(6);
+        $this->act($kit, 'keep/turn');
+        $this->work($kit, TurnTray::class);
+        $this->act($kit, 'keep/turn/take', ['scraps' => ''])->assertSessionHasNoErrors();
+        $this->keep($kit);
+        $this->work($kit, BonusCards::class);
+        $numbers = array_column($this->keep($kit)['bonus']['cards'], 'number');
+        $this->act($kit, 'keep', ['number' => implode(',', $numbers)])->assertSessionHasNoErrors();
+        $this->assertInBalance($kit);
+        self::assertSame(6 + count($numbers), $kit->cards()->count(), 'all at once');
+        $part = Sheet::query()->whereNotNull('part')->whereHas('plan')->firstOrFail();
+        $before = $this->records($kit);
+        $answer = $this->act($kit, "keep/back/$part->id");
+        $answer->getSession()->has('errors')
+            ? self::assertSame($before, $this->records($kit), 'refused, and nothing is half done')
+            : $this->assertInBalance($kit);
+    }
+
+    public function test_confetti_goes_in_one_act_and_the_middle_of_a_mat_comes_out(): void
+    {
+        $kit = $this->cut(4);
+        $tiny = Sheet::query()->where('state', SheetState::Open)->where('is_whole', false)->firstOrFail();
+        $tiny->update(['width' => 40_000, 'height' => 400_000]);
+        self::assertGreaterThanOrEqual(1, $confetti = $this->keep($kit)['confetti']);
+        $this->act($kit, 'keep/throw')->assertSessionHasNoErrors();
+        self::assertSame([0, SheetState::Spoiled], [$this->keep($kit)['confetti'], $tiny->refresh()->state]);
+        $this->act($kit, 'keep/throw')->assertSessionHasErrors('table');
+        $this->act($kit, 'undo');
+        self::assertSame($confetti, $this->keep($kit)['confetti']);
+
+        $middle = $this->keep($kit)['middles'][0] ?? self::fail('Some mat has a middle that no one sees.');
+        self::assertTrue($middle['isThere']);
+        $before = Sheet::query()->where('state', SheetState::Open)->count();
+        $this->act($kit, "keep/middle/{$middle['taking']}")->assertSessionHasNoErrors();
+        self::assertSame($before + 1, Sheet::query()->where('state', SheetState::Open)->count());
+        $this->act($kit, "keep/middle/{$middle['taking']}")->assertSessionHasErrors('table');
+        $this->act($kit, 'undo');
+        self::assertSame($before, Sheet::query()->where('state', SheetState::Open)->count());
+    }
+
+    public function test_a_kit_put_away_leaves_its_scraps_in_the_box_and_another_kit_finds_and_uses_one(): void
+    {
+        $kit = $this->cut(3);
+        $half = $kit->cards()->orderBy('number')->pluck('number')->implode(' and ');
+        $this->act($kit, 'keep/put-away')->assertSessionHasErrors('table');
+        self::assertStringContainsString('begun and not made', (string) session('errors')?->first('table'), $half);
+        $kit->cards()->update(['made_at' => now()]);
+        $scraps = Sheet::query()->where('state', SheetState::Open)->where('is_whole', false)->count();
+
+        $this->act($kit, 'keep/put-away')->assertSessionHasNoErrors();
+        $stash = Kit::stash() ?? self::fail('There is a stash.');
+        $inBox = Sheet::query()->whereIn('component_id', $stash->components()->pluck('id'))->where('is_whole', false)->get();
+        self::assertCount($scraps, $inBox);
+        self::assertSame([$kit->name], $inBox->pluck('came_from')->unique()->values()->all());
+        self::assertTrue($kit->refresh()->is_put_away);
+        self::assertGreaterThan(0, array_sum(array_column($this->props("/kits/$kit->id/keep/scraps")['months'], 'in')));
+
+        $other = $this->other();
+        Queue::swap($this->queue);
+        $this->shareOut($other, 4);
+        $page = $this->props("/kits/$other->id/keep/scraps?find=".urlencode('anything 1 x 1'));
+        self::assertNull($page['fault']);
+        $boxed = array_filter($page['found'], static fn (array $one): bool => str_starts_with($one['from'], 'scrap box'));
+        $one = array_values(array_filter($boxed, static fn (array $one): bool => $one['fits'] !== []))[0] ?? self::fail('One fits.');
+        $part = $one['fits'][0];
+        $this->act($other, 'keep/use', ['sheet' => $one['id'], 'face' => $one['face'], 'part' => $part])->assertSessionHasNoErrors();
+        [$card, $name] = explode('/', $part, 2);
+        self::assertSame(
+            Sheet::query()->findOrFail($one['id'])->component_id,
+            $other->cards()->with('takings')->findOrFail((int) $card)->takings->firstWhere('part', $name)?->component_id,
+        );
+        $this->act($other, 'keep/use', ['sheet' => 999_999, 'face' => 0, 'part' => $part])->assertSessionHasErrors('table');
+        self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
+    }
+
+    public function test_scraps_of_other_kits_are_laid_in_the_box_and_taken_back_out_by_undo(): void
+    {
+        $done = $this->cut(3);
+        $kit = $this->other();
+        $others = $this->props("/kits/$kit->id/keep/scraps")['others'];
+        self::assertSame([$done->id], array_column($others, 'id'));
+        $area = $this->area();
+        $this->act($kit, 'keep/gather', ['kits' => (string) $done->id])->assertSessionHasNoErrors();
+        self::assertTrue($kit->refresh()->uses_stash);
+        self::assertSame([], $this->props("/kits/$kit->id/keep/scraps")['others']);
+        self::assertSame($area, $this->area(), 'paper only changes its place');
+        $this->act($kit, 'keep/gather', ['kits' => (string) $done->id])->assertSessionHasErrors('table');
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame([$done->id], array_column($this->props("/kits/$kit->id/keep/scraps")['others'], 'id'));
+    }
+
+    public function test_the_shopping_list_reckons_with_prices_and_leaves_as_text_table_and_print(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10, stash: true);
+        Queue::fake();
+        $list = $this->props("/kits/$kit->id/keep/shopping")['lists'];
+        $again = array_values(array_filter($list, static fn (array $one): bool => $one['key'] === 'again'))[0];
+        $line = $again['lines'][0];
+        $id = substr($line['component'], 1);
+        $this->act($kit, "keep/price/$id", ['price' => 'four'])->assertSessionHasErrors("price.$id");
+        $this->act($kit, "keep/price/$id", ['price' => '4.50'])->assertSessionHasNoErrors();
+        $priced = $this->props("/kits/$kit->id/keep/shopping");
+        $again = array_values(array_filter($priced['lists'], static fn (array $one): bool => $one['key'] === 'again'))[0];
+        self::assertSame(['amount' => '4.50', 'currency' => 'USD'], $again['lines'][0]['cost']);
+        self::assertSame(count($again['lines']) - 1, $again['unpriced']);
+        $text = $this->get("/kits/$kit->id/keep/shopping.txt")->assertOk()->getContent();
+        self::assertStringContainsString($again['title'], (string) $text);
+        self::assertStringContainsString('4.50 USD', (string) $text);
+        self::assertStringContainsString('"The same 10 cards once more"', (string) $this->get("/kits/$kit->id/keep/shopping.csv")->assertOk()->getContent());
+        self::assertStringStartsWith('%PDF', (string) $this->get("/kits/$kit->id/keep/shopping.pdf")->assertOk()->getContent());
+        $this->act($kit, "keep/price/$id", ['price' => ''])->assertSessionHasNoErrors();
+        self::assertNull($this->props("/kits/$kit->id/keep/shopping")['lists'][0]['sum']);
     }
 
     /** @return list<string> the pieces of the cards that a plan yields, by taking */
@@ -93,15 +233,43 @@ final class KeepTest extends FeatureTestCase
         return $pieces;
     }
 
-    private function cut(int $cards): Kit
+    /** With the searches left to be asked for: nobody waits for bonus cards here. */
+    private function shared(int $cards): Kit
     {
         $kit = $this->harbour();
         $this->shareOut($kit, $cards);
+        $this->queue = Queue::getFacadeRoot();
+        Queue::fake();
+
+        return $kit;
+    }
+
+    /** The worker does what a page has asked for. */
+    private function work(Kit $kit, string $task): void
+    {
+        app($task)->run($kit->id);
+    }
+
+    private function cut(int $cards): Kit
+    {
+        $kit = $this->shared($cards);
         while (($plan = CutPlan::query()->whereNull('cut_at')->first()) !== null) {
             $this->act($kit, "cut/$plan->sheet_id");
         }
 
         return $kit;
+    }
+
+    /** Of everything that lies there. */
+    private function area(): int
+    {
+        return (int) Sheet::query()->where('state', SheetState::Open)->selectRaw('sum(width / 1000 * height / 1000) as n')->value('n');
+    }
+
+    /** Another kit on the same shelf. */
+    private function other(): Kit
+    {
+        return Kit::query()->where('name', 'Windfall Orchard')->firstOrFail();
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Actions\BetterPlan;
 use App\Actions\BonusCards;
 use App\Actions\NextCards;
+use App\Actions\TurnTray;
 use App\Database\Busy;
 use App\Models\Card;
 use App\Models\Component;
@@ -132,6 +133,27 @@ final class SecondConnectionTest extends FeatureTestCase
     }
 
     /** Reading first and writing later cannot wait: the lock is taken when the act begins. */
+    public function test_a_scrap_is_turned_into_parts_whole_or_not_at_all_while_another_writes(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $chosen = $this->props("/kits/$kit->id/keep")['chosen'];
+        $take = ['scrap' => $chosen['scrap']['id'], 'option' => $chosen['options'][0]['key']];
+        $before = $this->records($kit);
+        $this->second->exec('BEGIN IMMEDIATE');
+        $this->act($kit, 'keep/take', $take)->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, 'keep/put-away')->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->second->exec('COMMIT');
+        self::assertSame($before, $this->records($kit));
+
+        // The other has marked the sheet as bent since the page was made.
+        $this->second->exec("update kits set revision = revision + 1 where id = $kit->id");
+        $this->post("/kits/$kit->id/keep/take", ['revision' => $kit->revision, ...$take])->assertSessionHasErrors('table');
+        self::assertSame($before, $this->records($kit));
+        $this->act($kit, 'keep/take', $take)->assertSessionHasNoErrors();
+        $this->assertInBalance($kit);
+    }
+
     public function test_an_act_holds_the_lock_from_its_beginning(): void
     {
         $this->harbour();
@@ -145,7 +167,7 @@ final class SecondConnectionTest extends FeatureTestCase
     public function test_no_search_holds_the_lock_while_it_looks(): void
     {
         $kit = $this->harbour();
-        $looked = ['share-outs' => 0, 'bonus' => 0, 'next' => 0, 'better-plan' => 0];
+        $looked = ['share-outs' => 0, 'bonus' => 0, 'next' => 0, 'better-plan' => 0, 'tray' => 0];
         DB::listen(function ($query) use (&$looked): void {
             if (preg_match('/^update "solves" set "done" = \?,? ?("updated_at" = \?)? where/', $query->sql) === 1) {
                 $looked['share-outs'] += (int) $this->couldWrite();
@@ -162,6 +184,7 @@ final class SecondConnectionTest extends FeatureTestCase
         app(BonusCards::class)->look($kit->refresh());
         app(NextCards::class)->look($kit);
         app(BetterPlan::class)->look($kit);
+        TurnTray::search($kit)->ask(TurnTray::class);
         foreach ($looked as $what => $times) {
             self::assertGreaterThan(0, $times, "$what was seen at work");
         }
