@@ -61,7 +61,8 @@ final readonly class ScrapBox
     {
         return $this->journal->act($kit, 'Lay scraps of other kits in the box', $revision, function () use ($kit, $others): int {
             $many = 0;
-            foreach (Kit::query()->whereKey($others)->whereKeyNot($kit->id)->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
+            $chosen = Kit::query()->whereKey($others)->whereKeyNot($kit->id);
+            foreach ($chosen->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
                 $many += $this->lay($other);
                 Kit::query()->whereKey($other->id)->increment('revision');
             }

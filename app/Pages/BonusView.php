@@ -96,11 +96,13 @@ final readonly class BonusView
     /** @return BonusStop|null */
     private function stop(ShareOut $found): ?array
     {
+        // Whichever goods the maker takes apart beside those, no more come of it.
+        $beyond = $this->tray->state->table(BonusCards::wishes($this->tray->state->kit))->everythingApart()->after(...$found->cards);
+
         return $found->stop === null ? null : [
             'wants' => $found->stop->wants(),
             'outlook' => $found->stop->outlook(),
-            // Whichever goods the maker takes apart beside those, no more come of it.
-            'bound' => Bound::on($this->tray->state->table(BonusCards::wishes($this->tray->state->kit))->everythingApart()->after(...$found->cards))->says(),
+            'bound' => Bound::on($beyond)->says(),
         ];
     }
 

@@ -206,7 +206,8 @@ final readonly class KeepPage extends Page
         return [
             'taking' => $middle->taking->id,
             'component' => Component::coreIdOf($middle->taking->component_id),
-            'says' => "Card $middle->card, {$middle->taking->partName()}: {$middle->size->label($unit)} of ".$state->nameOf($middle->taking->component_id),
+            'says' => "Card $middle->card, {$middle->taking->partName()}: {$middle->size->label($unit)} of "
+                .$state->nameOf($middle->taking->component_id),
             'costs' => 'four cuts with a knife; half an inch stays to glue to'.($middle->isThere() ? '' : '; once the part is cut'),
             'isThere' => $middle->isThere(),
         ];

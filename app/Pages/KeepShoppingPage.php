@@ -5,8 +5,8 @@ namespace App\Pages;
 use App\Actions\BonusCards;
 use App\Models\Kit;
 use App\Table\Shopping;
-use KeepShare\Core\Shop\Line;
 use KeepShare\Core\Shop\ShoppingList;
+use KeepShare\Core\Shop\ToBuy;
 
 /**
  * What to buy for one, three, six or ten more cards, and for the whole set once more.
@@ -59,7 +59,7 @@ final readonly class KeepShoppingPage extends Page
         return [
             'key' => $list->key,
             'title' => $list->title,
-            'lines' => array_map(static fn (Line $line): array => [
+            'lines' => array_map(static fn (ToBuy $line): array => [
                 'component' => $line->component,
                 'says' => $line->says(),
                 'lacks' => $line->lacks,

@@ -35,7 +35,10 @@ final readonly class ScrapBundles
         }
 
         return new self(
-            array_map(static fn (array $own): array => self::bundle($own, $components[$own[0]->component->coreId()], $unit), array_values($alike)),
+            array_map(
+                static fn (array $own): array => self::bundle($own, $components[$own[0]->component->coreId()], $unit),
+                array_values($alike),
+            ),
             $components,
         );
     }

@@ -12,7 +12,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Keep\Grade;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Tray\Noun;
-use KeepShare\Core\Tray\Option;
+use KeepShare\Core\Tray\WayToCut;
 
 /**
  * The scraps on the tray, and how one of them is cut up.
@@ -61,7 +61,7 @@ final readonly class TrayView
     }
 
     /**
-     * @param  list<Option>  $options
+     * @param  list<WayToCut>  $options
      * @return ChosenScrap|null
      */
     public function chosen(string $id, array $options): ?array
@@ -105,7 +105,7 @@ final readonly class TrayView
     }
 
     /** @return TrayOption */
-    private function option(Option $option): array
+    private function option(WayToCut $option): array
     {
         return [
             'key' => $option->key(),

@@ -21,6 +21,6 @@ final class ShareOutCsv extends ShareOutExport
 
     protected function written(Kit $kit, Table $table, array $cards): string
     {
-        return Csv::of(ShareOutFile::lines($table, $cards));
+        return CsvText::of(ShareOutFile::lines($table, $cards));
     }
 }

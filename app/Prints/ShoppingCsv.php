@@ -41,6 +41,6 @@ final class ShoppingCsv extends ShoppingExport
             }
         }
 
-        return Csv::of($lines);
+        return CsvText::of($lines);
     }
 }

@@ -16,6 +16,18 @@ use KeepShare\Core\Tray\Find;
  *
  * Ten years of kits are tens of thousands of sheets: they are read as plain rows, a good is looked at once however many
  * kits have it, and only what is shown becomes a record.
+ *
+ * @phpstan-type SheetRow object{
+ *     id: int,
+ *     width: int,
+ *     height: int,
+ *     part: string|null,
+ *     is_whole: int,
+ *     kind: string,
+ *     name: string,
+ *     details: string,
+ *     from: string,
+ * }
  */
 final class ScrapSearch
 {
@@ -59,7 +71,7 @@ final class ScrapSearch
         return self::records(array_slice($ids, 0, min(self::MOST, $near === 0 ? self::MOST : $near)), $faces);
     }
 
-    /** @return iterable<object{id: int, width: int, height: int, part: string|null, is_whole: int, kind: string, name: string, details: string, from: string}> */
+    /** @return iterable<SheetRow> */
     private function rows(): iterable
     {
         $size = $this->find->size;
@@ -79,7 +91,7 @@ final class ScrapSearch
             $query->whereRaw('max(sheets.width, sheets.height) >= ? and min(sheets.width, sheets.height) >= ?', [$long, $short]);
         }
 
-        /** @var iterable<object{id: int, width: int, height: int, part: string|null, is_whole: int, kind: string, name: string, details: string, from: string}> */
+        /** @var iterable<SheetRow> */
         return $this->narrowed($query)->get();
     }
 
@@ -105,7 +117,14 @@ final class ScrapSearch
         $key = $this->find->words === [] ? "$row->kind $row->details" : "$row->kind $row->details $row->name $row->from";
         if (! array_key_exists($key, $this->known)) {
             $component = (new Component)
-                ->setRawAttributes(['id' => 0, 'key' => 'one', 'kind' => $row->kind, 'name' => $row->name, 'details' => $row->details, 'listed' => 0])
+                ->setRawAttributes([
+                    'id' => 0,
+                    'key' => 'one',
+                    'kind' => $row->kind,
+                    'name' => $row->name,
+                    'details' => $row->details,
+                    'listed' => 0,
+                ])
                 ->toCore();
             $face = $this->find->faceOf($component, $row->from);
             $faces = $component->good instanceof SheetGood ? $component->good->faces() : [];

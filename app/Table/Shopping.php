@@ -7,8 +7,8 @@ use App\Models\Kit;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Shop\Line;
 use KeepShare\Core\Shop\ShoppingList;
+use KeepShare\Core\Shop\ToBuy;
 
 /** What to buy for further cards of a kit, with the prices the maker knows. */
 final readonly class Shopping
@@ -37,14 +37,14 @@ final readonly class Shopping
     }
 
     /** What one pack costs, where the maker has said so. */
-    public function price(Line $line): ?Price
+    public function price(ToBuy $line): ?Price
     {
         $minor = $this->component($line)?->price_minor;
 
         return $minor === null || $this->kit->currency === null ? null : Price::of($minor, $this->kit->currency);
     }
 
-    public function cost(Line $line): ?Price
+    public function cost(ToBuy $line): ?Price
     {
         $each = $this->price($line);
 
@@ -63,10 +63,10 @@ final readonly class Shopping
     /** How many lines have no price yet. */
     public function unpriced(ShoppingList $list): int
     {
-        return count(array_filter($list->lines, fn (Line $line): bool => $this->price($line) === null));
+        return count(array_filter($list->lines, fn (ToBuy $line): bool => $this->price($line) === null));
     }
 
-    private function component(Line $line): ?Component
+    private function component(ToBuy $line): ?Component
     {
         return $line->component === null ? null : $this->state->components->get(Component::idOfCore($line->component));
     }

@@ -9,9 +9,9 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Tray\Becoming;
 use KeepShare\Core\Tray\Lacks;
-use KeepShare\Core\Tray\Option;
 use KeepShare\Core\Tray\Scrap;
 use KeepShare\Core\Tray\Uses;
+use KeepShare\Core\Tray\WayToCut;
 
 /** The scraps of a kit, with what the core knows of them. Whole sheets are no scraps, but may be cut for cards too. */
 final class Tray
@@ -91,7 +91,7 @@ final class Tray
      * What a scrap can become; a standard part is what it is.
      *
      * @param  list<Card>  $bonus  the cards that were found
-     * @return list<Option> the best first
+     * @return list<WayToCut> the best first
      */
     public function becomes(string $id, array $bonus): array
     {

@@ -32,7 +32,7 @@ final readonly class ShoppingList
     /** More sheets of one paper than this nobody buys for a set. */
     private const MOST_SHEETS = 40;
 
-    /** @param  list<Line>  $lines */
+    /** @param  list<ToBuy>  $lines */
     private function __construct(public string $key, public string $title, public array $lines)
     {
     }
@@ -72,7 +72,8 @@ final readonly class ShoppingList
         foreach (Card::piecesOf($set) as $id => $pieces) {
             $sheets = isset($table->components[$id]) ? self::sheetsFor($table, $table->components[$id], $pieces) : 0;
             if ($sheets > 0) {
-                $lines[] = Line::of($id, $sheets, "sheet of {$table->components[$id]->name}", self::counted(count($pieces), 'piece').' of it');
+                $lacks = self::counted(count($pieces), 'piece').' of it';
+                $lines[] = ToBuy::of($id, $sheets, "sheet of {$table->components[$id]->name}", $lacks);
             }
         }
         $many = count($set) === 1 ? 'The same card' : 'The same '.count($set).' cards';
@@ -80,50 +81,64 @@ final readonly class ShoppingList
         return new self('again', "$many once more", $lines);
     }
 
-    private static function forNeed(Table $table, Need $need, int $count): Line
+    private static function forNeed(Table $table, Need $need, int $count): ToBuy
     {
         return match ($need) {
             Need::Base => self::bases($table, $count),
-            Need::Envelope => Line::of(self::first($table, Kind::Envelope)?->id, self::tens($count), 'pack of 10 envelopes', self::counted($count, 'envelope')),
-            Need::Sentiment => Line::of(null, 1, 'sheet of stickers with words', "words for $count", 'a stamp with words that fit serves any number'),
-            Need::FocalPoint => Line::of(null, 1, 'sheet of stickers with pictures', "pictures for $count", 'a die or a stamp with a picture serves any number'),
+            Need::Envelope => self::inTens(self::first($table, Kind::Envelope), $count, 'envelopes', self::counted($count, 'envelope')),
+            Need::Sentiment => ToBuy::of(
+                null,
+                1,
+                'sheet of stickers with words',
+                "words for $count",
+                'a stamp with words that fit serves any number',
+            ),
+            Need::FocalPoint => ToBuy::of(
+                null,
+                1,
+                'sheet of stickers with pictures',
+                "pictures for $count",
+                'a die or a stamp with a picture serves any number',
+            ),
             Need::Paper => self::sheets($table, Kind::Paper, $count, 'patterned paper'),
             Need::Cardstock => self::sheets($table, Kind::Cardstock, $count, 'cardstock'),
         };
     }
 
-    private static function bases(Table $table, int $count): Line
+    private static function bases(Table $table, int $count): ToBuy
     {
         $own = self::first($table, Kind::Base);
         $sheets = intdiv($count + 1, 2);
         $heavy = self::counted($sheets, 'sheet').' of heavy stock, two bases from each';
         if ($own !== null) {
-            return Line::of($own->id, self::tens($count), 'pack of 10 bases', self::counted($count, 'base'), $heavy);
+            return self::inTens($own, $count, 'bases', self::counted($count, 'base'), $heavy);
         }
         foreach ($table->components as $component) {
             if ($component->good instanceof Cardstock && $component->good->makesBases()) {
-                return Line::of($component->id, $sheets, "sheet of $component->name", self::counted($count, 'base').', two from each');
+                return ToBuy::of($component->id, $sheets, "sheet of $component->name", self::counted($count, 'base').', two from each');
             }
         }
 
-        return Line::of(null, $sheets, 'sheet of heavy stock', self::counted($count, 'base').', two from each');
+        return ToBuy::of(null, $sheets, 'sheet of heavy stock', self::counted($count, 'base').', two from each');
     }
 
-    private static function sheets(Table $table, Kind $kind, int $pieces, string $name): Line
+    private static function sheets(Table $table, Kind $kind, int $pieces, string $name): ToBuy
     {
         // One sheet gives one piece at least: more from each is for the maker to find out.
-        return Line::of(self::first($table, $kind)?->id, $pieces, "sheet of $name", self::counted($pieces, 'piece').', one from each at least');
+        $lacks = self::counted($pieces, 'piece').', one from each at least';
+
+        return ToBuy::of(self::first($table, $kind)?->id, $pieces, "sheet of $name", $lacks);
     }
 
-    private static function envelopes(Table $table, int $cards): ?Line
+    private static function envelopes(Table $table, int $cards): ?ToBuy
     {
         $own = self::first($table, Kind::Envelope);
         $lacks = $cards - ($own === null ? 0 : max(0, $table->free[$own->id] ?? 0));
 
-        return $lacks <= 0 ? null : Line::of($own?->id, self::tens($lacks), 'pack of 10 envelopes', self::counted($lacks, 'envelope').', for one to each card');
+        return $lacks <= 0 ? null : self::inTens($own, $lacks, 'envelopes', self::counted($lacks, 'envelope').', for one to each card');
     }
 
-    private static function foam(Table $table, int $cards): ?Line
+    private static function foam(Table $table, int $cards): ?ToBuy
     {
         $left = 0;
         $own = null;
@@ -135,14 +150,14 @@ final readonly class ShoppingList
         }
         $lacks = self::FOAM * $cards - $left;
 
-        return $own === null || $lacks <= 0 ? null : Line::of($own->id, 1, 'sheet of foam squares', self::counted($lacks, 'square'));
+        return $own === null || $lacks <= 0 ? null : ToBuy::of($own->id, 1, 'sheet of foam squares', self::counted($lacks, 'square'));
     }
 
     /**
      * Counted things that are lacking: those of a kind come together, as in the kit.
      *
      * @param  array<string, int>  $lacking  by component
-     * @return list<Line>
+     * @return list<ToBuy>
      */
     private static function asTheKitHasThem(Table $table, array $lacking): array
     {
@@ -158,7 +173,7 @@ final readonly class ShoppingList
         }
         $lines = [];
         foreach ($packs as $key => $count) {
-            $lines[] = Line::of($first[$key]->id, $count, self::pack($first[$key]), self::shortened($names[$key]));
+            $lines[] = ToBuy::of($first[$key]->id, $count, self::pack($first[$key]), self::shortened($names[$key]));
         }
 
         return $lines;
@@ -235,9 +250,10 @@ final readonly class ShoppingList
         return null;
     }
 
-    private static function tens(int $count): int
+    /** @param  string  $what  as the pack has them: "envelopes" */
+    private static function inTens(?Component $own, int $count, string $what, string $lacks, ?string $or = null): ToBuy
     {
-        return intdiv($count + 9, 10);
+        return ToBuy::of($own?->id, intdiv($count + 9, 10), "pack of 10 $what", $lacks, $or);
     }
 
     private static function counted(int $count, string $one): string

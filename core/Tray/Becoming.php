@@ -32,18 +32,18 @@ final readonly class Becoming
 
     /**
      * @param  SheetPlan|null  $wanted  how the bonus cards would cut it, each piece named by the number of its card, a stroke, and its part
-     * @return list<Option> the best first
+     * @return list<WayToCut> the best first
      */
     public static function of(Scrap $scrap, Lacks $lacks, Trimmer $trimmer, ?SheetPlan $wanted = null): array
     {
         return (new self($scrap, $lacks, $trimmer))->options($wanted);
     }
 
-    /** @return list<Option> */
+    /** @return list<WayToCut> */
     private function options(?SheetPlan $wanted): array
     {
         $best = $this->bestOfEachNoun();
-        $options = array_map(fn (StandardPart $part): ?Option => $this->filled([$part]), array_values($best));
+        $options = array_map(fn (StandardPart $part): ?WayToCut => $this->filled([$part]), array_values($best));
         $options[] = $this->filled(array_slice(array_values($best), 0, self::MIXED));
         $different = [];
         foreach ($options as $option) {
@@ -52,9 +52,9 @@ final readonly class Becoming
             }
         }
         $options = array_values($different);
-        usort($options, static fn (Option $a, Option $b): int => $b->worth <=> $a->worth);
+        usort($options, static fn (WayToCut $a, WayToCut $b): int => $b->worth <=> $a->worth);
 
-        return $wanted === null || $wanted->pieces() === [] ? $options : [Option::forCards($this->scrap, $wanted), ...$options];
+        return $wanted === null || $wanted->pieces() === [] ? $options : [WayToCut::forCards($this->scrap, $wanted), ...$options];
     }
 
     /** @return array<string, StandardPart> of each noun the size that is worth most in rows, the worthiest first */
@@ -79,7 +79,7 @@ final readonly class Becoming
     }
 
     /** @param  list<StandardPart>  $parts */
-    private function filled(array $parts): ?Option
+    private function filled(array $parts): ?WayToCut
     {
         $wishes = array_map(fn (StandardPart $part): Wish => Wish::for(
             Piece::of($part->id(), $part->size, $part->turnsOn($this->scrap)),
@@ -88,7 +88,7 @@ final readonly class Becoming
         ), $parts);
         $filling = $wishes === [] ? null : $this->fill($wishes);
 
-        return $filling === null || $filling->worth === 0 ? null : Option::ofParts($this->scrap, $filling->plan, $this->lacks, $parts);
+        return $filling === null || $filling->worth === 0 ? null : WayToCut::ofParts($this->scrap, $filling->plan, $this->lacks, $parts);
     }
 
     /** @param  non-empty-list<Wish>  $wishes */

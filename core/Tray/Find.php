@@ -29,13 +29,22 @@ use KeepShare\Core\Measure\Unit;
  */
 final readonly class Find
 {
-    private const ANYTHING = ['anything', 'something', 'scrap', 'piece', 'offcut', 'part', 'any', 'a', 'an', 'of', 'in', 'with', 'and', 'by'];
+    private const ANYTHING = [
+        'anything', 'something', 'scrap', 'piece', 'offcut', 'part', 'any',
+        'a', 'an', 'of', 'in', 'with', 'and', 'by',
+    ];
 
     private const MEN = ['man', 'men', 'him', 'boy'];
 
     private const UNIT = '/(in|mm|cm|″|")$/u';
 
-    private const NOUNS = ['strip', 'panel', 'square', 'mat', 'banner', 'tag', 'circle', 'heart', 'star', 'flower', 'leaf', 'label', 'frame', 'motif', 'lining'];
+    private const NOUNS = [
+        'strip', 'panel', 'square', 'mat', 'banner', 'tag', 'frame', 'motif', 'lining',
+        'circle', 'heart', 'star', 'flower', 'leaf', 'label',
+    ];
+
+    /** Words that only tell which of several colours of one name is meant. */
+    private const SHADES = ['sea', 'sky', 'ice', 'deep', 'pale', 'dark', 'rope'];
 
     /**
      * @param  string|null  $noun  a standard part that is called so, or anything large enough
@@ -71,7 +80,12 @@ final readonly class Find
             $one = Noun::one($word);
             match (true) {
                 $token->kind === TokenKind::Size => $size = self::size($token, $token->text, $token->more, $unit),
-                in_array($token->kind, [TokenKind::Length, TokenKind::Number], true) => $size = self::size($token, $token->text, $token->text, $unit),
+                in_array($token->kind, [TokenKind::Length, TokenKind::Number], true) => $size = self::size(
+                    $token,
+                    $token->text,
+                    $token->text,
+                    $unit,
+                ),
                 $token->kind === TokenKind::Colour => $colour = Colour::fromHex($token->text),
                 in_array($one, self::NOUNS, true) => $noun = $one,
                 in_array($word, ['calm', 'busy'], true) => $isBusy = $word === 'busy',
@@ -149,7 +163,8 @@ final readonly class Find
 
     private function isNamed(Component $component, SheetGood $good, string $from): bool
     {
-        $names = mb_strtolower(implode(' ', [$component->name, $from, ...array_map(static fn (Face $face): string => $face->name, $good->faces())]));
+        $faces = array_map(static fn (Face $face): string => $face->name, $good->faces());
+        $names = mb_strtolower(implode(' ', [$component->name, $from, ...$faces]));
         foreach ($this->words as $word) {
             if (! str_contains($names, $word)) {
                 return false;
@@ -183,7 +198,7 @@ final readonly class Find
     /** A word that has been understood with others: of a colour, of whom it is for, or one that means nothing by itself. */
     private static function isSaid(string $word, bool $isForAMan, ?Colour $colour): bool
     {
-        $isColour = $colour !== null && (ColourName::in($word) !== null || in_array($word, ['sea', 'sky', 'ice', 'deep', 'pale', 'dark', 'rope'], true));
+        $isColour = $colour !== null && (ColourName::in($word) !== null || in_array($word, self::SHADES, true));
 
         return $isColour
             || in_array(Noun::one($word), self::ANYTHING, true)

@@ -84,7 +84,7 @@ final class Lacks
     /** What is cut with a die, or out of a print, can be the picture of a card. */
     private function isCutForItself(StandardPart $part): bool
     {
-        if ($part->stuff === Stuff::Pictured) {
+        if ($part->stuff === CutFrom::Pictured) {
             return true;
         }
         foreach ($this->table->components as $component) {

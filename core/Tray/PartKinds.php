@@ -5,33 +5,33 @@ declare(strict_types=1);
 namespace KeepShare\Core\Tray;
 
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Tray\Kind\Banners;
-use KeepShare\Core\Tray\Kind\Frames;
-use KeepShare\Core\Tray\Kind\Insides;
-use KeepShare\Core\Tray\Kind\Linings;
-use KeepShare\Core\Tray\Kind\Mats;
-use KeepShare\Core\Tray\Kind\Motifs;
-use KeepShare\Core\Tray\Kind\Panels;
-use KeepShare\Core\Tray\Kind\Shapes;
-use KeepShare\Core\Tray\Kind\Squares;
-use KeepShare\Core\Tray\Kind\Strips;
-use KeepShare\Core\Tray\Kind\Tags;
+use KeepShare\Core\Tray\Kind\BannerParts;
+use KeepShare\Core\Tray\Kind\FrameParts;
+use KeepShare\Core\Tray\Kind\InsideParts;
+use KeepShare\Core\Tray\Kind\LiningParts;
+use KeepShare\Core\Tray\Kind\MatParts;
+use KeepShare\Core\Tray\Kind\MotifParts;
+use KeepShare\Core\Tray\Kind\PanelParts;
+use KeepShare\Core\Tray\Kind\ShapeParts;
+use KeepShare\Core\Tray\Kind\SquareParts;
+use KeepShare\Core\Tray\Kind\StripParts;
+use KeepShare\Core\Tray\Kind\TagParts;
 
 /** The kinds of standard part, those that cards are made of before those that are beside. */
 final class PartKinds
 {
     private const ALL = [
-        Panels::class,
-        Strips::class,
-        Squares::class,
-        Mats::class,
-        Banners::class,
-        Tags::class,
-        Shapes::class,
-        Motifs::class,
-        Frames::class,
-        Insides::class,
-        Linings::class,
+        PanelParts::class,
+        StripParts::class,
+        SquareParts::class,
+        MatParts::class,
+        BannerParts::class,
+        TagParts::class,
+        ShapeParts::class,
+        MotifParts::class,
+        FrameParts::class,
+        InsideParts::class,
+        LiningParts::class,
     ];
 
     /** @return list<StandardPart> of every kind, on a table */

@@ -50,9 +50,9 @@ final readonly class Slots
         return $parts;
     }
 
-    private static function stuff(Laid $laid): Stuff
+    private static function stuff(Laid $laid): CutFrom
     {
-        return $laid->part->role->isPaper() ? Stuff::Printed : Stuff::Plain;
+        return $laid->part->role->isPaper() ? CutFrom::Printed : CutFrom::Plain;
     }
 
     /**
@@ -75,7 +75,7 @@ final readonly class Slots
     {
         $mayTurn = $laid->part->role->mayTurn() || $part->mayTurn;
 
-        return ($part->stuff === Stuff::Any || $part->stuff === self::stuff($laid))
+        return ($part->stuff === CutFrom::Any || $part->stuff === self::stuff($laid))
             && $laid->cut->fitsIn($part->size, $mayTurn)
             && 3 * $laid->cut->exactArea() >= 2 * $part->size->exactArea();
     }

@@ -13,7 +13,7 @@ final readonly class StandardPart
     private function __construct(
         public string $noun,
         public Size $size,
-        public Stuff $stuff,
+        public CutFrom $stuff,
         public bool $mayTurn,
         public ?string $how,
     ) {
@@ -24,7 +24,7 @@ final readonly class StandardPart
      * @param  bool  $mayTurn  false where a print with an up has to stand
      * @param  string|null  $how  said after its size: "for a mat 2 1/4 × 2 1/4", "with the punch"
      */
-    public static function of(string $noun, Size $size, Stuff $stuff = Stuff::Any, bool $mayTurn = true, ?string $how = null): self
+    public static function of(string $noun, Size $size, CutFrom $stuff = CutFrom::Any, bool $mayTurn = true, ?string $how = null): self
     {
         return new self($noun, $size, $stuff, $mayTurn, $how);
     }

@@ -54,7 +54,8 @@ final readonly class WholeTray
         $plans = [];
         $left = $all = 0;
         foreach ($this->scraps as $scrap) {
-            $plan = $this->filled($scrap, $uses->plans[$scrap->id] ?? SheetPlan::of($scrap->stock, Leaf::offcut(Rect::whole($scrap->size()))));
+            $uncut = SheetPlan::of($scrap->stock, Leaf::offcut(Rect::whole($scrap->size())));
+            $plan = $this->filled($scrap, $uses->plans[$scrap->id] ?? $uncut);
             $all += $scrap->size()->area();
             foreach ($plan->offcuts() as $leaf) {
                 $left += $leaf->rect()->size->area();

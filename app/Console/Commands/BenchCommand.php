@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Actions\MakeCards;
 use App\Actions\PlaceCards;
+use App\Console\Bench\DemoTray;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
 use App\Entry\SheetPhoto;
@@ -50,6 +51,10 @@ use KeepShare\Core\Sketch\Visibility;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Tray\Becoming;
+use KeepShare\Core\Tray\Lacks;
+use KeepShare\Core\Tray\TrayPlan;
+use KeepShare\Core\Tray\WholeTray;
 use LogicException;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -81,6 +86,7 @@ final class BenchCommand extends Command
                 $this->filling(),
                 $this->file(),
                 $this->photo(),
+                ...$this->tray(),
                 ...OwnTable::with($this->pages(...)),
             ],
         );
@@ -342,6 +348,27 @@ final class BenchCommand extends Command
         return ['read a photograph of 9 megapixels', $time, count($photo->looks->colours).' colours, busyness '.$photo->looks->busyness];
     }
 
+    /** @return list<array{string, string, string}> what scraps can become, one by one and all together */
+    private function tray(): array
+    {
+        $tray = DemoTray::laid();
+        $trimmer = $tray->table->wishes->trimmer();
+        $many = count($tray->scraps);
+        $longest = 0.0;
+        $lacks = Lacks::on($tray->table, $tray->scraps);
+        foreach ($tray->scraps as $scrap) {
+            $longest = max($longest, (float) $this->median(static fn (): array => Becoming::of($scrap, $lacks, $trimmer))[0]);
+        }
+        [$time, $turned] = $this->median(
+            static fn (): TrayPlan => WholeTray::turned($tray->table->sparesApart(), $tray->scraps, $lacks),
+        );
+
+        return [
+            ["what one of $many scraps can become, the longest", sprintf('%.1f', $longest), "$many scraps"],
+            ["the whole tray of $many scraps", $time, "{$turned->says()} {$turned->leftPerCent()} % left"],
+        ];
+    }
+
     /**
      * Server time of pages on a table of its own: ten years of kits, and one kit of 400 components.
      *
@@ -367,6 +394,7 @@ final class BenchCommand extends Command
                 "/kits/$large->id/cut" => 'Cut, 400 components',
                 "/kits/$large->id/make" => 'Make, 400 components',
                 "/kits/$large->id/keep" => 'Keep, 400 components',
+                "/kits/$large->id/keep/scraps?find=strip+2+x+5+1/2+calm+blue" => 'Find in ten years of kits, with the page',
                 "/kits/$large->id/tally" => 'Tally, 400 components',
             ] as $url => $what
         ) {

@@ -28,7 +28,7 @@ use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Tray\Option;
+use KeepShare\Core\Tray\WayToCut;
 
 final class KeepController
 {
@@ -81,7 +81,9 @@ final class KeepController
     {
         $typed = $request->string('price')->trim()->toString();
         if ($kit->currency === null) {
-            throw ValidationException::withMessages(["price.$component->id" => 'Say first in what currency the kit was bought, on its About page.']);
+            throw ValidationException::withMessages([
+                "price.$component->id" => 'Say first in what currency the kit was bought, on its About page.',
+            ]);
         }
         try {
             $price = $typed === '' ? null : Price::parse($typed, $kit->currency);
@@ -128,7 +130,7 @@ final class KeepController
         $options = $tray->becomes($scrap, $bonus->found($kit)->cards ?? []);
         $option = array_values(array_filter(
             $options,
-            static fn (Option $option): bool => $option->key() === $request->string('option')->toString(),
+            static fn (WayToCut $option): bool => $option->key() === $request->string('option')->toString(),
         ))[0] ?? throw WayIsGone::scrap();
         $says = $option->says($kit->unit);
         $parts->part($kit, "Make $says of a scrap", [$scrap => $option->plan], $request->integer('revision'));

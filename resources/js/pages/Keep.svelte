@@ -211,7 +211,10 @@
                         {:else}
                             <Becomes {options} {at} onpick={(i) => (at = i)} ontake={take} />
                         {/if}
-                        <Button key="W" onclick={turn}>The whole tray at once</Button>
+                        <div class="acts">
+                            {#if option}<Button main key="Enter" disabled={sender.isBusy} onclick={take}>Take it</Button>{/if}
+                            <Button key="W" onclick={turn}>The whole tray at once</Button>
+                        </div>
                     </section>
                     <p class="sr-only" role="status">
                         {chosen.name}, {scrap.measure}{option ? `: ${option.says}, ${option.serves}, ${at + 1} of ${options.length}` : ''}
@@ -302,8 +305,15 @@
         font-size: var(--large);
     }
 
-    .becomes > :global(.button) {
-        margin-top: 0.25rem;
+    /* In reach however much it can become. */
+    .acts {
+        position: sticky;
+        bottom: -1rem;
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+        padding: 0.5rem 0 0.75rem;
+        background: var(--sheet);
     }
 
     .foot {

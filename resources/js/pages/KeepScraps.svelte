@@ -17,13 +17,14 @@
 
     let text = $state(untrack(() => props.find))
     let chosenPart = $state<string | null>(null)
-    const part = $derived(chosenPart ?? (props.part || (parts[0]?.key ?? '')))
+    /** The part of a card that what is found is for: as was asked for, or the first that something found is large enough for. */
+    const part = $derived(chosenPart ?? (props.part || (found?.find(({ fits }) => fits.length)?.fits[0] ?? parts[0]?.key ?? '')))
     let chosenKits = $state<number[]>([])
     let field = $state<HTMLInputElement>()
 
     function find(event?: SubmitEvent): void {
         event?.preventDefault()
-        look('keep/scraps', { find: text, part }, ['find', 'fault', 'found', 'goods', 'part'])
+        look('keep/scraps', { find: text, part: chosenPart ?? props.part }, ['find', 'fault', 'found', 'goods', 'part'])
     }
 
     const use = (sheet: number, face: number): void => sender.send('keep/use', { sheet, face, part, find: text })

@@ -63,12 +63,18 @@ final class Table
         return ($pdo->query($sql) ?: throw new RuntimeException("Refused: $sql"))->fetchColumn();
     }
 
-    /** Time passes, as far as clocks on the table are concerned. */
-    public function soonDry(int $seconds): void
+    /** Something happens that is not what is tested. */
+    public function change(string $sql): void
     {
         $pdo = new PDO("sqlite:$this->directory/table.sqlite");
         $pdo->setAttribute(PDO::ATTR_TIMEOUT, 5);
-        $pdo->exec(sprintf("update step_marks set dry_at = '%s'", gmdate('Y-m-d H:i:s', time() + $seconds)));
+        $pdo->exec($sql);
+    }
+
+    /** Time passes, as far as clocks on the table are concerned. */
+    public function soonDry(int $seconds): void
+    {
+        $this->change(sprintf("update step_marks set dry_at = '%s'", gmdate('Y-m-d H:i:s', time() + $seconds)));
     }
 
     public function file(string $name, string $contents): string

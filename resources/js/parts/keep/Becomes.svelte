@@ -1,7 +1,5 @@
 <script lang="ts">
-    import Button from '@/parts/Button.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import { sender } from '@/lib/send.svelte'
     import type { TrayOption } from '@/lib/props'
 
     interface Props {
@@ -35,13 +33,11 @@
         </button>
     {/each}
 </div>
-<Button main key="Enter" disabled={sender.isBusy} onclick={ontake}>Take it</Button>
 
 <style>
     div {
         display: grid;
         gap: 0.25rem;
-        margin-bottom: 0.75rem;
     }
 
     [role='radio'] {

@@ -17,9 +17,10 @@
     let typed = $state<string | null>(null)
     const uid = $props.id()
 
-    function keep(): void {
-        if (typed === null || typed.trim() === price) return
-        sender.send(`keep/price/${id}`, { price: typed }, { done: () => (typed = null) })
+    function keep(text: string): void {
+        typed = text
+        if (text.trim() === price) return
+        sender.send(`keep/price/${id}`, { price: text }, { done: () => (typed = null) })
     }
 </script>
 
@@ -33,7 +34,7 @@
         aria-invalid={fault ? true : undefined}
         aria-describedby={fault ? `${uid}-fault` : undefined}
         oninput={(event) => (typed = event.currentTarget.value)}
-        onchange={keep}
+        onchange={(event) => keep(event.currentTarget.value)}
     />
     {#if fault && typed !== null}<small class="fault" id="{uid}-fault" role="alert">{fault}</small>{/if}
 </label>

@@ -72,8 +72,8 @@
     }
 
     .left {
-        fill: var(--kraft-soft);
-        opacity: 0.78;
+        fill: var(--drawn-paper);
+        opacity: 0.68;
     }
 
     line {

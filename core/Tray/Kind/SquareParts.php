@@ -6,13 +6,13 @@ namespace KeepShare\Core\Tray\Kind;
 
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\CutFrom;
 use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
-use KeepShare\Core\Tray\Stuff;
 
 /** Squares of a print, each for a mat a quarter of an inch larger. */
-final class Squares implements PartKind
+final class SquareParts implements PartKind
 {
     private const SIDES = [['1', '25'], ['1 1/2', '40'], ['2', '50']];
 
@@ -22,7 +22,7 @@ final class Squares implements PartKind
             static fn (Size $size): StandardPart => StandardPart::of(
                 'square',
                 $size,
-                Stuff::Printed,
+                CutFrom::Printed,
                 how: Measures::forMat($size, $table->unit),
             ),
             self::sizes($table),

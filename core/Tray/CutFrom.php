@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Weight;
 
 /** What a standard part may be cut from. */
-enum Stuff
+enum CutFrom
 {
     case Any;
     case Printed;

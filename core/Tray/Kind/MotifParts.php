@@ -6,15 +6,15 @@ namespace KeepShare\Core\Tray\Kind;
 
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\CutFrom;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
-use KeepShare\Core\Tray\Stuff;
 
 /** Motifs of a print, cut out round their line: each such square holds one at least. */
-final class Motifs implements PartKind
+final class MotifParts implements PartKind
 {
     public function on(Table $table): array
     {
-        return [StandardPart::of('motif', Motif::cutOut($table->unit), Stuff::Pictured, how: 'cut out by hand')];
+        return [StandardPart::of('motif', Motif::cutOut($table->unit), CutFrom::Pictured, how: 'cut out by hand')];
     }
 }

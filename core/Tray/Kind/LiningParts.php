@@ -7,13 +7,13 @@ namespace KeepShare\Core\Tray\Kind;
 use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\CutFrom;
 use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
-use KeepShare\Core\Tray\Stuff;
 
 /** A lining for each kind of envelope that has none: a little smaller all round, so that it slides in. */
-final class Linings implements PartKind
+final class LiningParts implements PartKind
 {
     public function on(Table $table): array
     {
@@ -23,7 +23,7 @@ final class Linings implements PartKind
             $good = $component->good;
             if ($good instanceof Envelope && $good->liner === null && $good->size->shorter()->isLongerThan($less)) {
                 $size = Size::of($good->size->width->minus($less), $good->size->height->minus($less));
-                $parts[] = StandardPart::of('lining', $size, Stuff::Thin, how: 'for the envelope');
+                $parts[] = StandardPart::of('lining', $size, CutFrom::Thin, how: 'for the envelope');
             }
         }
 

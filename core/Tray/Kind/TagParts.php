@@ -11,7 +11,7 @@ use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
 /** Tags: two corners cut off and a hole for the twine. */
-final class Tags implements PartKind
+final class TagParts implements PartKind
 {
     public function on(Table $table): array
     {

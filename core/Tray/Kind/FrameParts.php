@@ -7,13 +7,13 @@ namespace KeepShare\Core\Tray\Kind;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\CutFrom;
 use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
-use KeepShare\Core\Tray\Stuff;
 
 /** Thin strips for a frame round a panel, two long and two short: what trimmed edges are good for. */
-final class Frames implements PartKind
+final class FrameParts implements PartKind
 {
     public function on(Table $table): array
     {
@@ -22,7 +22,7 @@ final class Frames implements PartKind
         $strip = static fn (Length $side): StandardPart => StandardPart::of(
             'frame strip',
             Size::of($wide, $side->minus($less)),
-            Stuff::Plain,
+            CutFrom::Plain,
             how: 'two long and two short to a frame',
         );
 

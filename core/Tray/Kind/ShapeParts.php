@@ -13,7 +13,7 @@ use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
 /** What the dies and punches that are owned cut out of any scrap that is large enough. */
-final class Shapes implements PartKind
+final class ShapeParts implements PartKind
 {
     public function on(Table $table): array
     {

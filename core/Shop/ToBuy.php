@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Shop;
 
 /** One thing to buy, in the units in which it is sold. */
-final readonly class Line
+final readonly class ToBuy
 {
     /**
      * @param  string|null  $component  the component of the kit that it is more of, by whose price it is reckoned

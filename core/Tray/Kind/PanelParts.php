@@ -9,7 +9,7 @@ use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\Slots;
 
 /** Panels, mats and labels of the sketches of the kit, in the very size they are cut to. */
-final class Panels implements PartKind
+final class PanelParts implements PartKind
 {
     public function on(Table $table): array
     {

@@ -9,7 +9,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Measure\Unit;
 
 /** One way of cutting up a scrap: its cuts, what comes of it, and for how many cards. */
-final readonly class Option
+final readonly class WayToCut
 {
     /**
      * @param  array<string, int>  $counts  of each part, by its id

@@ -15,7 +15,7 @@ use KeepShare\Core\Tray\StandardPart;
  * Strips of the sketches, and those that any card can have: two inches wide and as long as the front, of which a whole
  * style of card is made; one inch wide across it or down it; short ones for a mat.
  */
-final class Strips implements PartKind
+final class StripParts implements PartKind
 {
     public function on(Table $table): array
     {

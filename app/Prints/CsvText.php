@@ -3,7 +3,7 @@
 namespace App\Prints;
 
 /** Lines for a spreadsheet. */
-final class Csv
+final class CsvText
 {
     /** @param  iterable<list<string>>  $lines */
     public static function of(iterable $lines): string

@@ -1,0 +1,122 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The tray by keyboard, the scrap box, and a kit that is put away and used again. */
+final class KeepTest extends BrowserTestCase
+{
+    public function test_a_scrap_becomes_parts_by_keys_alone_and_the_whole_tray_is_looked_at(): void
+    {
+        $this->share();
+        $this->open('/kits/1/keep');
+        $this->see('What it can become');
+        $this->press('c', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
+        $this->see('2 of');
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $says = $this->element('[role=radio][aria-checked=true] b')->getText();
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(1, "select count(*) from sheets where state = 'parted'");
+        $this->see('standard parts');
+        self::assertStringContainsString(explode(' ', $says)[1], $this->text(), 'what was taken lies on the tray');
+        self::assertNotNull($this->browser->executeScript('return document.activeElement.closest(".tray")'), 'the focus stays on the tray');
+        $this->open('/kits/1/cut');
+        $this->see('This cut is done');
+        $this->press('z');
+        $this->holds(0, "select count(*) from sheets where state = 'parted'");
+
+        $this->open('/kits/1/keep');
+        $this->press('w');
+        $this->see('The whole tray at once');
+        $this->see('no way of cutting gives more');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->see('What it can become');
+        $this->press('w', WebDriverKeys::ENTER);
+        $this->see('turned into standard parts');
+        self::assertGreaterThan(10, (int) $this->table->value('select count(*) from sheets where part is not null'));
+        $this->press('c', 'b');
+        $this->see('It is a scrap again');
+        $this->press('z', 'z');
+        $this->holds(0, 'select count(*) from sheets where part is not null');
+        $this->assertQuiet();
+    }
+
+    public function test_bonus_cards_are_added_together_and_what_to_buy_is_priced(): void
+    {
+        $this->share();
+        $this->open('/kits/1/keep');
+        $this->see('bonus cards');
+        $this->see('what it takes');
+        $this->choose('header select', 'best looking first');
+        $this->see('what it takes');
+        $this->click('button', 'Add all');
+        $this->holds(20, 'select count(*) from cards');
+        $this->press('z');
+        $this->holds(10, 'select count(*) from cards');
+
+        $this->open('/kits/1/keep/shopping');
+        $this->see('The same 10 cards once more');
+        $this->typeInto('section:last-of-type li input', 'four');
+        $this->press(WebDriverKeys::TAB);
+        $this->see('Write the price as in 4.50.');
+        self::assertSame('four', $this->element('section:last-of-type li input')->getAttribute('value'), 'what was typed stays');
+        $this->typeInto('section:last-of-type li input', '4.50');
+        $this->press(WebDriverKeys::TAB);
+        $this->holds(1, 'select count(*) from components where price_minor = 450');
+        $this->see('Together $4.50');
+        $this->assertQuiet();
+    }
+
+    public function test_a_kit_is_put_away_and_its_scraps_are_found_and_used_in_another(): void
+    {
+        $this->share();
+        $this->cutFirstSheet();
+        $this->open('/kits/1/keep/scraps');
+        $this->click('button', 'Put the kit away');
+        $this->see('begun and not made');
+        $this->table->change("update cards set made_at = '2026-11-01 10:00:00'");
+        $this->open('/kits/1/keep/scraps');
+        $this->click('button', 'Put the kit away');
+        $this->see('The scrap box: 3 scraps');
+        $this->see('Nov');
+
+        $this->open('/kits/3/share-out');
+        $this->click('label', 'and the stash, where the kit runs out');
+        $this->see('at most 18 cards');
+        $this->press('s');
+        $this->see('cards from a kit for 8');
+        $this->open('/kits/3/keep/scraps');
+        $this->press('/');
+        $this->browser->switchTo()->activeElement()->sendKeys('gibberish');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('Nothing like that lies anywhere');
+        $this->press(...array_fill(0, 9, WebDriverKeys::BACKSPACE));
+        $this->browser->switchTo()->activeElement()->sendKeys('anything 1 x 1 harbour');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('scrap box, from Harbour Lanterns');
+        $this->click('button', 'Use it: scrap of');
+        $this->see('takes its');
+        self::assertSame(1, (int) $this->table->value(
+            'select count(*) from takings t join cards c on c.id = t.card_id join components m on m.id = t.component_id '
+                .'join kits k on k.id = m.kit_id where c.kit_id = 3 and k.is_stash = 1 and t.width is not null',
+        ));
+        $this->press('z');
+        $this->assertQuiet();
+    }
+
+    private function share(): void
+    {
+        $this->open('/kits/1/share-out');
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->see('What is kept gives');
+    }
+
+    private function cutFirstSheet(): void
+    {
+        $this->open('/kits/1/cut');
+        $this->press('c');
+        $this->holds(1, "select count(*) from sheets where state = 'cut'");
+    }
+}
