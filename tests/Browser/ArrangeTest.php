@@ -3,13 +3,15 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The pieces of a card, arranged by keyboard; an arrangement of one's own. */
 final class ArrangeTest extends BrowserTestCase
 {
+    #[Group(self::SHARED_OUT)]
     public function test_pieces_are_moved_tucked_swapped_and_arranged_anew_by_keyboard(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/arrange?card='.$this->cardWithTwoSmall());
         $this->see('no two cards are built alike');
         $card = $this->cardWithTwoSmall();
@@ -46,9 +48,10 @@ final class ArrangeTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_a_piece_is_tucked_by_a_mark_and_the_measures_from_two_edges_follow(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $card = $this->cardWithTwoSmall();
         $this->open("/kits/1/arrange?card=$card");
         $this->see('from the left, its middle');
@@ -82,13 +85,6 @@ final class ArrangeTest extends BrowserTestCase
         $this->see('Round the window');
         $this->holds(1, "select count(*) from arrangements where name = 'Round the window'");
         $this->assertQuiet();
-    }
-
-    private function shareOut(): void
-    {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
     }
 
     private function cardWithTwoSmall(): int

@@ -22,6 +22,11 @@ abstract class BrowserTestCase extends TestCase
     /** Seconds that a page may take on a busy machine. */
     protected const PATIENCE = 30;
 
+    /** Tests that begin with the first kit shared out over ten cards; that is done once, and they begin with what came of it. */
+    protected const SHARED_OUT = 'shared-out';
+
+    private static ?string $sharedOut = null;
+
     private static ?Process $driver = null;
 
     private static int $driverPort;
@@ -50,7 +55,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->table = Table::withDemo();
+        $this->table = Table::withDemo(in_array(self::SHARED_OUT, $this->groups(), true) ? self::$sharedOut : null);
         $this->profile = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6));
         $options = new ChromeOptions;
         $options->addArguments([
@@ -68,6 +73,21 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->quit();
         $this->table->sweep();
         exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /** Harbour Lanterns over ten cards, and what they leave has been looked through. */
+    protected function sharedOut(): void
+    {
+        $this->open('/kits/1/share-out');
+        if ((int) $this->table->value('select count(*) from cards') > 0) {
+            $this->see('What is kept gives 10 more cards');
+
+            return;
+        }
+        $this->press('s');
+        $this->see('10 cards from a kit for 10');
+        $this->see('What is kept gives 10 more cards');
+        self::$sharedOut = $this->table->keep();
     }
 
     protected function open(string $path): void

@@ -3,13 +3,15 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The cutting table by keyboard: cut by cut, a cut gone wrong, undo. */
 final class CutTest extends BrowserTestCase
 {
+    #[Group(self::SHARED_OUT)]
     public function test_sheets_are_cut_by_keyboard_and_a_wrong_cut_is_planned_again(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/cut');
         $this->see('0 of 23 cut.');
         $cuts = $this->howMany('aside ol li');
@@ -53,9 +55,10 @@ final class CutTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_one_card_is_cut_by_itself(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/cut');
         $this->see('0 of 23 cut.');
         $this->press('b');
@@ -90,9 +93,10 @@ final class CutTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_two_tabs_on_one_sheet(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/cut');
         $this->see('0 of 23 cut.');
         $first = $this->browser->getWindowHandle();
@@ -108,9 +112,10 @@ final class CutTest extends BrowserTestCase
         $this->see('1 of 23 cut.');
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_sheets_and_labels_are_printed_and_the_motor_cutter_cuts(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/cut');
         $this->see('0 of 23 cut.');
         foreach (['plan.pdf' => '%PDF', 'plan.svg' => '<svg'] as $file => $start) {
@@ -136,12 +141,5 @@ final class CutTest extends BrowserTestCase
         $this->see('Planned again.');
         $this->see('1 of ');
         $this->assertQuiet();
-    }
-
-    private function shareOut(): void
-    {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('What is kept gives 10 more cards');
     }
 }

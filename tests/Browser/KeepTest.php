@@ -3,13 +3,15 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The tray by keyboard, the scrap box, and a kit that is put away and used again. */
 final class KeepTest extends BrowserTestCase
 {
+    #[Group(self::SHARED_OUT)]
     public function test_a_scrap_becomes_parts_by_keys_alone_and_the_whole_tray_is_looked_at(): void
     {
-        $this->share();
+        $this->sharedOut();
         $this->open('/kits/1/keep');
         $this->see('What it can become');
         $this->press('c', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
@@ -42,9 +44,10 @@ final class KeepTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_bonus_cards_are_added_together_and_what_to_buy_is_priced(): void
     {
-        $this->share();
+        $this->sharedOut();
         $this->open('/kits/1/keep');
         $this->see('bonus cards');
         $this->see('what it takes');
@@ -68,9 +71,10 @@ final class KeepTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_a_kit_is_put_away_and_its_scraps_are_found_and_used_in_another(): void
     {
-        $this->share();
+        $this->sharedOut();
         $this->cutFirstSheet();
         $this->open('/kits/1/keep/scraps');
         $this->click('button', 'Put the kit away');
@@ -103,14 +107,6 @@ final class KeepTest extends BrowserTestCase
         ));
         $this->press('z');
         $this->assertQuiet();
-    }
-
-    private function share(): void
-    {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
-        $this->see('What is kept gives');
     }
 
     private function cutFirstSheet(): void

@@ -3,15 +3,15 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The making by keyboard: a whole card, a clock over a restart of the page, 45 minutes, a thing gone wrong. */
 final class MakeTest extends BrowserTestCase
 {
+    #[Group(self::SHARED_OUT)]
     public function test_a_whole_card_is_made_by_keyboard_and_its_clock_goes_on(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
+        $this->sharedOut();
         $this->press('5');
         $this->see('0 of 10 cards made');
         $this->see('All in runs, one tool out at a time');
@@ -60,11 +60,10 @@ final class MakeTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_back_undo_and_what_went_wrong(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
+        $this->sharedOut();
         $this->open('/kits/1/make/table');
         $this->see('Read aloud');
         $this->press(' ');

@@ -4,6 +4,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The whole kit on the table, and what goes with what. */
 final class RecordTest extends BrowserTestCase
@@ -58,11 +59,10 @@ final class RecordTest extends BrowserTestCase
         );
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_a_count_below_what_cards_want_goes_short_and_below_what_is_cut_says_where_to_go(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
+        $this->sharedOut();
         $this->open('/kits/1/count');
         $this->typeInto('[aria-label="A2 base, ivory: how many are there"]', '9');
         $this->press(WebDriverKeys::ENTER);
@@ -300,11 +300,10 @@ final class RecordTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_a_card_is_opened_from_the_grid_and_leafed_through(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('What is kept gives 10 more cards');
+        $this->sharedOut();
         $this->click('a', 'Card 1, birthday: open it');
         $this->see('The stack, from the side');
         $this->see('Nothing is open.');

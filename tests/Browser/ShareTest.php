@@ -4,13 +4,15 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Sharing out by keyboard: the grid, what goes short, pins over a solve, card by card, bonus cards, comparing. */
 final class ShareTest extends BrowserTestCase
 {
+    #[Group(self::SHARED_OUT)]
     public function test_cells_are_changed_moved_and_explained_by_keyboard(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->toRow('Lantern');
         $this->press('y');
         $this->see('Next best:');
@@ -54,9 +56,10 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_a_shortfall_is_resolved_by_one_key(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->press('c', 'd');
         $this->see('11 cards from a kit for 10');
         $this->toRow('A2 base, ivory');
@@ -75,9 +78,10 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_pins_are_kept_over_a_solve_that_is_seen_before_it_replaces_anything(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->press('c', 'P');
         $this->see('pinned');
         $pinned = $this->table->value(
@@ -265,9 +269,10 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_two_share_outs_are_compared_and_one_is_taken_up_again(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $this->open('/kits/1/share-out/compare');
         $this->typeInto('#keep-as', 'All ten');
         $this->press(WebDriverKeys::ENTER);
@@ -283,9 +288,10 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_the_later_of_two_tabs_is_told_and_loses_nothing(): void
     {
-        $this->shareOut();
+        $this->sharedOut();
         $first = $this->browser->getWindowHandle();
         $this->browser->switchTo()->newWindow();
         $this->open('/kits/1/share-out');
@@ -310,14 +316,6 @@ final class ShareTest extends BrowserTestCase
         $this->press('c', WebDriverKeys::DELETE);
         $this->see('7 cards from a kit for 10');
         self::assertStringNotContainsString('not done', $this->text());
-    }
-
-    private function shareOut(): void
-    {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10');
-        $this->see('What is kept gives');
     }
 
     /** Neither the head of the grid nor its foot lies over the cell that has the focus. */

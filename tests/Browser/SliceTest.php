@@ -3,6 +3,7 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** From the packing list to bonus cards, as a cardmaker does it. */
 final class SliceTest extends BrowserTestCase
@@ -140,11 +141,10 @@ final class SliceTest extends BrowserTestCase
         self::assertSame(0, (int) $this->table->value('select count(*) from solves'));
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_two_tabs_on_one_kit(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('What is kept gives 10 more cards');
+        $this->sharedOut();
         $this->open('/kits/1/keep');
         $this->see('10 bonus cards');
 
@@ -172,11 +172,10 @@ final class SliceTest extends BrowserTestCase
         self::assertSame('evening', $this->element('html')->getAttribute('data-theme'));
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_everything_to_press_is_large_enough_for_a_finger(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('What is kept gives 10 more cards');
+        $this->sharedOut();
         foreach (
             [
                 '/',

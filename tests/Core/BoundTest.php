@@ -17,7 +17,6 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
@@ -177,7 +176,7 @@ final class BoundTest extends TestCase
                 $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
                 self::assertLessThanOrEqual(
                     Bound::on($table->under($wishes))->cards,
-                    count(ShareOut::of($table->under($wishes))->cards),
+                    count(Sharer::most($table->under($wishes))),
                     "seed $seed",
                 );
             }

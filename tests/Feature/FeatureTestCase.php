@@ -12,6 +12,7 @@ use App\Table\TableState;
 use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Testing\TestResponse;
 
 abstract class FeatureTestCase extends TestCase
@@ -37,8 +38,19 @@ abstract class FeatureTestCase extends TestCase
         return $this->post("/kits/$kit->id/$path", ['revision' => $kit->fresh()?->revision, ...$with]);
     }
 
+    /**
+     * As where the worker is busy all the while: pages that look for bonus cards do not wait for them. Where they are what
+     * is tested, the worker is free.
+     */
+    protected function busyWorker(Kit $kit, bool $isBusy = true): void
+    {
+        $queued = "bonus:$kit->id:{$kit->created_at?->getTimestamp()}:queued";
+        $isBusy ? Cache::forever($queued, true) : Cache::forget($queued);
+    }
+
     protected function shareOut(Kit $kit, int $cards, bool $stash = false): void
     {
+        $this->busyWorker($kit);
         $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'words' => 'once', 'anew' => true])
             ->assertSessionHasNoErrors()
             ->assertRedirect();

@@ -25,12 +25,15 @@ final class NonsenseTest extends FeatureTestCase
     /** Every field that any page sends. */
     private const FIELDS = <<<'NAMES'
         amount anew arrangement as_swatch at away bought_on busy by card cards check chosen code colours
-        columns component copies count counted covered currency directional do drop_photo face fold folds
-        frame from front_height front_width height insides isForAMan kit_file layer layerWidth line lying
-        measure more motif name note notes nth number occasion part photo pieceHeight pieceWidth pieces
-        price promised quantity reason repeat reveals revision savesOne says set sets sheet sketch stash
+        columns component copies count counted covered currency directional do drop_photo face find fold folds
+        frame from front_height front_width height insides isForAMan kit_file kits layer layerWidth line lying
+        measure more motif name note notes nth number occasion option order part photo pieceHeight pieceWidth pieces
+        price promised quantity reason repeat reveals revision savesOne says scrap scraps set sets sheet sketch stash
         stashCards steps surfaces theme to token trimmer unit value wanted was what why width written x y
         NAMES;
+
+    /** What deletes or puts away the kit would leave nothing to ask the others about. */
+    private const ENDS = ['DELETE kits/{kit}', 'POST kits/{kit}/put-away', 'POST kits/{kit}/keep/put-away'];
 
     /** @return array<string, array{int}> */
     public static function seeds(): array
@@ -66,9 +69,8 @@ final class NonsenseTest extends FeatureTestCase
     private function ask(Route $route, Kit $kit, Randomizer $random): bool
     {
         $method = array_values(array_diff($route->methods(), ['HEAD']))[0];
-        // What deletes or puts away the kit would leave nothing to ask the others about.
         if (
-            in_array("$method {$route->uri()}", ['DELETE kits/{kit}', 'POST kits/{kit}/put-away'], true)
+            in_array("$method {$route->uri()}", self::ENDS, true)
             || str_starts_with($route->uri(), 'storage')
             || $route->uri() === 'up'
         ) {

@@ -76,7 +76,15 @@
         </section>
         <section bind:this={list} aria-labelledby="parts-title">
             <h2 id="parts-title">Parts and their measures</h2>
-            <PartsList parts={props.parts} cuts={besides} folded={props.folded} guides={props.guides} inside={props.inside} {acts} />
+            <PartsList
+                card={props.id}
+                parts={props.parts}
+                cuts={besides}
+                folded={props.folded}
+                guides={props.guides}
+                inside={props.inside}
+                {acts}
+            />
             <h2>Stuck on, base and envelope</h2>
             <StuckList {stuck} {acts} />
         </section>

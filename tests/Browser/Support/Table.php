@@ -30,16 +30,30 @@ final class Table
         $this->start();
     }
 
-    /** With the demo laid, as bin/demo would. */
-    public static function withDemo(): self
+    /** With the demo laid, as bin/demo would; where one was kept before, as that was. */
+    public static function withDemo(?string $kept = null): self
     {
         $directory = self::root().'/build/browser/'.bin2hex(random_bytes(6));
         foreach (['framework/cache/data', 'framework/sessions', 'framework/views', 'logs', 'app'] as $folder) {
             mkdir("$directory/storage/$folder", 0777, true);
         }
-        copy(self::template(), "$directory/table.sqlite");
+        copy($kept === null ? self::template() : "$kept.sqlite", "$directory/table.sqlite");
+        if ($kept !== null) {
+            exec('cp -r '.escapeshellarg("$kept.cache/.").' '.escapeshellarg("$directory/storage/framework/cache/data"));
+        }
 
         return new self($directory);
+    }
+
+    /** Keeps the table as it lies now, with what has been found on it, for other tests to begin with. */
+    public function keep(): string
+    {
+        $kept = self::root().'/build/browser/kept'.getenv('TEST_TOKEN');
+        exec('rm -rf '.escapeshellarg("$kept.sqlite").' '.escapeshellarg("$kept.cache"));
+        (new PDO("sqlite:$this->directory/table.sqlite"))->exec("vacuum into '$kept.sqlite'");
+        exec('cp -r '.escapeshellarg("$this->directory/storage/framework/cache/data").' '.escapeshellarg("$kept.cache"));
+
+        return $kept;
     }
 
     /** As when the computer has been switched off and on. */

@@ -1,6 +1,8 @@
 <script lang="ts">
+    import { Link } from '@inertiajs/svelte'
     import Check from '@lucide/svelte/icons/check'
     import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
     import type { CardActs } from '@/lib/cardActs'
     import type { CardCut, FoldedPart, GuideLine, SketchedPart } from '@/lib/props'
     import Filling from './Filling.svelte'
@@ -8,6 +10,8 @@
     import Treatments from './Treatments.svelte'
 
     interface Props {
+        /** The id of the card. */
+        card: number
         parts: SketchedPart[]
         /** What is cut beside the parts of the sketch. */
         cuts: CardCut[]
@@ -18,7 +22,11 @@
     }
 
     /** The parts of the card that are cut, each with its size, what it is taken from and its measures. */
-    let { parts, cuts, folded, guides, inside, acts }: Props = $props()
+    let { card, parts, cuts, folded, guides, inside, acts }: Props = $props()
+
+    /** What lies in all kits and the stash and is large enough for a part. */
+    const scrapsFor = (part: SketchedPart): string =>
+        `${kit.frame.url}/keep/scraps?${new URLSearchParams({ find: `anything ${part.size}`, part: `${card}/${part.id}` })}`
 </script>
 
 <ul>
@@ -26,7 +34,12 @@
         <li>
             <b class="size"><Measure text={part.size} /></b>
             <div>
-                <p><b>{part.name}</b> <span class="soft">{part.shown} % shows</span></p>
+                <p>
+                    <b>{part.name}</b> <span class="soft">{part.shown} % shows</span>
+                    {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)} aria-label="Find a scrap for the {part.name}"
+                            >find a scrap</Link
+                        >{/if}
+                </p>
                 <Filling {part} {acts} />
                 <div class="measures"><Measures {part} {acts} /></div>
                 {#if part.good}<Treatments {part} {acts} />{/if}
