@@ -110,18 +110,13 @@ final class SharerTest extends TestCase
             $checked++;
             self::assertGreaterThan(
                 count($out->cards),
-                count(
-                    ShareOut::of(Laying::unpacked(self::withMore($kit, $needs))->under($wishes))
-                        ->cards,
-                ),
+                count(Sharer::most(Laying::unpacked(self::withMore($kit, $needs))->under($wishes))),
                 "seed $seed",
             );
             if (count($needs) === 2) {
                 self::assertCount(
                     count($out->cards),
-                    ShareOut::of(
-                        Laying::unpacked(self::withMore($kit, [$needs[0]]))->under($wishes),
-                    )->cards,
+                    Sharer::most(Laying::unpacked(self::withMore($kit, [$needs[0]]))->under($wishes)),
                     "seed $seed",
                 );
             }

@@ -182,6 +182,7 @@ final class SecondConnectionTest extends FeatureTestCase
             }
         });
         $this->shareOut($kit, 3);
+        $this->busyWorker($kit, false);
         app(BonusCards::class)->look($kit->refresh());
         app(NextCards::class)->look($kit);
         app(BetterPlan::class)->look($kit);

@@ -124,6 +124,7 @@ final class SliceTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 10, stash: true);
+        $this->busyWorker($kit, false);
         $keep = $this->props("/kits/$kit->id/keep");
         self::assertSame([11, 12, 13, 14], array_column($keep['bonus']['cards'], 'number'));
         self::assertSame('one more sentiment', $keep['bonus']['stop']['wants']);

@@ -63,6 +63,7 @@ final class TakeApartTest extends FeatureTestCase
                 ]),
             );
         $kit->increment('revision');
+        $this->busyWorker($kit, false);
         $bonus = $this->props("/kits/$kit->id/keep")['bonus']['cards'];
         self::assertCount(1, $bonus);
         self::assertStringContainsString('Liner of A2 envelope', implode(' ', $bonus[0]['uses']));
