@@ -13,6 +13,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
