@@ -16,8 +16,10 @@ use App\Http\Controllers\KeepController;
 use App\Http\Controllers\KitPostController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MakeController;
+use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\NextCardController;
 use App\Http\Controllers\PairController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\ShareOutController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SketchController;
@@ -37,6 +39,8 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 Route::get('/', [ShelfController::class, 'index'])->name('shelf');
 Route::post('/kits', [ShelfController::class, 'store'])->name('kits.store');
 Route::get('/photos/{photo}.jpg', [LooksController::class, 'photo'])->name('photos.show');
+Route::get('/cards', [RecordController::class, 'all'])->name('cards');
+Route::get('/card-photos/{photo}.jpg', [RecordController::class, 'photo'])->name('card-photos.show');
 Route::post('/kit-post', [KitPostController::class, 'store']);
 Route::get('/packing-list/{token}', [CsvController::class, 'show'])->name('csv.show');
 Route::post('/packing-list/{token}/columns', [CsvController::class, 'map']);
@@ -61,6 +65,12 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     foreach (Exports::of(SheetExport::class) as $export) {
         Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export);
     }
+    Route::post('/tally/cards/{card}', [RecordController::class, 'store'])->scopeBindings();
+    Route::post('/tally/cards/{card}/photo', [RecordController::class, 'keepPhoto'])->scopeBindings();
+    Route::delete('/tally/cards/{card}/photo', [RecordController::class, 'dropPhoto'])->scopeBindings();
+    Route::get('/tally/materials.md', [MaterialsController::class, 'markdown']);
+    Route::get('/tally/materials.txt', [MaterialsController::class, 'text']);
+    Route::get('/tally/materials.pdf', [MaterialsController::class, 'pdf']);
     Route::get('/add/read', [AddController::class, 'read']);
     Route::post('/add', [AddController::class, 'store']);
     Route::post('/about', [AboutController::class, 'update']);

@@ -357,9 +357,8 @@ final readonly class Design
         if ($card->isBegun()) {
             throw IsCut::card($card->number);
         }
-        $card->waivers()->get()->each->delete();
         $this->write($card, [], $card->takings);
-        $card->delete();
+        $card->forget();
     }
 
     /** @throws IsCut where it is on the card already */

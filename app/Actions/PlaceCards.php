@@ -96,8 +96,7 @@ final readonly class PlaceCards
                 $touched[$taking->component_id] = $taking->component_id;
                 $taking->delete();
             }
-            $card->waivers()->get()->each->delete();
-            $card->delete();
+            $card->forget();
         }
         $this->plans->refresh($touched);
     }

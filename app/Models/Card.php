@@ -43,6 +43,11 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property Carbon|null $made_at when the last was
  * @property bool $is_pinned no share-out takes it apart
  * @property string $notes
+ * @property int|null $stars one to five, as the maker likes it
+ * @property int|null $minutes it took, where she has written it
+ * @property string $went_wrong and how it was saved
+ * @property string $given_to
+ * @property Carbon|null $given_on
  * @property Kit $kit
  */
 final class Card extends Model implements OfKit
@@ -61,6 +66,7 @@ final class Card extends Model implements OfKit
         'is_pinned' => 'boolean',
         'begun_at' => 'datetime',
         'made_at' => 'datetime',
+        'given_on' => 'date',
     ];
 
     /** @return BelongsTo<Kit, $this> */
@@ -155,6 +161,14 @@ final class Card extends Model implements OfKit
     }
 
     /** Something has been cut for it or done to it, so no share-out may take it apart. */
+    /** It goes, with all that is remembered of it. */
+    public function forget(): void
+    {
+        $this->waivers()->get()->each->delete();
+        CardPhoto::query()->where('card_id', $this->id)->get()->each->delete();
+        $this->delete();
+    }
+
     public function isBegun(): bool
     {
         return $this->begun_at !== null || $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);

@@ -15,6 +15,8 @@ final class Exports
         ShoppingPdf::class,
         ShoppingText::class,
         ShoppingCsv::class,
+        AllFacesSvg::class,
+        AllFacesPdf::class,
         CardPlan::class,
         CardSteps::class,
         CardSvg::class,

@@ -7,6 +7,7 @@ enum Media: string
 {
     case Json = 'application/json';
     case Text = 'text/plain; charset=utf-8';
+    case Markdown = 'text/markdown; charset=utf-8';
     case Csv = 'text/csv; charset=utf-8';
     case Pdf = 'application/pdf';
     case Svg = 'image/svg+xml';

@@ -10,6 +10,7 @@ enum OfferedAt: string
     case Bags = 'bags';
     case Runs = 'runs';
     case Shopping = 'shopping';
+    case Cards = 'cards';
     case Card = 'card';
     case Sheet = 'sheet';
 }

@@ -6,6 +6,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Shop\ShoppingList;
 use KeepShare\Core\Shop\ToBuy;
@@ -24,9 +25,10 @@ final readonly class Shopping
         $state = TableState::of($kit);
         $table = $state->table();
         $after = $found === null ? $table : $table->sparesApart()->after(...$found->cards);
-        $lists = [];
-        foreach ($found->stop->additions ?? [] as $addition) {
-            $lists[] = ShoppingList::more($after, $addition);
+        $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $found->stop->additions ?? []);
+        if ($found !== null && $found->stop === null) {
+            // As many bonus cards were found as are looked for: what is left is enough for those and for more.
+            $lists[] = ShoppingList::nothing(count($found->cards));
         }
         $set = array_values($state->cards->where('is_bonus', false)->map(static fn ($card): CoreCard => $card->toCore())->all());
         if ($set !== []) {

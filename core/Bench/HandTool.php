@@ -21,6 +21,9 @@ final readonly class HandTool
 
     public const MACHINE = 'plates of the machine';
 
+    /** The key of what is done with the hands alone. */
+    public const HANDS = 'hands';
+
     private function __construct(public string $key, public string $name, public string $surface)
     {
     }

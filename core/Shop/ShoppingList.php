@@ -53,6 +53,12 @@ final readonly class ShoppingList
         return new self((string) $addition->cards, ucfirst($many), array_values(array_filter($lines)));
     }
 
+    /** Where so many cards are found in what is left. */
+    public static function nothing(int $cards): self
+    {
+        return new self('found', "$cards more cards, found in what is left", []);
+    }
+
     /**
      * For the same cards once more, beside those that are there.
      *

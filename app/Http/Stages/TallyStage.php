@@ -2,6 +2,8 @@
 
 namespace App\Http\Stages;
 
+use App\Http\Controllers\MaterialsController;
+use App\Http\Controllers\RecordController;
 use App\Http\Controllers\TallyController;
 use App\Models\Kit;
 use KeepShare\Core\Kit\Price;
@@ -21,7 +23,11 @@ final class TallyStage implements Stage
 
     public function pages(): array
     {
-        return [StagePage::at('tally', [TallyController::class, 'show'], 'Tally')];
+        return [
+            StagePage::at('tally', [TallyController::class, 'show'], 'Tally'),
+            StagePage::at('tally/cards', [RecordController::class, 'show'], 'The cards'),
+            StagePage::at('tally/materials', [MaterialsController::class, 'show'], 'Materials'),
+        ];
     }
 
     public function figure(Kit $kit): string|Price

@@ -35,7 +35,7 @@ final class DryFit implements StepKind
             $this,
             Phase::Fitted,
             $card->pieces(),
-            HandTool::of('hands', 'your hands, nothing else'),
+            HandTool::of(HandTool::HANDS, 'your hands, nothing else'),
             $this->seconds(),
             'Lay everything in its place without glue. Does the print stand the right way up, does each layer fit?',
             uses: [],

@@ -262,6 +262,18 @@ export interface CardStep {
     isDone: boolean
 }
 
+export interface CardsMadePage {
+    find: string
+    cards: MadeCard[]
+    found: number
+    all: number
+    page: number
+    pages: number
+    inHand: InHand[]
+    goods: Goods
+    shelf: UndoRedo
+}
+
 export interface Choice {
     key: string
     label: string
@@ -444,7 +456,7 @@ export interface Face {
 }
 
 export interface FileLink {
-    at: 'about' | 'share-out' | 'bags' | 'runs' | 'shopping' | 'card' | 'sheet'
+    at: 'about' | 'share-out' | 'bags' | 'runs' | 'shopping' | 'cards' | 'card' | 'sheet'
     path: string
     label: string
     isShown: boolean
@@ -563,6 +575,11 @@ export interface GuideLine {
     id: string
     name: string
     measures: MeasureValue[]
+}
+
+export interface InHand {
+    label: string
+    cards: number
 }
 
 export interface KeepPage {
@@ -686,6 +703,17 @@ export interface LooksProposal {
     busy: boolean
 }
 
+export interface MadeCard {
+    id: number
+    url: string
+    front: Front
+    photo: string | null
+    kit: string
+    stars: number
+    made: string
+    given: string
+}
+
 export interface MakeCardPage {
     id: number
     number: number
@@ -754,6 +782,20 @@ export interface MakingRun {
     steps: number
     cards: number[]
     time: string
+}
+
+export interface MaterialsCard {
+    number: number
+    label: string
+    isChosen: boolean
+}
+
+export interface MaterialsList {
+    title: string
+    under: {
+        heading: string
+        lines: string[]
+    }[]
 }
 
 export interface MeasureValue {
@@ -902,6 +944,21 @@ export interface ProposedCards {
     changes: CardChange[]
     now: SharedOut
     then: SharedOut
+}
+
+export interface RememberedCard {
+    id: number
+    number: number
+    front: Front
+    stands: string
+    photo: string | null
+    stars: number
+    minutes: string
+    marked: string
+    wentWrong: string
+    notes: string
+    givenTo: string
+    givenOn: string
 }
 
 export interface RepairChoice {
@@ -1253,10 +1310,23 @@ export interface SurfaceMark {
     y: number
 }
 
+export interface TallyCardsPage {
+    cards: RememberedCard[]
+    goods: Goods
+}
+
 export interface TallyLine {
     id: string
     percent: number
     said: string
+}
+
+export interface TallyMaterialsPage {
+    cards: MaterialsCard[]
+    both: boolean
+    paper: string
+    lists: MaterialsList[]
+    text: string
 }
 
 export interface TallyPage {

@@ -82,7 +82,7 @@ export function lookOn(what: { only?: string[]; except?: string[] }): void {
 /** Shows something else of the page, under an address of its own; nothing is done by it, and the last look counts. */
 export function look(path: string, data: Record<string, string>, only: string[]): void {
     if (underWay > 0) return
-    router.visit(`${frame()?.url ?? ''}/${path}`, {
+    router.visit(path.startsWith('/') ? path : `${frame()?.url ?? ''}/${path}`, {
         data,
         only,
         replace: true,

@@ -54,6 +54,7 @@
     <div class="shelf">
         <section aria-labelledby="kits-title">
             <h1 id="kits-title">Kits on the shelf</h1>
+            <p class="made"><Link href="/cards">Cards made, of all kits</Link></p>
             {#if kits.length === 0}
                 <p class="none">No kit yet. Bring one in from a file: the packing list of a kit, written as keepshare/kit.</p>
             {/if}
@@ -140,6 +141,10 @@
 </Frame>
 
 <style>
+    .made {
+        margin-bottom: 0.5rem;
+    }
+
     .shelf {
         display: grid;
         grid-template-columns: 3fr 2fr;

@@ -19,6 +19,12 @@
     let { bonus, goods, orders, onadd, onorder }: Props = $props()
 
     const cards = $derived(bonus.cards)
+    /** Those that are to be added together; none for all. */
+    let marked = $state<number[]>([])
+    const chosen = $derived(cards.map(({ number }) => number).filter((number) => marked.length === 0 || marked.includes(number)))
+    const mark = (number: number): void => {
+        marked = marked.includes(number) ? marked.filter((one) => one !== number) : [...marked, number]
+    }
     const many = $derived(
         cards.length === 0 ? 'No bonus card in what is left' : cards.length === 1 ? 'One bonus card' : `${cards.length} bonus cards`,
     )
@@ -39,7 +45,11 @@
                         {#each Object.entries(orders) as [key, label] (key)}<option value={key}>{label}</option>{/each}
                     </select>
                 </label>
-                <Button key="Shift A" disabled={sender.isBusy} onclick={() => onadd(cards.map(({ number }) => number))}>Add all</Button>
+                <Button
+                    key={marked.length ? undefined : 'Shift A'}
+                    disabled={sender.isBusy || chosen.length === 0}
+                    onclick={() => onadd(chosen)}>{marked.length ? `Add these ${chosen.length}` : 'Add all'}</Button
+                >
             {/if}
         </header>
         <ul class="cards">
@@ -55,6 +65,12 @@
                         aria-label="Add card {card.number}"
                         onclick={() => onadd([card.number])}>Add</Button
                     >
+                    {#if cards.length > 1}
+                        <label>
+                            <input type="checkbox" checked={marked.includes(card.number)} onchange={() => mark(card.number)} />
+                            with others<span class="sr-only">, card {card.number}</span>
+                        </label>
+                    {/if}
                     <details>
                         <summary>what it takes</summary>
                         <p>
@@ -119,7 +135,20 @@
     }
 
     li > div {
-        grid-row: 1 / span 4;
+        grid-row: 1 / span 5;
+    }
+
+    li > label {
+        display: flex;
+        align-items: center;
+        gap: 0.375rem;
+        min-height: 1.5rem;
+    }
+
+    input {
+        width: 1.125rem;
+        height: 1.125rem;
+        accent-color: var(--here);
     }
 
     .stop {

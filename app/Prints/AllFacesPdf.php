@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Prints;
+
+use App\Drawing\Raster;
+use App\Models\Kit;
+use App\Table\TableState;
+
+/** The same sheet of pictures, to print. */
+final class AllFacesPdf implements KitExport
+{
+    public function path(): string
+    {
+        return 'tally/cards.pdf';
+    }
+
+    public function label(): string
+    {
+        return 'Print a picture of all cards (PDF)';
+    }
+
+    public function media(): Media
+    {
+        return Media::Pdf;
+    }
+
+    public function offeredAt(): OfferedAt
+    {
+        return OfferedAt::Cards;
+    }
+
+    public function fileName(Kit $kit): string
+    {
+        return 'cards.pdf';
+    }
+
+    public function write(Kit $kit): string
+    {
+        $faces = AllFaces::of(TableState::of($kit));
+        $with = ['kit' => $kit, 'picture' => Raster::of($faces->svg), 'width' => min(180.0, 250.0 * $faces->width / $faces->height)];
+
+        return (string) Pdf::render(view('all-faces', $with)->render(), $kit->unit)->output();
+    }
+}
