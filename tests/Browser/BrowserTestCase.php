@@ -4,12 +4,14 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
@@ -35,7 +37,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected RemoteWebDriver $browser;
 
-    private string $profile;
+    /** One for all tests of a process: to start it takes longer than most tests. */
+    private static ?RemoteWebDriver $chrome = null;
 
     public static function setUpBeforeClass(): void
     {
@@ -49,30 +52,53 @@ abstract class BrowserTestCase extends TestCase
                 Table::root().'/build/browser/chromedriver.log',
             );
             Process::await(self::$driverPort);
-            register_shutdown_function(static fn () => self::$driver?->stop());
+            register_shutdown_function(static function (): void {
+                self::$chrome?->quit();
+                self::$driver?->stop();
+            });
         }
+    }
+
+    private static function chrome(): RemoteWebDriver
+    {
+        $profile = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6));
+        register_shutdown_function(static fn () => exec('rm -rf '.escapeshellarg($profile)));
+        $options = new ChromeOptions;
+        $options->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--lang=en-US', "--user-data-dir=$profile", '--window-size=1280,940',
+        ]);
+        $wants = DesiredCapabilities::chrome();
+        $wants->setCapability(ChromeOptions::CAPABILITY, $options);
+        $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+
+        return RemoteWebDriver::create('http://127.0.0.1:'.self::$driverPort, $wants, 60_000, 60_000);
     }
 
     protected function setUp(): void
     {
         $this->table = Table::withDemo(in_array(self::SHARED_OUT, $this->groups(), true) ? self::$sharedOut : null);
-        $this->profile = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6));
-        $options = new ChromeOptions;
-        $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--lang=en-US', "--user-data-dir=$this->profile", '--window-size=1280,940',
-        ]);
-        $wants = DesiredCapabilities::chrome();
-        $wants->setCapability(ChromeOptions::CAPABILITY, $options);
-        $wants->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $this->browser = RemoteWebDriver::create('http://127.0.0.1:'.self::$driverPort, $wants, 60_000, 60_000);
+        $this->browser = self::$chrome ??= self::chrome();
+        $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 940));
     }
 
+    /** The next test begins as a person who has never been here: no other windows, no cookies, nothing in the console. */
     protected function tearDown(): void
     {
-        $this->browser->quit();
+        try {
+            $windows = $this->browser->getWindowHandles();
+            foreach (array_slice($windows, 1) as $window) {
+                $this->browser->switchTo()->window($window)->close();
+            }
+            $this->browser->switchTo()->window($windows[0]);
+            $this->browser->manage()->deleteAllCookies();
+            $this->browser->get('about:blank');
+            $this->browser->manage()->getLog('browser');
+        } catch (WebDriverException) {
+            // A browser that is gone is started anew for the next.
+            self::$chrome = null;
+        }
         $this->table->sweep();
-        exec('rm -rf '.escapeshellarg($this->profile));
     }
 
     /** Harbour Lanterns over ten cards, and what they leave has been looked through. */
