@@ -3,6 +3,7 @@
 namespace App\Pages;
 
 use App\Actions\BonusCards;
+use App\Actions\FindAdditions;
 use App\Models\Kit;
 use App\Table\Shopping;
 use KeepShare\Core\Shop\ShoppingList;
@@ -42,11 +43,15 @@ final readonly class KeepShoppingPage extends Page
             $bonus->look($kit);
         }
         $found = $hasCards ? $bonus->found($kit) : null;
-        $shopping = Shopping::of($kit, $found);
+        if ($found?->stop !== null) {
+            FindAdditions::search($kit)->ask(FindAdditions::class);
+        }
+        $far = FindAdditions::found($kit);
+        $shopping = Shopping::of($kit, $found, $far);
 
         return new self(
             $hasCards,
-            $hasCards && $found === null,
+            $hasCards && ($found === null || ($found->stop !== null && $far === null)),
             count($found->cards ?? []),
             $kit->currency,
             array_map(static fn (ShoppingList $list): array => self::list($list, $shopping), $shopping->lists),

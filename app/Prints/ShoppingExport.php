@@ -3,6 +3,7 @@
 namespace App\Prints;
 
 use App\Actions\BonusCards;
+use App\Actions\FindAdditions;
 use App\Models\Kit;
 use App\Table\Shopping;
 
@@ -26,7 +27,7 @@ abstract class ShoppingExport implements KitExport
 
     final public function write(Kit $kit): string
     {
-        return $this->written(Shopping::of($kit, app(BonusCards::class)->found($kit)));
+        return $this->written(Shopping::of($kit, app(BonusCards::class)->found($kit), FindAdditions::found($kit)));
     }
 
     abstract protected function ending(): string;

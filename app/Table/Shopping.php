@@ -19,13 +19,16 @@ final readonly class Shopping
     {
     }
 
-    /** @param  ShareOut|null  $found  the bonus cards, which come before anything is bought; null while they are looked for */
-    public static function of(Kit $kit, ?ShareOut $found): self
+    /**
+     * @param  ShareOut|null  $found  the bonus cards, which come before anything is bought; null while they are looked for
+     * @param  list<Addition>|null  $far  what up to ten cards beyond those lack; null while that is looked for
+     */
+    public static function of(Kit $kit, ?ShareOut $found, ?array $far): self
     {
         $state = TableState::of($kit);
         $table = $state->table();
         $after = $found === null ? $table : $table->sparesApart()->after(...$found->cards);
-        $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $found->stop->additions ?? []);
+        $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $far ?? $found->stop->additions ?? []);
         if ($found !== null && $found->stop === null) {
             // As many bonus cards were found as are looked for: what is left is enough for those and for more.
             $lists[] = ShoppingList::nothing(count($found->cards));

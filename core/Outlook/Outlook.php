@@ -21,19 +21,26 @@ use KeepShare\Core\Table\Table;
  */
 final class Outlook
 {
-    /** How far ahead it looks, and for how many more cards it says what to add. */
-    private const AHEAD = 10;
+    /** How far ahead it looks. */
+    private const AHEAD = 6;
 
+    /** How far a shopping list does, which takes three times as long. */
+    public const FAR = 10;
+
+    /** For how many more cards it says what to add. */
     private const TOLD = [1, 3, 6, 10];
 
-    private function __construct(private readonly Table $table, private readonly Sharer $ahead)
+    private function __construct(private readonly Table $table, private readonly Sharer $ahead, private readonly int $far)
     {
     }
 
-    /** @param  Table  $table  with all cards there are */
-    public static function beyond(Table $table): ?Stop
+    /**
+     * @param  Table  $table  with all cards there are
+     * @param  int  $far  how many cards ahead it looks
+     */
+    public static function beyond(Table $table, int $far = self::AHEAD): ?Stop
     {
-        return (new self($table, Sharer::on($table->asking($table->wishes->beyond(1)))))->stop();
+        return (new self($table, Sharer::on($table->asking($table->wishes->beyond(1))), $far))->stop();
     }
 
     private function stop(): ?Stop
@@ -47,7 +54,7 @@ final class Outlook
         $additions = [];
         $then = 0;
         $next = [];
-        for ($made = 0; $made < self::AHEAD;) {
+        for ($made = 0; $made < $this->far;) {
             $card = $this->ahead->next($lifted);
             if ($card === null) {
                 $more = array_values(

@@ -92,6 +92,8 @@ abstract class BrowserTestCase extends TestCase
             }
             $this->browser->switchTo()->window($windows[0]);
             $this->browser->manage()->deleteAllCookies();
+            $this->devTools('Emulation.clearDeviceMetricsOverride');
+            $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
             $this->browser->get('about:blank');
             $this->browser->manage()->getLog('browser');
         } catch (WebDriverException) {
@@ -99,6 +101,12 @@ abstract class BrowserTestCase extends TestCase
             self::$chrome = null;
         }
         $this->table->sweep();
+    }
+
+    /** @param  array<string, mixed>  $with */
+    protected function devTools(string $command, array $with = []): void
+    {
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $with]);
     }
 
     /** Harbour Lanterns over ten cards, and what they leave has been looked through. */
@@ -156,7 +164,7 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    /** A key twice, and no answer can come in between however busy the machine is. */
+    /** A key twice, by the name that KeyboardEvent has for it; no answer can come in between however busy the machine is. */
     protected function pressTwiceAtOnce(string $key): void
     {
         $this->browser->executeScript(<<<'JS'

@@ -3,8 +3,10 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Cards designed on their page: measures by keyboard, findings, folds, sketches of one's own, prints. */
+#[Group(self::SHARED_OUT)]
 final class DesignTest extends BrowserTestCase
 {
     private const PANEL = "select width from takings where card_id = 1 and part = 'panel'";
@@ -129,9 +131,7 @@ final class DesignTest extends BrowserTestCase
 
     private function openCard(string $sketch): void
     {
-        $this->open('/kits/1/share-out');
-        $this->click('button', 'Share out');
-        $this->see('What is kept gives 10 more cards');
+        $this->sharedOut();
         $this->click('a', 'Card 1, birthday: open it');
         $this->choose('.choices label:nth-of-type(1) select', $sketch);
         $this->browser

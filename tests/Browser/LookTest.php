@@ -3,6 +3,7 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\Group;
 
 /** What can be seen: contrast in both themes, motifs that differ, a page for a finger. */
 final class LookTest extends BrowserTestCase
@@ -119,19 +120,13 @@ final class LookTest extends BrowserTestCase
         }
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_on_a_tablet_nothing_is_cut_off_and_rows_are_for_fingers(): void
     {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => 1024, 'height' => 768, 'deviceScaleFactor' => 1, 'mobile' => true],
-        ]);
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setTouchEmulationEnabled',
-            'params' => ['enabled' => true],
-        ]);
-        $this->open('/kits/1/share-out');
-        $this->click('button', 'Share out');
-        $this->see('What is kept gives 10 more cards');
+        $metrics = ['width' => 1024, 'height' => 768, 'deviceScaleFactor' => 1, 'mobile' => true];
+        $this->devTools('Emulation.setDeviceMetricsOverride', $metrics);
+        $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+        $this->sharedOut();
 
         self::assertGreaterThanOrEqual(44, $this->element('td[role=gridcell]')->getSize()->getHeight());
         foreach (

@@ -309,7 +309,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('8 cards from a kit for 10');
         $this->browser->switchTo()->window($first);
         $this->press('c');
-        $this->pressTwiceAtOnce(WebDriverKeys::DELETE);
+        $this->pressTwiceAtOnce('Delete');
         $this->see('What you asked for after it was not done');
         $this->holds(8, 'select count(*) from cards');
         $this->see('8 cards from a kit for 10');

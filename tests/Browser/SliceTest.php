@@ -45,7 +45,7 @@ final class SliceTest extends BrowserTestCase
         self::assertSame(1, (int) $this->table->value("select count(*) from sheets where state = 'cut'"));
 
         $this->click('a', 'Keep');
-        $this->see('10 bonus cards in what is left');
+        $this->see('10 bonus cards');
         $this->see('The one after needs one more base.');
         $this->click('button', 'Add card 11');
         $this->see('9 bonus cards');
@@ -95,7 +95,7 @@ final class SliceTest extends BrowserTestCase
         $this->holds(1, "select count(*) from sheets where state = 'cut'");
 
         $this->press('6');
-        $this->see('bonus cards in what is left');
+        $this->see('what it takes');
         $this->press('a');
         $this->see('Share out 5 cards');
         $this->press('7');

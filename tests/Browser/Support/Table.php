@@ -136,7 +136,7 @@ final class Table
             "$this->directory/server.log",
         );
         $this->worker = new Process(
-            [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1'],
+            [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
             self::root(),
             $env,
             "$this->directory/worker.log",
