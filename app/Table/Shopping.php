@@ -28,7 +28,8 @@ final readonly class Shopping
         $state = TableState::of($kit);
         $table = $state->table();
         $after = $found === null ? $table : $table->sparesApart()->after(...$found->cards);
-        $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $far ?? $found->stop->additions ?? []);
+        $additions = $far ?? $found->stop->additions ?? [];
+        $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $additions);
         if ($found !== null && $found->stop === null) {
             // As many bonus cards were found as are looked for: what is left is enough for those and for more.
             $lists[] = ShoppingList::nothing(count($found->cards));

@@ -13,7 +13,7 @@ final readonly class Stop
      * @param  non-empty-list<Need>  $needs  the smallest set of things that, had there been enough, would give a card
      * @param  int  $then  how many cards there would be if those never ran out
      * @param  list<Need>  $next  what would stop the card after those; empty where the look ahead ended first
-     * @param  list<Addition>  $additions  what to add for one, three, six and, where it looked so far, ten more cards, as far as the look ahead went
+     * @param  list<Addition>  $additions  what to add for one, three, six and ten more cards, as far as the look ahead went
      */
     private function __construct(public array $needs, public int $then, public array $next, public array $additions)
     {

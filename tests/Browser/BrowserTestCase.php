@@ -106,7 +106,8 @@ abstract class BrowserTestCase extends TestCase
     /** @param  array<string, mixed>  $with */
     protected function devTools(string $command, array $with = []): void
     {
-        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $with]);
+        $call = ['cmd' => $command, 'params' => (object) $with];
+        $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', $call);
     }
 
     /** Harbour Lanterns over ten cards, and what they leave has been looked through. */

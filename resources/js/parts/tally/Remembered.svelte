@@ -10,7 +10,7 @@
 
     const path = $derived(`tally/cards/${card.id}`)
     /** What was typed and is not kept, by field: it stays where it is refused. */
-    let typed = $state<Record<string, string>>({})
+    let typed = $state<Record<string, string | null>>({})
     let last = $state('')
     const fault = $derived(sender.at === path ? (kit.errors['value'] ?? null) : null)
     const photoFault = $derived(sender.at === `${path}/photo` ? (kit.errors['photo'] ?? null) : null)
@@ -20,7 +20,7 @@
         typed[field] = value
         if (value.trim() === was) return
         last = field
-        sender.send(path, { field, value }, { done: () => delete typed[field] })
+        sender.send(path, { field, value }, { done: () => (typed[field] = null) })
     }
 
     function choose(event: Event & { currentTarget: HTMLInputElement }): void {
@@ -31,7 +31,7 @@
 </script>
 
 {#snippet field(name: string, label: string, value: string, options: { type?: string; area?: boolean; hint?: string } = {})}
-    {@const isWrong = fault !== null && last === name && name in typed}
+    {@const isWrong = fault !== null && last === name && typed[name] != null}
     <label class:area={options.area}>
         <span>{label}{options.hint ? `, ${options.hint}` : ''}</span>
         {#if options.area}
