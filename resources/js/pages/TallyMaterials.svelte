@@ -86,23 +86,25 @@
                 <p role="status">{said}</p>
             </aside>
             <div class="lists">
-                {#each lists as list (list.title)}
-                    <section>
-                        <h2><Measure text={list.title} wraps /></h2>
-                        {#each list.under as { heading, lines } (heading)}
-                            <h3>{heading}</h3>
-                            {#if heading === 'Steps'}
-                                <ol>
-                                    {#each lines as line, i (i)}<li><Measure text={line} wraps /></li>{/each}
-                                </ol>
-                            {:else}
-                                <ul>
-                                    {#each lines as line, i (i)}<li><Measure text={line} wraps /></li>{/each}
-                                </ul>
-                            {/if}
-                        {/each}
-                    </section>
-                {/each}
+                <div class="columns">
+                    {#each lists as list (list.title)}
+                        <section>
+                            <h2><Measure text={list.title} wraps /></h2>
+                            {#each list.under as { heading, lines } (heading)}
+                                <h3>{heading}</h3>
+                                {#if heading === 'Steps'}
+                                    <ol>
+                                        {#each lines as line, i (i)}<li><Measure text={line} wraps /></li>{/each}
+                                    </ol>
+                                {:else}
+                                    <ul>
+                                        {#each lines as line, i (i)}<li><Measure text={line} wraps /></li>{/each}
+                                    </ul>
+                                {/if}
+                            {/each}
+                        </section>
+                    {/each}
+                </div>
             </div>
         </div>
     {/if}
@@ -177,7 +179,7 @@
         gap: 0.5rem;
     }
 
-    .lists {
+    .columns {
         columns: 2 24rem;
         column-gap: 2.5rem;
     }

@@ -153,7 +153,7 @@
     .upload {
         position: relative;
         display: grid;
-        place-items: center;
+        place-content: center;
         min-height: var(--target);
         padding: 0 0.75rem;
         border: 1px solid var(--line-strong);
