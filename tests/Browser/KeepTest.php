@@ -109,6 +109,40 @@ final class KeepTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
+    public function test_a_card_is_remembered_found_among_all_and_its_materials_are_chosen(): void
+    {
+        $this->sharedOut();
+        $this->table->change("update cards set made_at = '2026-11-01 10:00:00' where number = 2");
+        $this->open('/kits/1/tally/cards');
+        $this->see('How they turned out');
+        $this->click('button', '4 stars');
+        $this->holds(1, 'select count(*) from cards where stars = 4');
+        $minutes = $this->element('[aria-label="Card 2: minutes it took"]');
+        $minutes->sendKeys('an hour');
+        $this->press(WebDriverKeys::TAB);
+        $this->see('Write the minutes, from 1 to 6 000.');
+        self::assertSame('an hour', $minutes->getAttribute('value'), 'what was typed stays');
+        $this->element('[aria-label="Card 2: given to"]')->sendKeys('Aunt Ida');
+        $this->press(WebDriverKeys::TAB);
+        $this->holds(1, "select count(*) from cards where given_to = 'Aunt Ida'");
+
+        $this->open('/cards');
+        $this->see('1 card made');
+        $this->press('/');
+        $this->browser->switchTo()->activeElement()->sendKeys('harbour ida');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('given to Aunt Ida');
+
+        $this->open('/kits/1/tally/materials');
+        $this->see('Card 10:');
+        $this->click('label', '10, ');
+        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Card 10:'));
+        $this->press('m');
+        $this->see(' mm)');
+        $this->assertQuiet();
+    }
+
     private function cutFirstSheet(): void
     {
         $this->open('/kits/1/cut');

@@ -10,9 +10,11 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Tray\Scrap;
 
-/** What ten cards of the demo kit leave, all sheets cut: about sixty scraps. */
+/** What ten cards of the demo kit leave, all sheets cut, and a dozen more bases: about fifty scraps. */
 final readonly class DemoTray
 {
+    private const BASES = 12;
+
     /** @param  list<Scrap>  $scraps */
     private function __construct(public Table $table, public array $scraps)
     {
@@ -29,7 +31,8 @@ final readonly class DemoTray
                 $scraps[] = $one->isWhole ? null : Scrap::of($one->id, $after->components[$id], $one);
             }
         }
-        $laying = Laying::of($after->unit, $after->front, $after->components, $after->free, $stock, cards: $after->cards);
+        $free = [...$after->free, 'base' => self::BASES];
+        $laying = Laying::of($after->unit, $after->front, $after->components, $free, $stock, cards: $after->cards);
 
         return new self($laying->under(Wishes::cards(12)), array_values(array_filter($scraps)));
     }

@@ -3,7 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Entry\KeptPhoto;
-use App\Entry\SheetPhoto;
+use App\Http\Requests\PhotoRequest;
 use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
@@ -12,9 +12,7 @@ use App\Pages\LooksPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as PlainResponse;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
-use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Motif;
 
 /** How a face of a paper looks: by hand, or read from a photograph and then overruled where it is wrong. */
@@ -32,22 +30,11 @@ final class LooksController
         );
     }
 
-    public function read(Kit $kit, Component $component, Request $request): RedirectResponse
+    public function read(Kit $kit, Component $component, PhotoRequest $request): RedirectResponse
     {
         abort_unless($component->kind->isPrintedPaper(), 404);
-        $request->validate(['photo' => ['required', 'file', 'max:'.intdiv(SheetPhoto::MOST_BYTES, 1_024)]], [
-            'photo.required' => 'Choose a picture first.',
-            'photo.max' => 'The picture is larger than 8 MB.',
-            'photo.*' => 'The picture did not arrive whole. It may be up to 8 MB.',
-        ]);
-        $file = $request->file('photo');
-        try {
-            $photo = SheetPhoto::read($file instanceof UploadedFile ? $file->getRealPath() : '');
-        } catch (BadKit $wrong) {
-            return back()->withErrors(['photo' => $wrong->getMessage()]);
-        }
 
-        return back()->with('photo', KeptPhoto::lay($photo)->token);
+        return back()->with('photo', KeptPhoto::lay($request->photo())->token);
     }
 
     public function store(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse

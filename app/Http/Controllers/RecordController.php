@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Entry\SheetPhoto;
+use App\Http\Requests\PhotoRequest;
 use App\Http\Requests\RecordRequest;
 use App\Journal\Journal;
 use App\Models\Card;
@@ -13,8 +13,6 @@ use App\Pages\TallyCardsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
-use KeepShare\Core\Kit\BadKit;
 
 /** What is remembered of cards, and the cards of all kits. */
 final class RecordController
@@ -43,22 +41,13 @@ final class RecordController
         return to_route('kits.tally.cards', $kit);
     }
 
-    public function keepPhoto(Kit $kit, Card $card, Request $request, Journal $journal): RedirectResponse
+    public function keepPhoto(Kit $kit, Card $card, PhotoRequest $request, Journal $journal): RedirectResponse
     {
-        $request->validate(['photo' => ['required', 'file', 'max:'.intdiv(SheetPhoto::MOST_BYTES, 1_024)]], [
-            'photo.required' => 'Choose a picture first.',
-            'photo.*' => 'The picture did not arrive whole. It may be up to 8 MB.',
-        ]);
-        $file = $request->file('photo');
-        try {
-            $photo = SheetPhoto::read($file instanceof UploadedFile ? $file->getRealPath() : '');
-        } catch (BadKit $wrong) {
-            return back()->withErrors(['photo' => $wrong->getMessage()]);
-        }
+        $jpeg = base64_encode($request->photo()->jpeg);
         $name = "Photograph of card $card->number";
-        $journal->act($kit, $name, $request->integer('revision'), static function () use ($card, $photo): void {
+        $journal->act($kit, $name, $request->integer('revision'), static function () use ($card, $jpeg): void {
             CardPhoto::query()->where('card_id', $card->id)->get()->each->delete();
-            CardPhoto::query()->create(['card_id' => $card->id, 'jpeg' => base64_encode($photo->jpeg)]);
+            CardPhoto::query()->create(['card_id' => $card->id, 'jpeg' => $jpeg]);
         });
 
         return to_route('kits.tally.cards', $kit)->with('notice', "Card $card->number has its photograph.");

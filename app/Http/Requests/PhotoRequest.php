@@ -1,0 +1,40 @@
+<?php
+
+namespace App\Http\Requests;
+
+use App\Entry\SheetPhoto;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Kit\BadKit;
+
+/** A photograph, of a paper or of a card. */
+final class PhotoRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['photo' => ['required', 'file', 'max:'.intdiv(SheetPhoto::MOST_BYTES, 1_024)]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'photo.required' => 'Choose a picture first.',
+            'photo.max' => 'The picture is larger than 8 MB.',
+            'photo.*' => 'The picture did not arrive whole. It may be up to 8 MB.',
+        ];
+    }
+
+    /** @throws ValidationException saying why it is no picture */
+    public function photo(): SheetPhoto
+    {
+        $file = $this->file('photo');
+        try {
+            return SheetPhoto::read($file instanceof UploadedFile ? $file->getRealPath() : '');
+        } catch (BadKit $wrong) {
+            throw ValidationException::withMessages(['photo' => $wrong->getMessage()]);
+        }
+    }
+}
