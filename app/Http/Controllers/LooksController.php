@@ -32,8 +32,6 @@ final class LooksController
 
     public function read(Kit $kit, Component $component, PhotoRequest $request): RedirectResponse
     {
-        abort_unless($component->kind->isPrintedPaper(), 404);
-
         return back()->with('photo', KeptPhoto::lay($request->photo())->token);
     }
 

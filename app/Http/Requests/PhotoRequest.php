@@ -3,6 +3,7 @@
 namespace App\Http\Requests;
 
 use App\Entry\SheetPhoto;
+use App\Models\Component;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
@@ -11,6 +12,15 @@ use KeepShare\Core\Kit\BadKit;
 /** A photograph, of a paper or of a card. */
 final class PhotoRequest extends FormRequest
 {
+    /** Only a printed paper has looks that could be read; there is no such page of anything else. */
+    public function authorize(): bool
+    {
+        $component = $this->route('component');
+        abort_if($component instanceof Component && ! $component->kind->isPrintedPaper(), 404);
+
+        return true;
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
