@@ -11,7 +11,6 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
-use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
 
 /** What kits leave goes to the scrap box of the stash as it is, and comes out of it for cards. */
@@ -22,6 +21,7 @@ final readonly class ScrapBox
         private CutPlans $plans,
         private CutSheet $cut,
         private Design $design,
+        private MoveComponent $whole,
     ) {
     }
 
@@ -90,13 +90,25 @@ final readonly class ScrapBox
             $part,
             $face,
         ): void {
-            $component = $sheet->component;
-            if ($component->kit_id !== $kit->id && ! $component->kit->is_stash) {
-                $component = Twin::of($component, $kit);
-                $this->move($sheet, $component, $sheet->component->kit->name);
-            }
-            $this->design->fill($card, $part, $component->coreId(), $face, null);
+            $this->design->fill($card, $part, $this->brought($sheet, $kit)->coreId(), $face, null);
         });
+    }
+
+    /** Within an act: a scrap or a whole sheet of another kit comes to this one; what is the stash's is taken from there. */
+    private function brought(Sheet $sheet, Kit $kit): Component
+    {
+        $component = $sheet->component;
+        if ($component->kit_id === $kit->id || $component->kit->is_stash) {
+            return $component;
+        }
+        Kit::query()->whereKey($component->kit_id)->increment('revision');
+        if ($sheet->is_whole) {
+            return $this->whole->hand($component, $kit, 1);
+        }
+        $twin = Twin::of($component, $kit);
+        $this->move($sheet, $twin, $component->kit->name);
+
+        return $twin;
     }
 
     /** What a part of a card is cut to; null where it is no part that is cut from a sheet, or is cut already. */
@@ -113,15 +125,19 @@ final readonly class ScrapBox
         $stash = Kit::stash() ?? throw WayIsGone::scrap();
         $state = TableState::of($kit);
         $many = 0;
+        $twins = [];
         foreach (Kept::of($state) as $kept) {
             $component = $state->components->get($kept->component());
             if ($kept->isWhole() || ! $kept->isThere || $component === null || $component->kit_id !== $kit->id) {
                 continue;
             }
-            $this->move($kept->record, Twin::of($component, $stash), $kit->name);
+            $twin = $twins[$component->id] ??= Twin::of($component, $stash);
+            $this->move($kept->record, $twin, $kit->name);
             ScrapMove::record($kept->record, ScrapMove::IN);
             $many++;
         }
+        // Cards that went short of it in the stash may have it now.
+        $this->plans->refresh(array_map(static fn (Component $twin): int => $twin->id, $twins));
         Kit::query()->whereKey($stash->id)->increment('revision');
 
         return $many;
@@ -138,8 +154,5 @@ final readonly class ScrapBox
             'in_hand_id' => null,
             'came_from' => $sheet->came_from ?? $from,
         ]);
-        if ($to->toCore()->good instanceof SheetGood) {
-            $this->plans->refresh([$to->id => $to->id]);
-        }
     }
 }

@@ -177,6 +177,21 @@ final class KeepTest extends FeatureTestCase
         self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
     }
 
+    public function test_a_whole_sheet_of_another_kit_is_handed_over_by_the_ledger(): void
+    {
+        $harbour = $this->harbour();
+        $kit = $this->other();
+        $this->shareOut($kit, 4);
+        $found = $this->props("/kits/$kit->id/keep/scraps?find=".urlencode('anything 4 x 5 harbour'))['found'];
+        $whole = array_values(array_filter($found, static fn (array $one): bool => $one['from'] === $harbour->name && $one['fits'] !== []));
+        $use = ['sheet' => $whole[0]['id'], 'face' => $whole[0]['face'], 'part' => $whole[0]['fits'][0]];
+        $this->act($kit, 'keep/use', $use)->assertSessionHasNoErrors();
+        $this->assertInBalance($kit);
+        $this->assertInBalance($harbour);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $this->assertInBalance($harbour);
+    }
+
     public function test_scraps_of_other_kits_are_laid_in_the_box_and_taken_back_out_by_undo(): void
     {
         $done = $this->cut(3);
