@@ -160,7 +160,6 @@ final class Card extends Model implements OfKit
         return array_values($this->takings->where('is_pinned', true)->map(static fn (Taking $taking): string => $taking->part)->all());
     }
 
-    /** Something has been cut for it or done to it, so no share-out may take it apart. */
     /** It goes, with all that is remembered of it. */
     public function forget(): void
     {
@@ -169,6 +168,7 @@ final class Card extends Model implements OfKit
         $this->delete();
     }
 
+    /** Something has been cut for it or done to it, so no share-out may take it apart. */
     public function isBegun(): bool
     {
         return $this->begun_at !== null || $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);

@@ -11,7 +11,6 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Judge;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Tray\Uses;
 
 /**
  * The bonus cards that were found in what is left, and what stops the next.
@@ -36,19 +35,20 @@ final readonly class BonusView
         self::LOOKS => 'best looking first',
     ];
 
-    private function __construct(private Tray $tray, private Table $apart, private Uses $uses)
+    /** @param  Table  $table  as it lies, with nothing taken apart */
+    private function __construct(private Tray $tray, private Table $table, private Table $apart)
     {
     }
 
     /** @return BonusFound */
-    public static function of(Tray $tray, ?ShareOut $found, string $order): array
+    public static function of(Tray $tray, Table $table, ?ShareOut $found, string $order): array
     {
         $kit = $tray->state->kit;
         $order = isset(self::ORDERS[$order]) ? $order : self::MOST;
         if ($found === null) {
             return ['isLooking' => true, 'soFar' => BonusCards::search($kit)->soFar(), 'order' => $order, 'cards' => [], 'stop' => null];
         }
-        $view = new self($tray, $tray->table->sparesApart(), $tray->uses($found->cards));
+        $view = new self($tray, $table, $tray->table->sparesApart());
 
         return [
             'isLooking' => false,
@@ -84,7 +84,7 @@ final readonly class BonusView
             'number' => $card->number,
             'front' => FrontView::of($card, $this->apart->components, $this->apart->unit),
             'uses' => array_map($this->used(...), $card->takings),
-            'scrap' => match ($share = $this->uses->scrapOf($card->number)) {
+            'scrap' => match ($share = $this->tray->uses()->scrapOf($card->number)) {
                 null => null,
                 100 => 'all its paper is scrap',
                 0 => 'no scrap in it',
@@ -96,13 +96,11 @@ final readonly class BonusView
     /** @return BonusStop|null */
     private function stop(ShareOut $found): ?array
     {
-        // Whichever goods the maker takes apart beside those, no more come of it.
-        $beyond = $this->tray->state->table(BonusCards::wishes($this->tray->state->kit))->everythingApart()->after(...$found->cards);
-
         return $found->stop === null ? null : [
             'wants' => $found->stop->wants(),
             'outlook' => $found->stop->outlook(),
-            'bound' => Bound::on($beyond)->says(),
+            // Whichever goods the maker takes apart beside those, no more come of it.
+            'bound' => Bound::on($this->table->everythingApart()->after(...$found->cards))->says(),
         ];
     }
 

@@ -37,7 +37,6 @@ use KeepShare\Core\Tray\TrayPlan;
  *     isLooking: bool,
  *     soFar: int,
  *     says: string,
- *     isProven: bool,
  *     left: int,
  *     scraps: list<TurnedScrap>,
  * }
@@ -79,15 +78,14 @@ final readonly class KeepPage extends Page
      */
     public static function of(Kit $kit, BonusCards $bonus, string $scrap, string $order): self
     {
-        $tray = Tray::of($kit, BonusCards::wishes($kit));
-        $table = $tray->state->table(BonusCards::wishes($kit));
-        $apart = $table->sparesApart();
-        $view = TrayView::of($tray);
-        $hasCards = $tray->state->cards->isNotEmpty();
+        $hasCards = $kit->cards()->exists();
         if ($hasCards) {
             $bonus->look($kit);
         }
         $found = $hasCards ? $bonus->found($kit) : null;
+        $tray = Tray::of($kit, BonusCards::wishes($kit), $found->cards ?? []);
+        $table = $tray->state->table(BonusCards::wishes($kit));
+        $view = TrayView::of($tray);
         $boxes = $view->boxes();
         $chosen = isset($tray->kept[$scrap]) ? $scrap : (string) ($boxes[0]['scraps'][0]['id'] ?? '');
 
@@ -95,14 +93,14 @@ final readonly class KeepPage extends Page
             $hasCards,
             $boxes,
             count($tray->confetti()),
-            $view->chosen($chosen, $tray->becomes($chosen, $found->cards ?? [])),
+            $view->chosen($chosen, $tray->becomes($chosen)),
             self::turned($kit, $tray, $view),
-            self::counts($tray->state, $table),
+            self::counts($tray, $table),
             array_map(static fn (Spare $spare): array => self::spare($spare, $table), Spare::on($table)),
             array_map(static fn (Middles $middle): array => self::middle($middle, $tray->state, $kit->unit), Middles::of($tray->state)),
             array_map(static fn (Balance $one): array => ['what' => $one->what, 'cards' => $one->cards], Balance::of($tray->table)),
-            GoodView::all($apart->components),
-            $hasCards ? BonusView::of($tray, $found, $order) : null,
+            GoodView::all($table->sparesApart()->components),
+            $hasCards ? BonusView::of($tray, $table, $found, $order) : null,
             BonusView::ORDERS,
         );
     }
@@ -120,7 +118,6 @@ final readonly class KeepPage extends Page
             'isLooking' => $plan === null,
             'soFar' => $search->soFar(),
             'says' => $plan?->says() ?? '',
-            'isProven' => $plan?->isProven() ?? false,
             'left' => $plan?->leftPerCent() ?? 0,
             'scraps' => $plan === null ? [] : self::scraps($plan, $tray, $view, $kit->unit),
         ];
@@ -142,12 +139,10 @@ final readonly class KeepPage extends Page
     }
 
     /** @return list<LeftCount> */
-    private static function counts(TableState $state, Table $table): array
+    private static function counts(Tray $tray, Table $table): array
     {
-        $offcuts = [];
-        foreach (Kept::of($state) as $kept) {
-            $offcuts[$kept->component()] = ($offcuts[$kept->component()] ?? 0) + (int) ! $kept->isWhole();
-        }
+        $state = $tray->state;
+        $offcuts = array_count_values(array_map(static fn (Kept $kept): int => $kept->component(), $tray->kept));
         $counts = [];
         foreach ($state->components->where('kit_id', $state->kit->id) as $component) {
             $core = $state->core[$component->coreId()];

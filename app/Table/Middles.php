@@ -18,24 +18,27 @@ final readonly class Middles
     public static function of(TableState $state): array
     {
         $middles = [];
+        $lost = $state->sheets->whereNotNull('parent_id')->keyBy('parent_id')->keys()->flip()->all();
         foreach ($state->cards->whereNull('made_at') as $card) {
-            array_push($middles, ...self::ofCard($card, $state));
+            array_push($middles, ...self::ofCard($card, $state, $lost));
         }
 
         return $middles;
     }
 
-    /** @return list<self> */
-    private static function ofCard(Card $card, TableState $state): array
+    /**
+     * @param  array<int, int>  $lost  pieces whose middle is out, by id
+     * @return list<self>
+     */
+    private static function ofCard(Card $card, TableState $state, array $lost): array
     {
-        $open = $state->sheets->whereNotNull('parent_id')->keyBy('parent_id');
         $layout = $card->toCore()->layout($state->kit->unit);
         $visibility = Visibility::of($layout);
         $middles = [];
         foreach ($layout->parts as $laid) {
             $size = $visibility->spareOf($laid->part->id);
             $taking = $card->takings->firstWhere('part', $laid->part->id);
-            if ($size !== null && $taking !== null && ! $open->has($taking->sheet_id ?? 0)) {
+            if ($size !== null && $taking !== null && ! isset($lost[$taking->sheet_id ?? 0])) {
                 $middles[] = new self($taking->setRelation('card', $card), $card->number, $size);
             }
         }

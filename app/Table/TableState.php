@@ -109,15 +109,17 @@ final readonly class TableState
     /**
      * The table as it will lie once all that is planned is cut: what is kept of each sheet is stock of its own, known by the id
      * of Kept.
+     *
+     * @param  list<Kept>  $all  that is kept
      */
-    public function tray(?Wishes $wishes = null): Table
+    public function tray(array $all, Wishes $wishes): Table
     {
         $stock = [];
-        foreach (Kept::of($this) as $kept) {
+        foreach ($all as $kept) {
             $stock[Component::coreIdOf($kept->component())][] = $kept->toStock();
         }
 
-        return $this->laid($this->cards, $stock, [], $wishes);
+        return $this->laid($this->cards, $this->takingsWith($this->cards), $stock, [], $wishes);
     }
 
     /** @return list<int> the cards that no share-out takes apart: those that are begun or pinned */
@@ -187,14 +189,16 @@ final readonly class TableState
             $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
         }
 
-        return $this->laid($staying, $stock, self::promised($this->takingsOfAll($staying)), $wishes);
+        $takings = $this->takingsWith($staying);
+
+        return $this->laid($staying, $takings, $stock, self::promised($takings), $wishes);
     }
 
     /**
      * @param  Collection<int, Card>  $staying
      * @return Collection<int, Taking> of those, and of the cards of other kits
      */
-    private function takingsOfAll(Collection $staying): Collection
+    private function takingsWith(Collection $staying): Collection
     {
         return $this->takings->filter(
             fn (Taking $taking): bool => ! $this->cards->has($taking->card_id) || $staying->has($taking->card_id),
@@ -203,12 +207,13 @@ final readonly class TableState
 
     /**
      * @param  Collection<int, Card>  $staying
+     * @param  Collection<int, Taking>  $takings  of those, and of the cards of other kits
      * @param  array<string, list<Stock>>  $stock  by component
      * @param  array<string, list<Piece>>  $promised
      */
-    private function laid(Collection $staying, array $stock, array $promised, ?Wishes $wishes): Table
+    private function laid(Collection $staying, Collection $takings, array $stock, array $promised, ?Wishes $wishes): Table
     {
-        $taken = $this->takingsOfAll($staying)
+        $taken = $takings
             ->groupBy('component_id')
             ->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
         $components = [];

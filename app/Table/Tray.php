@@ -18,25 +18,31 @@ final class Tray
 {
     private ?Lacks $lacks = null;
 
+    private ?Uses $uses = null;
+
     /**
      * @param  Table  $table  everything as it will lie once all that is planned is cut
      * @param  array<string, Kept>  $kept  the kit's own scraps, the largest first
      * @param  array<string, Scrap>  $all  whole sheets too, and those of the stash
+     * @param  list<Card>  $bonus  the cards that were found in what is left
      */
     private function __construct(
         public readonly TableState $state,
         public readonly Table $table,
         public readonly array $kept,
         private readonly array $all,
+        private readonly array $bonus,
     ) {
     }
 
-    public static function of(Kit $kit, Wishes $wishes): self
+    /** @param  list<Card>  $bonus  the cards that were found in what is left */
+    public static function of(Kit $kit, Wishes $wishes, array $bonus = []): self
     {
         $state = TableState::of($kit);
-        $table = $state->tray($wishes);
+        $everything = Kept::of($state);
+        $table = $state->tray($everything, $wishes);
         $own = $all = [];
-        foreach (Kept::of($state) as $kept) {
+        foreach ($everything as $kept) {
             $component = $state->core[Component::coreIdOf($kept->component())];
             if (! $table->offers($component->id) && $state->components[$kept->component()]?->kit_id !== $kit->id) {
                 continue;
@@ -47,7 +53,7 @@ final class Tray
             }
         }
 
-        return new self($state, $table, $own, array_filter($all));
+        return new self($state, $table, $own, array_filter($all), $bonus);
     }
 
     /** @return list<Scrap> the kit's own, the largest first */
@@ -61,10 +67,10 @@ final class Tray
         return $this->lacks ??= Lacks::on($this->table, array_values($this->all));
     }
 
-    /** @param  list<Card>  $cards  that were found */
-    public function uses(array $cards): Uses
+    /** What the bonus cards take of it. */
+    public function uses(): Uses
     {
-        return Uses::of($this->table->apartFor(...$cards), $cards);
+        return $this->uses ??= Uses::of($this->table->apartFor(...$this->bonus), $this->bonus);
     }
 
     /** @return list<Kept> what lies there and is too small for any standard part */
@@ -90,10 +96,9 @@ final class Tray
     /**
      * What a scrap can become; a standard part is what it is.
      *
-     * @param  list<Card>  $bonus  the cards that were found
      * @return list<WayToCut> the best first
      */
-    public function becomes(string $id, array $bonus): array
+    public function becomes(string $id): array
     {
         $scrap = $this->all[$id] ?? null;
         $kept = $this->kept[$id] ?? null;
@@ -101,6 +106,6 @@ final class Tray
             return [];
         }
 
-        return Becoming::of($scrap, $this->lacks(), $this->table->wishes->trimmer(), $this->uses($bonus)->plans[$id] ?? null);
+        return Becoming::of($scrap, $this->lacks(), $this->table->wishes->trimmer(), $this->uses()->plans[$id] ?? null);
     }
 }

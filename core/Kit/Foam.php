@@ -11,6 +11,9 @@ final readonly class Foam implements Good
 {
     use Whole;
 
+    /** Squares that a card usually takes, under its picture and its words. */
+    public const A_CARD = 4;
+
     private function __construct(public Length $thickness)
     {
     }

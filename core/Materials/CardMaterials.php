@@ -15,6 +15,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Laid;
 
 /** Everything another maker needs to make a card: what is cut and from what, what is stuck on, tools, steps. */
 final readonly class CardMaterials
@@ -43,7 +44,7 @@ final readonly class CardMaterials
     {
         $card = $bench->card;
         $cuts = $stuck = $tools = [];
-        foreach ($card->takings as $taking) {
+        foreach (self::inOrder($bench) as $taking) {
             $component = $bench->components[$taking->component] ?? null;
             if ($component === null) {
                 continue;
@@ -65,7 +66,7 @@ final readonly class CardMaterials
             $card->number,
             ucfirst($card->occasion->label()).', '.lcfirst($card->sketch->name),
             $card->front,
-            self::inOrder($cuts, $bench),
+            $cuts,
             $stuck,
             array_values(array_unique($tools)),
             array_map(static fn (Step $step): string => $step->says, $steps),
@@ -99,15 +100,14 @@ final readonly class CardMaterials
         };
     }
 
-    /**
-     * @param  list<CutPart>  $cuts
-     * @return list<CutPart>
-     */
-    private static function inOrder(array $cuts, CardAtBench $bench): array
+    /** @return list<Taking> the base first, then the parts of the sketch from the bottom up, then the rest */
+    private static function inOrder(CardAtBench $bench): array
     {
-        $base = $bench->card->partName(BasePart::ID);
-        usort($cuts, static fn (CutPart $a, CutPart $b): int => ($b->name === $base) <=> ($a->name === $base));
+        $places = array_flip([BasePart::ID, ...array_map(static fn (Laid $laid): string => $laid->part->id, $bench->layout->parts)]);
+        $place = static fn (Taking $taking): int => $places[$taking->part] ?? count($places);
+        $takings = $bench->card->takings;
+        usort($takings, static fn (Taking $a, Taking $b): int => $place($a) <=> $place($b));
 
-        return $cuts;
+        return $takings;
     }
 }

@@ -17,6 +17,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\Noun;
 
 /**
  * What to buy for so many more cards, or for the whole set once more.
@@ -26,9 +27,6 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class ShoppingList
 {
-    /** Squares of foam under the picture and the words of a card. */
-    private const FOAM = 4;
-
     /** More sheets of one paper than this nobody buys for a set. */
     private const MOST_SHEETS = 40;
 
@@ -78,7 +76,7 @@ final readonly class ShoppingList
         foreach (Card::piecesOf($set) as $id => $pieces) {
             $sheets = isset($table->components[$id]) ? self::sheetsFor($table, $table->components[$id], $pieces) : 0;
             if ($sheets > 0) {
-                $lacks = self::counted(count($pieces), 'piece').' of it';
+                $lacks = Noun::counted(count($pieces), 'piece').' of it';
                 $lines[] = ToBuy::of($id, $sheets, "sheet of {$table->components[$id]->name}", $lacks);
             }
         }
@@ -91,7 +89,7 @@ final readonly class ShoppingList
     {
         return match ($need) {
             Need::Base => self::bases($table, $count),
-            Need::Envelope => self::inTens(self::first($table, Kind::Envelope), $count, 'envelopes', self::counted($count, 'envelope')),
+            Need::Envelope => self::inTens(self::first($table, Kind::Envelope), $count, 'envelopes', Noun::counted($count, 'envelope')),
             Need::Sentiment => ToBuy::of(
                 null,
                 1,
@@ -115,23 +113,23 @@ final readonly class ShoppingList
     {
         $own = self::first($table, Kind::Base);
         $sheets = intdiv($count + 1, 2);
-        $heavy = self::counted($sheets, 'sheet').' of heavy stock, two bases from each';
+        $heavy = Noun::counted($sheets, 'sheet').' of heavy stock, two bases from each';
         if ($own !== null) {
-            return self::inTens($own, $count, 'bases', self::counted($count, 'base'), $heavy);
+            return self::inTens($own, $count, 'bases', Noun::counted($count, 'base'), $heavy);
         }
         foreach ($table->components as $component) {
             if ($component->good instanceof Cardstock && $component->good->makesBases()) {
-                return ToBuy::of($component->id, $sheets, "sheet of $component->name", self::counted($count, 'base').', two from each');
+                return ToBuy::of($component->id, $sheets, "sheet of $component->name", Noun::counted($count, 'base').', two from each');
             }
         }
 
-        return ToBuy::of(null, $sheets, 'sheet of heavy stock', self::counted($count, 'base').', two from each');
+        return ToBuy::of(null, $sheets, 'sheet of heavy stock', Noun::counted($count, 'base').', two from each');
     }
 
     private static function sheets(Table $table, Kind $kind, int $pieces, string $name): ToBuy
     {
         // One sheet gives one piece at least: more from each is for the maker to find out.
-        $lacks = self::counted($pieces, 'piece').', one from each at least';
+        $lacks = Noun::counted($pieces, 'piece').', one from each at least';
 
         return ToBuy::of(self::first($table, $kind)?->id, $pieces, "sheet of $name", $lacks);
     }
@@ -141,7 +139,7 @@ final readonly class ShoppingList
         $own = self::first($table, Kind::Envelope);
         $lacks = $cards - ($own === null ? 0 : max(0, $table->free[$own->id] ?? 0));
 
-        return $lacks <= 0 ? null : self::inTens($own, $lacks, 'envelopes', self::counted($lacks, 'envelope').', for one to each card');
+        return $lacks <= 0 ? null : self::inTens($own, $lacks, 'envelopes', Noun::counted($lacks, 'envelope').', for one to each card');
     }
 
     private static function foam(Table $table, int $cards): ?ToBuy
@@ -154,9 +152,9 @@ final readonly class ShoppingList
                 $left += max(0, $table->free[$component->id] ?? 0);
             }
         }
-        $lacks = self::FOAM * $cards - $left;
+        $lacks = Foam::A_CARD * $cards - $left;
 
-        return $own === null || $lacks <= 0 ? null : ToBuy::of($own->id, 1, 'sheet of foam squares', self::counted($lacks, 'square'));
+        return $own === null || $lacks <= 0 ? null : ToBuy::of($own->id, 1, 'sheet of foam squares', Noun::counted($lacks, 'square'));
     }
 
     /**
@@ -175,7 +173,7 @@ final readonly class ShoppingList
             $each = in_array($kind, [Kind::Base, Kind::Envelope], true) ? 10 : max(1, $component->count);
             $packs[$key] = max($packs[$key] ?? 0, intdiv($lacks + $each - 1, $each));
             $first[$key] ??= $component;
-            $names[$key][] = $component->kind()->isByLength() ? "{$component->name}" : "$lacks $component->name";
+            $names[$key][] = $kind->isByLength() ? $component->name : "$lacks $component->name";
         }
         $lines = [];
         foreach ($packs as $key => $count) {
@@ -188,8 +186,7 @@ final readonly class ShoppingList
     private static function pack(Component $component): string
     {
         return match ($component->kind()) {
-            Kind::Base => "pack of 10 $component->name",
-            Kind::Envelope => "pack of 10 $component->name",
+            Kind::Base, Kind::Envelope => "pack of 10 $component->name",
             Kind::Sticker => 'sheet of stickers, as in the kit',
             Kind::DieCut => 'pack of die cuts, as in the kit',
             Kind::LayeredPicture => 'set of picture sheets, as in the kit',
@@ -260,10 +257,5 @@ final readonly class ShoppingList
     private static function inTens(?Component $own, int $count, string $what, string $lacks, ?string $or = null): ToBuy
     {
         return ToBuy::of($own?->id, intdiv($count + 9, 10), "pack of 10 $what", $lacks, $or);
-    }
-
-    private static function counted(int $count, string $one): string
-    {
-        return "$count $one".($count === 1 ? '' : 's');
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Shop;
 
+use KeepShare\Core\Tray\Noun;
+
 /** One thing to buy, in the units in which it is sold. */
 final readonly class ToBuy
 {
     /**
      * @param  string|null  $component  the component of the kit that it is more of, by whose price it is reckoned
-     * @param  string  $pack  what one of it is: "pack of 10 envelopes", "sheet of Kelp"
+     * @param  string  $pack  what one of it is, the thing first: "pack of 10 envelopes", "sheet of Kelp"
      * @param  string  $lacks  what is lacking, for what reason: "3 bases"
      * @param  string|null  $or  what would do as well
      */
@@ -30,9 +32,8 @@ final readonly class ToBuy
     /** "2 packs of 10 envelopes". */
     public function says(): string
     {
-        $words = explode(' ', $this->pack, 2);
-        $first = $this->packs === 1 ? $words[0] : (preg_match('/(s|x|ch|sh)$/', $words[0]) === 1 ? $words[0].'es' : $words[0].'s');
+        [$one, $rest] = explode(' ', $this->pack, 2);
 
-        return "$this->packs $first".(isset($words[1]) ? " $words[1]" : '');
+        return Noun::counted($this->packs, $one)." $rest";
     }
 }

@@ -54,21 +54,11 @@ final readonly class Bound
         return $cards < $this->cards ? new self($cards, $binds, 'patterns') : $this;
     }
 
-    /**
-     * How many cards each need is enough for by itself.
-     *
-     * @return array<string, int> by the value of the need; Wishes::MOST_CARDS for any number
-     */
-    public static function forEach(Table $table): array
-    {
-        return self::most($table);
-    }
-
     /** What is counted alone, as if paper could be had. */
     public static function byCount(Table $table): self
     {
         $best = null;
-        foreach (self::most($table) as $need => $count) {
+        foreach (self::forEach($table) as $need => $count) {
             if ($best === null || $count < $best->cards) {
                 $best = new self($count, Need::from($need), 'counts');
             }
@@ -114,7 +104,7 @@ final readonly class Bound
      *
      * @return array<string, int> by the value of the need
      */
-    private static function most(Table $table): array
+    public static function forEach(Table $table): array
     {
         $counts = self::counts($table);
         $stash = $table->stashLeft();

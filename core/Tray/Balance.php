@@ -15,9 +15,6 @@ use KeepShare\Core\Table\Wishes;
 /** For how many more cards each thing is enough by itself: one look shows what is out of balance in a kit. */
 final readonly class Balance
 {
-    /** Squares of foam under the picture and the words of a card. */
-    private const FOAM = 4;
-
     /**
      * @param  string  $what  "paper", "pictures"
      * @param  int|null  $cards  null for any number
@@ -34,7 +31,7 @@ final readonly class Balance
         foreach ($table->components as $component) {
             $left = $table->offers($component->id) ? max(0, $table->free[$component->id] ?? 0) : 0;
             $counts['pictures'] += $component->isFocalPoint() ? $left : 0;
-            $counts['foam'] += $component->good instanceof Foam ? intdiv($left, self::FOAM) : 0;
+            $counts['foam'] += $component->good instanceof Foam ? intdiv($left, Foam::A_CARD) : 0;
             $counts['envelopes'] += $component->kind() === Kind::Envelope ? $left : 0;
         }
         $words = $needs[Need::Sentiment->value] ?? 0;

@@ -104,11 +104,9 @@ final class KeepController
     public function becomes(Kit $kit, Request $request, BonusCards $bonus): JsonResponse
     {
         $scrap = $request->string('scrap')->toString();
-        $tray = Tray::of($kit, BonusCards::wishes($kit));
+        $tray = self::tray($kit, $bonus);
 
-        return response()->json([
-            'chosen' => TrayView::of($tray)->chosen($scrap, $tray->becomes($scrap, $bonus->found($kit)->cards ?? [])),
-        ]);
+        return response()->json(['chosen' => TrayView::of($tray)->chosen($scrap, $tray->becomes($scrap))]);
     }
 
     /** Adds bonus cards to the share-out: one, several, or all that were found. */
@@ -126,8 +124,7 @@ final class KeepController
     public function take(Kit $kit, Request $request, BonusCards $bonus, PartScraps $parts): RedirectResponse
     {
         $scrap = $request->string('scrap')->toString();
-        $tray = Tray::of($kit, BonusCards::wishes($kit));
-        $options = $tray->becomes($scrap, $bonus->found($kit)->cards ?? []);
+        $options = self::tray($kit, $bonus)->becomes($scrap);
         $option = array_values(array_filter(
             $options,
             static fn (WayToCut $option): bool => $option->key() === $request->string('option')->toString(),
@@ -207,6 +204,12 @@ final class KeepController
         BonusCards::search($kit)->stop();
 
         return self::back($kit, $request);
+    }
+
+    /** With the bonus cards that were found on it. */
+    private static function tray(Kit $kit, BonusCards $bonus): Tray
+    {
+        return Tray::of($kit, BonusCards::wishes($kit), $bonus->found($kit)->cards ?? []);
     }
 
     private static function back(Kit $kit, Request $request, ?string $notice = null): RedirectResponse

@@ -1426,7 +1426,6 @@ export interface TurnedTray {
     isLooking: boolean
     soFar: number
     says: string
-    isProven: boolean
     left: number
     scraps: TurnedScrap[]
 }
