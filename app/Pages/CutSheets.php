@@ -28,6 +28,7 @@ use KeepShare\Core\Sketch\Part;
  * The sheets that are cut for the cards of a kit, with their plans.
  *
  * @phpstan-import-type Box from GoodView
+ * @phpstan-import-type CutLine from GoodView
  * @phpstan-import-type Extent from GoodView
  * @phpstan-import-type Goods from GoodView
  *
@@ -47,7 +48,7 @@ use KeepShare\Core\Sketch\Part;
  *     inHand: string,
  *     from: string,
  *     frees: list<string>,
- *     line: array{x1: int, y1: int, x2: int, y2: int},
+ *     line: CutLine,
  * }
  * @phpstan-type PartOfSheet array{
  *     x: int,
@@ -306,8 +307,6 @@ final readonly class CutSheets
     {
         $part = $cut->part();
         $isDown = $cut->direction() === Direction::Down;
-        $x = $part->x->units + ($isDown ? $cut->at()->units : 0);
-        $y = $part->y->units + ($isDown ? 0 : $cut->at()->units);
 
         return [
             'number' => $cut->number,
@@ -320,12 +319,7 @@ final readonly class CutSheets
                 $this->freed($cut->split->first, $isDown ? 'Left part' : 'Upper part'),
                 $this->freed($cut->split->second, $isDown ? 'Right part' : 'Lower part'),
             ])),
-            'line' => [
-                'x1' => $x,
-                'y1' => $y,
-                'x2' => $isDown ? $x : $part->right()->units,
-                'y2' => $isDown ? $part->bottom()->units : $y,
-            ],
+            'line' => GoodView::line($cut),
         ];
     }
 

@@ -7,6 +7,8 @@ use App\Drawing\Shapes;
 use App\Models\Component as Record;
 use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Cut\Cut;
+use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
@@ -20,6 +22,7 @@ use KeepShare\Core\Measure\Size;
  *
  * @phpstan-type Extent array{width: int, height: int}
  * @phpstan-type Box array{x: int, y: int, width: int, height: int}
+ * @phpstan-type CutLine array{x1: int, y1: int, x2: int, y2: int}
  * @phpstan-type Face array{
  *     name: string,
  *     motif: string,
@@ -109,6 +112,17 @@ final class GoodView
     public static function box(Rect $rect): array
     {
         return ['x' => $rect->x->units, 'y' => $rect->y->units, ...self::size($rect->size)];
+    }
+
+    /** @return CutLine where a cut goes, on its sheet */
+    public static function line(Cut $cut): array
+    {
+        $part = $cut->part();
+        $isDown = $cut->direction() === Direction::Down;
+        $x = $part->x->units + ($isDown ? $cut->at()->units : 0);
+        $y = $part->y->units + ($isDown ? 0 : $cut->at()->units);
+
+        return ['x1' => $x, 'y1' => $y, 'x2' => $isDown ? $x : $part->right()->units, 'y2' => $isDown ? $part->bottom()->units : $y];
     }
 
     /** @return Face */

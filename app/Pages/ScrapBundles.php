@@ -14,7 +14,7 @@ use KeepShare\Core\Tray\Noun;
 /**
  * What lies in the scrap box: standard parts that are alike in bundles by their colours, every scrap by itself.
  *
- * @phpstan-type ScrapBundle array{says: string, from: string, component: string, face: int, width: int, height: int, count: int}
+ * @phpstan-type ScrapBundle array{says: string, from: string, component: string, width: int, height: int, count: int}
  */
 final readonly class ScrapBundles
 {
@@ -77,7 +77,6 @@ final readonly class ScrapBundles
             'says' => $sheet->part === null ? "$core->name, $size" : Noun::counted($many, $sheet->part)." $size, $colour",
             'from' => implode(', ', array_unique(array_filter(array_map(static fn (Sheet $one): ?string => $one->came_from, $alike)))),
             'component' => $core->id,
-            'face' => 0,
             ...GoodView::size($sheet->size()),
             'count' => $many,
         ];

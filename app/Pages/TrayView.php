@@ -6,7 +6,6 @@ use App\Models\Component;
 use App\Table\Kept;
 use App\Table\Tray;
 use KeepShare\Core\Cut\Cut;
-use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Keep\Grade;
@@ -16,6 +15,8 @@ use KeepShare\Core\Tray\WayToCut;
 
 /**
  * The scraps on the tray, and how one of them is cut up.
+ *
+ * @phpstan-import-type CutLine from GoodView
  *
  * @phpstan-type TrayScrap array{
  *     id: string,
@@ -29,8 +30,7 @@ use KeepShare\Core\Tray\WayToCut;
  * }
  * @phpstan-type TrayBox array{grade: string, label: string, scraps: list<TrayScrap>}
  * @phpstan-type ScrapPart array{x: int, y: int, width: int, height: int, label: string, measure: string, isLeft: bool}
- * @phpstan-type ScrapCut array{at: string, x1: int, y1: int, x2: int, y2: int}
- * @phpstan-type ScrapPlan array{parts: list<ScrapPart>, cuts: list<ScrapCut>}
+ * @phpstan-type ScrapPlan array{parts: list<ScrapPart>, cuts: list<CutLine>, settings: list<string>}
  * @phpstan-type TrayOption array{key: string, says: string, how: string, serves: string, left: int, plan: ScrapPlan}
  * @phpstan-type ChosenScrap array{scrap: TrayScrap, name: string, other: string|null, options: list<TrayOption>}
  */
@@ -86,7 +86,8 @@ final readonly class TrayView
     {
         return [
             'parts' => array_map($this->leaf(...), $plan->leaves()),
-            'cuts' => array_map($this->cut(...), $plan->cuts()),
+            'cuts' => array_map(GoodView::line(...), $plan->cuts()),
+            'settings' => array_map(fn (Cut $cut): string => $cut->at()->format($this->unit), $plan->cuts()),
         ];
     }
 
@@ -135,22 +136,5 @@ final readonly class TrayView
         $noun = Noun::of($piece, $leaf->rect()->size);
 
         return str_contains($piece, '/') ? "$noun, card ".explode('/', $piece)[0] : $noun;
-    }
-
-    /** @return ScrapCut */
-    private function cut(Cut $cut): array
-    {
-        $part = $cut->part();
-        $isDown = $cut->direction() === Direction::Down;
-        $x = $part->x->units + ($isDown ? $cut->at()->units : 0);
-        $y = $part->y->units + ($isDown ? 0 : $cut->at()->units);
-
-        return [
-            'at' => $cut->at()->format($this->unit),
-            'x1' => $x,
-            'y1' => $y,
-            'x2' => $isDown ? $x : $part->right()->units,
-            'y2' => $isDown ? $part->bottom()->units : $y,
-        ];
     }
 }

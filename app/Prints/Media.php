@@ -2,6 +2,8 @@
 
 namespace App\Prints;
 
+use Illuminate\Http\Response;
+
 /** What kind of file leaves the application. */
 enum Media: string
 {
@@ -11,6 +13,15 @@ enum Media: string
     case Csv = 'text/csv; charset=utf-8';
     case Pdf = 'application/pdf';
     case Svg = 'image/svg+xml';
+
+    /** A file of this kind, as it is sent. */
+    public function file(string $name, string $body): Response
+    {
+        return response($body, 200, [
+            'Content-Type' => $this->value,
+            'Content-Disposition' => ($this->isShown() ? 'inline' : 'attachment')."; filename=\"$name\"",
+        ]);
+    }
 
     /** Opened beside the page rather than saved: what is printed, or read. */
     public function isShown(): bool

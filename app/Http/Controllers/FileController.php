@@ -6,7 +6,6 @@ use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Prints\CardExport;
-use App\Prints\Export;
 use App\Prints\KitExport;
 use App\Prints\SheetExport;
 use Illuminate\Http\Response;
@@ -16,26 +15,18 @@ final class FileController
 {
     public function ofKit(Kit $kit, KitExport $export): Response
     {
-        return self::file($export, $export->fileName($kit), $export->write($kit));
+        return $export->media()->file($export->fileName($kit), $export->write($kit));
     }
 
     public function ofCard(Kit $kit, Card $card, CardExport $export): Response
     {
-        return self::file($export, $export->fileName($card), $export->write($card));
+        return $export->media()->file($export->fileName($card), $export->write($card));
     }
 
     public function ofSheet(Kit $kit, Sheet $sheet, SheetExport $export): Response
     {
         $plan = $sheet->plan ?? abort(404);
 
-        return self::file($export, $export->fileName($plan), $export->write($kit, $plan));
-    }
-
-    private static function file(Export $export, string $name, string $body): Response
-    {
-        return response($body, 200, [
-            'Content-Type' => $export->media()->value,
-            'Content-Disposition' => ($export->media()->isShown() ? 'inline' : 'attachment')."; filename=\"$name\"",
-        ]);
+        return $export->media()->file($export->fileName($plan), $export->write($kit, $plan));
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Entry\KeptPhoto;
+use App\Http\KeptPicture;
 use App\Http\Requests\PhotoRequest;
 use App\Journal\Journal;
 use App\Models\Component;
@@ -90,9 +91,6 @@ final class LooksController
 
     public function photo(Photo $photo): PlainResponse
     {
-        return response((string) base64_decode($photo->jpeg), 200, [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => 'private, max-age=31536000, immutable',
-        ]);
+        return KeptPicture::response($photo->jpeg);
     }
 }

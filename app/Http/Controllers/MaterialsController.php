@@ -21,12 +21,12 @@ final class MaterialsController
 
     public function markdown(Kit $kit, Request $request): Response
     {
-        return self::file(Media::Markdown, self::materials($kit, $request)->markdown(), 'materials.md');
+        return Media::Markdown->file('materials.md', self::materials($kit, $request)->markdown());
     }
 
     public function text(Kit $kit, Request $request): Response
     {
-        return self::file(Media::Text, self::materials($kit, $request)->text(), 'materials.txt');
+        return Media::Text->file('materials.txt', self::materials($kit, $request)->text());
     }
 
     public function pdf(Kit $kit, Request $request): Response
@@ -34,7 +34,7 @@ final class MaterialsController
         $html = view('materials', ['materials' => self::materials($kit, $request)])->render();
         $paper = self::paper($kit, $request) === 'letter' ? Unit::Inch : Unit::Millimetre;
 
-        return self::file(Media::Pdf, (string) Pdf::render($html, $paper)->output(), 'materials.pdf');
+        return Media::Pdf->file('materials.pdf', (string) Pdf::render($html, $paper)->output());
     }
 
     private static function materials(Kit $kit, Request $request): MaterialsOf
@@ -56,13 +56,5 @@ final class MaterialsController
         $chosen = $request->string('paper')->toString();
 
         return in_array($chosen, ['letter', 'a4'], true) ? $chosen : ($kit->unit === Unit::Inch ? 'letter' : 'a4');
-    }
-
-    private static function file(Media $media, string $body, string $name): Response
-    {
-        return response($body, 200, [
-            'Content-Type' => $media->value,
-            'Content-Disposition' => ($media->isShown() ? 'inline' : 'attachment')."; filename=\"$name\"",
-        ]);
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\KeptPicture;
 use App\Http\Requests\PhotoRequest;
 use App\Http\Requests\RecordRequest;
 use App\Journal\Journal;
@@ -67,9 +68,6 @@ final class RecordController
 
     public function photo(CardPhoto $photo): Response
     {
-        return response((string) base64_decode($photo->jpeg), 200, [
-            'Content-Type' => 'image/jpeg',
-            'Cache-Control' => 'private, max-age=31536000, immutable',
-        ]);
+        return KeptPicture::response($photo->jpeg);
     }
 }

@@ -367,6 +367,13 @@ export interface CutBound {
     least: number
 }
 
+export interface CutLine {
+    x1: number
+    y1: number
+    x2: number
+    y2: number
+}
+
 export interface CutOfSheet {
     number: number
     turn: boolean
@@ -375,12 +382,7 @@ export interface CutOfSheet {
     inHand: string
     from: string
     frees: string[]
-    line: {
-        x1: number
-        y1: number
-        x2: number
-        y2: number
-    }
+    line: CutLine
 }
 
 export interface CutPage {
@@ -997,18 +999,9 @@ export interface ScrapBundle {
     says: string
     from: string
     component: string
-    face: number
     width: number
     height: number
     count: number
-}
-
-export interface ScrapCut {
-    at: string
-    x1: number
-    y1: number
-    x2: number
-    y2: number
 }
 
 export interface ScrapMonth {
@@ -1030,7 +1023,8 @@ export interface ScrapPart {
 
 export interface ScrapPlan {
     parts: ScrapPart[]
-    cuts: ScrapCut[]
+    cuts: CutLine[]
+    settings: string[]
 }
 
 export interface SetAside {

@@ -4,6 +4,7 @@
     import Button from '@/parts/Button.svelte'
     import CardFront from '@/parts/CardFront.svelte'
     import Empty from '@/parts/Empty.svelte'
+    import FindLine from '@/parts/FindLine.svelte'
     import Frame from '@/parts/Frame.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { count } from '@/lib/format'
@@ -15,13 +16,11 @@
     const { cards, goods, inHand } = $derived(props)
 
     let text = $state(untrack(() => props.find))
-    let field = $state<HTMLInputElement>()
 
     const ask = (page: number): void =>
         look('/cards', { find: text, page: String(page) }, ['find', 'cards', 'found', 'page', 'pages', 'goods'])
 
     useKeys(() => [
-        { key: '/', says: 'Find cards', run: () => field?.focus() },
         { key: '.', says: 'Next page', run: () => props.page < props.pages && ask(props.page + 1) },
         { key: ',', says: 'Page before', run: () => props.page > 1 && ask(props.page - 1) },
     ])
@@ -42,19 +41,7 @@
                     In hand: {#each inHand as one, i (one.label)}{i ? ', ' : ''}{one.cards} {one.label}{/each}.
                 </p>
             {/if}
-            <form role="search" onsubmit={(event) => (event.preventDefault(), ask(1))}>
-                <label class="sr-only" for="find">Find cards</label>
-                <input
-                    id="find"
-                    bind:this={field}
-                    bind:value={text}
-                    maxlength="200"
-                    autocomplete="off"
-                    placeholder="birthday sea 2026"
-                    onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
-                />
-                <Button main onclick={() => ask(1)}>Find</Button>
-            </form>
+            <FindLine bind:text label="Find cards" placeholder="birthday sea 2026" onfind={() => ask(1)} />
             <p role="status">
                 {props.found === props.all
                     ? 'All of them, the latest first. Ask by occasion, fold, kit, paper, year, “from stash”, “in-hand” or who has it.'
@@ -93,20 +80,6 @@
 <style>
     .place {
         padding: 1.25rem 1.5rem 3rem;
-    }
-
-    form {
-        display: flex;
-        gap: 0.5rem;
-        max-width: 40rem;
-        margin: 0.5rem 0;
-    }
-
-    #find {
-        flex: 1;
-        min-width: 0;
-        min-height: var(--target);
-        font-size: var(--large);
     }
 
     ul {

@@ -9,6 +9,7 @@
     import Balance from '@/parts/keep/Balance.svelte'
     import Becomes from '@/parts/keep/Becomes.svelte'
     import BonusRow from '@/parts/keep/BonusRow.svelte'
+    import FindScrap from '@/parts/keep/FindScrap.svelte'
     import MoreOnTray from '@/parts/keep/MoreOnTray.svelte'
     import ScrapDrawing from '@/parts/keep/ScrapDrawing.svelte'
     import ScrapTray from '@/parts/keep/ScrapTray.svelte'
@@ -39,8 +40,6 @@
     /** The whole tray is looked at, as long as it is not left again. */
     let isTurning = $state(untrack(() => props.turned?.isLooking ?? false))
     let list = $state<ScrapTray>()
-    let field = $state<HTMLInputElement>()
-    let find = $state('')
     const option = $derived(options[Math.min(at, options.length - 1)])
     const order = $derived(bonus?.order ?? '')
 
@@ -122,7 +121,6 @@
 
     useKeys(() => [
         { key: 'c', shown: 'C', says: 'Go to the scraps: ← → choose one, ↑ ↓ what it becomes, Enter takes it', run: () => list?.focus() },
-        { key: '/', says: 'Find a scrap, in all kits and the stash', run: () => field?.focus() },
         { key: 'w', shown: 'W', says: 'The whole tray at once', run: turn },
         ...(isTurning && turned?.scraps.length
             ? [{ key: 'Enter', says: 'Take what is proposed for the tray', run: () => takeTurned([]) }]
@@ -165,23 +163,7 @@
                         >Throw {count(props.confetti, 'scrap')} of confetti away</Button
                     >
                 {/if}
-                <form
-                    class="find"
-                    role="search"
-                    onsubmit={(event) => (event.preventDefault(), router.visit(`${frame.url}/keep/scraps`, { data: { find } }))}
-                >
-                    <label for="find">Find</label>
-                    <input
-                        id="find"
-                        bind:this={field}
-                        bind:value={find}
-                        maxlength="200"
-                        autocomplete="off"
-                        placeholder="strip 2 x 5 1/2 calm blue"
-                        onkeydown={(event) => event.key === 'Escape' && list?.focus()}
-                    />
-                    <kbd aria-hidden="true">/</kbd>
-                </form>
+                <FindScrap url={`${frame.url}/keep/scraps`} onleave={() => list?.focus()} />
                 <MoreOnTray spares={props.spares} middles={props.middles} counts={props.counts} {goods} {act} />
             </section>
             <div class="desk">
@@ -197,7 +179,16 @@
                                 ? ''
                                 : ', once it is cut'}{chosen.other ? `; the other side is ${chosen.other}` : ''}.
                         </p>
-                        <ScrapDrawing {scrap} plan={option?.plan ?? null} side={330} />
+                        <ScrapDrawing {scrap} plan={option?.plan ?? null} side={300} />
+                        {#if option?.plan.settings.length}
+                            <p class="cuts">
+                                {count(option.plan.settings.length, 'cut')}, guide at <Measure
+                                    text={option.plan.settings.join(', ')}
+                                    wraps
+                                />
+                                {frame.unit}
+                            </p>
+                        {/if}
                     </section>
                     <section class="becomes" aria-labelledby="becomes-title">
                         <h2 id="becomes-title">What it can become</h2>
@@ -258,26 +249,6 @@
         font-size: var(--large);
     }
 
-    /* Always in sight, whatever lies on the tray. */
-    .find {
-        position: sticky;
-        bottom: -2rem;
-        display: flex;
-        align-items: center;
-        gap: 0.5rem;
-        margin: 0.75rem -1.25rem 0;
-        padding: 0.625rem 1.25rem;
-        background: var(--kraft-strong);
-        color: var(--on-kraft);
-        font-weight: 600;
-    }
-
-    .find input {
-        flex: 1;
-        min-width: 0;
-        min-height: var(--target);
-    }
-
     .desk {
         display: grid;
         grid-template-columns: minmax(0, 1.1fr) minmax(17rem, 1fr);
@@ -298,6 +269,11 @@
 
     .chosen > .soft {
         margin-bottom: 0.875rem;
+    }
+
+    .cuts {
+        margin-top: 0.625rem;
+        font-size: var(--small);
     }
 
     .becomes h2 {

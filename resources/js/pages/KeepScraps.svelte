@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
+    import FindLine from '@/parts/FindLine.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
@@ -20,10 +21,8 @@
     /** The part of a card that what is found is for: as was asked for, or the first that something found is large enough for. */
     const part = $derived(chosenPart ?? (props.part || (found?.find(({ fits }) => fits.length)?.fits[0] ?? parts[0]?.key ?? '')))
     let chosenKits = $state<number[]>([])
-    let field = $state<HTMLInputElement>()
 
-    function find(event?: SubmitEvent): void {
-        event?.preventDefault()
+    function find(): void {
         look('keep/scraps', { find: text, part: chosenPart ?? props.part }, ['find', 'fault', 'found', 'goods', 'part'])
     }
 
@@ -33,7 +32,6 @@
     }
 
     useKeys(() => [
-        { key: '/', says: 'Find a scrap', run: () => field?.focus() },
         ...(others.length ? [{ key: 'g', shown: 'G', says: 'Lay the scraps of the chosen kits in the box', run: () => gather() }] : []),
     ])
 
@@ -47,22 +45,13 @@
     <div class="place">
         <section aria-labelledby="find-title">
             <h1 id="find-title">Find a scrap</h1>
-            <form novalidate onsubmit={find}>
-                <label for="find">in all kits and the stash</label>
-                <input
-                    id="find"
-                    bind:this={field}
-                    bind:value={text}
-                    maxlength="200"
-                    autocomplete="off"
-                    placeholder="strip 2 x 5 1/2 calm blue"
-                    aria-invalid={props.fault ? true : undefined}
-                    aria-describedby={props.fault ? 'find-fault' : undefined}
-                    onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
-                />
-                <Button main onclick={() => find()}>Find</Button>
-            </form>
-            {#if props.fault}<p class="fault" id="find-fault" role="alert">{props.fault}</p>{/if}
+            <FindLine
+                bind:text
+                label="Find a scrap, in all kits and the stash"
+                placeholder="strip 2 x 5 1/2 calm blue"
+                fault={props.fault}
+                onfind={find}
+            />
             {#if found}
                 <p role="status">
                     {found.length === 0
@@ -116,7 +105,7 @@
                 <ul class="bundles">
                     {#each box as one, i (i)}
                         <li>
-                            <Swatches width={one.width} height={one.height} component={one.component} face={one.face} count={one.count} />
+                            <Swatches width={one.width} height={one.height} component={one.component} count={one.count} />
                             <span><Measure text={one.says} wraps /><small>{one.from}</small></span>
                         </li>
                     {/each}
@@ -174,27 +163,6 @@
 
     .box h2:first-child {
         margin-top: 0;
-    }
-
-    form {
-        display: grid;
-        grid-template-columns: 1fr auto;
-        gap: 0.25rem 0.5rem;
-        margin: 0.25rem 0 0.5rem;
-    }
-
-    form label {
-        grid-column: 1 / -1;
-        color: var(--ink-soft);
-    }
-
-    #find {
-        min-height: var(--target);
-        font-size: var(--large);
-    }
-
-    .fault {
-        color: var(--madder);
     }
 
     .for {

@@ -7,9 +7,9 @@
         width,
         height,
         component,
-        face,
+        face = 0,
         count = 1,
-    }: { width: number; height: number; component: string; face: number; count?: number } = $props()
+    }: { width: number; height: number; component: string; face?: number; count?: number } = $props()
 
     const SIDE = 84
     const scale = $derived(Math.min(96 / 25.4 / 6, SIDE / mm(width), SIDE / mm(height)))

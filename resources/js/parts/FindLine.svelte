@@ -1,0 +1,57 @@
+<script lang="ts">
+    import Button from '@/parts/Button.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
+
+    interface Props {
+        text: string
+        /** What is looked for, as the list of keys and the field say it: "Find cards". */
+        label: string
+        placeholder: string
+        fault?: string | null
+        onfind: () => void
+    }
+
+    /** One line to ask with, as people ask; the stroke goes to it from anywhere, Esc leaves it. */
+    let { text = $bindable(), label, placeholder, fault = null, onfind }: Props = $props()
+
+    let field = $state<HTMLInputElement>()
+    const uid = $props.id()
+
+    useKeys(() => [{ key: '/', says: label, run: () => field?.focus() }])
+</script>
+
+<form novalidate role="search" onsubmit={(event) => (event.preventDefault(), onfind())}>
+    <input
+        bind:this={field}
+        bind:value={text}
+        maxlength="200"
+        autocomplete="off"
+        aria-label={label}
+        {placeholder}
+        aria-invalid={fault ? true : undefined}
+        aria-describedby={fault ? uid : undefined}
+        onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
+    />
+    <Button main onclick={onfind}>Find</Button>
+</form>
+{#if fault}<p class="fault" id={uid} role="alert">{fault}</p>{/if}
+
+<style>
+    form {
+        display: flex;
+        gap: 0.5rem;
+        max-width: 40rem;
+        margin: 0.5rem 0;
+    }
+
+    input {
+        flex: 1;
+        min-width: 0;
+        min-height: var(--target);
+        font-size: var(--large);
+    }
+
+    .fault {
+        color: var(--madder);
+    }
+</style>
