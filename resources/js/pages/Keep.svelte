@@ -35,6 +35,8 @@
     const chosen = $derived(looked?.chosen?.scrap.id === here && looked.revision === frame.revision ? looked.chosen : props.chosen)
     const scrap = $derived(chosen?.scrap ?? null)
     const options = $derived(chosen?.options ?? [])
+    /** What is shown is of the scrap the maker is at: till then nothing is taken, nor another thing picked. */
+    const isLooked = $derived((scrap?.id ?? null) === here)
 
     let at = $state(0)
     /** The whole tray is looked at, as long as it is not left again. */
@@ -75,7 +77,7 @@
 
     /** Takes it, and goes on to the scrap after it. */
     function take(): void {
-        if (!option || !scrap || sender.isBusy) return
+        if (!option || !scrap || !isLooked || sender.isBusy) return
         const all = tray.flatMap((box) => box.scraps).filter(({ part }) => part === null)
         const next = all[all.findIndex(({ id }) => id === scrap.id) + 1]
         const wasThere = document.activeElement?.closest('.tray, .becomes') !== null
@@ -111,7 +113,7 @@
         const step = { ArrowUp: -1, ArrowDown: 1 }[event.key]
         if (step !== undefined && options.length) {
             event.preventDefault()
-            at = Math.max(0, Math.min(options.length - 1, at + step))
+            if (isLooked) at = Math.max(0, Math.min(options.length - 1, at + step))
         }
         if (event.key === 'Enter' && !isTurning) {
             event.preventDefault()
@@ -126,7 +128,7 @@
             ? [{ key: 'Enter', says: 'Take what is proposed for the tray', run: () => takeTurned([]) }]
             : []),
         ...(isTurning ? [{ key: 'Escape', shown: 'Esc', says: 'Leave the proposal for the tray', run: () => (isTurning = false) }] : []),
-        ...(scrap?.part
+        ...(scrap?.part && isLooked
             ? [{ key: 'b', shown: 'B', says: 'Turn the part back into a scrap', run: () => act(`keep/back/${scrap.id}`) }]
             : []),
         {
@@ -166,7 +168,7 @@
                 <FindScrap url={`${frame.url}/keep/scraps`} onleave={() => list?.focus()} />
                 <MoreOnTray spares={props.spares} middles={props.middles} counts={props.counts} {goods} {act} />
             </section>
-            <div class="desk">
+            <div class="desk" aria-busy={!isLooked}>
                 {#if isTurning && turned}
                     <section class="turned" aria-label="The whole tray">
                         <Turned {turned} ontake={takeTurned} onleave={() => (isTurning = false)} />
@@ -203,7 +205,7 @@
                             <Becomes {options} {at} onpick={(i) => (at = i)} ontake={take} />
                         {/if}
                         <div class="acts">
-                            {#if option}<Button main key="Enter" disabled={sender.isBusy} onclick={take}>Take it</Button>{/if}
+                            {#if option}<Button main key="Enter" disabled={sender.isBusy || !isLooked} onclick={take}>Take it</Button>{/if}
                             <Button key="W" onclick={turn}>The whole tray at once</Button>
                         </div>
                     </section>
