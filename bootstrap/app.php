@@ -3,6 +3,7 @@
 use App\Actions\CannotAct;
 use App\Database\Busy;
 use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\KeepsCopies;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\OwnRecords;
 use App\Http\Middleware\SecureHeaders;
@@ -23,7 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme']);
         $middleware->prepend(KnownHosts::class);
         $middleware->web(
-            append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class],
+            append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, KeepsCopies::class],
             replace: [FrameworkSession::class => StartSession::class],
         );
     })

@@ -133,6 +133,26 @@ final class Journal
         }
     }
 
+    /**
+     * Records that are written many at a time, past their models.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     */
+    public function noteWritten(string $table, array $rows): void
+    {
+        $act = $this->act;
+        $changes = $act === null ? [] : array_map(
+            static fn (array $row): array => [
+                'act_id' => $act->id,
+                'table_name' => $table,
+                'row_id' => $row['id'],
+                'after' => json_encode($row, JSON_THROW_ON_ERROR),
+            ],
+            $rows,
+        );
+        Change::query()->insert($changes);
+    }
+
     /** The act has deleted it already: what is gone cannot go again. */
     private function isGone(Act $act, Model $record): bool
     {

@@ -4,7 +4,10 @@ namespace App\Providers;
 
 use App\Database\ImmediateConnector;
 use App\Journal\Journal;
+use App\Saved\KeepCopy;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -18,5 +21,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading(! $this->app->isProduction());
+        Event::listen(MigrationsStarted::class, static fn () => KeepCopy::beforeUpdate());
     }
 }

@@ -26,11 +26,11 @@ final class ActController
 
     public function undoOnShelf(): RedirectResponse
     {
-        return to_route('shelf')->with('notice', "Taken back: {$this->journal->undo(null)->name}.");
+        return back(fallback: route('shelf'))->with('notice', "Taken back: {$this->journal->undo(null)->name}.");
     }
 
     public function redoOnShelf(): RedirectResponse
     {
-        return to_route('shelf')->with('notice', "Done again: {$this->journal->redo(null)->name}.");
+        return back(fallback: route('shelf'))->with('notice', "Done again: {$this->journal->redo(null)->name}.");
     }
 }

@@ -620,6 +620,13 @@ export interface KeepShoppingPage {
     lists: ShopList[]
 }
 
+export interface KeptCopy {
+    name: string
+    at: string
+    says: string
+    size: string
+}
+
 export interface KeptPalette {
     id: number
     name: string
@@ -979,6 +986,15 @@ export interface RuleKind {
     label: string
     measures: string[]
     options: Record<string, string[] | null>
+}
+
+export interface SafePage {
+    holds: string
+    work: WorkUnderWay | null
+    copies: KeptCopy[]
+    folder: string | null
+    fault: string | null
+    shelf: UndoRedo
 }
 
 export interface ScaledSketch {
@@ -1476,6 +1492,16 @@ export interface WordsMark {
     y: number
     letter: number
     fill: string
+}
+
+export interface WorkUnderWay {
+    isUnderWay: boolean
+    isFault: boolean
+    isSaving: boolean
+    done: number
+    of: number
+    says: string
+    file: string | null
 }
 
 export interface WrittenArrangement {

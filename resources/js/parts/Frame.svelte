@@ -31,13 +31,23 @@
     const root = $derived(frame ? page.url.slice(frame.url.length + 1).split(/[/?]/)[0] : null)
     const current = $derived(frame?.stages.find((stage) => root && stage.roots.includes(root)))
 
+    /** Where no kit is in hand: what there is of all kits. */
+    const OF_ALL_KITS = [
+        { label: 'Shelf', url: '/' },
+        { label: 'Cards made', url: '/cards' },
+        { label: 'Who gets which', url: '/people' },
+        { label: 'What kits gave', url: '/gave' },
+        { label: 'Safe keeping', url: '/safe' },
+    ]
+    const isHere = (url: string): boolean => page.url.split('?')[0] === url
+
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)
     let places = $state<HTMLElement>()
 
     /** Where there is no room for all places the one in hand is in sight. */
     $effect(() => {
-        if (current) places?.querySelector('.current')?.scrollIntoView({ block: 'nearest', inline: 'center' })
+        if (current || !frame) places?.querySelector('.current')?.scrollIntoView({ block: 'nearest', inline: 'center' })
     })
 
     function takeBack(act: 'undo' | 'redo'): void {
@@ -52,7 +62,7 @@
     }
 
     useKeys(() => [
-        ...(frame?.stages ?? []).map((stage, i) => ({
+        ...(frame?.stages ?? OF_ALL_KITS).map((stage, i) => ({
             key: String(i + 1),
             says: `Go to ${stage.label}`,
             run: () => router.visit(stage.url),
@@ -90,6 +100,12 @@
                 <span>{stage.label}</span>
                 <small>{stage.money ? `${money(stage.money)} a card` : stage.figure}</small>
             </Link>
+        {:else}
+            {#each OF_ALL_KITS as one (one.url)}
+                <Link href={one.url} class={isHere(one.url) ? 'stage current' : 'stage'} aria-current={isHere(one.url) ? 'page' : undefined}
+                    >{one.label}</Link
+                >
+            {/each}
         {/each}
     </nav>
     <div class="tools">

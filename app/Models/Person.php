@@ -1,0 +1,43 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Somebody who is given cards.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $likes words: colours, motifs, what she would not have
+ * @property int|null $post_days how long the post takes there, where that is not as to others
+ */
+final class Person extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    /** @return HasMany<Day, $this> */
+    public function days(): HasMany
+    {
+        return $this->hasMany(Day::class)->orderBy('month')->orderBy('day');
+    }
+
+    public function postDays(): int
+    {
+        return $this->post_days ?? Setting::postDays();
+    }
+
+    /** She goes, with her days; cards that were meant for her are meant for nobody. */
+    public function forget(): void
+    {
+        foreach (Card::query()->where('meant_for_id', $this->id)->get() as $card) {
+            $card->update(['meant_for_id' => null, 'meant_day_id' => null, 'meant_on' => null]);
+        }
+        $this->days()->get()->each->delete();
+        $this->delete();
+    }
+}

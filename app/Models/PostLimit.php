@@ -1,0 +1,23 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * How thick something may be to go by post as what: typed by the maker from what her post says.
+ *
+ * @property int $id
+ * @property string $name "a thick letter"
+ * @property int $thickness
+ * @property bool $is_example it ships, so that there is something to change
+ */
+final class PostLimit extends Model
+{
+    use Journalled;
+
+    protected $guarded = [];
+
+    protected $casts = ['is_example' => 'boolean'];
+}

@@ -1,0 +1,37 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What the maker has said once for all kits.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $value
+ */
+final class Setting extends Model
+{
+    use Journalled;
+
+    public const POST_DAYS = 'post-days';
+
+    private const USUAL_POST_DAYS = 4;
+
+    protected $guarded = [];
+
+    /** How many days before the day a card is to be on its way. */
+    public static function postDays(): int
+    {
+        $value = self::query()->where('name', self::POST_DAYS)->value('value');
+
+        return is_numeric($value) ? (int) $value : self::USUAL_POST_DAYS;
+    }
+
+    public static function put(string $name, string $value): void
+    {
+        self::query()->updateOrCreate(['name' => $name], ['value' => $value]);
+    }
+}

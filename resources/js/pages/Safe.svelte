@@ -1,0 +1,220 @@
+<script lang="ts">
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import { kit } from '@/lib/kit'
+    import { useKeys } from '@/lib/keys.svelte'
+    import { poll } from '@/lib/poll.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { SafePage } from '@/lib/props'
+
+    let { holds, work, copies, folder, fault, shelf }: SafePage = $props()
+
+    const isUnderWay = $derived(work?.isUnderWay ?? false)
+    const wrong = $derived(kit.errors['table_file'])
+    let files = $state<FileList>()
+    /** The copy that is about to take the place of everything: asked once more. */
+    let asked = $state<string | null>(null)
+
+    poll('work', () => isUnderWay)
+
+    const save = (): void => sender.send('/safe/save')
+    const open = (instead: boolean): void => {
+        asked = null
+        sender.send('/safe/open', { table_file: files?.[0] ?? null, instead })
+    }
+    const openCopy = (name: string, instead: boolean): void => {
+        asked = null
+        sender.send(`/safe/copies/${name}`, { instead })
+    }
+
+    useKeys(() => [{ key: 's', shown: 'S', says: 'Save everything as one file', run: () => !isUnderWay && save() }])
+</script>
+
+{#snippet instead(name: string, go: () => void)}
+    {#if asked === name}
+        <span class="sure" role="alert">All that is here now goes; a copy of it is kept first.</span>
+        <Button onclick={go}>Yes, in place of everything</Button>
+        <Button onclick={() => (asked = null)}>Leave it</Button>
+    {:else}
+        <Button disabled={isUnderWay} onclick={() => (asked = name)}>In place of everything…</Button>
+    {/if}
+{/snippet}
+
+<Frame title="Safe keeping" {shelf}>
+    <div class="place">
+        <h1>Safe keeping</h1>
+        <p class="soft">On the table: {holds}.</p>
+        {#if work && (work.isUnderWay || work.says)}
+            <div class="work" class:isFault={work.isFault} role="status">
+                {#if work.isUnderWay}
+                    <progress value={work.done} max={Math.max(1, work.of)} aria-label="Records done"></progress>
+                    <span>
+                        {work.isSaving ? 'Saving' : 'Opening'}: {work.of
+                            ? `${Math.floor((100 * work.done) / work.of)} %`
+                            : 'waiting for its turn'}
+                    </span>
+                    <Button onclick={() => sender.send('/safe/stop')}>Stop</Button>
+                {:else}
+                    <span>{work.isFault && !work.isSaving ? 'Nothing was opened. ' : ''}{work.says}</span>
+                    {#if work.file}<Button main href="/safe/saved" download>Take {work.file}</Button>{/if}
+                {/if}
+            </div>
+        {/if}
+        <div class="two">
+            <section aria-labelledby="save-title">
+                <h2 id="save-title">Save</h2>
+                <p>
+                    One file with everything: kits in mid-work with cards, cuts and offcuts, counts, palettes, sketches, people and
+                    photographs. Only what could be undone is not in it.
+                </p>
+                <Button main key="S" disabled={isUnderWay} onclick={save}>Save everything</Button>
+            </section>
+            <section aria-labelledby="open-title">
+                <h2 id="open-title">Open</h2>
+                <label for="table-file">A saved table (.zip, up to 600 MB)</label>
+                <input
+                    id="table-file"
+                    type="file"
+                    accept=".zip,application/zip"
+                    bind:files
+                    aria-invalid={!!wrong}
+                    aria-describedby={wrong ? 'table-file-fault' : 'table-file-hint'}
+                />
+                {#if wrong}<p id="table-file-fault" class="fault" role="alert">{wrong}</p>{/if}
+                <p class="acts">
+                    <Button disabled={isUnderWay || sender.isBusy} onclick={() => open(false)}>Open it beside what is here</Button>
+                    {@render instead('', () => open(true))}
+                </p>
+                <p id="table-file-hint" class="soft">
+                    It is read whole before anything is written. Beside what is here, its kits come to the shelf, its stash to your stash,
+                    and people and settings you have already stay as they are; undo takes it all back.
+                </p>
+            </section>
+        </div>
+        <section aria-labelledby="copies-title">
+            <h2 id="copies-title">Copies that keep themselves</h2>
+            {#if folder === null}
+                <p>No copies are kept: the application was started without a folder for them.</p>
+            {:else}
+                <p>
+                    One each day, and one before the application or another table changes everything; the newest seven, in
+                    <code>{folder}</code>. Keep that folder on another disk too.
+                </p>
+                {#if fault}<p class="fault" role="alert">The last copy could not be kept: {fault}</p>{/if}
+                {#if copies.length}
+                    <ul>
+                        {#each copies as copy (copy.name)}
+                            <li>
+                                <b>{copy.at}</b>
+                                <span class="soft">{copy.says}, {copy.size}</span>
+                                <span class="acts">
+                                    <Button href="/safe/copies/{copy.name}" download>Take the file</Button>
+                                    <Button disabled={isUnderWay} onclick={() => openCopy(copy.name, false)}>Open beside</Button>
+                                    {@render instead(copy.name, () => openCopy(copy.name, true))}
+                                </span>
+                            </li>
+                        {/each}
+                    </ul>
+                {:else}
+                    <p class="soft">None yet: the first is kept in the background today, once there is a kit on the shelf.</p>
+                {/if}
+            {/if}
+        </section>
+    </div>
+</Frame>
+
+<style>
+    .place {
+        max-width: 70rem;
+        padding: 1.5rem 1.5rem 3rem;
+    }
+
+    .work {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.75rem 1rem;
+        margin-top: 1rem;
+        padding: 0.5rem 1rem;
+        border-left: 4px solid var(--here);
+        background: var(--here-soft);
+    }
+
+    .work.isFault {
+        border-color: var(--madder);
+        background: var(--madder-soft);
+    }
+
+    progress {
+        flex: 0 1 20rem;
+        height: 0.75rem;
+        accent-color: var(--here);
+    }
+
+    .two {
+        display: grid;
+        grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+        gap: 1rem 3rem;
+    }
+
+    section {
+        display: grid;
+        align-content: start;
+        justify-items: start;
+        gap: 0.625rem;
+        margin-top: 1.5rem;
+    }
+
+    h2 {
+        font-size: var(--large);
+    }
+
+    label {
+        font-weight: 600;
+    }
+
+    input {
+        max-width: 100%;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.5rem;
+    }
+
+    .sure {
+        font-weight: 600;
+    }
+
+    .fault {
+        color: var(--madder);
+        font-weight: 600;
+        overflow-wrap: anywhere;
+    }
+
+    code {
+        overflow-wrap: anywhere;
+    }
+
+    ul {
+        width: 100%;
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.25rem 1rem;
+        padding: 0.375rem 0;
+        border-bottom: 1px solid var(--line);
+    }
+
+    li .acts {
+        margin-left: auto;
+    }
+</style>
