@@ -48,6 +48,9 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property string $went_wrong and how it was saved
  * @property string $given_to
  * @property Carbon|null $given_on
+ * @property int|null $meant_for_id the person it is meant for
+ * @property int|null $meant_day_id her day
+ * @property Carbon|null $meant_on when that is
  * @property Kit $kit
  */
 final class Card extends Model implements OfKit
@@ -67,6 +70,7 @@ final class Card extends Model implements OfKit
         'begun_at' => 'datetime',
         'made_at' => 'datetime',
         'given_on' => 'date',
+        'meant_on' => 'date',
     ];
 
     /** @return BelongsTo<Kit, $this> */
@@ -166,6 +170,15 @@ final class Card extends Model implements OfKit
         $this->waivers()->get()->each->delete();
         CardPhoto::query()->where('card_id', $this->id)->get()->each->delete();
         $this->delete();
+    }
+
+    /** What it keeps while it is meant for nobody. */
+    public const FOR_NOBODY = ['meant_for_id' => null, 'meant_day_id' => null, 'meant_on' => null];
+
+    /** It has left the box of cards in hand. */
+    public function isGiven(): bool
+    {
+        return $this->given_to !== '' || $this->given_on !== null;
     }
 
     /** Something has been cut for it or done to it, so no share-out may take it apart. */

@@ -4,8 +4,11 @@ namespace App\Models;
 
 use App\Journal\Journalled;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Kit\Occasion;
 
 /**
@@ -33,32 +36,29 @@ final class Day extends Model
         return $this->belongsTo(Person::class);
     }
 
-    /** When it is next, from a day on; null where it has been. The 29th of February is kept on the 28th in other years. */
-    public function nextFrom(CarbonImmutable $from): ?CarbonImmutable
+    public function toCore(): DayOfYear
     {
-        if ($this->year !== null) {
-            $on = $this->in($this->year);
-
-            return $on->lessThan($from) ? null : $on;
-        }
-        $on = $this->in($from->year);
-
-        return $on->lessThan($from) ? $this->in($from->year + 1) : $on;
+        return DayOfYear::of($this->month, $this->day, $this->year);
     }
 
-    private function in(int $year): CarbonImmutable
+    /**
+     * What a card keeps that is meant for it.
+     *
+     * @return array{meant_for_id: int, meant_day_id: int, meant_on: DateTimeImmutable}|null null where it has been
+     */
+    public function meaning(): ?array
     {
-        $month = CarbonImmutable::create($year, $this->month, 1) ?? CarbonImmutable::today();
+        $on = $this->toCore()->nextFrom(CarbonImmutable::today());
 
-        return $month->setDay(min($this->day, $month->daysInMonth));
+        return $on === null ? null : ['meant_for_id' => $this->person_id, 'meant_day_id' => $this->id, 'meant_on' => $on];
     }
 
-    /** "every 3 December", "3 December 2026" */
-    public function says(): string
+    /** @return Builder<Card> the cards that are meant for it, in the year in which it is next */
+    public function meant(): Builder
     {
-        $on = $this->in($this->year ?? 2028);
+        $on = $this->toCore()->nextFrom(CarbonImmutable::today())?->format('Y-m-d') ?? '';
 
-        return $this->year === null ? 'every '.$on->format('j F') : $on->format('j F Y');
+        return Card::query()->where('meant_day_id', $this->id)->whereDate('meant_on', $on)->with('kit');
     }
 
     /** Its cards are meant for the person still, on no day. */

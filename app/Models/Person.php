@@ -35,7 +35,7 @@ final class Person extends Model
     public function forget(): void
     {
         foreach (Card::query()->where('meant_for_id', $this->id)->get() as $card) {
-            $card->update(['meant_for_id' => null, 'meant_day_id' => null, 'meant_on' => null]);
+            $card->update(Card::FOR_NOBODY);
         }
         $this->days()->get()->each->delete();
         $this->delete();

@@ -4,6 +4,8 @@ namespace App\Models;
 
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
+use KeepShare\Core\Giving\Post;
+use KeepShare\Core\Measure\Length;
 
 /**
  * How thick something may be to go by post as what: typed by the maker from what her post says.
@@ -20,4 +22,12 @@ final class PostLimit extends Model
     protected $guarded = [];
 
     protected $casts = ['is_example' => 'boolean'];
+
+    /** What the post takes, as the maker has typed it. */
+    public static function post(): Post
+    {
+        $limits = self::query()->get()->map(static fn (self $one): array => [$one->name, Length::ofUnits($one->thickness)])->all();
+
+        return Post::taking(array_values($limits));
+    }
 }

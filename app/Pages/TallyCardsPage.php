@@ -5,8 +5,14 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\CardPhoto;
 use App\Models\Kit;
+use App\Models\Person;
+use App\Models\PostLimit;
 use App\Models\StepMark;
+use App\Table\ComingDays;
 use App\Table\TableState;
+use KeepShare\Core\Check\CardInHand;
+use KeepShare\Core\Check\Thickness;
+use KeepShare\Core\Giving\Coming;
 
 /**
  * What the maker remembers of each card of a kit, and who has it.
@@ -27,15 +33,20 @@ use App\Table\TableState;
  *     notes: string,
  *     givenTo: string,
  *     givenOn: string,
+ *     meantDay: string, // the id of the day it is meant for
+ *     post: string, // how thick it is, and what it goes as by post
  * }
+ * @phpstan-type DayToMean array{id: string, label: string, card: int|null}
  */
 final readonly class TallyCardsPage extends Page
 {
     /**
      * @param  list<RememberedCard>  $cards
+     * @param  list<DayToMean>  $days  that come within a year
+     * @param  list<string>  $people  whom a card may be given to
      * @param  Goods  $goods
      */
-    private function __construct(public array $cards, public array $goods)
+    private function __construct(public array $cards, public array $days, public array $people, public array $goods)
     {
     }
 
@@ -54,16 +65,33 @@ final readonly class TallyCardsPage extends Page
             $cards[] = self::card($card, $state, is_numeric($photo) ? (int) $photo : null, (int) $seconds->get($card->id));
         }
 
-        return new self($cards, GoodView::all($state->core));
+        $people = array_values(Person::query()->orderBy('name')->get(['name'])->map(static fn (Person $one): string => $one->name)->all());
+
+        return new self($cards, self::days(), $people, GoodView::all($state->core));
+    }
+
+    /** @return list<DayToMean> */
+    private static function days(): array
+    {
+        $coming = ComingDays::within(12);
+
+        return array_map(static fn (Coming $one): array => [
+            'id' => (string) $one->id,
+            'label' => "$one->who, {$one->occasion->label()}, ".$one->on->format('j F'),
+            'card' => ($coming->cards[$one->id] ?? null)?->id,
+        ], $coming->coming);
     }
 
     /** @return RememberedCard */
     private static function card(Card $card, TableState $state, ?int $photo, int $seconds): array
     {
+        $core = $card->toCore();
+        $thick = Thickness::of(CardInHand::of($core, $state->core, $state->kit->unit, []));
+
         return [
             'id' => $card->id,
             'number' => $card->number,
-            'front' => FrontView::of($card->toCore(), $state->core, $state->kit->unit),
+            'front' => FrontView::of($core, $state->core, $state->kit->unit),
             'stands' => $card->made_at === null ? 'not made yet' : 'made '.$card->made_at->format('Y-m-d'),
             'photo' => $photo === null ? null : route('card-photos.show', $photo, false),
             'stars' => $card->stars ?? 0,
@@ -73,6 +101,8 @@ final readonly class TallyCardsPage extends Page
             'notes' => $card->notes,
             'givenTo' => $card->given_to,
             'givenOn' => $card->given_on?->format('Y-m-d') ?? '',
+            'meantDay' => (string) $card->meant_day_id,
+            'post' => PostLimit::post()->says($thick),
         ];
     }
 }

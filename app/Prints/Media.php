@@ -13,6 +13,8 @@ enum Media: string
     case Csv = 'text/csv; charset=utf-8';
     case Pdf = 'application/pdf';
     case Svg = 'image/svg+xml';
+    case VCard = 'text/vcard; charset=utf-8';
+    case Calendar = 'text/calendar; charset=utf-8';
 
     /** A file of this kind, as it is sent. */
     public function file(string $name, string $body): Response

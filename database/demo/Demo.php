@@ -14,7 +14,7 @@ use KeepShare\Core\Kit\KitFile;
 /** Three invented kits and a stash, with one or two things missing or bent, as in life. */
 final readonly class Demo
 {
-    public function __construct(private ImportKit $import)
+    public function __construct(private ImportKit $import, private Circle $circle)
     {
     }
 
@@ -28,6 +28,7 @@ final readonly class Demo
             $this->lose($hills, 'mitten', 'the thumb is torn off');
             $this->import->write(self::file('windfall-orchard'), false);
             $this->import->write(self::file('stash'), true);
+            $this->circle->lay();
         });
     }
 

@@ -2,7 +2,10 @@
 
 namespace App\Http\Requests;
 
+use App\Models\Card;
+use App\Models\Day;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
 
 /** One thing that is remembered of a card; which one is said by "field". */
 final class RecordRequest extends FormRequest
@@ -15,6 +18,7 @@ final class RecordRequest extends FormRequest
         'notes' => [['nullable', 'string', 'max:2000'], 'Up to 2 000 characters fit here.'],
         'given_to' => [['nullable', 'string', 'max:120'], 'Up to 120 characters fit here.'],
         'given_on' => [['nullable', 'date_format:Y-m-d'], 'Write the day as in 2026-11-27.'],
+        'meant_day' => [['nullable', 'integer', 'exists:days,id'], 'That day is not there any more.'],
     ];
 
     /** @return array<string, list<string>> */
@@ -37,9 +41,12 @@ final class RecordRequest extends FormRequest
         return $this->string('field')->toString();
     }
 
-    /** @return array<string, int|string|null> what to write in the record */
+    /** @return array<string, mixed> what to write in the record */
     public function columns(): array
     {
+        if ($this->field() === 'meant_day') {
+            return $this->meaning();
+        }
         $text = $this->string('value')->trim()->toString();
         $isText = in_array($this->field(), ['went_wrong', 'notes', 'given_to'], true);
         $isDay = $this->field() === 'given_on';
@@ -50,5 +57,23 @@ final class RecordRequest extends FormRequest
             $isDay => $text,
             default => (int) $text,
         }];
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws ValidationException where the day has its card
+     */
+    private function meaning(): array
+    {
+        $day = $this->filled('value') ? Day::query()->findOrFail($this->integer('value')) : null;
+        $card = $this->route('card');
+        $other = $day?->meant()->whereKeyNot($card instanceof Card ? $card->id : 0)->first();
+        if ($other !== null) {
+            $says = "Card $other->number of {$other->kit->name} is meant for that day.";
+            throw ValidationException::withMessages(['value' => $says]);
+        }
+
+        return $day?->meaning() ?? Card::FOR_NOBODY;
     }
 }

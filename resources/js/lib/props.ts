@@ -262,6 +262,17 @@ export interface CardStep {
     isDone: boolean
 }
 
+export interface CardToGive {
+    id: number
+    kit: string
+    number: number
+    front: Front
+    url: string
+    why: string
+    stands: string
+    post: string
+}
+
 export interface CardsMadePage {
     find: string
     cards: MadeCard[]
@@ -277,6 +288,14 @@ export interface CardsMadePage {
 export interface Choice {
     key: string
     label: string
+}
+
+export interface ChosenDay {
+    id: number
+    title: string
+    likes: string
+    meant: CardToGive | null
+    cards: CardToGive[]
 }
 
 export interface ChosenFront {
@@ -322,6 +341,18 @@ export interface ClassPage {
         title: string
         lines: ClassLine[]
     }[]
+}
+
+export interface ComingDay {
+    id: number
+    who: string
+    occasion: string
+    on: string
+    days: number
+    send: string
+    isLate: boolean
+    card: string | null
+    isGiven: boolean
 }
 
 export interface ComparePage {
@@ -401,6 +432,12 @@ export interface CutProposal {
     says: string[]
     path: string
     data: Record<string, string>
+}
+
+export interface DayToMean {
+    id: string
+    label: string
+    card: number | null
 }
 
 export interface DrawnArrangement {
@@ -693,6 +730,13 @@ export interface LeftCount {
     isGone: boolean
 }
 
+export interface Limit {
+    id: number
+    name: string
+    thickness: string
+    isExample: boolean
+}
+
 export interface LooksPage {
     good: Good
     component: number
@@ -834,6 +878,11 @@ export interface Money {
     currency: string
 }
 
+export interface NamedChoice {
+    key: string
+    label: string
+}
+
 export interface NextCardPage {
     goods: Goods
     cards: number
@@ -931,6 +980,28 @@ export interface PathMark {
     dash: string
 }
 
+export interface PeoplePage {
+    months: number
+    coming: ComingDay[]
+    chosen: ChosenDay | null
+    needs: string
+    toMake: string
+    stock: Stock[]
+    people: SomePerson[]
+    postDays: number
+    limits: Limit[]
+    kits: NamedChoice[]
+    occasions: NamedChoice[]
+    read: ReadDays | null
+    goods: Goods
+    shelf: UndoRedo
+}
+
+export interface PersonDay {
+    id: number
+    says: string
+}
+
 export interface PlaceOnFront {
     x: number
     y: number
@@ -955,6 +1026,16 @@ export interface ProposedCards {
     then: SharedOut
 }
 
+export interface ReadDays {
+    token: string
+    name: string
+    days: string[]
+    people: number
+    newDays: number
+    known: number
+    left: string[]
+}
+
 export interface RememberedCard {
     id: number
     number: number
@@ -968,6 +1049,8 @@ export interface RememberedCard {
     notes: string
     givenTo: string
     givenOn: string
+    meantDay: string
+    post: string
 }
 
 export interface RepairChoice {
@@ -1215,6 +1298,15 @@ export interface SolveUnderWay {
     message: string | null
 }
 
+export interface SomePerson {
+    id: number
+    name: string
+    likes: string
+    postDays: string
+    days: PersonDay[]
+    has: string
+}
+
 export interface SpareLine {
     id: string
     gives: string
@@ -1299,6 +1391,13 @@ export interface StepToCome {
     says: string
 }
 
+export interface Stock {
+    label: string
+    inHand: number
+    needed: number
+    isLow: boolean
+}
+
 export interface StuckPart {
     id: string
     name: string
@@ -1322,6 +1421,8 @@ export interface SurfaceMark {
 
 export interface TallyCardsPage {
     cards: RememberedCard[]
+    days: DayToMean[]
+    people: string[]
     goods: Goods
 }
 

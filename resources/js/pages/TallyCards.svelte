@@ -9,7 +9,7 @@
     import { kit } from '@/lib/kit'
     import type { TallyCardsPage } from '@/lib/props'
 
-    let { cards, goods }: TallyCardsPage = $props()
+    let { cards, days, people, goods }: TallyCardsPage = $props()
 </script>
 
 <Frame title="The cards">
@@ -23,11 +23,16 @@
         <div class="place">
             <h1>How they turned out</h1>
             <p class="soft">
-                Each field is kept as you leave it. <Link href="/cards">The cards of all kits</Link> are on a page of their own.
+                Each field is kept as you leave it. <Link href="/cards">The cards of all kits</Link> and <Link href="/people"
+                    >who gets which</Link
+                > have pages of their own.
             </p>
             <p class="files"><Files at="cards" of={kit.frame.url} /></p>
+            <datalist id="people-names"
+                >{#each people as name (name)}<option value={name}></option>{/each}</datalist
+            >
             <ul>
-                {#each cards as card (card.id)}<Remembered {card} {goods} />{/each}
+                {#each cards as card (card.id)}<Remembered {card} {days} {goods} />{/each}
             </ul>
         </div>
     {/if}

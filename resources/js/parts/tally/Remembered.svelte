@@ -3,10 +3,10 @@
     import CardFront from '@/parts/CardFront.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
-    import type { Goods, RememberedCard } from '@/lib/props'
+    import type { DayToMean, Goods, RememberedCard } from '@/lib/props'
 
     /** A card that is made: its face or photograph, and what the maker remembers of it. Each field is kept as it is changed. */
-    let { card, goods }: { card: RememberedCard; goods: Goods } = $props()
+    let { card, days, goods }: { card: RememberedCard; days: DayToMean[]; goods: Goods } = $props()
 
     const path = $derived(`tally/cards/${card.id}`)
     /** What was typed and is not kept, by field: it stays where it is refused. */
@@ -30,7 +30,7 @@
     }
 </script>
 
-{#snippet field(name: string, label: string, value: string, options: { type?: string; area?: boolean; hint?: string } = {})}
+{#snippet field(name: string, label: string, value: string, options: { type?: string; area?: boolean; hint?: string; list?: string } = {})}
     {@const isWrong = fault !== null && last === name && typed[name] != null}
     <label class:area={options.area}>
         <span>{label}{options.hint ? `, ${options.hint}` : ''}</span>
@@ -45,6 +45,7 @@
         {:else}
             <input
                 type={options.type ?? 'text'}
+                list={options.list}
                 autocomplete="off"
                 value={typed[name] ?? value}
                 aria-label="Card {card.number}: {label}"
@@ -75,7 +76,7 @@
     </div>
     <div class="record">
         <h2>Card {card.number}, {card.front.occasion}</h2>
-        <p class="soft">{card.front.sketch}, {card.stands}</p>
+        <p class="soft">{card.front.sketch}, {card.stands}; {card.post}</p>
         <div class="stars" role="group" aria-label="Card {card.number}: stars">
             {#each [1, 2, 3, 4, 5] as n (n)}
                 <button
@@ -90,7 +91,21 @@
             {/each}
         </div>
         {@render field('minutes', 'minutes it took', card.minutes, { hint: card.marked ? `${card.marked} by Make` : '' })}
-        {@render field('given_to', 'given to', card.givenTo)}
+        <label
+            ><span>meant for</span>
+            <select
+                value={card.meantDay}
+                aria-label="Card {card.number}: meant for"
+                onchange={(event) => keep('meant_day', event.currentTarget.value, card.meantDay)}
+            >
+                <option value="">nobody yet</option>
+                {#each days.filter((day) => day.card === null || day.card === card.id) as day (day.id)}
+                    <option value={day.id}>{day.label}</option>
+                {/each}
+            </select>
+            {#if fault && last === 'meant_day'}<small class="fault" role="alert">{fault}</small>{/if}
+        </label>
+        {@render field('given_to', 'given to', card.givenTo, { list: 'people-names' })}
         {@render field('given_on', 'on', card.givenOn, { type: 'date' })}
         {@render field('went_wrong', 'what went wrong, and how it was saved', card.wentWrong, { area: true })}
         {@render field('notes', 'note', card.notes, { area: true })}
@@ -121,7 +136,7 @@
 
     .record {
         display: grid;
-        grid-template-columns: 9rem 1fr 10rem;
+        grid-template-columns: 8rem 1fr 1fr 10rem;
         align-content: start;
         gap: 0.375rem 1rem;
     }

@@ -1,0 +1,90 @@
+<?php
+
+namespace App\Table;
+
+use Carbon\CarbonImmutable;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use KeepShare\Core\Giving\Coming;
+use KeepShare\Core\Giving\Suits;
+use KeepShare\Core\Kit\Occasion;
+
+/**
+ * The cards of all kits that nobody has yet and that are meant for nobody, as they suit a day; those that are made first.
+ *
+ * @phpstan-type ToGive array{id: int, isMade: bool, suits: Suits}
+ * @phpstan-type GivableRow object{
+ *     id: int,
+ *     kit_id: int,
+ *     occasion: string,
+ *     stars: int|null,
+ *     notes: string,
+ *     made_at: string|null,
+ *     theme: string,
+ *     goods: string|null,
+ * }
+ */
+final class CardsToGive
+{
+    /** @return list<ToGive> */
+    public static function for(Coming $day, string $likes, int $most): array
+    {
+        $cards = [];
+        foreach (self::rows() as $row) {
+            $said = "$row->theme $row->goods $row->notes";
+            $suits = Suits::of($day->occasion, $likes, Occasion::from($row->occasion), $said, $row->stars ?? 0);
+            $cards[] = ['id' => $row->id, 'isMade' => $row->made_at !== null, 'suits' => $suits];
+        }
+        usort(
+            $cards,
+            static fn (array $a, array $b): int => [$b['suits']->isOfOccasion, $b['isMade'], $b['suits']->points, $a['id']]
+                <=> [$a['suits']->isOfOccasion, $a['isMade'], $a['suits']->points, $b['id']],
+        );
+
+        return array_slice($cards, 0, $most);
+    }
+
+    /** @return array<string, int> how many are made and free, by occasion */
+    public static function inHand(): array
+    {
+        return self::counted(static fn (object $row): bool => $row->made_at !== null);
+    }
+
+    /**
+     * @param  int|null  $anew  a kit that is to be shared out anew: what is only planned of it may go
+     * @return array<string, int> how many are free, made or planned, by occasion
+     */
+    public static function free(?int $anew = null): array
+    {
+        return self::counted(static fn (object $row): bool => $row->made_at !== null || $row->kit_id !== $anew);
+    }
+
+    /**
+     * @param  Closure(GivableRow): bool  $counts
+     * @return array<string, int>
+     */
+    private static function counted(Closure $counts): array
+    {
+        return array_count_values(array_column(array_filter(self::rows(), $counts), 'occasion'));
+    }
+
+    /** @return list<GivableRow> plain rows: ten years of cards are many */
+    private static function rows(): array
+    {
+        /** @var list<GivableRow> */
+        return DB::table('cards')
+            ->join('kits', 'kits.id', '=', 'cards.kit_id')
+            ->leftJoin('takings', 'takings.card_id', '=', 'cards.id')
+            ->leftJoin('components', 'components.id', '=', 'takings.component_id')
+            ->where('kits.is_deleted', false)
+            ->where('cards.given_to', '')
+            ->whereNull('cards.given_on')
+            // What was meant for a day that has been, and not given, is free again.
+            ->where(static fn ($meant) => $meant->whereNull('meant_for_id')->orWhere('meant_on', '<', CarbonImmutable::today()))
+            ->groupBy('cards.id')
+            ->selectRaw('cards.id, cards.kit_id, cards.occasion, cards.stars, cards.notes, cards.made_at, kits.theme, '
+                .'group_concat(components.name, \' \') as goods')
+            ->get()
+            ->all();
+    }
+}

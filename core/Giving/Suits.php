@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Giving;
+
+use KeepShare\Core\Kit\Occasion;
+
+/**
+ * How well a card suits somebody's day. A card of the same occasion comes before one for no reason, and that before others,
+ * which say something else; among them what has to do with what she likes, then what the maker has given more stars.
+ */
+final readonly class Suits
+{
+    private const SAME = 100;
+
+    private const FOR_NO_REASON = 40;
+
+    private const LIKED = 8;
+
+    /** Words that say nothing of what somebody likes. */
+    private const IDLE = ['and', 'the', 'all', 'her', 'his', 'not', 'with', 'but', 'for', 'likes', 'loves'];
+
+    /** @param  list<string>  $liked  the words that are in both */
+    private function __construct(public int $points, public array $liked, public bool $isOfOccasion)
+    {
+    }
+
+    /**
+     * @param  string  $likes  as the maker has written it: "the sea, blue, cats"
+     * @param  string  $said  what is on the card, in words
+     * @param  int  $stars  0 where it has none
+     */
+    public static function of(Occasion $wanted, string $likes, Occasion $card, string $said, int $stars): self
+    {
+        $isOfOccasion = $wanted === $card;
+        $liked = self::inBoth($likes, $said);
+        $points = ($isOfOccasion ? self::SAME : 0) + ($card === Occasion::Hello ? self::FOR_NO_REASON : 0);
+
+        return new self($points + self::LIKED * min(4, count($liked)) + $stars, $liked, $isOfOccasion);
+    }
+
+    /** @return list<string> */
+    private static function inBoth(string $likes, string $said): array
+    {
+        $words = preg_split('/[^\p{L}\d]+/u', mb_strtolower($likes), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $text = mb_strtolower($said);
+        $isLiked = static function (string $word) use ($text): bool {
+            // One cat is liked by who likes cats.
+            $stem = preg_quote(rtrim($word, 's'), '/');
+
+            return mb_strlen($word) > 2 && ! in_array($word, self::IDLE, true) && preg_match("/\b$stem/u", $text) === 1;
+        };
+
+        return array_values(array_unique(array_filter($words, $isLiked)));
+    }
+}

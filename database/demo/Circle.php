@@ -1,0 +1,40 @@
+<?php
+
+namespace Database\Demo;
+
+use App\Models\Day;
+use App\Models\Person;
+use Carbon\CarbonImmutable;
+use KeepShare\Core\Kit\Occasion;
+
+/** Made-up people, whose days come soon whenever the demo is laid. */
+final class Circle
+{
+    /** Name, what she likes, days of post, and her days: the occasion, in how many days, whether it comes every year. */
+    private const PEOPLE = [
+        ['Ada Fenn', 'boats, gulls, blue', null, [[Occasion::Birthday, 9, true]]],
+        ['Bo and Ines Marlow', 'lanterns, no glitter', null, [[Occasion::Wedding, 31, false]]],
+        ['Corin Vale', 'birds, knitting', 12, [[Occasion::Birthday, 24, true]]],
+        ['Dela Thorne', 'orchards, pears, green', null, [[Occasion::GetWell, 3, false], [Occasion::Birthday, 190, true]]],
+        ['Elias Rook', 'the sea, compasses', null, [[Occasion::Birthday, 58, true]]],
+        ['Fern Astley', 'sheep, warm colours', null, [[Occasion::NewBaby, 72, false], [Occasion::Birthday, 240, true]]],
+    ];
+
+    public function lay(): void
+    {
+        $today = CarbonImmutable::today();
+        foreach (self::PEOPLE as [$name, $likes, $post, $days]) {
+            $person = Person::query()->create(['name' => $name, 'likes' => $likes, 'post_days' => $post]);
+            foreach ($days as [$occasion, $in, $isYearly]) {
+                $on = $today->addDays($in);
+                Day::query()->create([
+                    'person_id' => $person->id,
+                    'occasion' => $occasion,
+                    'month' => $on->month,
+                    'day' => $on->day,
+                    'year' => $isYearly ? null : $on->year,
+                ]);
+            }
+        }
+    }
+}
