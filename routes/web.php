@@ -25,6 +25,7 @@ use App\Http\Controllers\SafeController;
 use App\Http\Controllers\ShareOutController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SketchController;
+use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TasteController;
 use App\Http\Controllers\UnpackController;
 use App\Http\Middleware\HandleInertiaRequests;
@@ -41,6 +42,7 @@ use Illuminate\View\Middleware\ShareErrorsFromSession;
 Route::get('/', [ShelfController::class, 'index'])->name('shelf');
 Route::post('/kits', [ShelfController::class, 'store'])->name('kits.store');
 Route::get('/photos/{photo}.jpg', [LooksController::class, 'photo'])->name('photos.show');
+Route::get('/gave', [TallyController::class, 'all'])->name('gave');
 Route::get('/cards', [RecordController::class, 'all'])->name('cards');
 Route::get('/card-photos/{photo}.jpg', [RecordController::class, 'photo'])->name('card-photos.show');
 Route::prefix('/people')->group(function (): void {
@@ -94,9 +96,11 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     foreach (Exports::of(SheetExport::class) as $export) {
         Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export);
     }
+    Route::post('/tally/record', [RecordController::class, 'read']);
     Route::post('/tally/cards/{card}', [RecordController::class, 'store'])->scopeBindings();
     Route::post('/tally/cards/{card}/photo', [RecordController::class, 'keepPhoto'])->scopeBindings();
     Route::delete('/tally/cards/{card}/photo', [RecordController::class, 'dropPhoto'])->scopeBindings();
+    Route::post('/tally/stash-price', [TallyController::class, 'price']);
     Route::get('/tally/materials.md', [MaterialsController::class, 'markdown']);
     Route::get('/tally/materials.txt', [MaterialsController::class, 'text']);
     Route::get('/tally/materials.pdf', [MaterialsController::class, 'pdf']);
@@ -119,6 +123,7 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/share-out/stop', [ShareOutController::class, 'stop']);
     Route::post('/share-out/next', [NextCardController::class, 'store']);
     Route::post('/share-out/next/stop', [NextCardController::class, 'stop']);
+    Route::post('/share-out/read', [ShareOutController::class, 'read']);
     Route::post('/share-out/keep', [ShareOutController::class, 'keep']);
     Route::prefix('/share-out/solutions/{solution}')->scopeBindings()->group(function (): void {
         Route::post('/accept', [ShareOutController::class, 'accept']);

@@ -84,8 +84,7 @@ final class Journal
         return DB::transaction(function () use ($on, $revision): Act {
             $this->refuseStale($on, $revision);
             $act = $this->acts($on)->where('is_undone', false)->latest('id')->first() ?? throw CannotUndo::nothing();
-            $changes = Change::query()->where('act_id', $act->id)->orderByDesc('id')->get();
-            foreach ($changes as $change) {
+            foreach (Change::query()->where('act_id', $act->id)->lazyByIdDesc() as $change) {
                 $this->put($act, $change, $change->after, $change->before);
             }
 
@@ -99,7 +98,7 @@ final class Journal
         return DB::transaction(function () use ($on, $revision): Act {
             $this->refuseStale($on, $revision);
             $act = $this->acts($on)->where('is_undone', true)->oldest('id')->first() ?? throw CannotUndo::nothingAgain();
-            foreach (Change::query()->where('act_id', $act->id)->orderBy('id')->get() as $change) {
+            foreach (Change::query()->where('act_id', $act->id)->lazyById() as $change) {
                 $this->put($act, $change, $change->before, $change->after);
             }
 

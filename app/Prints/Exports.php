@@ -17,6 +17,7 @@ final class Exports
         ShoppingCsv::class,
         AllFacesSvg::class,
         AllFacesPdf::class,
+        RecordJson::class,
         CardPlan::class,
         CardSteps::class,
         CardSvg::class,

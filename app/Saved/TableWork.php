@@ -2,11 +2,13 @@
 
 namespace App\Saved;
 
+use App\Database\Busy;
 use App\Jobs\Queue;
 use App\Jobs\RunTask;
 use App\Jobs\Task;
 use App\Jobs\Worker;
 use Illuminate\Support\Facades\Cache;
+use PDOException;
 use RuntimeException;
 
 /**
@@ -90,6 +92,8 @@ final class TableWork implements Task
             self::tell([...$work, 'state' => 'done', 'says' => $says]);
         } catch (Stopped) {
             self::tell([...$work, 'state' => 'stopped', 'says' => 'Stopped. Nothing was written.']);
+        } catch (PDOException $wrong) {
+            self::tell([...$work, 'state' => 'failed', 'says' => Busy::is($wrong) ? Busy::SAYS : throw $wrong]);
         } catch (RuntimeException $wrong) {
             self::tell([...$work, 'state' => 'failed', 'says' => $wrong->getMessage()]);
         } finally {

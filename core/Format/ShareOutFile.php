@@ -126,6 +126,7 @@ final readonly class ShareOutFile
                 'width' => $taking->size?->width->exact($this->table->unit),
                 'height' => $taking->size?->height->exact($this->table->unit),
                 'amount' => $taking->size === null ? $this->exactly($taking) : null,
+                'may_turn' => $taking->mayTurn === $this->turns($taking) ? null : $taking->mayTurn,
                 'treated' => array_map(static fn (Treated $one): array => $one->write(), $taking->treated) ?: null,
                 ...$places[$taking->part] ?? [],
             ], static fn (mixed $value): bool => $value !== null), $card->takings),
@@ -234,6 +235,15 @@ final readonly class ShareOutFile
         }
 
         return $lines;
+    }
+
+    /** A piece of a print that has no up may be turned, as a rule. */
+    private function turns(Taking $taking): bool
+    {
+        $good = $this->table->components[$taking->component]->good;
+        $face = $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+
+        return $taking->size !== null && $face?->directional !== true;
     }
 
     private function face(Taking $taking): ?string

@@ -199,7 +199,9 @@ final readonly class SharedOut
         $name = $fields->text('face', '');
         $face = (int) array_search($name, array_column($faces, 'name'), true);
 
-        return Taking::piece($id, $part, self::size($fields), $face, ($faces[$face] ?? null)?->directional !== true)
+        $turns = $fields->has('may_turn') ? $fields->flag('may_turn') : ($faces[$face] ?? null)?->directional !== true;
+
+        return Taking::piece($id, $part, self::size($fields), $face, $turns)
             ->treated(self::treated($fields));
     }
 

@@ -9,11 +9,15 @@ use App\Actions\TurnTray;
 use App\Database\Busy;
 use App\Models\Card;
 use App\Models\Component;
+use App\Models\Day;
 use App\Models\Kit;
 use App\Models\OwnArrangement;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StepMark;
+use App\Saved\OpenTable;
+use App\Saved\Progress;
+use App\Saved\SaveTable;
 use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -90,6 +94,52 @@ final class SecondConnectionTest extends FeatureTestCase
         });
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors('table');
         self::assertLessThanOrEqual(1, StepMark::query()->count());
+    }
+
+    public function test_of_two_who_give_one_card_away_the_first_has_it(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        [$ada, $bo] = Day::query()->with('person')->limit(2)->get()->all();
+        $this->second->exec('BEGIN IMMEDIATE');
+        $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->post('/people', ['name' => 'Gus'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        self::assertSame('Gus', session()->getOldInput('name'), 'what was typed stays');
+        // The other means the card for Bo while this page still shows it free.
+        $this->second->exec("update cards set meant_for_id = $bo->person_id, meant_day_id = $bo->id, meant_on = '2999-01-01'");
+        $this->second->exec('COMMIT');
+        $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors('table');
+        self::assertSame($bo->id, $card->refresh()->meant_day_id);
+    }
+
+    public function test_the_table_is_saved_as_it_was_at_one_moment_and_opened_by_nobody_while_another_writes(): void
+    {
+        $this->harbour();
+        $file = "$this->file.zip";
+        // While it is being read another renames every kit: the file has the names from before, all of them.
+        $manifest = SaveTable::to($file, Progress::told(function (int $done): bool {
+            $this->second->exec("update kits set name = 'Other'");
+            $this->second->exec("update components set name = 'Other'");
+
+            return true;
+        }));
+        self::assertSame(4, DB::table('kits')->where('name', 'Other')->count());
+        app(OpenTable::class)->instead($file);
+        self::assertSame(0, DB::table('kits')->where('name', 'Other')->count());
+        self::assertSame(0, DB::table('components')->where('name', 'Other')->count());
+        self::assertSame($manifest->records['components'], DB::table('components')->count());
+
+        $before = DB::table('kits')->pluck('name')->all();
+        $this->second->exec('BEGIN IMMEDIATE');
+        try {
+            app(OpenTable::class)->beside($file);
+            self::fail('It was opened while another was writing.');
+        } catch (PDOException $busy) {
+            self::assertTrue(Busy::is($busy));
+        }
+        $this->second->exec('COMMIT');
+        self::assertSame($before, DB::table('kits')->pluck('name')->all());
     }
 
     public function test_an_arrangement_is_kept_whole_or_not_at_all_while_another_writes(): void

@@ -2,7 +2,9 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\ReadRecord;
 use App\Http\KeptPicture;
+use App\Http\Requests\FileRequest;
 use App\Http\Requests\PhotoRequest;
 use App\Http\Requests\RecordRequest;
 use App\Journal\Journal;
@@ -40,6 +42,14 @@ final class RecordController
         );
 
         return to_route('kits.tally.cards', $kit);
+    }
+
+    /** Reads a record again, onto the cards that have its numbers. */
+    public function read(Kit $kit, FileRequest $request, ReadRecord $read): RedirectResponse
+    {
+        $many = $request->at('record_file', static fn (): int => $read->read($kit, $request->contents(), $request->integer('revision')));
+
+        return to_route('kits.tally.cards', $kit)->with('notice', "The record of $many cards is read.");
     }
 
     public function keepPhoto(Kit $kit, Card $card, PhotoRequest $request, Journal $journal): RedirectResponse

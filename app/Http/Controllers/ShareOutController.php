@@ -4,7 +4,9 @@ namespace App\Http\Controllers;
 
 use App\Actions\BonusCards;
 use App\Actions\FindFrontier;
+use App\Actions\ReadShareOut;
 use App\Actions\ShareOutKit;
+use App\Http\Requests\FileRequest;
 use App\Http\Requests\ShareOutRequest;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
@@ -110,6 +112,14 @@ final class ShareOutController
                 'revision' => $kit->revision,
             ]),
         );
+
+        return to_route('kits.share-out.compare', $kit);
+    }
+
+    /** Reads a share-out file again; it is kept under the name of the file. */
+    public function read(Kit $kit, FileRequest $request, ReadShareOut $read): RedirectResponse
+    {
+        $request->at('share_file', static fn () => $read->read($kit, $request->contents(), $request->name(), $request->integer('revision')));
 
         return to_route('kits.share-out.compare', $kit);
     }

@@ -6,6 +6,7 @@ use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\TallyController;
 use App\Models\Kit;
+use App\Table\KitsGave;
 use KeepShare\Core\Kit\Price;
 
 /** What the kit gave. */
@@ -34,7 +35,7 @@ final class TallyStage implements Stage
     {
         $cards = $kit->cards()->count();
 
-        return $cards === 0 ? 'no cards yet' : $kit->price()?->over($cards) ?? '';
+        return $cards === 0 ? 'no cards yet' : KitsGave::each($kit) ?? '';
     }
 
     public function isOfStash(): bool

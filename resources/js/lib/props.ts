@@ -550,6 +550,15 @@ export interface FoundScrap {
     fits: string[]
 }
 
+export interface FromStash {
+    id: string
+    name: string
+    said: string
+    pack: string
+    price: string
+    cost: Money | null
+}
+
 export interface Front {
     number: number
     occasion: string
@@ -558,6 +567,27 @@ export interface Front {
     base: string
     marks: DrawnMark[]
     lacks: string[]
+}
+
+export interface GaveLine {
+    id: number
+    url: string
+    name: string
+    month: string
+    promised: number
+    cards: number
+    made: number
+    bonus: number
+    each: Money | null
+    minor: number
+    minutes: number | null
+    papers: number
+}
+
+export interface GavePage {
+    kits: GaveLine[]
+    months: MonthOfCards[]
+    shelf: UndoRedo
 }
 
 export interface Good {
@@ -876,6 +906,12 @@ export interface MiddleLine {
 export interface Money {
     amount: string
     currency: string
+}
+
+export interface MonthOfCards {
+    month: string
+    cards: number
+    bonus: number
 }
 
 export interface NamedChoice {
@@ -1442,8 +1478,10 @@ export interface TallyMaterialsPage {
 
 export interface TallyPage {
     cards: number
+    made: number
     promised: number
     bonus: number
+    minutes: number | null
     price: Money | null
     each: Money | null
     eachPromised: Money | null
@@ -1455,7 +1493,11 @@ export interface TallyPage {
         title: string
         lines: TallyLine[]
     }[]
-    stash: string[]
+    stash: FromStash[]
+    stashCost: Money | null
+    currency: string | null
+    ranOut: string
+    even: string
     envelopes: string[]
     goods: Goods
 }

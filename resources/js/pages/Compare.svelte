@@ -1,6 +1,7 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import ReadFile from '@/parts/ReadFile.svelte'
     import SolutionColumn from '@/parts/SolutionColumn.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import TextButton from '@/parts/TextButton.svelte'
@@ -33,6 +34,9 @@
             {/each}
         </p>
         {#if errors['name']}<p class="fault" role="alert">{errors['name']}</p>{/if}
+        <div class="read">
+            <ReadFile path="share-out/read" field="share_file" label="Read a share-out again (JSON)" accept=".json,application/json" />
+        </div>
     </form>
     <div class="side-by-side">
         {#each solutions as { id, name: called, solution } (id)}

@@ -1,14 +1,17 @@
 <script lang="ts">
-    import { router } from '@inertiajs/svelte'
+    import { Link, router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import Occasions from '@/parts/tally/Occasions.svelte'
+    import StashLine from '@/parts/tally/StashLine.svelte'
     import { kit } from '@/lib/kit'
     import { money } from '@/lib/format'
     import type { TallyPage } from '@/lib/props'
 
-    let { cards, promised, bonus, price, each, eachPromised, occasions, groups, stash, envelopes, goods }: TallyPage = $props()
+    let props: TallyPage = $props()
+    const { cards, made, promised, bonus, price, each, eachPromised, stash, stashCost, goods } = $derived(props)
 
     const frame = $derived(kit.frame)
 </script>
@@ -30,37 +33,41 @@
                     <dt>cards</dt>
                     <dd>{cards}</dd>
                     <dd class="soft">
-                        {promised ? `${promised} promised` : 'none promised'}{bonus ? `, ${bonus} of them bonus cards` : ''}
+                        {promised ? `${promised} promised` : 'none promised'}{bonus ? `, ${bonus} of them bonus cards` : ''}{made === cards
+                            ? ', all made'
+                            : `; ${made} made so far`}
                     </dd>
                 </div>
                 <div>
                     <dt>a card</dt>
                     {#if each && price}
                         <dd>{money(each)}</dd>
-                        <dd class="soft">{money(price)} for the kit{eachPromised ? `; ${money(eachPromised)} a card as promised` : ''}</dd>
+                        <dd class="soft">
+                            {money(price)} for the kit{stashCost ? `, ${money(stashCost)} from the stash` : ''}{eachPromised
+                                ? `; ${money(eachPromised)} a card as promised`
+                                : ''}
+                        </dd>
                     {:else}
                         <dd>–</dd>
                         <dd class="soft">The kit has no price.</dd>
                     {/if}
                 </div>
-                <div class="occasions">
-                    <dt>for</dt>
-                    {#each occasions as occasion (occasion.label)}<dd class="occasion"><b>{occasion.cards}</b> {occasion.label}</dd>{/each}
-                </div>
                 <div>
-                    <dt>from the stash</dt>
-                    {#each stash as line (line)}<dd class="line">{line}</dd>{:else}<dd class="line">Nothing: the kit alone.</dd>{/each}
+                    <dt>minutes a card</dt>
+                    <dd>{props.minutes ?? '–'}</dd>
+                    <dd class="soft">{props.minutes === null ? 'Known once cards are made.' : 'of those that are made'}</dd>
                 </div>
-                {#if envelopes.length}
-                    <div>
-                        <dt>envelopes to buy</dt>
-                        {#each envelopes as line (line)}<dd class="line">{line}</dd>{/each}
-                    </div>
-                {/if}
+                <div class="for"><Occasions occasions={props.occasions} /></div>
             </dl>
+            <ul class="said">
+                <li>{props.ranOut ? `Ran out first: ${props.ranOut}.` : 'Nothing has run out.'}</li>
+                {#if props.even}<li>{props.even}</li>{/if}
+                {#if props.envelopes.length}<li>Envelopes to buy: {props.envelopes.join(', ')}.</li>{/if}
+                <li><Link href="/gave">Beside other kits</Link></li>
+            </ul>
             <h2>How much of each is used</h2>
             <div class="groups">
-                {#each groups as group (group.title)}
+                {#each props.groups as group (group.title)}
                     <table>
                         <caption>{group.title}</caption>
                         <thead class="sr-only"><tr><th>component</th><th>share used</th><th>in numbers</th></tr></thead>
@@ -79,6 +86,24 @@
                     </table>
                 {/each}
             </div>
+            <h2>From the stash</h2>
+            {#if stash.length}
+                <table class="stash">
+                    <thead class="sr-only"><tr><th>thing</th><th>taken</th><th>its price</th><th>cost</th></tr></thead>
+                    <tbody>
+                        {#each stash as line (line.id)}<StashLine {line} currency={props.currency} />{/each}
+                    </tbody>
+                </table>
+                {#if props.currency === null}
+                    <p class="soft">
+                        {price
+                            ? 'The stash is priced in another currency than the kit: it is not added.'
+                            : 'Give the kit a price on its About page to add what the stash cost.'}
+                    </p>
+                {/if}
+            {:else}
+                <p>Nothing: the kit alone.</p>
+            {/if}
         </div>
     {/if}
 </Frame>
@@ -92,8 +117,8 @@
         display: flex;
         flex-wrap: wrap;
         gap: 1rem 3.5rem;
-        margin: 0 0 2rem;
-        padding-bottom: 1.5rem;
+        margin: 0 0 1rem;
+        padding-bottom: 1.25rem;
         border-bottom: 2px solid var(--ink);
     }
 
@@ -109,23 +134,25 @@
         line-height: 1.1;
     }
 
-    dd.soft,
-    .occasion,
-    .line {
+    dd.soft {
+        max-width: 16rem;
         font-size: var(--body);
         font-weight: 400;
         line-height: 1.5;
     }
 
-    .occasions {
-        display: grid;
-        grid-template-rows: auto repeat(4, auto);
-        grid-auto-flow: column;
-        column-gap: 1.5rem;
+    .said {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.25rem 2.5rem;
+        margin: 0 0 1.5rem;
+        padding: 0;
+        list-style: none;
     }
 
-    .occasions dt {
-        grid-column: 1 / -1;
+    .stash {
+        width: auto;
+        min-width: 36rem;
     }
 
     h2 {

@@ -4,6 +4,7 @@
     import Empty from '@/parts/Empty.svelte'
     import Files from '@/parts/Files.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import ReadFile from '@/parts/ReadFile.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Remembered from '@/parts/tally/Remembered.svelte'
     import { kit } from '@/lib/kit'
@@ -28,6 +29,10 @@
                 > have pages of their own.
             </p>
             <p class="files"><Files at="cards" of={kit.frame.url} /></p>
+            <details>
+                <summary>Read a record again</summary>
+                <ReadFile path="tally/record" field="record_file" label="A record of these cards (JSON)" accept=".json,application/json" />
+            </details>
             <datalist id="people-names"
                 >{#each people as name (name)}<option value={name}></option>{/each}</datalist
             >

@@ -45,6 +45,19 @@ final class Table
         return new self($directory);
     }
 
+    /** As on a machine on which it has just been installed: nothing is on the table. */
+    public static function bare(): self
+    {
+        $table = self::withDemo();
+        $pdo = new PDO("sqlite:$table->directory/table.sqlite");
+        $pdo->exec('PRAGMA foreign_keys = OFF');
+        foreach (['ledger_entries', 'sheets', 'components', 'days', 'people', 'kits'] as $records) {
+            $pdo->exec("delete from $records");
+        }
+
+        return $table;
+    }
+
     /** Keeps the table as it lies now, with what has been found on it, for other tests to begin with. */
     public function keep(): string
     {
@@ -108,6 +121,7 @@ final class Table
         $env = [
             'APP_ENV' => 'production',
             'SHARE_OUT_STEPS' => '0',
+            'COPIES_FOLDER' => '',
             'DB_DATABASE' => "$this->directory/table.sqlite",
             'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
             'CACHE_STORE' => 'file',

@@ -1,36 +1,22 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
+    import ReadFile from '@/parts/ReadFile.svelte'
     import { count } from '@/lib/format'
-    import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import type { ReadDays } from '@/lib/props'
 
     /** Address books and calendars, read and written. What is read is looked at before it is kept. */
     let { read }: { read: ReadDays | null } = $props()
-
-    const fault = $derived(kit.errors['days_file'])
-
-    function choose(event: Event & { currentTarget: HTMLInputElement }): void {
-        const file = event.currentTarget.files?.[0]
-        event.currentTarget.value = ''
-        if (file) sender.send('/people/read', { days_file: file })
-    }
 </script>
 
 <section aria-labelledby="files-title">
     <h2 id="files-title">Address book and calendar</h2>
-    <label>
-        Read an address book (.vcf) or a calendar (.ics), up to 4 MB
-        <input
-            id="days-file"
-            type="file"
-            accept=".vcf,.ics,text/vcard,text/calendar"
-            aria-invalid={!!fault}
-            aria-describedby={fault ? 'days-fault' : undefined}
-            onchange={choose}
-        />
-    </label>
-    {#if fault}<p id="days-fault" class="fault" role="alert">{fault}</p>{/if}
+    <ReadFile
+        path="/people/read"
+        field="days_file"
+        label="Read an address book (.vcf) or a calendar (.ics), up to 4 MB"
+        accept=".vcf,.ics,text/vcard,text/calendar"
+    />
     {#if read}
         <div class="read" role="status">
             <p>
@@ -72,20 +58,6 @@
     section {
         display: grid;
         gap: 0.625rem;
-    }
-
-    label {
-        display: grid;
-        gap: 0.25rem;
-    }
-
-    input {
-        max-width: 100%;
-    }
-
-    .fault {
-        color: var(--madder);
-        font-weight: 600;
     }
 
     .read {

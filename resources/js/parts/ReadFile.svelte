@@ -1,0 +1,48 @@
+<script lang="ts">
+    import { kit } from '@/lib/kit'
+    import { sender } from '@/lib/send.svelte'
+
+    interface Props {
+        /** Where it is sent, and the field it is sent as. */
+        path: string
+        field: string
+        label: string
+        accept: string
+    }
+
+    /** A file is chosen and read at once; what is wrong with it stands below. */
+    let { path, field, label, accept }: Props = $props()
+
+    const fault = $derived(kit.errors[field])
+    const uid = $props.id()
+
+    function choose(event: Event & { currentTarget: HTMLInputElement }): void {
+        const file = event.currentTarget.files?.[0]
+        event.currentTarget.value = ''
+        if (file) sender.send(path, { [field]: file })
+    }
+</script>
+
+<label>
+    {label}
+    <input type="file" {accept} aria-invalid={!!fault} aria-describedby={fault ? uid : undefined} onchange={choose} />
+</label>
+{#if fault}<p class="fault" id={uid} role="alert">{fault}</p>{/if}
+
+<style>
+    label {
+        display: inline-grid;
+        gap: 0.25rem;
+        max-width: 100%;
+    }
+
+    input {
+        max-width: 100%;
+    }
+
+    .fault {
+        color: var(--madder);
+        font-weight: 600;
+        overflow-wrap: anywhere;
+    }
+</style>
