@@ -14,7 +14,11 @@ use KeepShare\Core\Kit\Fields;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\OpenFile;
 
-/** Reads a keepshare/record again, onto the cards of the same kit that have those numbers; whole or not at all. */
+/**
+ * Reads a keepshare/record again, onto the cards of the same kit that have those numbers; whole or not at all.
+ *
+ * @phpstan-type Meant array{name: string, occasion: Occasion, on: string}
+ */
 final readonly class ReadRecord
 {
     public const FORMAT = 'keepshare/record';
@@ -52,7 +56,11 @@ final readonly class ReadRecord
         return count($read);
     }
 
-    /** @param  array<int, array{Card, array<string, mixed>, array{name: string, occasion: Occasion, on: string}|null, string|null}>  $read */
+    /**
+     * What is read of each card: the card, its columns, whom it is meant for, its photograph.
+     *
+     * @param  array<int, array{Card, array<string, mixed>, Meant|null, string|null}>  $read
+     */
     private static function keep(array $read): void
     {
         $people = Person::query()->with('days')->get()->keyBy('name');
@@ -82,7 +90,7 @@ final readonly class ReadRecord
         ];
     }
 
-    /** @return array{name: string, occasion: Occasion, on: string}|null */
+    /** @return Meant|null */
     private static function meant(Fields $fields): ?array
     {
         if (! $fields->has('meant_for')) {
@@ -97,7 +105,7 @@ final readonly class ReadRecord
      * The day, where it is known here; who is not known is not made up.
      *
      * @param  Collection<int|string, Person>  $people
-     * @param  array{name: string, occasion: Occasion, on: string}  $meant
+     * @param  Meant  $meant
      */
     private static function day(Collection $people, array $meant): ?Day
     {

@@ -27,6 +27,7 @@ use KeepShare\Core\Measure\Unit;
 /**
  * Who gets which card: the days that come, the cards that suit them, and the people.
  *
+ * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type UndoRedo from Journal
@@ -49,7 +50,6 @@ use KeepShare\Core\Measure\Unit;
  * @phpstan-type Stock array{label: string, inHand: int, needed: int, isLow: bool}
  * @phpstan-type Limit array{id: int, name: string, thickness: string, isExample: bool}
  * @phpstan-type ReadDays array{token: string, name: string, days: list<string>, people: int, newDays: int, known: int, left: list<string>}
- * @phpstan-type NamedChoice array{key: string, label: string}
  */
 final readonly class PeoplePage extends Page
 {
@@ -63,8 +63,8 @@ final readonly class PeoplePage extends Page
      * @param  list<Stock>  $stock
      * @param  list<SomePerson>  $people
      * @param  list<Limit>  $limits
-     * @param  list<NamedChoice>  $kits  that could be shared out for them
-     * @param  list<NamedChoice>  $occasions
+     * @param  list<Choice>  $kits  that could be shared out for them
+     * @param  list<Choice>  $occasions
      * @param  ReadDays|null  $read  what a file has, before it is kept
      * @param  Goods  $goods
      * @param  UndoRedo  $shelf
@@ -106,7 +106,7 @@ final readonly class PeoplePage extends Page
             Setting::postDays(),
             self::limits(),
             array_values($kits->map(static fn (Kit $kit): array => ['key' => (string) $kit->id, 'label' => $kit->name])->all()),
-            array_map(static fn (Occasion $one): array => ['key' => $one->value, 'label' => $one->label()], Occasion::cases()),
+            ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label()),
             self::read($token),
             GoodView::all($goods),
             $journal->atHand(null),
@@ -221,7 +221,11 @@ final readonly class PeoplePage extends Page
     /** @return list<SomePerson> */
     private static function people(): array
     {
-        $given = Card::query()->where('given_to', '!=', '')->selectRaw('given_to, count(*) as n')->groupBy('given_to')->pluck('n', 'given_to');
+        $given = Card::query()
+            ->where('given_to', '!=', '')
+            ->groupBy('given_to')
+            ->selectRaw('given_to, count(*) as n')
+            ->pluck('n', 'given_to');
         $people = Person::query()->with('days')->orderBy('name')->get();
 
         return array_values($people->map(static function (Person $person) use ($given): array {

@@ -70,7 +70,7 @@ final readonly class SafePage extends Page
     /** @return KeptCopy */
     private static function copy(Copy $copy): array
     {
-        return ['name' => $copy->name, 'at' => $copy->day(), 'says' => $copy->kind->says(), 'size' => self::size($copy->bytes)];
+        return ['name' => $copy->name, 'at' => $copy->moment(), 'says' => $copy->kind->says(), 'size' => self::size($copy->bytes)];
     }
 
     /** @return WorkUnderWay|null */

@@ -3,6 +3,8 @@
 namespace App\Pages;
 
 use App\Models\Kit;
+use App\Table\CardsToGive;
+use App\Table\ComingDays;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
@@ -32,6 +34,7 @@ use KeepShare\Core\Table\Wanted;
  *     stashCards: string,
  *     wanted: list<WantedMany>,
  *     folds: list<WantedMany>,
+ *     daysNeed: string, // what the days that come need and nobody has made or planned elsewhere
  * }
  */
 final class TasteView
@@ -57,6 +60,7 @@ final class TasteView
             'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
             'wanted' => self::many([...$occasions, ['key' => SpreadGaps::MAN, 'label' => 'for a man']], $kit->wanted),
             'folds' => self::many($folds, $kit->wishes['folds'] ?? []),
+            'daysNeed' => ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::free($kit->id))->says(),
         ];
     }
 

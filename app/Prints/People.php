@@ -21,7 +21,12 @@ final class People
     {
         $cards = '';
         foreach (Person::query()->with('days')->orderBy('name')->get() as $person) {
-            $card = new VCard(['VERSION' => '4.0', 'PRODID' => self::MAKER, 'UID' => "keepshare-person-$person->id", 'FN' => $person->name]);
+            $card = new VCard([
+                'VERSION' => '4.0',
+                'PRODID' => self::MAKER,
+                'UID' => "keepshare-person-$person->id",
+                'FN' => $person->name,
+            ]);
             if ($person->likes !== '') {
                 $card->add(DayFile::LIKES, $person->likes);
             }

@@ -10,9 +10,9 @@ final readonly class Copy
     {
     }
 
-    /** "2026-11-27 08:15" */
-    public function day(): string
+    /** "2026-11-27T08:15:00Z" */
+    public function moment(): string
     {
-        return substr($this->at, 0, 13).':'.substr($this->at, 13, 2);
+        return preg_replace('/^(\S+) (\d\d)(\d\d)(\d\d)$/', '$1T$2:$3:$4Z', $this->at) ?? $this->at;
     }
 }

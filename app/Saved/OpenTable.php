@@ -36,7 +36,7 @@ final readonly class OpenTable
             DB::statement('PRAGMA defer_foreign_keys = ON');
             $numbers = Numbers::after($this->lastIds());
             foreach (RecordKinds::all() as $kind) {
-                $this->write($kind, $file, new Beside($kind, $numbers), $progress);
+                $this->write($kind, $file, new BesideOthers($kind, $numbers), $progress);
             }
             $this->refuseLoose();
             Kit::stash()?->increment('revision');
@@ -90,7 +90,7 @@ final readonly class OpenTable
         return $file;
     }
 
-    private function write(RecordKind $kind, TableFile $file, ?Beside $beside, Progress $progress): void
+    private function write(RecordKind $kind, TableFile $file, ?BesideOthers $beside, Progress $progress): void
     {
         $columns = $kind->columns();
         foreach ($file->records($kind->table) as $records) {

@@ -2,27 +2,43 @@
 
 namespace Database\Demo;
 
+use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\Taking;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\GoodWriter;
+use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Wishes;
 
 /** Years of kits, made by saying the demo kit over and over with other numbers. */
 final class Years
 {
+    private const FRIENDS = 60;
+
+    /** @var list<CoreCard>|null */
+    private ?array $design = null;
+
     public function lay(int $kits, int $components, int $offcuts): void
     {
-        DB::transaction(function () use ($kits, $components, $offcuts): void {
+        $today = CarbonImmutable::today();
+        DB::transaction(function () use ($kits, $components, $offcuts, $today): void {
             for ($n = 1; $n <= $kits; $n++) {
-                $this->kit("Kit of month $n", $components, $n > 1);
+                $this->kit("Kit of month $n", $components, $n > 1, $today->subMonths($kits - $n));
             }
             $this->offcuts($offcuts);
+            $this->people();
         });
     }
 
-    public function kit(string $name, int $components, bool $isPutAway): Kit
+    /** @param  CarbonImmutable|null  $month  in which its cards were made; null where it has none yet */
+    public function kit(string $name, int $components, bool $isPutAway, ?CarbonImmutable $month = null): Kit
     {
         $kit = Kit::query()->create([
             'name' => $name,
@@ -33,6 +49,7 @@ final class Years
             'price_minor' => 3_000,
             'currency' => 'USD',
             'is_put_away' => $isPutAway,
+            'bought_on' => $month?->format('Y-m-d'),
         ]);
         $models = Demo::file('harbour-lanterns')->components;
         $rows = [];
@@ -43,8 +60,64 @@ final class Years
             DB::table('components')->insert($chunk);
         }
         $this->unpack($kit, $models);
+        if ($month !== null) {
+            $this->cards($kit, $models, $month);
+        }
 
         return $kit;
+    }
+
+    /**
+     * The same ten cards from every kit, most of them given by now.
+     *
+     * @param  list<CoreComponent>  $models
+     */
+    private function cards(Kit $kit, array $models, CarbonImmutable $month): void
+    {
+        $this->design ??= ShareOut::of(Laying::unpacked(Demo::file('harbour-lanterns'))->under(Wishes::cards(10)))->cards;
+        $places = array_flip(array_map(static fn (CoreComponent $model): string => $model->id, $models));
+        $ids = Component::query()->where('kit_id', $kit->id)->pluck('id', 'position');
+        foreach ($this->design as $n => $card) {
+            $isGiven = ($n + $kit->id) % 4 > 0;
+            $id = DB::table('cards')->insertGetId([
+                'kit_id' => $kit->id,
+                'number' => $card->number,
+                ...Card::keeps($card->sketch),
+                'design' => null,
+                'occasion' => $card->occasion->value,
+                'front_width' => $card->front->width->units,
+                'front_height' => $card->front->height->units,
+                'fold' => $card->fold->value,
+                'is_bonus' => $n > 7,
+                'made_at' => $month->addDays(3 * $n)->format('Y-m-d H:i:s'),
+                'minutes' => 12 + ($n * $kit->id) % 30,
+                'stars' => 1 + ($n + $kit->id) % 5,
+                'given_to' => $isGiven ? 'Friend '.($n * $kit->id) % self::FRIENDS : '',
+                'given_on' => $isGiven ? $month->addDays(40)->format('Y-m-d') : null,
+            ]);
+            $takings = [];
+            foreach ($card->takings as $taking) {
+                $component = $ids->get($places[$taking->component]);
+                $kept = array_diff_key(Taking::keeps($taking), ['treated' => true]);
+                $takings[] = [...$kept, 'card_id' => $id, 'component_id' => $component];
+            }
+            DB::table('takings')->insert($takings);
+        }
+    }
+
+    private function people(): void
+    {
+        for ($n = 0; $n < self::FRIENDS; $n++) {
+            $person = DB::table('people')->insertGetId(['name' => "Friend $n", 'likes' => 'boats, lanterns, blue']);
+            foreach ([Occasion::Birthday, Occasion::ThankYou] as $i => $occasion) {
+                DB::table('days')->insert([
+                    'person_id' => $person,
+                    'occasion' => $occasion->value,
+                    'month' => 1 + ($n + 5 * $i) % 12,
+                    'day' => 1 + $n % 28,
+                ]);
+            }
+        }
     }
 
     /** @return array<string, mixed> */

@@ -47,8 +47,9 @@ final class PassedOnTest extends BrowserTestCase
         $on = gmdate('Ymd', time() + 20 * 86_400);
         $this->open('/people');
         $this->see('Address book and calendar');
-        $this->upload($this->table->file('days.ics', "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Gus Wren's birthday\r\n"
-            ."DTSTART;VALUE=DATE:$on\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:2\r\nSUMMARY:Dentist\r\nDTSTART:$on\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n"));
+        $event = static fn (string $says): string => "BEGIN:VEVENT\r\nSUMMARY:$says\r\nDTSTART;VALUE=DATE:$on\r\nEND:VEVENT\r\n";
+        $events = $event("Gus Wren's birthday").$event('Dentist');
+        $this->upload($this->table->file('days.ics', "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n{$events}END:VCALENDAR\r\n"));
         $this->see('1 new day, 1 new person');
         $this->see("\"Dentist\": nobody's day that a card is for");
         $this->holds(0, "select count(*) from people where name = 'Gus Wren'");

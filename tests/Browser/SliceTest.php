@@ -54,7 +54,7 @@ final class SliceTest extends BrowserTestCase
         $this->click('a', 'Tally');
         $this->see('$3.14 a card');
         $this->see('10 promised, 1 of them bonus cards');
-        $this->see('Heavy white: 1 piece');
+        $this->see('Heavy white 1 piece');
 
         $this->click('button', 'Undo');
         $this->holds(10, 'select count(*) from cards');

@@ -90,7 +90,12 @@ final class GivingTest extends TestCase
 
     public function test_the_post_takes_it_as_the_thinnest_it_fits(): void
     {
-        $post = Post::taking([['a parcel', Length::millimetres(25)], ['a letter', Length::millimetres(3)], ['thick', Length::millimetres(5)]]);
+        $limits = ['a parcel' => 25, 'a letter' => 3, 'thick' => 5];
+        $post = Post::taking(array_map(
+            static fn (string $name, int $mm): array => [$name, Length::millimetres($mm)],
+            array_keys($limits),
+            $limits,
+        ));
         self::assertSame('about 3 mm: a letter', $post->says(Length::millimetres(3)));
         self::assertSame('about 4 mm: thick', $post->says(Length::millimetres(4)));
         self::assertStringStartsWith('about 26 mm: thicker than all', $post->says(Length::millimetres(26)));
@@ -151,7 +156,8 @@ final class GivingTest extends TestCase
         self::assertSame(50, UsedCost::ofPieces($paper, 100, [$half]));
         self::assertSame(100, UsedCost::ofPieces($paper, 100, [$half, $half]));
         self::assertSame(30, UsedCost::ofCount($of['base'], 100, 3), 'ten bases at a time');
-        $die = array_values(array_filter($kit->components, static fn (Component $one): bool => $one->good instanceof DieCut && $one->count === 2))[0];
+        $isOfTwo = static fn (Component $one): bool => $one->good instanceof DieCut && $one->count === 2;
+        $die = array_values(array_filter($kit->components, $isOfTwo))[0];
         self::assertSame(50, UsedCost::ofCount($die, 99, 1), 'rounded up: nothing is free');
         self::assertSame(0, UsedCost::ofCount($of['wave'], 0, 0));
     }
@@ -165,7 +171,8 @@ final class GivingTest extends TestCase
         ]);
         self::assertSame(['b', 4], [$first?->component, $first?->card]);
         self::assertNull(RunOut::first(['a' => ['all' => 3, 'takes' => [1 => 2]]]));
-        self::assertSame('Most is left of cardstock (7 % used), least of bases (100 %).', Evenness::says(['Bases' => 100, 'Cardstock' => 7]));
+        $uneven = Evenness::says(['Bases' => 100, 'Cardstock' => 7]);
+        self::assertSame('Most is left of cardstock (7 % used), least of bases (100 %).', $uneven);
         self::assertStringContainsString('evenly: 70 to 85 %', Evenness::says(['Papers' => 85, 'Cuts' => 70]));
         self::assertSame('', Evenness::says(['Papers' => 85]));
     }

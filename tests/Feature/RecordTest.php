@@ -194,7 +194,10 @@ final class RecordTest extends FeatureTestCase
             ['A2 envelope, white: 2', 'Heavy white: 2 pieces'],
             array_values(
                 array_filter(
-                    $this->props("/kits/$kit->id/tally")['stash'],
+                    array_map(
+                        static fn (array $line): string => "{$line['name']}: {$line['said']}",
+                        $this->props("/kits/$kit->id/tally")['stash'],
+                    ),
                     static fn (string $line): bool => str_contains($line, 'hite'),
                 ),
             ),

@@ -133,7 +133,7 @@ final class SliceTest extends FeatureTestCase
         self::assertSame([11], $kit->cards()->where('is_bonus', true)->pluck('number')->all());
         $this->assertInBalance($kit);
         self::assertCount(3, $this->props("/kits/$kit->id/keep")['bonus']['cards']);
-        self::assertStringContainsString('Heavy white', implode(' ', $this->props("/kits/$kit->id/tally")['stash']));
+        self::assertStringContainsString('Heavy white', implode(' ', array_column($this->props("/kits/$kit->id/tally")['stash'], 'name')));
         $this->act($kit, 'keep', ['number' => 40])->assertSessionHasErrors('table');
     }
 

@@ -97,10 +97,10 @@ final class TableTest extends FeatureTestCase
         $paper = $again->papers()->firstOrFail();
         self::assertSame(["c$paper->id/0", "c$paper->id/1"], Palette::query()->where('kit_id', $again->id)->firstOrFail()->surfaces);
         $solution = Solution::query()->where('kit_id', $again->id)->firstOrFail();
-        $mine = $again->components()->pluck('id')->all();
+        $mine = [...$again->components()->pluck('id')->all(), ...Kit::stash()?->components()->pluck('id')->all() ?? []];
         foreach ($solution->toCore() as $card) {
             foreach ($card->takings as $taking) {
-                self::assertContains((int) substr($taking->component, 1), [...$mine, ...Kit::stash()?->components()->pluck('id')->all() ?? []]);
+                self::assertContains((int) substr($taking->component, 1), $mine);
             }
         }
 
@@ -275,7 +275,7 @@ final class TableTest extends FeatureTestCase
 
         $this->post('/safe/open')->assertSessionHasErrors('table_file');
         $this->post('/safe/open', ['table_file' => UploadedFile::fake()->createWithContent('t.zip', substr($saved, 0, 3_000))])
-            ->assertSessionHasErrors(['table_file' => 'Nothing was opened. The file is no whole zip: it is something else, or it is torn.']);
+            ->assertSessionHasErrors('table_file');
         self::assertSame(4, Kit::query()->count());
         $this->post('/safe/open', ['table_file' => UploadedFile::fake()->createWithContent('t.zip', $saved)])->assertRedirect('/safe');
         self::assertStringStartsWith('Opened beside what was here: 4 kits', $this->props('/safe')['work']['says']);
@@ -298,7 +298,8 @@ final class TableTest extends FeatureTestCase
 
     public function test_the_published_schema_is_that_of_the_records(): void
     {
-        self::assertSame(TableSchema::written(), file_get_contents(base_path('docs/formats/table.schema.json')), 'run php artisan table:schema');
+        $published = file_get_contents(base_path('docs/formats/table.schema.json'));
+        self::assertSame(TableSchema::written(), $published, 'run php artisan table:schema');
     }
 
     /** Kits in mid-work, with everything that can be on a table. */
@@ -310,7 +311,8 @@ final class TableTest extends FeatureTestCase
             'name' => 'Mine',
             'definition' => SketchWriter::write(array_values(Sketches::all())[0]->named('', 'Mine')),
         ]);
-        $kit->update(['wishes' => ['sketches_off' => ["own-$sketch->id"], 'uses' => ["c{$kit->components()->firstOrFail()->id}" => 'save']]]);
+        $saved = $kit->components()->firstOrFail()->coreId();
+        $kit->update(['wishes' => ['sketches_off' => ["own-$sketch->id"], 'uses' => [$saved => 'save']]]);
         $this->shareOut($kit, 4, true);
         $this->act($kit, 'share-out/keep', ['name' => 'The first'])->assertSessionHasNoErrors();
         $plan = CutPlan::for($kit)->whereNull('cut_at')->firstOrFail();
@@ -321,7 +323,8 @@ final class TableTest extends FeatureTestCase
         $photo = UploadedFile::fake()->image('card.jpg', 60, 80);
         $this->act($kit, "tally/cards/$card->id/photo", ['photo' => $photo])->assertSessionHasNoErrors();
         $component = $kit->papers()->firstOrFail();
-        $this->act($kit, 'palettes', ['name' => 'Sea', 'surfaces' => ["c$component->id/0", "c$component->id/1"]])->assertSessionHasNoErrors();
+        $palette = ['name' => 'Sea', 'surfaces' => ["c$component->id/0", "c$component->id/1"]];
+        $this->act($kit, 'palettes', $palette)->assertSessionHasNoErrors();
         $jpeg = CardPhoto::query()->firstOrFail()->jpeg;
         DB::table('photos')->insert(['component_id' => $component->id, 'face' => 0, 'jpeg' => $jpeg]);
         DB::table('scrap_moves')->insert(['component_id' => $component->id, 'what' => 'in', 'area' => 900]);

@@ -9,6 +9,8 @@ use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
 use App\Entry\SheetPhoto;
 use App\Models\Kit as KitRecord;
+use App\Saved\OpenTable;
+use App\Saved\SaveTable;
 use App\Table\TableState;
 use App\Table\Workbench;
 use Closure;
@@ -17,6 +19,7 @@ use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\MakingPlan;
 use KeepShare\Core\Bench\School;
@@ -396,13 +399,36 @@ final class BenchCommand extends Command
                 "/kits/$large->id/keep" => 'Keep, 400 components',
                 "/kits/$large->id/keep/scraps?find=strip+2+x+5+1/2+calm+blue" => 'Find in ten years of kits, with the page',
                 "/kits/$large->id/tally" => 'Tally, 400 components',
+                '/cards?find=birthday+lantern' => 'Cards made, 1 200 cards, found by a line',
+                '/people' => 'Who gets which, 60 people, 300 cards in hand',
+                '/gave' => 'What kits gave, 120 kits',
+                '/safe' => 'Safe keeping',
             ] as $url => $what
         ) {
             [$time, $response] = $this->median(static fn () => app(Kernel::class)->handle(Request::create($url)));
             $rows[] = [$what, $time, $response->getStatusCode().', '.intdiv(strlen((string) $response->getContent()), 1_000).' kB'];
         }
 
-        return [...$rows, $this->marking($large)];
+        return [...$rows, $this->marking($large), ...self::wholeTable()];
+    }
+
+    /** @return list<array{string, string, string}> ten years saved as one file, and opened in an empty application; once each */
+    private static function wholeTable(): array
+    {
+        $path = sys_get_temp_dir().'/keepshare-bench-'.bin2hex(random_bytes(6)).'.zip';
+        $start = hrtime(true);
+        $records = SaveTable::to($path)->all();
+        $saved = (hrtime(true) - $start) / 1e6;
+        $size = intdiv((int) filesize($path), 1_000);
+        $start = hrtime(true);
+        app(OpenTable::class)->instead($path);
+        $opened = (hrtime(true) - $start) / 1e6;
+        unlink($path);
+
+        return [
+            ['save ten years of kits as one file', sprintf('%.1f', $saved), "$records records, $size kB"],
+            ['open it in place of the table', sprintf('%.1f', $opened), DB::table('cards')->count().' cards'],
+        ];
     }
 
     /** @return array{string, string, string} one step after the other is marked, each with the page after it */

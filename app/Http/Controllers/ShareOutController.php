@@ -119,7 +119,10 @@ final class ShareOutController
     /** Reads a share-out file again; it is kept under the name of the file. */
     public function read(Kit $kit, FileRequest $request, ReadShareOut $read): RedirectResponse
     {
-        $request->at('share_file', static fn () => $read->read($kit, $request->contents(), $request->name(), $request->integer('revision')));
+        $request->at(
+            'share_file',
+            static fn () => $read->read($kit, $request->contents(), $request->name(), $request->integer('revision')),
+        );
 
         return to_route('kits.share-out.compare', $kit);
     }

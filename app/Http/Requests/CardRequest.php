@@ -17,7 +17,8 @@ final class CardRequest extends FormRequest
 
     public function text(string $key): string
     {
-        return $this->string($key)->trim()->toString();
+        // A sketch may come as a list, where it is written; here its key is asked for.
+        return is_array($this->input($key)) ? '' : $this->string($key)->trim()->toString();
     }
 
     /**

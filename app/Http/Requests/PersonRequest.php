@@ -33,7 +33,8 @@ final class PersonRequest extends FormRequest
             static fn ($people) => $people->whereKeyNot($person instanceof Person ? $person->id : 0),
         );
         if ($other->exists()) {
-            throw ValidationException::withMessages(['name' => "$name is written down already. Say which it is in the name: \"$name, the younger\"."]);
+            $says = "$name is written down already. Say which it is in the name: \"$name, the younger\".";
+            throw ValidationException::withMessages(['name' => $says]);
         }
 
         return [

@@ -914,11 +914,6 @@ export interface MonthOfCards {
     bonus: number
 }
 
-export interface NamedChoice {
-    key: string
-    label: string
-}
-
 export interface NextCardPage {
     goods: Goods
     cards: number
@@ -1026,8 +1021,8 @@ export interface PeoplePage {
     people: SomePerson[]
     postDays: number
     limits: Limit[]
-    kits: NamedChoice[]
-    occasions: NamedChoice[]
+    kits: Choice[]
+    occasions: Choice[]
     read: ReadDays | null
     goods: Goods
     shelf: UndoRedo
@@ -1517,6 +1512,7 @@ export interface Taste {
     stashCards: string
     wanted: WantedMany[]
     folds: WantedMany[]
+    daysNeed: string
 }
 
 export interface ThingMark {

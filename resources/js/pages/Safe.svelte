@@ -15,6 +15,9 @@
     /** The copy that is about to take the place of everything: asked once more. */
     let asked = $state<string | null>(null)
 
+    const moment = (at: string): string =>
+        new Intl.DateTimeFormat(navigator.language, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(at))
+
     poll('work', () => isUnderWay)
 
     const save = (): void => sender.send('/safe/save')
@@ -105,7 +108,7 @@
                     <ul>
                         {#each copies as copy (copy.name)}
                             <li>
-                                <b>{copy.at}</b>
+                                <b>{moment(copy.at)}</b>
                                 <span class="soft">{copy.says}, {copy.size}</span>
                                 <span class="acts">
                                     <Button href="/safe/copies/{copy.name}" download>Take the file</Button>

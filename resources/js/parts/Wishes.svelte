@@ -80,6 +80,12 @@
     <WishGroup title="For whom?">
         <p class="soft">At least so many, and you are told while one is missing.</p>
         <WantedCounts ones={taste.wanted} typed={many} field="wanted" onkeep={keep} />
+        {#if taste.daysNeed}
+            <p class="soft">The next three months need {taste.daysNeed}.</p>
+            <Button onclick={() => sender.send('/people/ask', { kit: kit.frame.url.split('/')[2] ?? '' }, { keeps: 'errors' })}>
+                Ask for those
+            </Button>
+        {/if}
         {#if errors['wanted']}<p class="fault" role="alert">{errors['wanted']}</p>{/if}
     </WishGroup>
     <WishGroup title="Which words?" effect={effects.words}>

@@ -4,11 +4,11 @@
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { sender } from '@/lib/send.svelte'
-    import type { NamedChoice, SomePerson } from '@/lib/props'
+    import type { Choice, SomePerson } from '@/lib/props'
 
     interface Props {
         people: SomePerson[]
-        occasions: NamedChoice[]
+        occasions: Choice[]
         postDays: number
     }
 

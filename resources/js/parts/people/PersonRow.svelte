@@ -2,11 +2,11 @@
     import Button from '@/parts/Button.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
-    import type { NamedChoice, SomePerson } from '@/lib/props'
+    import type { Choice, SomePerson } from '@/lib/props'
 
     interface Props {
         person: SomePerson
-        occasions: NamedChoice[]
+        occasions: Choice[]
         postDays: number
     }
 

@@ -6,7 +6,7 @@ use App\Models\Kit;
 use Illuminate\Support\Facades\DB;
 
 /** A record that comes beside what is here: with a number of its own, and so has whatever it names. */
-final class Beside
+final class BesideOthers
 {
     /** @var array<string, Column> */
     private readonly array $columns;
