@@ -55,7 +55,9 @@
                 <div>
                     <dt>minutes a card</dt>
                     <dd>{props.minutes ?? '–'}</dd>
-                    <dd class="soft">{props.minutes === null ? 'Write it with each card, or time it on Make.' : 'of those that are made'}</dd>
+                    <dd class="soft">
+                        {props.minutes === null ? 'Write it with each card, or time it on Make.' : 'of those that are made'}
+                    </dd>
                 </div>
                 <div class="for"><Occasions occasions={props.occasions} /></div>
             </dl>
