@@ -29,4 +29,23 @@ final readonly class Token
     {
         return BadLine::at($this->at, $this->length, $message);
     }
+
+    /** In small letters and the singular, for words. */
+    public function plain(): string
+    {
+        $word = trim($this->lower(), ".!?'’*");
+        $irregular = ['dies' => 'die', 'glasses' => 'glass', 'brushes' => 'brush', 'punches' => 'punch', 'patches' => 'patch'];
+
+        return $irregular[$word] ?? match (true) {
+            preg_match('/(?:ss|us|as)$/', $word) === 1, mb_strlen($word) < 4 => $word,
+            str_ends_with($word, 'ies') => substr($word, 0, -3).'y',
+            preg_match('/(?:x|ch|sh|ss)es$/', $word) === 1 => substr($word, 0, -2),
+            default => preg_replace('/s$/', '', $word) ?? $word,
+        };
+    }
+
+    public function isWord(): bool
+    {
+        return $this->kind === TokenKind::Word;
+    }
 }

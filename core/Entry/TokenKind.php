@@ -7,10 +7,14 @@ namespace KeepShare\Core\Entry;
 enum TokenKind
 {
     case Size;
+    case Square;
     case Times;
     case Length;
+    case Weight;
     case Number;
     case Name;
     case Colour;
     case Word;
+    /** A comma, a bracket or a dash by itself. */
+    case Break;
 }

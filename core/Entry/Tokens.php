@@ -7,9 +7,16 @@ namespace KeepShare\Core\Entry;
 /** Splits a typed line into tokens. */
 final class Tokens
 {
-    private const MEASURE = '\d+(?:[ -]\d+\/\d+|\/\d+|[.,]\d+|[¼½¾⅛⅜⅝⅞])?';
+    private const MEASURE = '(?:\d+(?:[ -]\d+\/\d+|\/\d+|[.,]\d+|\s?[¼½¾⅛⅜⅝⅞])?|[¼½¾⅛⅜⅝⅞]|\.\d+)';
 
-    private const UNIT = '(?:in|mm|cm|″|(?<=[\d½¼¾⅛⅜⅝⅞])")';
+    /** A unit ends where its word does, or where a size goes on: 210mmx297. */
+    private const END = '(?=[x×*]\s?\d|[^\p{L}\d]|$)';
+
+    private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|met(?:re|er)s?|m|millimet(?:re|er)s?|centimet(?:re|er)s?)'
+        .self::END.'|″|\'\'|’’|(?<=[\d½¼¾⅛⅜⅝⅞])["”]|(?<=[\d½¼¾⅛⅜⅝⅞])[\'’](?![\'’\w]))';
+
+    /** How heavy a paper is: 220 gsm, 80 lb. */
+    private const WEIGHT = '(\d{2,3})\s*-?\s*(gsm|g\/m2|g\/m²|g\/sqm|lbs?|pounds?)\b';
 
     /**
      * @return list<Token>
@@ -35,26 +42,38 @@ final class Tokens
     /** @return array{TokenKind|null, array<int, string>} null for what is between words */
     private static function next(string $line, int $offset): array
     {
-        $measure = self::MEASURE;
-        $unit = self::UNIT;
-        $patterns = [
-            [null, '[\s,;]+'],
-            [TokenKind::Name, '"([^"]*)"'],
-            [TokenKind::Colour, '(#[0-9a-fA-F]{6})\b'],
-            // As much space before the x as behind it: "12in x2" is a measure and a count.
-            [TokenKind::Size, "({$measure}\s*{$unit}?)(?: +[x×] +|[x×])({$measure}\s*{$unit}?)(?![\w\/\"])"],
-            [TokenKind::Times, '[x×]\s*(\d+)(?!\w)'],
-            [TokenKind::Length, "({$measure}\s*{$unit})(?!\w)"],
-            [TokenKind::Number, '(-?\d+)(?![\w\/.])'],
-            [TokenKind::Word, '[^\s,;"]+'],
-        ];
-        foreach ($patterns as [$kind, $pattern]) {
-            if (preg_match("~\G{$pattern}~u", $line, $found, 0, $offset) === 1) {
+        foreach (self::patterns() as [$kind, $pattern]) {
+            if (preg_match("~\G(?:{$pattern})~ui", $line, $found, 0, $offset) === 1) {
                 return [$kind, $found];
             }
         }
         $at = mb_strlen(substr($line, 0, $offset));
 
         throw BadLine::at($at, max(1, mb_strlen($line) - $at), 'This quotation mark is not closed.');
+    }
+
+    /** @return list<array{TokenKind|null, string}> the first that fits is taken */
+    private static function patterns(): array
+    {
+        $measure = self::MEASURE;
+        $side = "{$measure}\s*-?".self::UNIT;
+        $perhaps = "{$measure}(?:\s*-?".self::UNIT.')?';
+
+        return [
+            // A dash that stands by itself, and whatever else sets words apart.
+            [TokenKind::Break, '\s*[,;:()\[\]]+(?=\s|$|[^\d])|\s+[-–—|•·]+(?=\s)|\s*[;()\[\]]|,(?=\s)'],
+            [null, '\s+|,'],
+            [TokenKind::Name, '["“]([^"“”]*)["”]'],
+            [TokenKind::Colour, '(#[0-9a-f]{6})\b'],
+            // As much space before the x as behind it: "12in x2" is a measure and a count.
+            [TokenKind::Size, "({$perhaps})(?:\s+[x×*]\s+|\s*[×]\s*|[x*]|\s+by\s+)({$perhaps})(?![\w\/\"])(?![x×*]\s?\d)"],
+            [TokenKind::Square, "({$perhaps})\s*[- ]?sq(?:uare)?\b\.?"],
+            [TokenKind::Weight, self::WEIGHT],
+            [TokenKind::Times, '[x×*]\s*(\d+)(?!\w)'],
+            [TokenKind::Times, '(\d+)\s?[x×](?=\s+[^\d\s])(?!\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)'],
+            [TokenKind::Length, "({$side})(?!\w)"],
+            [TokenKind::Number, '(?|(-?\d+)(?![\w\/.,½¼¾⅛⅜⅝⅞]|\s?[½¼¾⅛⅜⅝⅞])|(-?\d+)(?=[,.](?:\s|$)))'],
+            [TokenKind::Word, '[^\s,;"“”()\[\]:]+'],
+        ];
     }
 }

@@ -29,6 +29,9 @@ final class Jotting
     /** As it was typed; empty where it was not. */
     public string $typed = '';
 
+    /** A measure that the kind does not have, to be kept with the name: "6 mm". */
+    public string $beside = '';
+
     /** What the component will be called. */
     public string $name = '';
 
@@ -98,16 +101,18 @@ final class Jotting
     {
         $serves = Serves::tryFrom($this->word) ?? Serves::Image;
         $isWords = $serves === Serves::Sentiment;
-        if ($isWords && $this->occasions === []) {
-            throw $this->refuse('What is it fit for? End the line with, say: for birthday');
-        }
         $shape = Shape::tryFrom(mb_strtolower($this->name))
             ?? ($serves === Serves::Image ? Shape::Circle : Shape::tryFrom($serves->value) ?? Shape::Label);
         $usual = $isWords ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
         $colours = $this->colours === [] ? [$this->colour(), Colour::fromHex('#33434d')] : $this->colours;
         $text = mb_strtolower(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1);
 
-        return Printed::of($this->size ?? $usual, $serves, $shape, $colours, $isWords ? Words::of($text, $this->occasions) : null);
+        return Printed::of($this->size ?? $usual, $serves, $shape, $colours, $isWords ? $this->words($text) : null);
+    }
+
+    private function words(string $text): Words
+    {
+        return $this->occasions === [] ? Words::asTheySay($text) : Words::of($text, $this->occasions);
     }
 
     private function face(string $name, string $said, int $index): Face

@@ -60,7 +60,11 @@ enum Kind: string
     {
         $plain = rtrim(mb_strtolower($word), 's');
 
-        return $plain === 'punche' ? 'punch' : $plain;
+        return match (true) {
+            $plain === 'punche' => 'punch',
+            preg_match('/[^aeiou]ie$/', $plain) === 1 && str_ends_with(mb_strtolower($word), 'ies') && mb_strlen($plain) > 4 => substr($plain, 0, -2).'y',
+            default => $plain,
+        };
     }
 
     /** Comes in flat sheets that are cut into pieces. */

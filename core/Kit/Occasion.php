@@ -23,6 +23,23 @@ enum Occasion: string
         return str_replace('-', ' ', $this->value);
     }
 
+    /** @return non-empty-list<string> what words that are for it say */
+    public function signs(): array
+    {
+        return match ($this) {
+            self::Birthday => ['birthday', 'birthdays', 'another year', 'make a wish', 'many happy returns', 'bday'],
+            self::ThankYou => ['thanks', 'thank you', 'grateful', 'gratitude', 'appreciate'],
+            self::Hello => ['hello', 'hi', 'hey', 'just because', 'thinking of you', 'miss you'],
+            self::Sympathy => ['sympathy', 'condolences', 'sorry for your loss', 'with deepest', 'in loving memory'],
+            self::Wedding => ['wedding', 'mr and mrs', 'happily ever after', 'tied the knot', 'just married', 'bride', 'groom'],
+            self::NewHome => ['new home', 'home sweet home', 'housewarming', 'new house'],
+            self::NewBaby => ['baby', 'little one', 'newborn', 'bundle of joy'],
+            self::GetWell => ['get well', 'feel better', 'speedy recovery', 'well soon'],
+            self::Congratulations => ['congratulations', 'congrats', 'well done', 'hooray', 'way to go', 'proud of you'],
+            self::Season => ['christmas', 'merry', 'season', 'noel', 'holidays', 'new year', 'easter', 'joy to the world', 'peace on earth'],
+        };
+    }
+
     /**
      * How many of a dozen cards a maker usually wants for it, when she has not said otherwise:
      * birthdays most of all, then thanks and no reason at all, and one of each of the rest.

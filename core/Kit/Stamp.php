@@ -50,7 +50,11 @@ final readonly class Stamp implements Endless
 
     public static function jotted(Jotting $line): self
     {
-        $words = $line->occasions === [] ? null : Words::of($line->name, $line->occasions);
+        $words = match (true) {
+            $line->occasions !== [] => Words::of($line->name, $line->occasions),
+            $line->typed !== '' => Words::asTheySay($line->name),
+            default => null,
+        };
 
         return self::of($line->sizeOr('2', '3/8', Unit::Inch), $words);
     }

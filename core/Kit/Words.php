@@ -18,6 +18,23 @@ final readonly class Words
         return new self($text, $occasions);
     }
 
+    /** Fit for what they say, and for any occasion where they say none: "thinking of you". */
+    public static function asTheySay(string $text): self
+    {
+        $plain = ' '.trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($text))).' ';
+        $fit = array_filter(Occasion::cases(), static function (Occasion $one) use ($plain): bool {
+            foreach ($one->signs() as $sign) {
+                if (str_contains($plain, " $sign ")) {
+                    return true;
+                }
+            }
+
+            return false;
+        });
+
+        return new self($text, $fit === [] ? Occasion::cases() : array_values($fit));
+    }
+
     public function fit(Occasion $occasion): bool
     {
         return in_array($occasion, $this->occasions, true);

@@ -46,6 +46,7 @@ final class LengthReader
             '”' => '"',
             '“' => '"',
             "''" => '"',
+            '’’' => '"',
             "\u{00A0}" => ' ',
             "\u{202F}" => ' ',
             "\u{2009}" => ' ',
@@ -62,6 +63,9 @@ final class LengthReader
             '' => $default->units(),
             '"', 'in', 'inch', 'inches' => Unit::Inch->units(),
             'mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters' => Unit::Millimetre->units(),
+            'ft', 'foot', 'feet', "'", '’' => 12 * Unit::Inch->units(),
+            'yd', 'yds', 'yard', 'yards' => 36 * Unit::Inch->units(),
+            'm', 'metre', 'metres', 'meter', 'meters' => 1_000 * Unit::Millimetre->units(),
             'cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters' => 10 * Unit::Millimetre->units(),
             default => throw BadMeasure::unknownUnit(trim($written)),
         };

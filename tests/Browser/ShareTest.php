@@ -150,8 +150,7 @@ final class ShareTest extends BrowserTestCase
         $this->holds(0, "select count(*) from takings where part in ('envelope', 'focal', 'sentiment-label')");
         $this->holds(6, "select count(*) from takings where part = 'sentiment'");
         $this->click('a', 'Tally');
-        $this->see('envelopes to buy');
-        $this->see('6 × A2');
+        $this->see('Envelopes to buy: 6 × A2');
         $this->assertQuiet();
     }
 

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Colour\ColourName;
+use KeepShare\Core\Kit\Finish;
+use KeepShare\Core\Kit\Jotting;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Weight;
+
+/** What else a line says of a thing: its name in quotation marks, colours, how heavy, what finish, what its words are fit for. */
+final readonly class Adjectives
+{
+    /** From so many grams a square metre a stock is heavy, or at least medium. */
+    private const GRAMS = [250 => Weight::Heavy, 150 => Weight::Medium];
+
+    /** The same in pounds of cover stock. */
+    private const POUNDS = [100 => Weight::Heavy, 60 => Weight::Medium];
+
+    private const SIDED = ['double-sided', 'double', 'single-sided', 'two-sided', '2-sided', 'sided', 'doublesided', 'reversible'];
+
+    private function __construct(private Said $said, private Kind $kind, private Jotting $jotting)
+    {
+    }
+
+    /** @throws BadLine */
+    public static function read(Said $said, Kind $kind, Jotting $jotting): void
+    {
+        $adjectives = new self($said, $kind, $jotting);
+        foreach ($said->tokens as $i => $token) {
+            if (! $said->isTaken($i)) {
+                $adjectives->at($i, $token);
+            }
+        }
+    }
+
+    private function at(int $i, Token $token): void
+    {
+        $isKnown = match ($token->kind) {
+            TokenKind::Name => $this->name($token),
+            TokenKind::Colour => ($this->jotting->colours[] = Colour::fromHex($token->text)) !== null,
+            TokenKind::Weight => $this->weighs($token),
+            TokenKind::Word => $token->lower() === 'for' ? $this->fitFor($i) : $this->word($i, $token),
+            default => false,
+        };
+        if ($isKnown) {
+            $this->said->take($i);
+        }
+    }
+
+    private function name(Token $token): bool
+    {
+        $this->jotting->typed = $this->jotting->typed === ''
+            ? trim($token->text)
+            : throw $token->wrong('There is a name already. Write one name a line.');
+
+        return true;
+    }
+
+    private function weighs(Token $token): bool
+    {
+        $limits = str_starts_with(mb_strtolower($token->more), 'g') ? self::GRAMS : self::POUNDS;
+        $this->jotting->weight = Weight::Light;
+        foreach ($limits as $from => $weight) {
+            if ((int) $token->text >= $from) {
+                $this->jotting->weight = $weight;
+
+                break;
+            }
+        }
+        $this->jotting->heavy = $this->jotting->weight === Weight::Heavy;
+        $this->said->takeWords(1 + (int) array_search($token, $this->said->tokens, true), ['cover', 'text', 'weight']);
+
+        return true;
+    }
+
+    private function word(int $i, Token $token): bool
+    {
+        $word = $token->lower();
+        $faces = array_map(static fn (string $face): ?bool => ['busy' => true, 'calm' => false][$face] ?? null, explode('|', $word));
+        if (! in_array(null, $faces, true)) {
+            array_push($this->jotting->busy, ...array_map(static fn (?bool $busy): bool => $busy === true, $faces));
+
+            return true;
+        }
+        if (in_array($word, self::SIDED, true) && in_array($this->kind, [Kind::Paper, Kind::Panel, Kind::Cardstock], true)) {
+            return true;
+        }
+
+        return match ($word) {
+            'plenty', 'lots' => $this->jotting->plenty = true,
+            'heavy', 'heavyweight' => $this->weight(Weight::Heavy),
+            'light', 'medium', 'lightweight' => $this->isOfColour($i) ? false : $this->weight($word === 'medium' ? Weight::Medium : Weight::Light),
+            'mirror', 'glitter', 'watercolour', 'watercolor', 'vellum', 'acetate' => $this->finish($word),
+            'directional', 'up' => $this->jotting->directional = true,
+            default => false,
+        };
+    }
+
+    private function weight(Weight $weight): bool
+    {
+        $this->jotting->weight = $weight;
+        $this->jotting->heavy = $weight === Weight::Heavy;
+
+        return true;
+    }
+
+    /** "light blue" is a colour. */
+    private function isOfColour(int $i): bool
+    {
+        $next = $this->said->tokens[$i + 1] ?? null;
+
+        return $next !== null && $next->isWord() && ColourName::in($next->text) !== null;
+    }
+
+    private function finish(string $word): bool
+    {
+        if ($this->kind !== Kind::Cardstock) {
+            return false;
+        }
+        $this->jotting->finish = Finish::from($word === 'watercolor' ? 'watercolour' : $word);
+
+        return true;
+    }
+
+    /** "for thank-you hello", "for thank you": what words are fit for. Of other kinds it is part of the name. */
+    private function fitFor(int $i): bool
+    {
+        $hasWords = in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::Stamp, Kind::LayeredPicture], true);
+        $many = 0;
+        while ($hasWords) {
+            [$occasion, $words] = $this->occasion($i + 1 + $many);
+            if ($occasion === null) {
+                break;
+            }
+            $this->jotting->occasions[] = $occasion;
+            $this->said->take(...range($i + 1 + $many, $i + $many + $words));
+            $many += $words;
+        }
+        $next = $this->said->tokens[$i + 1] ?? null;
+        if ($hasWords && $many === 0 && $next !== null && $next->isWord()) {
+            throw $next->wrong("\"$next->text\" is not an occasion. They are ".implode(', ', array_column(Occasion::cases(), 'value')).'.');
+        }
+
+        return $many > 0;
+    }
+
+    /** @return array{Occasion|null, int} the occasion that is named there, and by how many words */
+    private function occasion(int $i): array
+    {
+        [$one, $two] = [$this->said->tokens[$i] ?? null, $this->said->tokens[$i + 1] ?? null];
+        if ($one !== null && in_array($one->lower(), ['and', 'or', '&'], true) || $one?->kind === TokenKind::Break) {
+            [$occasion, $words] = $this->occasion($i + 1);
+
+            return [$occasion, $words + 1];
+        }
+        if ($one === null || ! $one->isWord()) {
+            return [null, 0];
+        }
+        $both = $two !== null && $two->isWord() ? Occasion::tryFrom("{$one->lower()}-{$two->lower()}") : null;
+
+        return $both !== null ? [$both, 2] : [Occasion::tryFrom($one->lower()) ?? Occasion::tryFrom($one->plain()), 1];
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Kit\Kind;
+
+/**
+ * Finds what a line is about. People write the kind first and its name after it ("die cuts lantern"), or as they speak, with the
+ * kind last ("satin ribbon", "paper flowers"). What comes after "with", "for" or "in" says no kind.
+ */
+final class FindKind
+{
+    private const LONGEST = 5;
+
+    /** Only what is made of something may be named for it: "paper flowers" are flowers, "die cut flowers" die cuts. */
+    private const MATERIALS = [
+        'paper', 'fabric', 'ribbon', 'cardstock', 'vellum', 'acetate', 'lace', 'felt', 'kraft', 'wood', 'foil', 'glitter paper', 'twine',
+    ];
+
+    private const ENDS = ['with', 'for', 'in', 'from', 'incl', 'incl.', 'including', 'plus', 'featuring', 'to'];
+
+    private const AND = ['and', '&', '+', 'und'];
+
+    /**
+     * @param  list<Token>  $tokens
+     *
+     * @throws BadLine where there is no kind in it, or two
+     */
+    public static function in(array $tokens): KindFound
+    {
+        $found = self::all($tokens);
+        foreach ([KindPhrase::SURE, KindPhrase::LIKELY, KindPhrase::MAYBE] as $tier) {
+            $these = array_values(array_filter($found, static fn (KindFound $one): bool => $one->phrase->tier === $tier));
+            if ($these !== []) {
+                self::refuseTwo($these, $tokens);
+
+                return self::madeOf($found, self::oneOf($these, $tokens), $tokens);
+            }
+        }
+        $first = self::firstWord($tokens);
+
+        throw $first->wrong(
+            "\"$first->text\" is not a kind. Say what it is, such as paper, cardstock, base, envelope, die cut, sentiment, sticker, "
+                .'gems, ribbon, foam, stamp or die.',
+        );
+    }
+
+    /**
+     * @param  list<Token>  $tokens
+     * @return list<KindFound> the longest at each place
+     */
+    private static function all(array $tokens): array
+    {
+        $phrases = KindPhrases::all();
+        $found = [];
+        for ($from = 0; $from < count($tokens); $from++) {
+            if ($from > 0 && $tokens[$from]->isWord() && in_array($tokens[$from]->lower(), self::ENDS, true) && $found !== []) {
+                break;
+            }
+            for ($many = min(self::LONGEST, count($tokens) - $from); $many > 0; $many--) {
+                $words = array_slice($tokens, $from, $many);
+                $phrase = self::phrase($words, $phrases);
+                if ($phrase !== null) {
+                    $found[] = $phrase($from, $many);
+                    $from += $many - 1;
+
+                    break;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  non-empty-list<Token>  $words
+     * @param  array<string, KindPhrase>  $phrases
+     * @return (callable(int, int): KindFound)|null
+     */
+    private static function phrase(array $words, array $phrases): ?callable
+    {
+        foreach ($words as $word) {
+            if (! $word->isWord()) {
+                return null;
+            }
+        }
+        $last = $words[count($words) - 1];
+        $said = implode(' ', array_map(static fn (Token $word): string => $word->text, $words));
+        $texts = array_map(static fn (Token $word): string => trim($word->lower(), '.'), array_slice($words, 0, -1));
+        $singulars = array_map(static fn (Token $word): string => $word->plain(), array_slice($words, 0, -1));
+        $isPlural = $last->plain() !== trim($last->lower(), '.');
+        // What British makers call card is cardstock; cards are bases.
+        if (count($words) === 1 && $last->plain() === 'card') {
+            $phrase = KindPhrase::of($isPlural ? Kind::Base : Kind::Cardstock);
+
+            return static fn (int $from, int $many): KindFound => new KindFound($phrase, $from, $many, $isPlural, $said);
+        }
+        foreach ([$texts, $singulars] as $before) {
+            foreach ([$last->plain(), trim($last->lower(), '.')] as $end) {
+                $phrase = $phrases[implode(' ', [...$before, $end])] ?? null;
+                if ($phrase !== null) {
+                    return static fn (int $from, int $many): KindFound => new KindFound($phrase, $from, $many, $isPlural, $said);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  non-empty-list<KindFound>  $found
+     * @param  list<Token>  $tokens
+     *
+     * @throws BadLine
+     */
+    private static function refuseTwo(array $found, array $tokens): void
+    {
+        for ($i = 1; $i < count($found); $i++) {
+            [$one, $other] = [$found[$i - 1], $found[$i]];
+            $between = array_slice($tokens, $one->end(), $other->from - $one->end());
+            $isAnd = count($between) === 1 && $between[0]->isWord() && in_array($between[0]->lower(), self::AND, true);
+            if ($isAnd && [$one->phrase->kind, $one->phrase->word] !== [$other->phrase->kind, $other->phrase->word]) {
+                throw $tokens[$other->from]->wrong("There are two kinds in the line: $one->said, and $other->said. Write each on a line.");
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-list<KindFound>  $found
+     * @param  list<Token>  $tokens
+     */
+    private static function oneOf(array $found, array $tokens): KindFound
+    {
+        $first = $found[0];
+        foreach (array_slice($found, 1) as $next) {
+            $isCompound = $next->from === $first->end() && ! $first->isPlural;
+            if (! $isCompound) {
+                return self::isAtStart($first, $tokens) ? $first : $found[count($found) - 1];
+            }
+            $first = $next;
+        }
+
+        return $first;
+    }
+
+    /**
+     * "paper flowers": what follows a material, in the plural and at the end of its phrase, is what it is.
+     *
+     * @param  list<KindFound>  $all
+     * @param  list<Token>  $tokens
+     */
+    private static function madeOf(array $all, KindFound $kind, array $tokens): KindFound
+    {
+        if ($kind->isPlural || ! in_array(mb_strtolower($kind->said), self::MATERIALS, true)) {
+            return $kind;
+        }
+        foreach ($all as $one) {
+            $after = $tokens[$one->end()] ?? null;
+            if ($one->from === $kind->end() && $one->isPlural && ($after === null || ! $after->isWord())) {
+                return new KindFound($one->phrase, $kind->from, $kind->many + $one->many, true, "$kind->said $one->said");
+            }
+        }
+
+        return $kind;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function isAtStart(KindFound $kind, array $tokens): bool
+    {
+        foreach (array_slice($tokens, 0, $kind->from) as $token) {
+            if ($token->isWord() && preg_match('/\d/', $token->text) !== 1) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  list<Token>  $tokens */
+    private static function firstWord(array $tokens): Token
+    {
+        foreach ($tokens as $token) {
+            if ($token->isWord()) {
+                return $token;
+            }
+        }
+
+        return $tokens[0];
+    }
+}
