@@ -106,6 +106,14 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::get('/tally/materials.pdf', [MaterialsController::class, 'pdf']);
     Route::get('/add/read', [AddController::class, 'read']);
     Route::post('/add', [AddController::class, 'store']);
+    Route::post('/add/list', [AddController::class, 'storeList']);
+    // Asked with every key that is pressed, as are the sketches below.
+    Route::post('/add/read-list', [AddController::class, 'readList'])->withoutMiddleware([
+        StartSession::class,
+        ShareErrorsFromSession::class,
+        ValidateCsrfToken::class,
+        HandleInertiaRequests::class,
+    ]);
     Route::post('/about', [AboutController::class, 'update']);
     Route::post('/duplicate', [AboutController::class, 'duplicate']);
     Route::post('/put-away', [AboutController::class, 'putAway']);

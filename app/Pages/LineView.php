@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Wording\Wording;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 
@@ -31,16 +32,18 @@ final class LineView
                 : '“'
                     .$component->words()->text
                     .'” for '
-                    .implode(
-                        ', ',
-                        array_map(
-                            static fn ($occasion): string => $occasion->label(),
-                            $component->words()->occasions,
-                        ),
-                    ),
+                    .self::occasions($component->words()->occasions),
         ];
 
         return str_replace('-', ' ', $component->kind()->value).' · '.implode(', ', array_filter($parts));
+    }
+
+    /** @param  list<Occasion>  $occasions */
+    private static function occasions(array $occasions): string
+    {
+        return count($occasions) === count(Occasion::cases())
+            ? 'any occasion'
+            : implode(', ', array_map(static fn (Occasion $one): string => $one->label(), $occasions));
     }
 
     private static function face(Face $face): string

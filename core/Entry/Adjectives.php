@@ -42,7 +42,7 @@ final readonly class Adjectives
     {
         $isKnown = match ($token->kind) {
             TokenKind::Name => $this->name($token),
-            TokenKind::Colour => ($this->jotting->colours[] = Colour::fromHex($token->text)) !== null,
+            TokenKind::Colour => $this->colour($token),
             TokenKind::Weight => $this->weighs($token),
             TokenKind::Word => $token->lower() === 'for' ? $this->fitFor($i) : $this->word($i, $token),
             default => false,
@@ -57,6 +57,13 @@ final readonly class Adjectives
         $this->jotting->typed = $this->jotting->typed === ''
             ? trim($token->text)
             : throw $token->wrong('There is a name already. Write one name a line.');
+
+        return true;
+    }
+
+    private function colour(Token $token): bool
+    {
+        $this->jotting->colours[] = Colour::fromHex($token->text);
 
         return true;
     }
@@ -94,7 +101,8 @@ final readonly class Adjectives
         return match ($word) {
             'plenty', 'lots' => $this->jotting->plenty = true,
             'heavy', 'heavyweight' => $this->weight(Weight::Heavy),
-            'light', 'medium', 'lightweight' => $this->isOfColour($i) ? false : $this->weight($word === 'medium' ? Weight::Medium : Weight::Light),
+            'medium' => ! $this->isOfColour($i) && $this->weight(Weight::Medium),
+            'light', 'lightweight' => ! $this->isOfColour($i) && $this->weight(Weight::Light),
             'mirror', 'glitter', 'watercolour', 'watercolor', 'vellum', 'acetate' => $this->finish($word),
             'directional', 'up' => $this->jotting->directional = true,
             default => false,

@@ -292,8 +292,8 @@ final class Counts
             throw $token->wrong("$token->text is less than one.");
         }
 
-        return $number > $most
-            ? throw $token->wrong("$token->text is more than Keep Share holds ".($most === self::MOST_DESIGNS ? 'designs' : 'of one thing')." ($most).")
-            : $number;
+        $what = $most === self::MOST_DESIGNS ? 'designs' : 'of one thing';
+
+        return $number > $most ? throw $token->wrong("$token->text is more than Keep Share holds $what ($most).") : $number;
     }
 }

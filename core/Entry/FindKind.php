@@ -61,7 +61,7 @@ final class FindKind
             }
             for ($many = min(self::LONGEST, count($tokens) - $from); $many > 0; $many--) {
                 $words = array_slice($tokens, $from, $many);
-                $phrase = self::phrase($words, $phrases);
+                $phrase = $words === [] ? null : self::phrase($words, $phrases);
                 if ($phrase !== null) {
                     $found[] = $phrase($from, $many);
                     $from += $many - 1;
@@ -137,7 +137,7 @@ final class FindKind
         foreach (array_slice($found, 1) as $next) {
             $isCompound = $next->from === $first->end() && ! $first->isPlural;
             if (! $isCompound) {
-                return self::isAtStart($first, $tokens) ? $first : $found[count($found) - 1];
+                return self::isAtStart($first, $tokens) || self::isApart($first, $next, $tokens) ? $first : $found[count($found) - 1];
             }
             $first = $next;
         }
@@ -164,6 +164,18 @@ final class FindKind
         }
 
         return $kind;
+    }
+
+    /**
+     * What comes after a comma describes what came before it: "white envelopes, vellum".
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isApart(KindFound $one, KindFound $next, array $tokens): bool
+    {
+        $between = array_slice($tokens, $one->end(), $next->from - $one->end());
+
+        return array_filter($between, static fn (Token $token): bool => $token->kind === TokenKind::Break) !== [];
     }
 
     /** @param  list<Token>  $tokens */

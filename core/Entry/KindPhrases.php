@@ -43,7 +43,8 @@ final class KindPhrases
 
     private const DIE_CUTS = [
         'die cut' => '', 'die-cut' => '', 'diecut' => '', 'ephemera' => '', 'die cut piece' => '', 'ephemera piece' => '', 'cut out' => '',
-        'cut-out' => '', 'cutout' => '', 'die cut shape' => '', 'punch out' => '', 'punch-out' => '', 'paper piece' => '', 'fussy cut' => '',
+        'cut-out' => '', 'cutout' => '', 'die cut shape' => '', 'punch out' => '', 'punch-out' => '', 'paper piece' => '',
+        'fussy cut' => '',
         'sentiment die cut' => 'sentiment', 'sentiment' => 'sentiment', 'sentiment strip' => 'sentiment', 'word strip' => 'sentiment',
         'phrase strip' => 'sentiment', 'sentiment card' => 'sentiment', 'die cut sentiment' => 'sentiment',
         'die cut tag' => 'tag', 'die cut frame' => 'frame', 'die cut border' => 'border', 'die cut label' => 'label', 'gift tag' => 'tag',
@@ -52,7 +53,8 @@ final class KindPhrases
         'banner strip' => 'label', 'die cut banner' => 'label', 'acetate die cut' => '', 'vellum die cut' => '', 'paper border' => 'border',
         'cardstock die cut' => '', 'foil die cut' => '', 'acetate shape' => '', 'paper pocket' => 'label',
         'library pocket' => 'label', 'mini envelope' => 'label',
-        'journaling spot' => 'label', 'journalling spot' => 'label', 'die cut alphabet' => '', 'die cut letter' => '', 'alphabet die cut' => '',
+        'journaling spot' => 'label', 'journalling spot' => 'label', 'die cut alphabet' => '', 'die cut letter' => '',
+        'alphabet die cut' => '',
         'paper doily' => 'image', 'paper doilie' => 'image', 'photo corner' => 'label',
     ];
 
@@ -73,7 +75,8 @@ final class KindPhrases
         'puffy shape' => 'puffy', 'foam sticker' => 'puffy', 'epoxy' => 'epoxy', 'epoxy sticker' => 'epoxy', 'epoxy shape' => 'epoxy',
         'foil sticker' => 'foil', 'foiled sticker' => 'foil', 'clear sticker' => '', 'peel off' => '', 'peel-off' => '',
         'wood sticker' => 'chipboard', 'cork sticker' => 'chipboard', 'felt sticker' => 'puffy', 'phrase sticker' => 'sentiment',
-        'sentiment sticker' => 'sentiment', 'word sticker' => 'sentiment', 'quote sticker' => 'sentiment', 'greeting sticker' => 'sentiment',
+        'sentiment sticker' => 'sentiment', 'word sticker' => 'sentiment', 'quote sticker' => 'sentiment',
+        'greeting sticker' => 'sentiment',
     ];
 
     private const LIKELY_STICKERS = ['alpha' => '', 'alphabet' => '', 'decal' => '', 'seal' => ''];
@@ -107,7 +110,8 @@ final class KindPhrases
     ];
 
     private const FINISHES = [
-        'mirror' => ['mirror', 'mirror card', 'mirror cardstock', 'mirror paper', 'mirror sheet', 'foil cardstock', 'foil card', 'foil paper',
+        'mirror' => ['mirror', 'mirror card', 'mirror cardstock', 'mirror paper', 'mirror sheet', 'foil cardstock', 'foil card',
+            'foil paper',
             'metallic cardstock', 'metallic card', 'metallic paper', 'foil sheet'],
         'glitter' => ['glitter paper', 'glitter cardstock', 'glitter card', 'glitter sheet'],
         'vellum' => ['vellum', 'vellum paper', 'vellum sheet', 'printed vellum', 'plain vellum', 'patterned vellum'],
@@ -118,13 +122,15 @@ final class KindPhrases
     ];
 
     private const BASES = [
-        'base', 'card base', 'card blank', 'blank card', 'note card', 'notecard', 'folded card', 'base card', 'cardbase', 'greeting card base',
+        'base', 'card base', 'card blank', 'blank card', 'note card', 'notecard', 'folded card', 'base card', 'cardbase',
+        'greeting card base',
         'tent-fold card', 'scored card', 'pre-scored card', 'gatefold card', 'top-fold card', 'side-fold card',
     ];
 
     private const TOOLS = [
         'die' => 'die', 'die set' => 'die', 'metal die' => 'die', 'cutting die' => 'die', 'thin die' => 'die', 'nesting die' => 'die',
-        'folder' => 'folder', 'embossing folder' => 'folder', '3d embossing folder' => 'folder', 'stencil' => 'stencil', 'mask' => 'stencil',
+        'folder' => 'folder', 'embossing folder' => 'folder', '3d embossing folder' => 'folder', 'stencil' => 'stencil',
+        'mask' => 'stencil',
         'layering stencil' => 'stencil', 'mask set' => 'stencil', 'stencil set' => 'stencil', 'punch' => 'punch', 'edge punch' => 'punch',
         'border punch' => 'punch', 'corner punch' => 'punch', 'ink' => 'ink', 'ink pad' => 'ink', 'inkpad' => 'ink', 'ink cube' => 'ink',
         'dye ink' => 'ink', 'pigment ink' => 'ink', 'distressing ink' => 'ink', 'powder' => 'powder', 'embossing powder' => 'powder',

@@ -20,7 +20,7 @@ use KeepShare\Core\Measure\Unit;
  *     two sheets each of six designs, 12" x 12" patterned paper
  *     1/4in wide satin ribbon, 2 yards
  *
- * First what it is (FindKind), then its measures (Measures), how many (Counts), and what else is known (Adjectives). Words that
+ * First what it is (FindKind), then its measures (SaidMeasures), how many (Counts), and what else is known (Adjectives). Words that
  * are left are the name. Whatever could be a measure or a count and is not understood is refused at the word: nothing is guessed.
  */
 final class LineParser
@@ -31,9 +31,9 @@ final class LineParser
 
     /** Words that say nothing of a thing where they are left over. */
     private const IDLE = [
-        'of', 'the', 'a', 'an', 'with', 'and', '&', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size', 'sized',
-        'measuring', 'each', 'ea', 'per', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl', 'plus', 'design',
-        'wide', 'long', 'pad', 'stack', 'roll', 'spool',
+        'of', 'the', 'a', 'an', 'with', 'and', '&', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size',
+        'sized', 'measuring', 'each', 'ea', 'per', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
+        'plus', 'design', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
     ];
 
     private function __construct(private readonly Unit $unit, private readonly Size $front)
@@ -54,7 +54,39 @@ final class LineParser
             throw BadLine::at(self::LONGEST, 1, 'The line is longer than '.self::LONGEST.' characters. Write one component a line.');
         }
 
-        return (new self($unit, $front))->components(Tokens::of($line), $taken);
+        $parser = new self($unit, $front);
+        $list = CommaList::in($line);
+
+        return ($list === null ? null : $parser->each($list, $taken)) ?? $parser->components(Tokens::of($line), $taken);
+    }
+
+    /**
+     * Several things in one line, where each can be read by itself; null where they are one thing described at length.
+     *
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     *
+     * @throws BadLine where they are two things that cannot
+     */
+    private function each(CommaList $list, array $taken): ?array
+    {
+        $components = [];
+        try {
+            foreach ($list->parts as [$text]) {
+                $ids = array_map(static fn (Component $one): string => $one->id, $components);
+                array_push($components, ...$this->components(Tokens::of($text), [...$taken, ...$ids]));
+            }
+
+            return $components === [] ? null : $components;
+        } catch (BadLine) {
+            $other = $list->other();
+        }
+
+        return $other === null ? null : throw BadLine::at(
+            $list->placeOf($other),
+            mb_strlen($other->said),
+            "There are two kinds in the line, and \"$other->said\" is the second. Write each on a line, with its number.",
+        );
     }
 
     /**
@@ -78,7 +110,7 @@ final class LineParser
         $jotting->word = $found->phrase->word === '' ? self::wordOf($found) : $found->phrase->word;
         $jotting->finish = $found->phrase->finish;
         Adjectives::read($said, $kind, $jotting);
-        Measures::read($said, $kind, $jotting, $this->unit);
+        SaidMeasures::read($said, $kind, $jotting, $this->unit);
         $counts = Counts::in($said, $found);
         [$jotting->designs, $jotting->each] = [$counts->designs(), $counts->each()];
         $this->refusePad($said, $found, $counts, $jotting);
@@ -160,11 +192,12 @@ final class LineParser
     {
         $said = mb_strtolower($found->said);
         $group = $found->phrase->kind->good()::group();
+        $isPieces = $found->phrase->kind === Kind::Embellishment;
         $isTrimming = $group === KindGroup::Trimmings || ($group === KindGroup::Tools && str_contains($said, ' '));
 
         return match (true) {
             $before === [] && $after === [] => preg_match('/[ -]/', $said) === 1 ? $said : '',
-            $isTrimming && ! $found->isPlural && $before === [] && $found->phrase->kind === Kind::Embellishment => "$said ".implode(' ', $after),
+            $isPieces && ! $found->isPlural && $before === [] => "$said ".implode(' ', $after),
             $after === [], $isTrimming, $found->phrase->finish !== null => implode(' ', [...$before, ...$after, $said]),
             default => implode(' ', [...$before, ...$after]),
         };
@@ -178,8 +211,9 @@ final class LineParser
     {
         $kind = $found->phrase->kind;
         $components = [];
+        $word = $found->phrase->word === '' ? $jotting->word : Kind::singular($found->said);
         $said = $jotting->name === ''
-            ? ucfirst($found->phrase->word === '' ? $jotting->word : Kind::singular($found->said)).($kind === Kind::Embellishment ? 's' : '')
+            ? ucfirst($word).($kind === Kind::Embellishment ? 's' : '')
             : mb_strtoupper(mb_substr($jotting->name, 0, 1)).mb_substr($jotting->name, 1);
         $n = 0;
         do {

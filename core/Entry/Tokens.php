@@ -12,7 +12,7 @@ final class Tokens
     /** A unit ends where its word does, or where a size goes on: 210mmx297. */
     private const END = '(?=[x×*]\s?\d|[^\p{L}\d]|$)';
 
-    private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|met(?:re|er)s?|m|millimet(?:re|er)s?|centimet(?:re|er)s?)'
+    private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|m|(?:milli|centi)?met(?:re|er)s?)'
         .self::END.'|″|\'\'|’’|(?<=[\d½¼¾⅛⅜⅝⅞])["”]|(?<=[\d½¼¾⅛⅜⅝⅞])[\'’](?![\'’\w]))';
 
     /** How heavy a paper is: 220 gsm, 80 lb. */
@@ -39,12 +39,12 @@ final class Tokens
         return $tokens;
     }
 
-    /** @return array{TokenKind|null, array<int, string>} null for what is between words */
+    /** @return array{TokenKind|null, list<string>} null for what is between words */
     private static function next(string $line, int $offset): array
     {
         foreach (self::patterns() as [$kind, $pattern]) {
             if (preg_match("~\G(?:{$pattern})~ui", $line, $found, 0, $offset) === 1) {
-                return [$kind, $found];
+                return [$kind, array_values($found)];
             }
         }
         $at = mb_strlen(substr($line, 0, $offset));

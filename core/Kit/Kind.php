@@ -62,7 +62,7 @@ enum Kind: string
 
         return match (true) {
             $plain === 'punche' => 'punch',
-            preg_match('/[^aeiou]ie$/', $plain) === 1 && str_ends_with(mb_strtolower($word), 'ies') && mb_strlen($plain) > 4 => substr($plain, 0, -2).'y',
+            preg_match('/\w{2}[^aeiou]ies$/', mb_strtolower($word)) === 1 => substr($plain, 0, -2).'y',
             default => $plain,
         };
     }

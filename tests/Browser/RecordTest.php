@@ -118,7 +118,7 @@ final class RecordTest extends BrowserTestCase
     {
         $this->open('/kits/1/add');
         $this->typeInto('#line', 'papers 6x6 two');
-        $this->see('Write the number in figures.');
+        $this->see('Are that 2 designs, or 2 sheets of one?');
         self::assertSame('two', $this->element('mark')->getText());
         $this->typeInto('#line', '2 papers 6x6 x2 "dusk / dawn" busy|calm');
         $this->see('paper · Dusk / dawn 2: 2 sheets, 6 × 6 in, dusk (busy) / dawn (calm)');
@@ -134,6 +134,22 @@ final class RecordTest extends BrowserTestCase
                 fn (): bool => $this->element('#line')->getAttribute('value') === '',
                 'The line is not cleared for the next.',
             );
+    }
+
+    public function test_a_pasted_list_is_shown_line_by_line_and_kept_and_what_is_not_understood_stays(): void
+    {
+        $this->open('/kits/1/add');
+        $this->press('l');
+        $this->element('#list')->sendKeys("Cardstock (8.5x11):\n- 2 heron\n- 3 dusk, heavy\npearls\n5 yds satin ribbon, 1/4in wide");
+        $this->see('3 things understood; 1 line not');
+        $this->see('Heron: 2 sheets, 8 1/2 × 11 in');
+        $this->see('How many are there?');
+        $this->click('button', 'Keep the 3 that are understood');
+        $this->holds(3, "select count(*) from components where name in ('Heron', 'Dusk', 'Satin ribbon 1/4in wide')");
+        $this->holds(5, "select count(*) from sheets join components on components.id = component_id where name in ('Heron', 'Dusk')");
+        $this->see('0 things understood; 1 line not');
+        self::assertSame("Cardstock (8.5x11):\npearls", $this->element('#list')->getAttribute('value'), 'it stays, to be mended');
+        $this->assertQuiet();
     }
 
     public function test_a_packing_list_with_another_header(): void

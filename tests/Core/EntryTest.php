@@ -6,6 +6,8 @@ use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\CsvLine;
 use KeepShare\Core\Entry\CsvList;
 use KeepShare\Core\Entry\LineParser;
+use KeepShare\Core\Entry\PackingText;
+use KeepShare\Core\Entry\ReadLine;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
@@ -18,6 +20,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** Lines typed by hand, and lines of a table. */
 final class EntryTest extends TestCase
@@ -119,6 +123,99 @@ final class EntryTest extends TestCase
         } catch (BadLine $bad) {
             self::assertSame([$at, $length], [$bad->at, $bad->length], $bad->getMessage());
             self::assertStringContainsString($said, $bad->getMessage());
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> unit of the kit, the line, what it is read as */
+    public static function lines(): iterable
+    {
+        foreach (file(__DIR__.'/lines.tsv', FILE_IGNORE_NEW_LINES) ?: [] as $row) {
+            [$unit, $line, $is] = explode("\t", $row);
+            yield "$line ($unit)" => [$unit, $line, $is];
+        }
+    }
+
+    #[DataProvider('lines')]
+    public function test_lines_of_packing_lists_are_read_as_people_write_them(string $unit, string $line, string $is): void
+    {
+        $unit = Unit::from($unit);
+        $front = $unit === Unit::Inch ? Size::parse('4 1/4', '5 1/2', $unit) : Size::parse('105', '148', $unit);
+        try {
+            $components = LineParser::parse($line, $unit, $front);
+        } catch (BadLine $wrong) {
+            self::assertSame($is, '! '.trim(mb_substr($line, $wrong->at, $wrong->length)), $wrong->getMessage());
+
+            return;
+        }
+        $first = $components[0];
+        $kinds = array_unique(array_map(static fn (Component $one): string => $one->kind()->value, $components));
+        $count = match (true) {
+            $first->good->isPlenty() => 'plenty',
+            $first->kind()->isByLength() => Length::ofUnits($first->count)->label($unit),
+            default => (string) $first->count,
+        };
+        $many = count($components) === 1 ? '' : count($components).' ';
+        $said = [$many.implode('+', $kinds), $first->name, $first->good->extent()?->label($unit) ?? '', $count];
+        self::assertSame($is, implode(' | ', $said));
+    }
+
+    public function test_a_pasted_list_is_read_line_by_line_under_its_headings(): void
+    {
+        $lines = PackingText::read(
+            "\u{FEFF}NOVEMBER KIT\n-----\nPatterned papers (6x6, 2 of each):\n• Wave\n• Plank / rope\nCardstock, 8.5 x 11\n- 2 kelp\n"
+                ."\nDie cuts:\n * flowers x2\n * a bird\n1) 10 bases & 10 envelopes\n[ ] stamp set 4x6\nfrogs x2",
+            Unit::Inch,
+            Size::parse('4 1/4', '5 1/2', Unit::Inch),
+            ['wave'],
+        );
+        $said = static fn (ReadLine $line): string => match (true) {
+            $line->isHeading => 'heading',
+            $line->fault !== null => "! {$line->word()}",
+            default => implode(' + ', array_map(
+                static fn (Component $one): string => "{$one->kind()->value} $one->id x$one->count",
+                $line->components,
+            )),
+        };
+        self::assertSame([
+            1 => 'heading',
+            3 => 'heading',
+            4 => 'paper wave-2 x2',
+            5 => 'paper plank-rope x2',
+            6 => 'heading',
+            7 => 'cardstock kelp x2',
+            9 => 'heading',
+            10 => 'die-cut flowers x2',
+            11 => '! a bird',
+            12 => 'base base x10 + envelope envelope x10',
+            13 => 'stamp stamp-set x1',
+            14 => 'die-cut frogs x2',
+        ], array_combine(array_column($lines, 'number'), array_map($said, $lines)));
+    }
+
+    public function test_no_line_is_read_with_a_number_that_is_not_in_it(): void
+    {
+        $random = new Randomizer(new Mt19937(16));
+        $words = [
+            'paper', 'papers', 'x2', '3', '6x6', '12in', 'two', 'of', 'each', 'ribbon', 'white', ',', 'and', '24', 'designs', 'A4', '(5)',
+            'pack', 'brads', '2 yd', '"sea"', 'stickers', 'sheets', '1/2', 'wide', '-', 'assorted', 'foam', 'x', '½',
+        ];
+        $word = static fn (): string => $words[$random->getInt(0, count($words) - 1)];
+        for ($n = 0; $n < 4_000; $n++) {
+            $line = implode(' ', array_map($word, range(1, $random->getInt(1, 7))));
+            try {
+                $components = LineParser::parse($line, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch));
+            } catch (BadLine $wrong) {
+                self::assertLessThanOrEqual(mb_strlen($line), $wrong->at, $line);
+
+                continue;
+            }
+            preg_match_all('/\d+/', str_replace('two', '2', $line), $found);
+            $numbers = array_map(intval(...), $found[0]);
+            $product = array_product(array_map(static fn (int $one): int => max(1, $one), $numbers));
+            foreach ($components as $one) {
+                $isUncounted = $one->kind()->isByLength() || $one->good->isPlenty() || $one->count === 1;
+                self::assertTrue($isUncounted || $product % $one->count === 0, "$line: $one->count");
+            }
         }
     }
 

@@ -11,11 +11,16 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\LineParser;
+use KeepShare\Core\Entry\PackingText;
+use KeepShare\Core\Entry\ReadLine;
 use KeepShare\Core\Kit\Component as CoreComponent;
 
 /** Lines typed by hand. */
 final class AddController
 {
+    /** Characters of a pasted list. */
+    private const LONGEST = 60_000;
+
     public function show(Kit $kit): AddPage
     {
         return AddPage::of($kit);
@@ -44,6 +49,44 @@ final class AddController
         $import->append($kit, $components);
 
         return to_route('kits.add', $kit);
+    }
+
+    /** How each line of a pasted list is understood. */
+    public function readList(Kit $kit, Request $request): JsonResponse
+    {
+        $says = static fn (CoreComponent $one): string => LineView::of($one, $kit->unit);
+        $lines = array_map(static fn (ReadLine $line): array => [
+            'number' => $line->number,
+            'text' => $line->text,
+            'isHeading' => $line->isHeading,
+            'said' => array_map($says, $line->components),
+            'fault' => $line->fault?->getMessage(),
+            'at' => $line->fault?->at,
+            'length' => $line->fault?->length,
+        ], $this->lines($kit, $request));
+
+        return response()->json(['lines' => $lines]);
+    }
+
+    /** Keeps what is understood of a pasted list, in one act; what is not stays with the maker. */
+    public function storeList(Kit $kit, Request $request, ImportKit $import): RedirectResponse
+    {
+        $lines = $this->lines($kit, $request);
+        $components = array_merge([], ...array_map(static fn (ReadLine $line): array => $line->components, $lines));
+        if ($components === []) {
+            return back()->withErrors(['text' => 'Nothing in it is understood yet: look at the words that are marked.']);
+        }
+        $import->append($kit, $components);
+
+        return to_route('kits.add', $kit)->with('notice', count($components).' lines are kept.');
+    }
+
+    /** @return list<ReadLine> */
+    private function lines(Kit $kit, Request $request): array
+    {
+        $text = mb_substr($request->string('text')->toString(), 0, self::LONGEST);
+
+        return PackingText::read($text, $kit->unit, $kit->front(), $kit->keys());
     }
 
     /** @return list<CoreComponent> */

@@ -4,6 +4,7 @@
     import type { AddPage } from '@/lib/props'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import PasteList from '@/parts/unpack/PasteList.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { LOOKING_ON } from '@/lib/send.svelte'
@@ -51,17 +52,33 @@
         field?.focus()
     }
 
-    useKeys(() => [{ key: 'n', shown: 'N', says: 'Write a line', run: () => field?.focus() }])
+    /** What was pasted with several lines; null while lines are typed one by one. */
+    let list = $state<string | null>(null)
+
+    function paste(event: ClipboardEvent): void {
+        const pasted = event.clipboardData?.getData('text') ?? ''
+        if (!/\n./.test(pasted.trim())) return
+        event.preventDefault()
+        list = [line, pasted].filter(Boolean).join('\n')
+        line = ''
+    }
+
+    useKeys(() => [
+        { key: 'l', shown: 'L', says: 'Paste a whole packing list', run: () => (list ??= line) },
+        { key: 'n', shown: 'N', says: 'Write a line', run: () => field?.focus() },
+    ])
 
     const examples: [string, string][] = [
         ['12 papers 6x6 x2 "wave / plank" busy|calm', 'twelve designs, two sheets of each; front and back, busy and calm'],
         ['cardstock 8.5x11 kelp x3', 'three sheets called Kelp; heavy, mirror, glitter or vellum may be added'],
-        ['10 bases', 'ten, for the front of this kit'],
+        ['two sheets each of six designs, 12" x 12" patterned paper', 'as packing lists have it'],
+        ['10 bases and 10 envelopes', 'for the front of this kit; or A2, A6, A7, 5x7'],
         ['die cuts lantern 1 3/8 x 2 x2 #d9942e', 'two of a picture with its size and colour'],
         ['sentiment "many thanks" 2x1/2 x2 for thank-you', 'words and what they are fit for'],
         ['stamp "hello there" for hello', 'never used up'],
         ['gems plenty', 'nobody counts them'],
-        ['ribbon 36in', 'by length'],
+        ['1/4in wide satin ribbon, 2 yards', 'by length: in, ft, yd, mm, cm, m'],
+        ['12 rose gold brads, 5mm', 'a measure it has no place for stays with its name'],
     ]
     const word = $derived(reading.at === undefined ? '' : line.slice(reading.at, reading.at + (reading.length ?? 1)))
 </script>
@@ -69,36 +86,44 @@
 <Frame title="Add lines">
     <div class="place">
         <section>
-            <h1>One component a line</h1>
-            <form onsubmit={add} novalidate>
-                <label for="line">What is it, how large, how many?</label>
-                <input
-                    id="line"
-                    bind:this={field}
-                    bind:value={line}
-                    autocomplete="off"
-                    spellcheck="false"
-                    maxlength="320"
-                    aria-invalid={!!reading.fault}
-                    aria-describedby="reading"
-                />
-                <div id="reading" class:fault={reading.fault} role="status">
-                    {#if reading.fault}
-                        <p class="echo" aria-hidden="true">
-                            {line.slice(0, reading.at)}<mark>{word || ' '}</mark>{line.slice((reading.at ?? 0) + word.length)}
-                        </p>
-                        <p>{reading.fault}</p>
-                    {:else if reading.said}
-                        {#each reading.said.slice(0, 4) as said, i (i)}<p><Measure text={said} /></p>{/each}
-                        {#if reading.said.length > 4}<p>… {reading.said.length} lines in all</p>{/if}
-                    {:else if refused}
-                        <p>{refused}</p>
-                    {:else}
-                        <p class="soft">How it is understood shows here as you type.</p>
-                    {/if}
-                </div>
-                <Button main type="submit" key="Enter">Add it</Button>
-            </form>
+            <h1>{list === null ? 'One component a line' : 'A whole packing list'}</h1>
+            {#if list !== null}
+                <PasteList first={list} onleave={() => (list = null)} />
+            {:else}
+                <form onsubmit={add} novalidate>
+                    <label for="line">What is it, how large, how many?</label>
+                    <input
+                        id="line"
+                        bind:this={field}
+                        bind:value={line}
+                        autocomplete="off"
+                        spellcheck="false"
+                        maxlength="320"
+                        aria-invalid={!!reading.fault}
+                        aria-describedby="reading"
+                        onpaste={paste}
+                    />
+                    <div id="reading" class:fault={reading.fault} role="status">
+                        {#if reading.fault}
+                            <p class="echo" aria-hidden="true">
+                                {line.slice(0, reading.at)}<mark>{word || ' '}</mark>{line.slice((reading.at ?? 0) + word.length)}
+                            </p>
+                            <p>{reading.fault}</p>
+                        {:else if reading.said}
+                            {#each reading.said.slice(0, 4) as said, i (i)}<p><Measure text={said} /></p>{/each}
+                            {#if reading.said.length > 4}<p>… {reading.said.length} lines in all</p>{/if}
+                        {:else if refused}
+                            <p>{refused}</p>
+                        {:else}
+                            <p class="soft">How it is understood shows here as you type.</p>
+                        {/if}
+                    </div>
+                    <p class="acts">
+                        <Button main type="submit" key="Enter">Add it</Button>
+                        <Button key="L" onclick={() => (list = line)}>Paste a whole list</Button>
+                    </p>
+                </form>
+            {/if}
             {#if lines.length}
                 <h2>Last added</h2>
                 <ul>
@@ -144,6 +169,12 @@
     form {
         display: grid;
         justify-items: start;
+        gap: 0.5rem;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
         gap: 0.5rem;
     }
 

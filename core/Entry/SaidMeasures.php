@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** Sizes and lengths of a line: of what it is, or, where the kind has none, beside its name. */
-final class Measures
+final class SaidMeasures
 {
     private const WIDE = ['wide', 'width', 'w'];
 
@@ -95,7 +95,10 @@ final class Measures
         if ($this->kind->isSheets() && ! $size->longer()->isLongerThan(Length::inches(1))) {
             throw $token->wrong("No sheet is as small as {$size->label($this->unit)}. Write the unit with it, such as 6x6in or 15x15cm.");
         }
-        $this->jotting->size = $this->jotting->size === null ? $size : throw $token->wrong('There is a size already. Write one size a line.');
+        if ($this->jotting->size !== null) {
+            throw $token->wrong('There is a size already. Write one size a line.');
+        }
+        $this->jotting->size = $size;
     }
 
     /** A unit behind one side is meant for both: 15x15cm. */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+/** A line that lists several things: "10 bases and 10 envelopes", "12 brads, 10 eyelets, 6 buttons". */
+final readonly class CommaList
+{
+    private const BETWEEN = '/\s*[,;]\s+(?:and\s+|&\s+)?|\s+(?:and|&|\+|plus)\s+/iu';
+
+    /** What is in quotation marks or brackets is of one thing. */
+    private const CLOSED = '/"[^"]*"|“[^”]*”|\([^)]*\)|\[[^\]]*\]/u';
+
+    private const MATERIALS = [
+        'paper', 'cardstock', 'card', 'kraft', 'vellum', 'acetate', 'shimmer', 'mirror', 'glitter', 'chipboard', 'fabric', 'puffy', 'epoxy',
+        'lace', 'washi',
+    ];
+
+    private const DETAIL = '/^(?:with|for|in|from|incl|including|of|each|assorted)\b/iu';
+
+    /** @param  list<array{string, int}>  $parts  the text of each, and where it begins, in characters */
+    private function __construct(public array $parts)
+    {
+    }
+
+    /** Null where only one of its parts names a kind. */
+    public static function in(string $line): ?self
+    {
+        $hidden = preg_replace_callback(self::CLOSED, static fn (array $found): string => str_repeat('·', mb_strlen($found[0])), $line);
+        $parts = [];
+        foreach (preg_split(self::BETWEEN, (string) $hidden, -1, PREG_SPLIT_OFFSET_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as [$part, $at]) {
+            $from = mb_strlen(substr((string) $hidden, 0, $at));
+            $parts[] = [mb_substr($line, $from, mb_strlen($part)), $from];
+        }
+        $named = array_filter($parts, static fn (array $part): bool => self::kindOf($part[0]) !== null);
+
+        return count($named) < 2 ? null : new self($parts);
+    }
+
+    /** Where a second kind is named, that is another than the first; null where there is none. */
+    public function other(): ?KindFound
+    {
+        $first = null;
+        foreach ($this->parts as [$text]) {
+            $found = self::kindOf($text);
+            $first ??= $found;
+            if ($found !== null && $first !== null && $found->phrase->kind !== $first->phrase->kind) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** Where in the line that kind stands, in characters. */
+    public function placeOf(KindFound $kind): int
+    {
+        foreach ($this->parts as [$text, $from]) {
+            if (self::kindOf($text) == $kind) {
+                return $from + Tokens::of($text)[$kind->from]->at;
+            }
+        }
+
+        return 0;
+    }
+
+    private static function kindOf(string $text): ?KindFound
+    {
+        if (preg_match(self::DETAIL, $text) === 1) {
+            return null;
+        }
+        try {
+            $found = FindKind::in(Tokens::of($text));
+        } catch (BadLine) {
+            return null;
+        }
+
+        // What may be a kind is a name as well: "die cuts: bird, flower and bow"; a material says what a thing is made of.
+        $isNamed = $found->phrase->tier === KindPhrase::SURE && ! in_array(mb_strtolower($found->said), self::MATERIALS, true);
+
+        $isCounted = $found->phrase->tier !== KindPhrase::MAYBE && preg_match('/\d/', $text) === 1;
+
+        return $isNamed || $isCounted ? $found : null;
+    }
+}

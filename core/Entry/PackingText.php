@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/**
+ * A packing list as it is pasted: bullets, numbers and headings and all. A heading that names a kind says what the lines below it
+ * are that name none: "Cardstock, 8.5 x 11:" above "2 kelp". Every line is read or refused by itself.
+ */
+final class PackingText
+{
+    public const MOST_LINES = 500;
+
+    private const BULLET = '/^\s*(?:[-*•·‣◦–—▪●○☐☑✓✔+>]+|\[[ xX]?\]|\(?\d{1,2}[.)](?=\s)|#{1,4})\s+/u';
+
+    private const RULE = '/^[\s\p{Pd}_=*~.#|]*$/u';
+
+    /** @var list<ReadLine> */
+    private array $lines = [];
+
+    /** @var list<string> ids that are used already */
+    private array $taken;
+
+    /** What the heading above says of a line that names no kind. */
+    private string $heading = '';
+
+    private ?Kind $headingKind = null;
+
+    /** @param  list<string>  $taken */
+    private function __construct(private readonly Unit $unit, private readonly Size $front, array $taken)
+    {
+        $this->taken = $taken;
+    }
+
+    /**
+     * @param  list<string>  $taken  ids that are used already
+     * @return list<ReadLine>
+     */
+    public static function read(string $text, Unit $unit, Size $front, array $taken = []): array
+    {
+        $reading = new self($unit, $front, $taken);
+        $plain = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
+        $plain = mb_check_encoding($plain, 'UTF-8') ? $plain : mb_convert_encoding($plain, 'UTF-8', 'ISO-8859-1');
+        $lines = preg_split('/\r\n|\r|\n/', $plain) ?: [];
+        foreach (array_slice($lines, 0, self::MOST_LINES) as $i => $line) {
+            $reading->line($i + 1, $line, $lines[$i + 1] ?? '');
+        }
+        if (count($lines) > self::MOST_LINES) {
+            $wrong = BadLine::at(0, 1, 'There are more than '.self::MOST_LINES.' lines.');
+            $reading->lines[] = ReadLine::bad(self::MOST_LINES + 1, '', $wrong);
+        }
+
+        return $reading->lines;
+    }
+
+    private function line(int $number, string $line, string $next): void
+    {
+        if (preg_match(self::RULE, $line) === 1) {
+            return;
+        }
+        $bare = (string) preg_replace(self::BULLET, '', trim($line));
+        $bare = trim((string) preg_replace('/\*\*|__/', '', $bare));
+        if ($this->isHeading($line, $bare, $next)) {
+            $this->heading = $this->said($bare);
+            $this->lines[] = ReadLine::heading($number, $bare);
+
+            return;
+        }
+        try {
+            $components = $this->components($bare);
+            array_push($this->taken, ...array_map(static fn (Component $one): string => $one->id, $components));
+            $this->lines[] = ReadLine::good($number, $bare, $components);
+        } catch (BadLine $wrong) {
+            $this->lines[] = ReadLine::bad($number, $bare, $wrong);
+        }
+    }
+
+    /**
+     * @return list<Component>
+     *
+     * @throws BadLine
+     */
+    private function components(string $line): array
+    {
+        if (! $this->isOfHeading($line)) {
+            return LineParser::parse($line, $this->unit, $this->front, $this->taken);
+        }
+        try {
+            return LineParser::parse("$this->heading, $line", $this->unit, $this->front, $this->taken);
+        } catch (BadLine $wrong) {
+            $at = $wrong->at - mb_strlen($this->heading) - 2;
+
+            throw BadLine::at(max(0, $at), $at < 0 ? max(1, mb_strlen($line)) : $wrong->length, $wrong->getMessage());
+        }
+    }
+
+    /** Names no kind of its own, or only what may be a name: under "Die cuts" bows and flowers are die cuts. */
+    private function isOfHeading(string $line): bool
+    {
+        if ($this->heading === '') {
+            return false;
+        }
+        try {
+            $own = FindKind::in(Tokens::of($line))->phrase;
+            $isPictured = in_array($this->headingKind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
+
+            return $own->tier === KindPhrase::MAYBE || ($isPictured && $own->tier === KindPhrase::LIKELY);
+        } catch (BadLine) {
+            return true;
+        }
+    }
+
+    /** "Papers:", "CARDSTOCK", "Embellishments" with a list below it. */
+    private function isHeading(string $line, string $bare, string $next): bool
+    {
+        $isMarked = preg_match('/^\s*#{1,4}\s|^\s*\*\*.*\*\*\s*:?\s*$/', $line) === 1;
+        if ($isMarked || preg_match('/:\s*$/', $bare) === 1) {
+            return true;
+        }
+        $isShort = count(preg_split('/\s+/', $bare) ?: []) <= 6;
+        $isBulleted = preg_match(self::BULLET, $line) === 1;
+        $isShouted = $bare === mb_strtoupper($bare) && preg_match('/\p{L}{3}/u', $bare) === 1;
+        $isAbove = $isShouted || preg_match(self::BULLET, $next) === 1;
+
+        return $isShort && ! $isBulleted && $isAbove && ! self::counts($bare);
+    }
+
+    /** Says how many: then it is a line of its own. */
+    private static function counts(string $line): bool
+    {
+        try {
+            $tokens = Tokens::of($line);
+        } catch (BadLine) {
+            return true;
+        }
+        $counting = [TokenKind::Number, TokenKind::Times, TokenKind::Length, TokenKind::Name];
+
+        return array_filter($tokens, static fn (Token $token): bool => in_array($token->kind, $counting, true)) !== [];
+    }
+
+    /** The kind a heading names, with its size and "2 of each"; empty where it names none. */
+    private function said(string $heading): string
+    {
+        $bare = rtrim($heading, ': ');
+        try {
+            $tokens = Tokens::of($bare);
+            $found = FindKind::in($tokens);
+        } catch (BadLine) {
+            return '';
+        }
+        $this->headingKind = $found->phrase->kind;
+        $said = [];
+        foreach ($tokens as $i => $token) {
+            $isKind = $i >= $found->from && $i < $found->end();
+            if ($isKind || in_array($token->kind, [TokenKind::Size, TokenKind::Square, TokenKind::Weight], true)) {
+                $said[] = mb_substr($bare, $token->at, $token->length);
+            }
+        }
+        $each = preg_match('/\b(?:\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1 ? ", $of[0]" : '';
+
+        return implode(' ', $said).$each;
+    }
+}

@@ -1,0 +1,204 @@
+<script lang="ts">
+    import { untrack } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import { count } from '@/lib/format'
+    import { kit } from '@/lib/kit'
+    import { LOOKING_ON, sender } from '@/lib/send.svelte'
+
+    interface Line {
+        number: number
+        text: string
+        isHeading: boolean
+        said: string[]
+        fault: string | null
+        at: number | null
+        length: number | null
+    }
+
+    /** A whole packing list at once: each line as it is understood, with what is wrong at its word; kept together. */
+    let { first, onleave }: { first: string; onleave: () => void } = $props()
+
+    let text = $state(untrack(() => first))
+    let lines = $state.raw<Line[]>([])
+    let field = $state<HTMLTextAreaElement>()
+
+    const understood = $derived(lines.reduce((sum, { said }) => sum + said.length, 0))
+    const wrong = $derived(lines.filter(({ fault }) => fault !== null))
+    const refused = $derived(sender.at === 'add/list' ? kit.errors['text'] : undefined)
+
+    $effect(() => field?.focus())
+    $effect(() => {
+        const typed = text
+        const asked = new AbortController()
+        const wait = setTimeout(() => {
+            fetch(`${kit.frame.url}/add/read-list`, {
+                method: 'POST',
+                signal: asked.signal,
+                headers: { accept: 'application/json', 'content-type': 'application/json', ...LOOKING_ON },
+                body: JSON.stringify({ text: typed }),
+            })
+                .then((answer) => answer.json())
+                .then((answer: { lines: Line[] }) => (lines = answer.lines))
+                .catch(() => undefined)
+        }, 150)
+        return () => {
+            clearTimeout(wait)
+            asked.abort()
+        }
+    })
+
+    /** What is not understood, each line below its heading. */
+    function left(): string {
+        const kept: string[] = []
+        let heading = ''
+        for (const line of lines) {
+            if (line.isHeading) heading = line.text.replace(/:?$/, ':')
+            if (line.fault === null) continue
+            if (heading) kept.push(heading)
+            heading = ''
+            kept.push(line.text)
+        }
+        return kept.join('\n')
+    }
+
+    /** What is not understood stays in the field. */
+    function keep(event: SubmitEvent): void {
+        event.preventDefault()
+        const rest = left()
+        sender.send('add/list', { text }, { done: () => (rest ? (text = rest) : onleave()) })
+    }
+
+    /** Goes to the line in the field, so that it can be mended there. */
+    function mend(line: Line): void {
+        const before = text
+            .split('\n')
+            .slice(0, line.number - 1)
+            .join('\n')
+        const from = before === '' && line.number === 1 ? 0 : before.length + 1
+        const raw = text.split('\n')[line.number - 1] ?? ''
+        const at = from + Math.max(0, raw.indexOf(line.text)) + (line.at ?? 0)
+        field?.focus()
+        field?.setSelectionRange(at, at + (line.length ?? 0))
+    }
+</script>
+
+<form onsubmit={keep} novalidate>
+    <label for="list">The packing list, one thing a line: bullets and headings may stay</label>
+    <textarea
+        id="list"
+        bind:this={field}
+        bind:value={text}
+        rows="8"
+        spellcheck="false"
+        maxlength="60000"
+        onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}></textarea>
+    <p role="status">
+        {understood === 0 && wrong.length === 0
+            ? 'How each line is understood shows below.'
+            : `${count(understood, 'thing')} understood${wrong.length ? `; ${count(wrong.length, 'line')} not` : ''}.`}
+    </p>
+    {#if refused}<p class="fault" role="alert">{refused}</p>{/if}
+    <p class="acts">
+        <Button main type="submit" disabled={understood === 0 || sender.isBusy}>
+            {wrong.length ? `Keep the ${understood} that are understood` : `Keep ${understood === 1 ? 'it' : `all ${understood}`}`}
+        </Button>
+        <Button onclick={onleave}>One line at a time</Button>
+    </p>
+</form>
+<ol>
+    {#each lines as line (line.number)}
+        <li class:heading={line.isHeading} class:wrong={line.fault !== null} value={line.number}>
+            {#if line.isHeading}
+                {line.text} <small>a heading</small>
+            {:else if line.fault !== null}
+                <button type="button" onclick={() => mend(line)} aria-label="Line {line.number}: mend it">
+                    {line.text.slice(0, line.at ?? 0)}<mark
+                        >{line.text.slice(line.at ?? 0, (line.at ?? 0) + (line.length ?? 0)) || ' '}</mark
+                    >{line.text.slice((line.at ?? 0) + (line.length ?? 0))}
+                </button>
+                <small>{line.fault}</small>
+            {:else}
+                <Measure text={line.said[0] ?? ''} />
+                {#if line.said.length > 1}<small>and {line.said.length - 1} more: {line.said[line.said.length - 1]}</small>{/if}
+                <small class="as">{line.text}</small>
+            {/if}
+        </li>
+    {/each}
+</ol>
+
+<style>
+    form {
+        display: grid;
+        gap: 0.5rem;
+    }
+
+    label {
+        font-weight: 600;
+    }
+
+    textarea {
+        width: 100%;
+        font: inherit;
+        line-height: 1.4;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+    }
+
+    ol {
+        margin: 1rem 0 0;
+        padding-left: 2.25rem;
+    }
+
+    li {
+        padding: 0.1875rem 0.25rem;
+        border-bottom: 1px solid var(--line);
+    }
+
+    li::marker {
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    .heading {
+        font-weight: 650;
+    }
+
+    small {
+        display: block;
+        color: var(--ink-soft);
+        font-size: var(--small);
+        font-weight: 400;
+    }
+
+    .wrong {
+        border-left: 4px solid var(--madder);
+        background: var(--madder-soft);
+    }
+
+    .wrong small,
+    .fault {
+        color: var(--madder);
+    }
+
+    li button {
+        padding: 0;
+        border: 0;
+        background: transparent;
+        color: var(--ink);
+        font: inherit;
+        text-align: left;
+        cursor: pointer;
+    }
+
+    mark {
+        background: transparent;
+        border-bottom: 3px solid var(--madder);
+        color: inherit;
+        font-weight: 700;
+    }
+</style>
