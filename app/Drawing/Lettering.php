@@ -19,10 +19,10 @@ final class Lettering
         return min($height * self::FILLS, self::forWidth($text, $width));
     }
 
-    /** How high the words stand on a printed thing, as a part of its height. */
-    public static function on(Printed $printed): float
+    /** How high the words, or another text, stand on a printed thing, as a part of its height. */
+    public static function on(Printed $printed, ?string $text = null): float
     {
-        $text = $printed->words->text ?? '';
+        $text ??= $printed->words->text ?? '';
         [$width, $height] = [Mark::mm($printed->size->width->units), Mark::mm($printed->size->height->units)];
 
         return $text === '' ? 0.0 : round(self::fitting($text, $width, $height) / $height, 4);

@@ -148,7 +148,7 @@ final class Svg
         if (! $good instanceof Applied) {
             return '';
         }
-        $picture = ThingDrawing::of($good->printed());
+        $picture = ThingDrawing::of($good->printed(), $this->components[$mark['component']]->name);
         $paths = array_map(static fn (array $path): string => self::path($path['d'], [
             'fill' => $path['fill'],
             'fill-rule' => 'evenodd',

@@ -4,6 +4,7 @@ namespace App\Drawing;
 
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Printed;
+use KeepShare\Core\Kit\Shape;
 
 /**
  * A die cut or sticker as it is drawn: its outline in a box of 100 by 100, and its words at its real size.
@@ -18,16 +19,20 @@ use KeepShare\Core\Kit\Printed;
  */
 final class ThingDrawing
 {
-    /** @return ThingPicture */
-    public static function of(Printed $printed): array
+    /**
+     * @param  string  $name  written on what is known by no shape
+     * @return ThingPicture
+     */
+    public static function of(Printed $printed, string $name = ''): array
     {
         $colours = array_map(static fn (Colour $colour): string => $colour->hex, $printed->colours);
-        $text = $printed->words->text ?? '';
+        $isUnknown = $printed->shape === Shape::Plain && $printed->words === null;
+        $text = $isUnknown ? $name : $printed->words->text ?? '';
 
         return [
             'paths' => array_map(static fn (array $path): array => self::path($path, $colours), Shapes::of($printed->shape)),
             'text' => $text,
-            'letter' => Lettering::on($printed),
+            'letter' => Lettering::on($printed, $text),
             'ink' => $colours[1] ?? Ink::DARK,
         ];
     }

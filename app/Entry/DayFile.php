@@ -102,7 +102,7 @@ final readonly class DayFile
         $days = [];
         $says = [
             ...self::all($card, 'BDAY', Occasion::Birthday),
-            ...self::all($card, 'ANNIVERSARY', Occasion::Congratulations),
+            ...self::all($card, 'ANNIVERSARY', Occasion::Anniversary),
             ...self::all($card, 'X-ANNIVERSARY', Occasion::Congratulations),
         ];
         foreach ($card->select(self::DAY) as $own) {

@@ -7,6 +7,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Unit;
 
 /** A component as a sentence, so that a maker sees how her line was understood. */
@@ -32,18 +33,17 @@ final class LineView
                 : '“'
                     .$component->words()->text
                     .'” for '
-                    .self::occasions($component->words()->occasions),
+                    .self::occasions($component->words()),
         ];
 
         return str_replace('-', ' ', $component->kind()->value).' · '.implode(', ', array_filter($parts));
     }
 
-    /** @param  list<Occasion>  $occasions */
-    private static function occasions(array $occasions): string
+    private static function occasions(Words $words): string
     {
-        return count($occasions) === count(Occasion::cases())
+        return $words->isForAny()
             ? 'any occasion'
-            : implode(', ', array_map(static fn (Occasion $one): string => $one->label(), $occasions));
+            : implode(', ', array_map(static fn (Occasion $one): string => $one->label(), $words->occasions));
     }
 
     private static function face(Face $face): string

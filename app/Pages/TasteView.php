@@ -18,7 +18,7 @@ use KeepShare\Core\Table\Wanted;
  *
  * @phpstan-import-type Choice from ChoiceView
  *
- * @phpstan-type WantedMany array{key: string, label: string, many: int}
+ * @phpstan-type WantedMany array{key: string, label: string, many: int, isUsual: bool}
  * @phpstan-type Taste array{
  *     frame: string,
  *     set: int,
@@ -90,6 +90,10 @@ final class TasteView
      */
     private static function many(array $choices, array $wanted): array
     {
-        return array_map(static fn (array $one): array => [...$one, 'many' => $wanted[$one['key']] ?? 0], $choices);
+        return array_map(static fn (array $one): array => [
+            ...$one,
+            'many' => $wanted[$one['key']] ?? 0,
+            'isUsual' => Occasion::tryFrom($one['key'])?->isUsual() !== false,
+        ], $choices);
     }
 }

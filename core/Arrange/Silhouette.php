@@ -39,7 +39,16 @@ final class Silhouette
         'banner' => [[0, 0], [100, 0], [92, 50], [100, 100], [0, 100], [8, 50]],
     ];
 
-    private const ROUND = [Shape::Circle, Shape::Flower, Shape::Wheel, Shape::Knot];
+    private const ROUND = [
+        Shape::Circle, Shape::Flower, Shape::Wheel, Shape::Knot, Shape::Daisy, Shape::Sunflower, Shape::Wreath, Shape::Donut,
+        Shape::OvalFrame, Shape::Scallop, Shape::Doily,
+    ];
+
+    /** What has no up, whichever way it is turned. */
+    private const LIES = [
+        Shape::Daisy, Shape::Sunflower, Shape::Wreath, Shape::Donut, Shape::OvalFrame, Shape::Scallop, Shape::Doily, Shape::Rose,
+        Shape::Starfish, Shape::Snowflake, Shape::Feather, Shape::Key, Shape::Bow, Shape::Fern,
+    ];
 
     /** What has an up: it stands, and leans over by a little at most. */
     private const STANDS = [
@@ -48,16 +57,34 @@ final class Silhouette
     ];
 
     /** What may float in a sky; all else stands on the ground or lies. */
-    private const FLOATS = [Shape::Gull, Shape::Star, Shape::Heart, Shape::Circle, Shape::Leaf, Shape::Lantern];
+    private const FLOATS = [
+        Shape::Gull, Shape::Star, Shape::Heart, Shape::Circle, Shape::Leaf, Shape::Lantern, Shape::Butterfly, Shape::Bee,
+        Shape::Dragonfly, Shape::Ladybird, Shape::Bird, Shape::Balloon, Shape::Balloons, Shape::HotAirBalloon, Shape::Airplane,
+        Shape::Rocket, Shape::Kite, Shape::Sun, Shape::Moon, Shape::Cloud, Shape::Rainbow, Shape::Snowflake, Shape::Feather,
+        Shape::Bauble, Shape::Ghost,
+    ];
 
     /** What stands on the ground and looks lost above something else. */
-    private const GROUNDED = [Shape::Lighthouse, Shape::Boat, Shape::Cottage, Shape::Tree, Shape::Sheep, Shape::Cup];
+    private const GROUNDED = [
+        Shape::Lighthouse, Shape::Boat, Shape::Cottage, Shape::Tree, Shape::Sheep, Shape::Cup, Shape::Castle, Shape::Windmill, Shape::Car,
+        Shape::Bicycle, Shape::Camper, Shape::Train, Shape::House, Shape::Church, Shape::Birdhouse, Shape::Snowman, Shape::Pram,
+        Shape::Flowerpot, Shape::Cactus, Shape::Mushroom, Shape::Elephant, Shape::Horse, Shape::Dinosaur, Shape::Hedgehog, Shape::Cat,
+        Shape::Dog, Shape::Rabbit, Shape::Bear, Shape::Cake, Shape::Teapot, Shape::Bottle, Shape::Glass, Shape::Gingerbread,
+    ];
 
     /** Cut in two points at its foot, where it hangs. */
     private const HUNG_BANNER = [[0, 0], [100, 0], [100, 100], [50, 80], [0, 100]];
 
     /** @var array<string, array{int, int, int, int}> left, top, width and height of the face */
-    private const FACES = ['gull' => [10, 60, 30, 34], 'fish' => [4, 30, 28, 40], 'sheep' => [70, 24, 26, 36]];
+    private const FACES = [
+        'gull' => [10, 60, 30, 34], 'fish' => [4, 30, 28, 40], 'sheep' => [70, 24, 26, 36], 'bird' => [4, 20, 44, 32],
+        'owl' => [16, 18, 68, 46], 'chick' => [12, 12, 46, 40], 'swan' => [2, 4, 38, 28], 'cat' => [24, 22, 52, 44],
+        'dog' => [30, 14, 40, 46], 'rabbit' => [30, 40, 40, 34], 'bear' => [20, 14, 60, 46], 'fox' => [16, 26, 68, 66],
+        'hedgehog' => [0, 46, 44, 40], 'horse' => [6, 18, 42, 48], 'mouse' => [18, 34, 62, 46], 'elephant' => [12, 24, 34, 34],
+        'dinosaur' => [4, 6, 38, 28], 'whale' => [4, 38, 34, 28], 'octopus' => [28, 20, 44, 40], 'duck' => [8, 6, 48, 38],
+        'snowman' => [26, 22, 48, 38], 'reindeer' => [32, 42, 36, 52], 'gingerbread' => [28, 4, 44, 38], 'ghost' => [24, 18, 52, 52],
+        'crab' => [30, 32, 40, 24], 'ladybird' => [26, 8, 48, 28],
+    ];
 
     /** Whose name says one of these has a face, wherever it is on the piece. */
     private const LIVING = '/\b(baby|bear|bee|bird|boy|bunny|cat|child|chick|cow|deer|dog|duck|elf|fairy|fox|friend|girl|goose|'
@@ -74,13 +101,14 @@ final class Silhouette
             $shape === Shape::Banner && $size?->isLying() === false => self::HUNG_BANNER,
             isset(self::POINTS[$shape->value]) => self::POINTS[$shape->value],
             in_array($shape, self::ROUND, true) => self::OVAL,
+            isset(Outlines::POINTS[$shape->value]) => Outlines::POINTS[$shape->value],
             default => [[0, 0], [100, 0], [100, 100], [0, 100]],
         };
     }
 
     public static function stands(Shape $shape): bool
     {
-        return in_array($shape, self::STANDS, true);
+        return in_array($shape, self::STANDS, true) || (isset(Outlines::POINTS[$shape->value]) && ! in_array($shape, self::LIES, true));
     }
 
     public static function floats(Shape $shape): bool

@@ -123,9 +123,10 @@ final class Variety
     /** @return array<string, int> by the value of the occasion; a piece of words that fits several counts in part for each */
     private function shares(Wishes $wishes): array
     {
+        /** @var array<string, int> $shares */
         $shares = [];
         foreach (Occasion::cases() as $occasion) {
-            $shares[$occasion->value] = self::SHARE * $occasion->usualShare();
+            $shares[$occasion->value] = $occasion->isUsual() || $this->isSaid($occasion) ? self::SHARE * $occasion->usualShare() : 0;
         }
         foreach ($this->components as $id => $component) {
             $words = $wishes->useOf($id) === Wanted::UseUp && ! $component->isEndless() ? $component->words() : null;
@@ -135,6 +136,19 @@ final class Variety
         }
 
         return $shares;
+    }
+
+    /** There are words that are for it, and not for whatever one likes. */
+    private function isSaid(Occasion $occasion): bool
+    {
+        foreach ($this->components as $component) {
+            $words = $component->words();
+            if ($words !== null && ! $words->isForAny() && $words->fit($occasion)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

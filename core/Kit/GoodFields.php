@@ -77,10 +77,9 @@ final readonly class GoodFields
     /** @throws BadKit */
     public function words(): Words
     {
-        $occasions = $this->fields->choices('occasions', Occasion::class);
+        $occasions = $this->fields->has('occasions') ? $this->fields->choices('occasions', Occasion::class) : [];
+        $text = $this->fields->text('words');
 
-        return $occasions === []
-            ? throw BadKit::at($this->fields->place('occasions'), 'name at least one occasion the words are fit for.')
-            : Words::of($this->fields->text('words'), $occasions);
+        return $occasions === [] ? Words::asTheySay($text) : Words::of($text, $occasions);
     }
 }

@@ -101,8 +101,11 @@ final class Jotting
     {
         $serves = Serves::tryFrom($this->word) ?? Serves::Image;
         $isWords = $serves === Serves::Sentiment;
-        $shape = Shape::tryFrom(mb_strtolower($this->name))
-            ?? ($serves === Serves::Image ? Shape::Circle : Shape::tryFrom($serves->value) ?? Shape::Label);
+        // A tag with a fox on it is a tag; what is cut out as a fox has its shape.
+        $isCutOut = $serves === Serves::Image;
+        $shape = ($isCutOut ? Shape::named($this->name) : null)
+            ?? Shape::tryFrom(mb_strtolower($this->name))
+            ?? ($isCutOut ? Shape::Plain : Shape::tryFrom($serves->value) ?? Shape::Label);
         $usual = $isWords ? Size::parse('2 1/4', '1/2', Unit::Inch) : Size::parse('1 1/2', '1 3/4', Unit::Inch);
         $colours = $this->colours === [] ? [$this->colour(), Colour::fromHex('#33434d')] : $this->colours;
         $text = mb_strtolower(mb_substr($this->name, 0, 1)).mb_substr($this->name, 1);
@@ -123,7 +126,7 @@ final class Jotting
 
         return Face::printed(
             $name,
-            Motif::tryFrom(mb_strtolower($said)) ?? Motif::Solid,
+            Motif::named($said) ?? Motif::Solid,
             [$ground, ...$prints],
             $this->busy[$index] ?? false,
             $this->directional,

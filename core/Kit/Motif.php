@@ -10,6 +10,16 @@ use KeepShare\Core\Measure\Unit;
 /** What is printed on the face of a paper; the interface draws each its own way. */
 enum Motif: string
 {
+    /** Words that mean one of them. */
+    private const OTHERS = [
+        'polka' => 'dots', 'spot' => 'dots', 'spots' => 'dots', 'check' => 'gingham', 'checks' => 'gingham', 'tartan' => 'plaid',
+        'zigzag' => 'chevron', 'graph' => 'grid', 'plain' => 'solid', 'handwriting' => 'script', 'text' => 'script', 'bricks' => 'brick',
+        'music' => 'music', 'notes' => 'music', 'wood' => 'woodgrain', 'hexagons' => 'honeycomb', 'hexagon' => 'honeycomb',
+        'foliage' => 'leaf', 'leaves' => 'leaf', 'floral' => 'daisies',
+        'flowers' => 'daisies', 'blossoms' => 'daisies', 'blooms' => 'roses',
+        'robins' => 'birds', 'berries' => 'holly', 'forest' => 'trees', 'waves' => 'wave', 'planks' => 'plank', 'scales' => 'scale',
+    ];
+
     case Solid = 'solid';
     case Dots = 'dots';
     case Stripe = 'stripe';
@@ -30,6 +40,52 @@ enum Motif: string
     case Hills = 'hills';
     case Star = 'star';
     case Foil = 'foil';
+    case Roses = 'roses';
+    case Daisies = 'daisies';
+    case Tulips = 'tulips';
+    case Hearts = 'hearts';
+    case Butterflies = 'butterflies';
+    case Birds = 'birds';
+    case Bees = 'bees';
+    case Snowflakes = 'snowflakes';
+    case Trees = 'trees';
+    case Clouds = 'clouds';
+    case Balloons = 'balloons';
+    case Strawberries = 'strawberries';
+    case Lemons = 'lemons';
+    case Cherries = 'cherries';
+    case Pumpkins = 'pumpkins';
+    case Mushrooms = 'mushrooms';
+    case Feathers = 'feathers';
+    case Shells = 'shells';
+    case Bows = 'bows';
+    case Holly = 'holly';
+    case Herringbone = 'herringbone';
+    case Honeycomb = 'honeycomb';
+    case Diamonds = 'diamonds';
+    case Brick = 'brick';
+    case Terrazzo = 'terrazzo';
+    case Confetti = 'confetti';
+    case Argyle = 'argyle';
+    case Music = 'music';
+    case Woodgrain = 'woodgrain';
+    case Scallops = 'scallops';
+
+    /** The motif that the words of a name say: "little hearts", "navy stripes". Null where they say none. */
+    public static function named(string $name): ?self
+    {
+        $words = preg_split('/[^\p{L}]+/u', mb_strtolower($name), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        foreach (array_reverse($words) as $word) {
+            foreach ([$word, preg_replace('/s$/', '', $word), preg_replace('/y$/', 'ies', $word), "{$word}s", "{$word}es"] as $one) {
+                $motif = self::tryFrom((string) $one) ?? self::tryFrom(self::OTHERS[$one] ?? '');
+                if ($motif !== null) {
+                    return $motif;
+                }
+            }
+        }
+
+        return null;
+    }
 
     /** How large the print repeats: 0 where there is none, 1 small, 2 middling, 3 large. */
     public function scale(): int

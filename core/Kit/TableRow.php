@@ -47,6 +47,12 @@ final readonly class TableRow
         return isset($this->cells['words']) ? ['words' => $this->cells['words'], 'occasions' => $occasions ?: []] : [];
     }
 
+    /** The shape that its name says, where it is a picture. */
+    private function shape(bool $isWords): string
+    {
+        return $isWords ? Shape::Label->value : (Shape::named($this->cells['name'] ?? '') ?? Shape::Plain)->value;
+    }
+
     /** @return array<string, mixed> a print of a die cut or sticker: a picture, unless it has words */
     public function printed(): array
     {
@@ -55,7 +61,7 @@ final readonly class TableRow
         return [
             'size' => $this->size(),
             'serves' => $this->cells['serves'] ?? ($words === [] ? Serves::Image->value : Serves::Sentiment->value),
-            'shape' => $this->cells['shape'] ?? ($words === [] ? Shape::Circle->value : Shape::Label->value),
+            'shape' => $this->cells['shape'] ?? $this->shape($words !== []),
             'colours' => array_values(array_filter([$this->colour(), $this->cells['back'] ?? null])),
             ...$words,
         ];

@@ -35,6 +35,12 @@ final readonly class Words
         return new self($text, $fit === [] ? Occasion::cases() : array_values($fit));
     }
 
+    /** They say nothing of an occasion. */
+    public function isForAny(): bool
+    {
+        return count($this->occasions) === count(Occasion::cases());
+    }
+
     public function fit(Occasion $occasion): bool
     {
         return in_array($occasion, $this->occasions, true);

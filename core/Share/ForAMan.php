@@ -21,7 +21,9 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class ForAMan
 {
-    private const FRILLS = [Shape::Flower, Shape::Heart];
+    private const FRILLS = [
+        Shape::Flower, Shape::Heart, Shape::Rose, Shape::Tulip, Shape::Daisy, Shape::Bouquet, Shape::Butterfly, Shape::Dress, Shape::Bow,
+    ];
 
     /**
      * The numbers of the cards that would do best.

@@ -15,6 +15,7 @@ use KeepShare\Core\Design\Scope;
 use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
@@ -417,6 +418,14 @@ final class Sharer
         return $number;
     }
 
+    /** Words that say nothing of an occasion are put on cards for the usual ones, and for those that are asked for. */
+    private function isFor(?Words $words, Occasion $occasion): bool
+    {
+        $isAsked = $occasion->isUsual() || isset($this->table->wishes->occasions[$occasion->value]);
+
+        return $words !== null && $words->fit($occasion) && ($isAsked || ! $words->isForAny());
+    }
+
     /**
      * Occasions with words for them, the most wanted first.
      *
@@ -433,7 +442,7 @@ final class Sharer
         $themes = [];
         foreach ($occasions as $occasion) {
             foreach ($sentiments as $sentiment) {
-                if ($sentiment->words()?->fit($occasion) === true) {
+                if ($this->isFor($sentiment->words(), $occasion)) {
                     $themes[] = [$occasion, $sentiment];
                 }
             }

@@ -67,7 +67,7 @@ final readonly class Find
     /** @throws BadLine at the word that cannot be, or where nothing is asked for */
     public static function read(string $text, Unit $unit): self
     {
-        $tokens = Tokens::of($text);
+        $tokens = array_values(array_filter(Tokens::of($text), static fn (Token $one): bool => $one->kind !== TokenKind::Break));
         if ($tokens === []) {
             throw BadLine::at(0, 0, 'Write what you are looking for, such as "strip 2 x 5 1/2 calm blue".');
         }
@@ -80,7 +80,7 @@ final readonly class Find
             $one = Noun::one($word);
             match (true) {
                 $token->kind === TokenKind::Size => $size = self::size($token, $token->text, $token->more, $unit),
-                in_array($token->kind, [TokenKind::Length, TokenKind::Number], true) => $size = self::size(
+                in_array($token->kind, [TokenKind::Length, TokenKind::Number, TokenKind::Square], true) => $size = self::size(
                     $token,
                     $token->text,
                     $token->text,

@@ -133,7 +133,7 @@ final class GivingTest extends TestCase
         yield 'how old' => ['🎂 Ada Fenn’s 40th birthday!', 'Ada Fenn', Occasion::Birthday];
         yield 'an s at the end' => ["James' bday", 'James', Occasion::Birthday];
         yield 'two of them' => ['Wedding of Ada & Bo Fenn', 'Ada & Bo Fenn', Occasion::Wedding];
-        yield 'no wedding but its day' => ["Mary-Jane O'Neill: Wedding Anniversary", "Mary-Jane O'Neill", Occasion::Congratulations];
+        yield 'no wedding but its day' => ["Mary-Jane O'Neill: Wedding Anniversary", "Mary-Jane O'Neill", Occasion::Anniversary];
         yield 'nobody' => ['Birthday', null, null];
         yield 'no day for a card' => ['Dentist', null, null];
         yield 'a word within a word' => ['Babysitter Ada', null, null];

@@ -70,7 +70,6 @@ final class KitFileTest extends TestCase
         yield 'one face only' => ['components.0.faces', [], 'components[0].faces: a paper has two faces'];
         yield 'bad colour' => ['components.0.faces.1.colours.0', 'teal', 'components[0].faces[1].colours[0]: "teal" is not a colour'];
         yield 'misspelt field' => ['components.0.faces.1.bussy', true, 'components[0].faces[1].bussy: is not a field'];
-        yield 'no occasion' => ['components.36.occasions', [], 'components[36].occasions: name at least one'];
         yield 'bad price' => ['price.amount', '12.345', 'price.amount: "12.345" is not a price in USD'];
         yield 'components no list' => ['components', ['a' => 1], 'components: expected a list'];
     }

@@ -147,7 +147,7 @@ final class MeritTest extends TestCase
         $cards = Sharer::most($table->under(Wishes::cards(2)->wanting(['sympathy' => 2])));
         $with = Variety::on($table->after(...$cards)->under(Wishes::cards(1, true)));
         self::assertSame(Occasion::Birthday, $with->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 2]))[0], 'they are had');
-        self::assertSame(Occasion::Sympathy, $with->occasionsByWant(Wishes::cards(12))[9]);
+        self::assertSame(Occasion::Sympathy, $with->occasionsByWant(Wishes::cards(12))[count(Occasion::cases()) - 1]);
     }
 
     public function test_for_a_man_are_cards_without_frills(): void

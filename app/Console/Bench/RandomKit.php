@@ -81,7 +81,7 @@ final class RandomKit
             $add(
                 "image$n",
                 DieCut::of(
-                    Printed::of($this->small(), Serves::Image, $this->pick(Shape::cases()), [
+                    Printed::of($this->small(), Serves::Image, $this->pick(array_slice(Shape::cases(), 0, 23)), [
                         $this->colour(),
                         $this->colour(),
                     ]),
@@ -142,7 +142,7 @@ final class RandomKit
     {
         return Face::printed(
             'face '.$this->random->getInt(1, 999),
-            $this->pick(Motif::cases()),
+            $this->pick(array_slice(Motif::cases(), 0, 20)),
             [$this->colour(), $this->colour()],
             $this->random->getInt(0, 1) === 1,
             $this->random->getInt(0, 1) === 1,

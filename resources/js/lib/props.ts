@@ -1621,6 +1621,7 @@ export interface WantedMany {
     key: string
     label: string
     many: number
+    isUsual: boolean
 }
 
 export interface WordsMark {

@@ -41,13 +41,24 @@
                 {/if}
             {/each}
         </g>
-        {#if good.words && !wordless}
+        {#if good.shape === 'plain' && !wordless}
+            <text
+                class="name"
+                x={width / 2}
+                y={height / 2}
+                font-size={Math.min(height * 0.3, (1.7 * width) / Math.max(6, good.name.length))}>{good.name}</text
+            >
+        {:else if good.words && !wordless}
             <text x={width / 2} y={height / 2} font-size={good.letter * height} fill={good.colours[1] ?? INK}>{good.words}</text>
         {/if}
     </g>
 {/if}
 
 <style>
+    .name {
+        fill: var(--drawn-ink-soft);
+    }
+
     text {
         text-anchor: middle;
         dominant-baseline: central;

@@ -12,25 +12,42 @@
     let { ones, typed, field, onkeep }: Props = $props()
 
     const errors = $derived(kit.errors)
+    /** What is hardly ever asked for is folded away, as long as it is not asked for. */
+    const near = $derived(ones.filter((one) => one.isUsual || one.many > 0))
+    const far = $derived(ones.filter((one) => !one.isUsual && one.many === 0))
 </script>
 
-<div>
-    {#each ones as one (one.key)}
-        <label
-            >{one.label}
-            <input
-                bind:value={typed[one.key]}
-                size="2"
-                inputmode="numeric"
-                onchange={onkeep}
-                aria-invalid={!!errors[`${field}.${one.key}`]}
-            /></label
-        >
-        {#if errors[`${field}.${one.key}`]}<p class="fault" role="alert">{errors[`${field}.${one.key}`]}</p>{/if}
-    {/each}
-</div>
+{#snippet fields(some: Taste['wanted'])}
+    <div>
+        {#each some as one (one.key)}
+            <label
+                >{one.label}
+                <input
+                    bind:value={typed[one.key]}
+                    size="2"
+                    inputmode="numeric"
+                    onchange={onkeep}
+                    aria-invalid={!!errors[`${field}.${one.key}`]}
+                /></label
+            >
+            {#if errors[`${field}.${one.key}`]}<p class="fault" role="alert">{errors[`${field}.${one.key}`]}</p>{/if}
+        {/each}
+    </div>
+{/snippet}
+
+{@render fields(near)}
+{#if far.length}
+    <details>
+        <summary>{far.length} more</summary>
+        {@render fields(far)}
+    </details>
+{/if}
 
 <style>
+    details {
+        width: 100%;
+    }
+
     div {
         display: grid;
         grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
