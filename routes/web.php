@@ -6,6 +6,7 @@ use App\Http\Controllers\AddController;
 use App\Http\Controllers\ArrangeController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\CardController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
 use App\Http\Controllers\CutController;
@@ -114,6 +115,8 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         ValidateCsrfToken::class,
         HandleInertiaRequests::class,
     ]);
+    Route::post('/check/{component}', [CheckController::class, 'store']);
+    Route::delete('/check/{component}', [CheckController::class, 'destroy']);
     Route::post('/about', [AboutController::class, 'update']);
     Route::post('/duplicate', [AboutController::class, 'duplicate']);
     Route::post('/put-away', [AboutController::class, 'putAway']);

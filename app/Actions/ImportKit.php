@@ -89,6 +89,7 @@ final readonly class ImportKit
             'details' => GoodWriter::write($component->good, null),
             'listed' => $component->count,
             'position' => $position,
+            'guesses' => $component->guesses,
         ]);
         $this->ledger->add($record, $component->count, LedgerReason::Unpacked);
     }

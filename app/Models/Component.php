@@ -21,6 +21,7 @@ use KeepShare\Core\Kit\Kind;
  * @property int $listed
  * @property int $position
  * @property bool $is_counted
+ * @property list<string> $guesses what was taken as is usual where its line did not say it
  * @property int|null $price_minor what a pack of it costs, in the smallest coin of the kit's currency
  * @property Kit $kit
  */
@@ -30,7 +31,7 @@ final class Component extends Model implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['kind' => Kind::class, 'details' => 'array', 'is_counted' => 'boolean'];
+    protected $casts = ['kind' => Kind::class, 'details' => 'array', 'is_counted' => 'boolean', 'guesses' => 'array'];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo

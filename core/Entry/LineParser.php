@@ -220,7 +220,8 @@ final class LineParser
             $n++;
             $jotting->name = $said.($jotting->designs > 1 ? " $n" : '');
             $id = Slug::unique($jotting->name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
-            $components[] = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting, $counts));
+            $component = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting, $counts));
+            $components[] = $component->guessed(...Guesses::of($component, $jotting->size !== null));
         } while ($n < $jotting->designs);
 
         return $components;

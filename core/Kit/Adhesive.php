@@ -48,11 +48,6 @@ final readonly class Adhesive implements Good
         return $this->plenty;
     }
 
-    public static function words(): array
-    {
-        return ['glue', 'tape'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Trimmings;

@@ -73,11 +73,6 @@ final readonly class CardBase implements Good
         return [$this->colour];
     }
 
-    public static function words(): array
-    {
-        return ['base'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Bases;

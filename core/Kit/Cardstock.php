@@ -127,11 +127,6 @@ final readonly class Cardstock implements SheetGood
         return $this->size;
     }
 
-    public static function words(): array
-    {
-        return ['cardstock', 'vellum', 'acetate'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Cardstock;

@@ -13,13 +13,24 @@ use KeepShare\Core\Measure\Size;
  */
 final readonly class Component
 {
-    private function __construct(public string $id, public string $name, public Good $good, public int $count)
-    {
+    /** @param  list<string>  $guesses  what was taken as is usual where its line did not say it */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public Good $good,
+        public int $count,
+        public array $guesses = [],
+    ) {
     }
 
     public static function of(string $id, string $name, Good $good, int $count): self
     {
         return new self($id, $name, $good, $count);
+    }
+
+    public function guessed(string ...$guesses): self
+    {
+        return new self($this->id, $this->name, $this->good, $this->count, array_values($guesses));
     }
 
     /** The same, with how many there really are. */

@@ -66,11 +66,6 @@ final readonly class DieCut implements Applied
         return $this->printed->colours;
     }
 
-    public static function words(): array
-    {
-        return ['diecut', 'die-cut', 'image', 'sentiment', 'tag', 'frame', 'border', 'label'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Cuts;

@@ -55,11 +55,6 @@ final readonly class Embellishment implements Good
         return [$this->colour];
     }
 
-    public static function words(): array
-    {
-        return ['gem', 'pearl', 'sequin', 'dot', 'bow', 'flower', 'embellishment'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Trimmings;

@@ -72,11 +72,6 @@ final readonly class Envelope implements Good
         return [$this->colour];
     }
 
-    public static function words(): array
-    {
-        return ['envelope'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Bases;

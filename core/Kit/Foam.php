@@ -48,11 +48,6 @@ final readonly class Foam implements Good
         return self::of($line->length ?? Length::millimetres(2));
     }
 
-    public static function words(): array
-    {
-        return ['foam'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Trimmings;

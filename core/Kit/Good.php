@@ -31,9 +31,6 @@ interface Good
     /** @return array<string, mixed> what a line of a packing list says, as a file has it */
     public static function inRow(TableRow $row): array;
 
-    /** @return list<string> the words that a jotted line can name it with, in the singular */
-    public static function words(): array;
-
     /** As it is jotted down, with what is usual where the line says nothing. */
     public static function jotted(Jotting $line): self;
 

@@ -43,19 +43,6 @@ enum Kind: string
         };
     }
 
-    /** The kind a word names, in the singular or the plural; null where it names none. */
-    public static function named(string $word): ?self
-    {
-        $plain = self::singular($word);
-        foreach (self::cases() as $kind) {
-            if (in_array($plain, $kind->good()::words(), true)) {
-                return $kind;
-            }
-        }
-
-        return null;
-    }
-
     public static function singular(string $word): string
     {
         $plain = rtrim(mb_strtolower($word), 's');

@@ -60,11 +60,6 @@ final readonly class LayeredPicture implements Applied
         return $this->printed->colours;
     }
 
-    public static function words(): array
-    {
-        return ['layered', 'layer'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Cuts;

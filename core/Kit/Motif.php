@@ -20,6 +20,13 @@ enum Motif: string
         'robins' => 'birds', 'berries' => 'holly', 'forest' => 'trees', 'waves' => 'wave', 'planks' => 'plank', 'scales' => 'scale',
     ];
 
+    /** Things one would cut out and mount. */
+    private const PICTURES = [
+        self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star, self::Roses, self::Daisies, self::Tulips, self::Hearts,
+        self::Butterflies, self::Birds, self::Bees, self::Snowflakes, self::Trees, self::Clouds, self::Balloons, self::Strawberries,
+        self::Lemons, self::Cherries, self::Pumpkins, self::Mushrooms, self::Feathers, self::Shells, self::Bows, self::Holly,
+    ];
+
     case Solid = 'solid';
     case Dots = 'dots';
     case Stripe = 'stripe';
@@ -101,7 +108,7 @@ enum Motif: string
     /** A thing one would cut out and mount, rather than a pattern. */
     public function isPicture(): bool
     {
-        return in_array($this, [self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star], true);
+        return in_array($this, self::PICTURES, true);
     }
 
     /** A view, which is a picture when it is not repeated over a sheet. */

@@ -70,11 +70,6 @@ final readonly class Panel implements PrintedPaper
         return $this->size;
     }
 
-    public static function words(): array
-    {
-        return ['panel', 'cutapart', 'cut-apart', 'postcard'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Papers;

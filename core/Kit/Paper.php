@@ -73,11 +73,6 @@ final readonly class Paper implements PrintedPaper
         return $this->size;
     }
 
-    public static function words(): array
-    {
-        return ['paper'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Papers;

@@ -33,6 +33,23 @@ final readonly class Price
         return new self((int) $found[1] * 10 ** $digits + (int) str_pad($found[2] ?? '', $digits, '0'), $currency);
     }
 
+    /**
+     * As people type it: "34.50", "34,50", "1 234,50", "1,234.50". The last sign before one or two digits is the point; where
+     * three digits follow a sign it parts thousands.
+     *
+     * @throws BadKit where it is no amount
+     */
+    public static function typed(string $amount, string $currency): self
+    {
+        $plain = (string) preg_replace('/[\s\x{00A0}\x{202F}\'’]+/u', '', trim($amount));
+        if (preg_match('/^(\d{1,3}(?:[.,]\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $plain, $found) !== 1) {
+            throw BadKit::at('amount', sprintf('"%s" is not a price in %s.', mb_strimwidth($amount, 0, 20, '…'), $currency));
+        }
+        $whole = str_replace(['.', ','], '', $found[1]);
+
+        return self::parse(isset($found[2]) ? "$whole.$found[2]" : $whole, $currency);
+    }
+
     /** The plain decimal that parse() reads. */
     public function amount(): string
     {

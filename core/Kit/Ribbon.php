@@ -50,11 +50,6 @@ final readonly class Ribbon implements ByLength
         return [$this->colour];
     }
 
-    public static function words(): array
-    {
-        return ['ribbon', 'twine', 'cord'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Trimmings;

@@ -64,11 +64,6 @@ final readonly class Stamp implements Endless
         return $this->size;
     }
 
-    public static function words(): array
-    {
-        return ['stamp'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Tools;

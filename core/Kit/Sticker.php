@@ -65,11 +65,6 @@ final readonly class Sticker implements Applied
         return $this->printed->colours;
     }
 
-    public static function words(): array
-    {
-        return ['sticker', 'chipboard', 'puffy', 'epoxy'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Cuts;

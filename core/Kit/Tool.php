@@ -85,11 +85,6 @@ final readonly class Tool implements Endless
         return $this->colour === null ? [] : [$this->colour];
     }
 
-    public static function words(): array
-    {
-        return ['die', 'folder', 'stencil', 'punch', 'ink', 'powder'];
-    }
-
     public static function group(): KindGroup
     {
         return KindGroup::Tools;

@@ -86,7 +86,7 @@ final class KeepController
             ]);
         }
         try {
-            $price = $typed === '' ? null : Price::parse($typed, $kit->currency);
+            $price = $typed === '' ? null : Price::typed($typed, $kit->currency);
         } catch (Refusal) {
             throw ValidationException::withMessages(["price.$component->id" => 'Write the price as in 4.50.']);
         }

@@ -35,7 +35,7 @@ final class TallyController
         }
         $typed = $request->string('price')->trim()->toString();
         try {
-            $price = $typed === '' ? null : Price::parse($typed, $currency);
+            $price = $typed === '' ? null : Price::typed($typed, $currency);
         } catch (Refusal) {
             throw ValidationException::withMessages(['price' => 'Write the price as in 4.50.']);
         }

@@ -103,6 +103,6 @@ final class KitRequest extends FormRequest
     {
         $amount = $this->string('price')->trim()->toString();
 
-        return $amount === '' ? null : Price::parse($amount, $this->string('currency')->toString());
+        return $amount === '' ? null : Price::typed($amount, $this->string('currency')->toString());
     }
 }

@@ -4,6 +4,7 @@ namespace App\Http\Stages;
 
 use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AddController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\UnpackController;
@@ -31,6 +32,7 @@ final class UnpackStage implements Stage
             StagePage::at('unpack', [UnpackController::class, 'show'], 'Look'),
             StagePage::at('count', [CountController::class, 'show'], 'Count'),
             StagePage::at('add', [AddController::class, 'show'], 'Add lines'),
+            StagePage::at('check', [CheckController::class, 'show'], 'Check lines'),
             StagePage::at('about', [AboutController::class, 'show'], 'About the kit'),
             StagePage::behind('looks/{component}', [LooksController::class, 'show']),
         ];

@@ -285,6 +285,14 @@ export interface CardsMadePage {
     shelf: UndoRedo
 }
 
+export interface CheckPage {
+    groups: {
+        title: string
+        lines: LineToCheck[]
+    }[]
+    guesses: number
+}
+
 export interface Choice {
     key: string
     label: string
@@ -765,6 +773,15 @@ export interface Limit {
     name: string
     thickness: string
     isExample: boolean
+}
+
+export interface LineToCheck {
+    id: number
+    said: string
+    name: string
+    size: string
+    count: string
+    guesses: string[]
 }
 
 export interface LooksPage {

@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Actions\CorrectLine;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Pages\CheckPage;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Refusal;
+
+/** Putting lines of the packing list right. */
+final readonly class CheckController
+{
+    public function __construct(private CorrectLine $correct)
+    {
+    }
+
+    public function show(Kit $kit): CheckPage
+    {
+        return CheckPage::of($kit);
+    }
+
+    /** One field of a line; which one is said by "field". */
+    public function store(Kit $kit, Component $component, Request $request): RedirectResponse
+    {
+        $value = $request->string('value')->trim()->toString();
+        $revision = $request->integer('revision');
+        match ($request->string('field')->toString()) {
+            'name' => $this->correct->rename($kit, $component, self::name($value), $revision),
+            'size' => $this->correct->resize($kit, $component, self::size($value, $kit), $revision),
+            'count' => $this->correct->relist($kit, $component, self::number($value), $revision),
+            default => abort(404),
+        };
+
+        return to_route('kits.check', $kit);
+    }
+
+    public function destroy(Kit $kit, Component $component, Request $request): RedirectResponse
+    {
+        $this->correct->takeOut($kit, $component, $request->integer('revision'));
+
+        return to_route('kits.check', $kit)->with('notice', "$component->name is off the list; undo brings it back.");
+    }
+
+    private static function name(string $value): string
+    {
+        return $value !== '' && mb_strlen($value) <= 200
+            ? $value
+            : throw ValidationException::withMessages(['value' => 'Write a name of up to 200 characters.']);
+    }
+
+    private static function size(string $value, Kit $kit): Size
+    {
+        $sides = preg_split('/\s*[x×]\s*|\s+by\s+/ui', $value) ?: [];
+        try {
+            return count($sides) === 2
+                ? Size::parse($sides[0], $sides[1], $kit->unit)
+                : throw ValidationException::withMessages(['value' => 'Write both sides, such as 6 x 6.']);
+        } catch (Refusal $wrong) {
+            throw ValidationException::withMessages(['value' => $wrong->getMessage()]);
+        }
+    }
+
+    private static function number(string $value): int
+    {
+        return preg_match('/^\d{1,5}$/', $value) === 1
+            ? (int) $value
+            : throw ValidationException::withMessages(['value' => 'Write how many the list says, in figures.']);
+    }
+}

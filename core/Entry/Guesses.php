@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\KindGroup;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\SheetGood;
+
+/** What a line did not say and was taken as is usual, so that the maker looks at it: sizes, shapes, colours, words. */
+final class Guesses
+{
+    public const SIZE = 'the usual size';
+
+    /** The colour of what has none said. */
+    private const NO_COLOUR = '#d8d5cc';
+
+    /**
+     * @param  bool  $hasSize  the line says a size
+     * @return list<string> SIZE, "no shape that is known" …
+     */
+    public static function of(Component $component, bool $hasSize): array
+    {
+        $good = $component->good;
+        $printed = $good instanceof Applied ? $good->printed() : null;
+        $words = $component->words();
+        $isPicture = $printed !== null && $printed->words === null && $printed->serves === Serves::Image;
+        // Bases and envelopes are for the front of the kit.
+        $isForFront = $good::group() === KindGroup::Bases;
+
+        return array_keys(array_filter([
+            self::SIZE => ! $hasSize && ! $isForFront && $good->extent() !== null,
+            'no shape that is known' => $isPicture && $printed->shape === Shape::Plain,
+            'no colour said' => self::isColourless($component),
+            'words for any occasion' => $words !== null && $words->isForAny(),
+        ]));
+    }
+
+    private static function isColourless(Component $component): bool
+    {
+        $good = $component->good;
+
+        return $good instanceof SheetGood && $good->faces()[0]->ground()->hex === self::NO_COLOUR;
+    }
+}
