@@ -4,7 +4,6 @@ namespace App\Table;
 
 use App\Models\Card;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 
@@ -73,18 +72,12 @@ final readonly class CardsMade
     private static function rows(): array
     {
         /** @var list<MadeRow> */
-        return DB::table('cards')
-            ->join('kits', 'kits.id', '=', 'cards.kit_id')
-            ->leftJoin('takings', 'takings.card_id', '=', 'cards.id')
-            ->leftJoin('components', 'components.id', '=', 'takings.component_id')
-            ->where('kits.is_deleted', false)
+        return CardRows::of('cards.id, cards.occasion, cards.fold, cards.stars, cards.notes, cards.went_wrong, cards.given_to, '
+            .'cards.given_on, cards.made_at, kits.name as kit, kits.theme, '
+            .'max(components.kit_id != cards.kit_id) as is_from_stash')
             ->whereNotNull('cards.made_at')
-            ->groupBy('cards.id')
             ->orderByDesc('cards.made_at')
             ->orderByDesc('cards.id')
-            ->selectRaw('cards.id, cards.occasion, cards.fold, cards.stars, cards.notes, cards.went_wrong, cards.given_to, '
-                .'cards.given_on, cards.made_at, kits.name as kit, kits.theme, group_concat(components.name, \' \') as goods, '
-                .'max(components.kit_id != cards.kit_id) as is_from_stash')
             ->get()
             ->all();
     }

@@ -4,7 +4,6 @@ namespace App\Table;
 
 use Carbon\CarbonImmutable;
 use Closure;
-use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Giving\Coming;
 use KeepShare\Core\Giving\Suits;
 use KeepShare\Core\Kit\Occasion;
@@ -72,18 +71,11 @@ final class CardsToGive
     private static function rows(): array
     {
         /** @var list<GivableRow> */
-        return DB::table('cards')
-            ->join('kits', 'kits.id', '=', 'cards.kit_id')
-            ->leftJoin('takings', 'takings.card_id', '=', 'cards.id')
-            ->leftJoin('components', 'components.id', '=', 'takings.component_id')
-            ->where('kits.is_deleted', false)
+        return CardRows::of('cards.id, cards.kit_id, cards.occasion, cards.stars, cards.notes, cards.made_at, kits.theme')
             ->where('cards.given_to', '')
             ->whereNull('cards.given_on')
             // What was meant for a day that has been, and not given, is free again.
             ->where(static fn ($meant) => $meant->whereNull('meant_for_id')->orWhere('meant_on', '<', CarbonImmutable::today()))
-            ->groupBy('cards.id')
-            ->selectRaw('cards.id, cards.kit_id, cards.occasion, cards.stars, cards.notes, cards.made_at, kits.theme, '
-                .'group_concat(components.name, \' \') as goods')
             ->get()
             ->all();
     }
