@@ -34,8 +34,26 @@ final readonly class CommaList
             $parts[] = [mb_substr($line, $from, mb_strlen($part)), $from];
         }
         $named = array_filter($parts, static fn (array $part): bool => self::kindOf($part[0]) !== null);
+        $counted = array_filter($named, static fn (array $part): bool => preg_match('/\d/', $part[0]) === 1);
+        $kinds = array_unique(array_map(static fn (array $part): string => self::kindOf($part[0])?->phrase->kind->value ?? '', $named));
+        // "clear stamp set, 14 stamps" is one thing: of one kind each has its number, or none has.
+        $isOne = count($kinds) === 1 && $counted !== [] && count($counted) < count($named);
 
-        return count($named) < 2 ? null : new self($parts);
+        return count($named) < 2 || $isOne ? null : new self($parts);
+    }
+
+    /** "Die cuts: 12 flowers, 8 leaves": the kind before the colon is that of each, and each has its number. */
+    public static function below(string $line): ?self
+    {
+        if (preg_match('/^([^:\d]{3,60}):\s+(.+,.+)$/u', $line, $found) !== 1 || self::kindOf($found[1]) === null) {
+            return null;
+        }
+        $parts = preg_split('/\s*,\s*(?:and\s+)?/u', $found[2]) ?: [];
+        $counted = array_filter($parts, static fn (string $part): bool => preg_match('/^\d+\s+\p{L}|\bx\s?\d+$/u', $part) === 1);
+
+        return count($counted) < count($parts)
+            ? null
+            : new self(array_map(static fn (string $part): array => ["$found[1], $part", 0], $parts));
     }
 
     /** Where a second kind is named, that is another than the first; null where there is none. */

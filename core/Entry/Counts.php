@@ -156,7 +156,7 @@ final class Counts
     private function at(int $i): void
     {
         $token = $this->said->tokens[$i];
-        if ($this->said->isTaken($i)) {
+        if ($this->said->isTaken($i) || $token->kind === TokenKind::Amount) {
             return;
         }
         if ($token->kind === TokenKind::Times) {
@@ -232,7 +232,15 @@ final class Counts
 
             return;
         }
-        $isRolls = in_array($plain, self::ROLLS, true) && $this->kind->phrase->kind->isByLength();
+        $isRolls = in_array($plain, self::ROLLS, true)
+            && ($this->kind->phrase->kind->isByLength() || $this->kind->phrase->kind === Kind::Adhesive);
+        // "10 pack" has ten, "2 packs" are two.
+        if ($noun !== null && $plain === 'pack' && $noun->lower() === 'pack' && (Said::worth($token) ?? 0) > 1) {
+            $this->all = $this->once($this->all, $token);
+            $this->said->take(...range($i, $next));
+
+            return;
+        }
         if ($isRolls || in_array($plain, self::PACKS, true)) {
             $this->packs = $this->once($this->packs, $token);
             $this->said->take($i);

@@ -99,7 +99,8 @@ final class FindKind
         }
         foreach ([$texts, $singulars] as $before) {
             foreach ([$last->plain(), trim($last->lower(), '.')] as $end) {
-                $phrase = $phrases[implode(' ', [...$before, $end])] ?? null;
+                $named = implode(' ', [...$before, $end]);
+                $phrase = $phrases[$named] ?? $phrases[str_replace('-', ' ', $named)] ?? null;
                 if ($phrase !== null) {
                     return static fn (int $from, int $many): KindFound => new KindFound($phrase, $from, $many, $isPlural, $said);
                 }

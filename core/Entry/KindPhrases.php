@@ -88,7 +88,7 @@ final class KindPhrases
     ];
 
     private const PANELS = [
-        'panel', 'cut-apart', 'cutapart', 'cut apart', 'cut-apart sheet', 'cut-apart card', 'card for cutting apart', 'postcard',
+        'panel', 'cut-apart', 'cutapart', 'cut apart', 'cut-apart sheet', 'cut-apart card', 'cut apart card', 'cut apart sheet', 'card for cutting apart', 'postcard',
         'journal card', 'journaling card', 'journalling card', 'pocket card', 'project card', 'filler card', 'printed panel', 'art card',
         'card front', 'card topper', 'topper', 'trading card', 'story card', 'photo card', 'flash card',
     ];
@@ -151,7 +151,7 @@ final class KindPhrases
     ];
 
     private const ADHESIVES = [
-        'glue' => 'glue', 'glue stick' => 'glue', 'liquid glue' => 'glue', 'adhesive' => 'glue', 'glue dot' => 'dots',
+        'glue' => 'glue', 'glue stick' => 'glue', 'liquid glue' => 'glue', 'glue dot' => 'dots',
         'adhesive dot' => 'dots', 'tape' => 'tape', 'double-sided tape' => 'tape', 'tape runner' => 'tape', 'adhesive tape' => 'tape',
         'adhesive roller' => 'tape', 'tear tape' => 'tape', 'double sided tape' => 'tape',
         'foam tape' => 'foam-tape', 'foam strip' => 'foam-tape', 'adhesive sheet' => 'tape', 'glue pen' => 'glue',
@@ -176,6 +176,7 @@ final class KindPhrases
             ...self::each(self::OTHER_TOOLS, KindPhrase::of(Kind::Tool, 'other', KindPhrase::LIKELY)),
             ...self::worded(Kind::DieCut, self::LIKELY_DIE_CUTS, KindPhrase::LIKELY),
             ...self::worded(Kind::Sticker, self::LIKELY_STICKERS, KindPhrase::LIKELY),
+            'adhesive' => KindPhrase::of(Kind::Adhesive, 'glue', KindPhrase::MAYBE),
             ...self::each(self::BY_LENGTH, KindPhrase::of(Kind::Ribbon)),
             ...self::worded(Kind::DieCut, self::DIE_CUTS),
             ...self::worded(Kind::Sticker, self::STICKERS),

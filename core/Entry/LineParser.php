@@ -55,7 +55,7 @@ final class LineParser
         }
 
         $parser = new self($unit, $front);
-        $list = CommaList::in($line);
+        $list = CommaList::below($line) ?? CommaList::in($line);
 
         return ($list === null ? null : $parser->each($list, $taken)) ?? $parser->components(Tokens::of($line), $taken);
     }
@@ -134,7 +134,9 @@ final class LineParser
     /** "gems": one of them nobody means. */
     private static function refuseUncounted(Said $said, KindFound $found, Counts $counts, Jotting $jotting): void
     {
-        $mustSay = [Kind::Embellishment, Kind::Sticker, Kind::LayeredPicture, Kind::Foam, Kind::Base, Kind::Envelope];
+        $mustSay = [
+            Kind::Embellishment, Kind::Sticker, Kind::LayeredPicture, Kind::Foam, Kind::Base, Kind::Envelope, Kind::Panel, Kind::Cardstock,
+        ];
         $isSheet = str_starts_with(mb_strtolower($found->said), 'sheet of ');
         if ($found->isPlural && ! $isSheet && ! $counts->isSaid() && ! $jotting->plenty && in_array($found->phrase->kind, $mustSay, true)) {
             throw $said->tokens[$found->from]->wrong('How many are there? Write a number, or "plenty" where nobody counts them.');
@@ -158,11 +160,13 @@ final class LineParser
             if ($token->kind === TokenKind::Break) {
                 continue;
             }
-            if (! $token->isWord() || preg_match('/\d/', $token->text) === 1) {
+            if (! $token->isWord() || preg_match('/\d(?!\d?-\p{L}|-?D$)/ui', $token->text) === 1) {
                 throw $token->wrong('"'.$token->text.'" is neither a number, nor a size such as 6x6, nor a count such as x2.');
             }
             $isIdle = in_array($token->plain(), self::IDLE, true) || in_array($token->lower(), self::IDLE, true);
-            if ($isIdle && ! self::isBetween($said, $place)) {
+            // "clear stamp set, 14 stamps": the kind said again is no name.
+            $isAgain = $place > $found->from && mb_strlen($token->plain()) > 3 && str_contains(mb_strtolower($found->said), $token->plain());
+            if ($isAgain || ($isIdle && ! self::isBetween($said, $place))) {
                 continue;
             }
             $place < $found->from ? $before[] = $token->text : $after[] = $token->text;

@@ -65,9 +65,18 @@ final class SaidMeasures
             TokenKind::Size => $this->size($i, $token, $token->text, $token->more),
             TokenKind::Square => $this->size($i, $token, $token->text, $token->text),
             TokenKind::Length => $this->length($i, $token),
+            TokenKind::Amount => $this->amount($i, $token),
             TokenKind::Word => $this->named($i, $token),
             default => null,
         };
+    }
+
+    /** What is weighed nobody counts. */
+    private function amount(int $i, Token $token): void
+    {
+        $this->said->take($i);
+        $this->jotting->plenty = true;
+        $this->beside($token);
     }
 
     private function size(int $i, Token $token, string $first, string $second): void

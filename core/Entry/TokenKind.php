@@ -11,6 +11,8 @@ enum TokenKind
     case Times;
     case Length;
     case Weight;
+    /** What is weighed or poured: 20 g, 50 ml. */
+    case Amount;
     case Number;
     case Name;
     case Colour;

@@ -16,7 +16,7 @@ final class Tokens
         .self::END.'|″|\'\'|’’|(?<=[\d½¼¾⅛⅜⅝⅞])["”]|(?<=[\d½¼¾⅛⅜⅝⅞])[\'’](?![\'’\w]))';
 
     /** How heavy a paper is: 220 gsm, 80 lb. */
-    private const WEIGHT = '(\d{2,3})\s*-?\s*(gsm|g\/m2|g\/m²|g\/sqm|lbs?|pounds?)\b';
+    private const WEIGHT = '(\d{2,3})\s*-?\s*(gsm\b|g\/m2\b|g\/m²|g\/sqm\b|lbs?\b|pounds?\b|#)';
 
     /**
      * @return list<Token>
@@ -69,6 +69,10 @@ final class Tokens
             [TokenKind::Size, "({$perhaps})(?:\s+[x×*]\s+|\s*[×]\s*|[x*]|\s+by\s+)({$perhaps})(?![\w\/\"])(?![x×*]\s?\d)"],
             [TokenKind::Square, "({$perhaps})\s*[- ]?sq(?:uare)?\b\.?"],
             [TokenKind::Weight, self::WEIGHT],
+            [TokenKind::Amount, '(\d+(?:[.,]\d+)?\s?-?(?:g|gr|grams?|kg|ml|cl|oz|fl\.?\s?oz|ounces?))\b'],
+            // "2-hole", "3D": of a name, and not of a number; but a 24-piece set has 24.
+            [TokenKind::Word, '(\d{1,2}-(?!(?:piece|pc|pack|count|ct|sheet|design|page)s?\b)\p{L}{2,}|[23]-?D\b)'],
+            [null, '-(?=\p{L})'],
             [TokenKind::Times, '[x×*]\s*(\d+)(?!\w)'],
             [TokenKind::Times, '(\d+)\s?[x×](?=\s+[^\d\s])(?!\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)'],
             [TokenKind::Length, "({$side})(?!\w)"],

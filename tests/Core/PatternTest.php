@@ -91,7 +91,7 @@ final class PatternTest extends TestCase
     public function test_what_sheets_are_cut_into_is_planned_again_from_the_pieces_alone(): void
     {
         $tried = $planned = 0;
-        for ($seed = 0; $seed < 20; $seed++) {
+        for ($seed = 0; $seed < 14; $seed++) {
             $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
             foreach (Patterns::on($table)->most(Wishes::MOST_CARDS)->plans as $component => $plans) {
                 $pieces = [];
@@ -133,7 +133,7 @@ final class PatternTest extends TestCase
 
     public function test_whatever_is_wished_for_no_search_finds_more_than_the_bound(): void
     {
-        for ($seed = 0; $seed < 16; $seed++) {
+        for ($seed = 0; $seed < 11; $seed++) {
             $laying = Laying::unpacked($seed % 2 === 0 ? ScarceKit::of(100 + $seed) : Kits::random($seed));
             $table = $laying->under(self::wishes($seed));
             $bound = Patterns::on($table)->bound;
@@ -147,7 +147,7 @@ final class PatternTest extends TestCase
     public function test_scarce_kits_give_all_but_a_card_of_what_they_can(): void
     {
         $above = 0;
-        for ($seed = 200; $seed < 210; $seed++) {
+        for ($seed = 200; $seed < 207; $seed++) {
             $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
             $gap = min(Wishes::MOST_CARDS, Patterns::on($table)->bound->cards) - count(Stretch::most($table));
             $above += (int) ($gap > 1);
