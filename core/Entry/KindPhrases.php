@@ -88,7 +88,8 @@ final class KindPhrases
     ];
 
     private const PANELS = [
-        'panel', 'cut-apart', 'cutapart', 'cut apart', 'cut-apart sheet', 'cut-apart card', 'cut apart card', 'cut apart sheet', 'card for cutting apart', 'postcard',
+        'panel', 'cut-apart', 'cutapart', 'cut apart', 'cut-apart sheet', 'cut-apart card', 'cut apart card', 'cut apart sheet',
+        'card for cutting apart', 'postcard',
         'journal card', 'journaling card', 'journalling card', 'pocket card', 'project card', 'filler card', 'printed panel', 'art card',
         'card front', 'card topper', 'topper', 'trading card', 'story card', 'photo card', 'flash card',
     ];

@@ -165,7 +165,8 @@ final class LineParser
             }
             $isIdle = in_array($token->plain(), self::IDLE, true) || in_array($token->lower(), self::IDLE, true);
             // "clear stamp set, 14 stamps": the kind said again is no name.
-            $isAgain = $place > $found->from && mb_strlen($token->plain()) > 3 && str_contains(mb_strtolower($found->said), $token->plain());
+            $isLater = $place > $found->from && mb_strlen($token->plain()) > 3;
+            $isAgain = $isLater && str_contains(mb_strtolower($found->said), $token->plain());
             if ($isAgain || ($isIdle && ! self::isBetween($said, $place))) {
                 continue;
             }

@@ -19,6 +19,12 @@ final class PackingText
 
     private const BULLET = '/^\s*(?:[-*•·‣◦–—▪●○☐☑✓✔+>]+|\[[ xX]?\]|\(?\d{1,2}[.)](?=\s)|#{1,4})\s+/u';
 
+    /** What the list is of, and not a thing in it. */
+    private const TITLE = '/\b(kits?|contents?|packing list|inventory|checklist|what.s (inside|in)|in the box)\b/iu';
+
+    /** Things that die cuts and stickers show, beside what is sold by the piece. */
+    private const PICTURES = '/\b(bow|button|clip|charm|token|peg|drop|jewel|crystal|rosette|tassel|bottle)s?\b/iu';
+
     private const RULE = '/^[\s\p{Pd}_=*~.#|]*$/u';
 
     /** @var list<ReadLine> */
@@ -31,6 +37,9 @@ final class PackingText
     private string $heading = '';
 
     private ?Kind $headingKind = null;
+
+    /** Whether the lines below the heading have bullets: a kind without one ends them. Null before the first of them. */
+    private ?bool $isBulleted = null;
 
     /** @param  list<string>  $taken */
     private function __construct(private readonly Unit $unit, private readonly Size $front, array $taken)
@@ -66,12 +75,18 @@ final class PackingText
         }
         $bare = (string) preg_replace(self::BULLET, '', trim($line));
         $bare = trim((string) preg_replace('/\*\*|__/', '', $bare));
+        $isBulleted = preg_match(self::BULLET, $line) === 1;
         if ($this->isHeading($line, $bare, $next)) {
-            $this->heading = $this->said($bare);
+            $this->heading = preg_match(self::TITLE, $bare) === 1 ? '' : $this->said($bare);
+            $this->isBulleted = null;
             $this->lines[] = ReadLine::heading($number, $bare);
 
             return;
         }
+        if ($this->isBulleted === true && ! $isBulleted && self::namesKind($bare)) {
+            $this->heading = '';
+        }
+        $this->isBulleted ??= $isBulleted;
         try {
             $components = $this->components($bare);
             array_push($this->taken, ...array_map(static fn (Component $one): string => $one->id, $components));
@@ -109,18 +124,31 @@ final class PackingText
         try {
             $own = FindKind::in(Tokens::of($line))->phrase;
             $isPictured = in_array($this->headingKind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
+            $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;
 
-            return $own->tier === KindPhrase::MAYBE || ($isPictured && $own->tier === KindPhrase::LIKELY);
+            return $own->tier === KindPhrase::MAYBE || ($mayBePicture && $own->tier === KindPhrase::LIKELY);
         } catch (BadLine) {
             return true;
         }
+    }
+
+    private static function namesKind(string $line): bool
+    {
+        try {
+            FindKind::in(Tokens::of($line));
+        } catch (BadLine) {
+            return false;
+        }
+
+        return true;
     }
 
     /** "Papers:", "CARDSTOCK", "Embellishments" with a list below it. */
     private function isHeading(string $line, string $bare, string $next): bool
     {
         $isMarked = preg_match('/^\s*#{1,4}\s|^\s*\*\*.*\*\*\s*:?\s*$/', $line) === 1;
-        if ($isMarked || preg_match('/:\s*$/', $bare) === 1) {
+        $isTitle = preg_match(self::TITLE, $bare) === 1 && ! self::counts($bare);
+        if ($isMarked || $isTitle || preg_match('/:\s*$/', $bare) === 1) {
             return true;
         }
         $isShort = count(preg_split('/\s+/', $bare) ?: []) <= 6;

@@ -59,7 +59,7 @@ enum Occasion: string
         return match ($this) {
             self::Birthday => ['birthday', 'birthdays', 'another year', 'make a wish', 'many happy returns', 'bday'],
             self::ThankYou => ['thanks', 'thank you', 'grateful', 'gratitude', 'appreciate'],
-            self::Hello => ['hello', 'hi', 'hey', 'just because'],
+            self::Hello => ['hello', 'hi', 'hey', 'just because', 'just a note', 'a little note', 'smile'],
             self::ThinkingOfYou => ['thinking of you', 'miss you', 'missing you', 'sending hugs', 'in my thoughts'],
             self::Encouragement => ['you can do it', 'keep going', 'you got this', 'you ve got this', 'be brave', 'one day at a time'],
             self::Friendship => ['friend', 'friends', 'friendship', 'glad you re here'],

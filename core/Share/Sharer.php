@@ -418,10 +418,10 @@ final class Sharer
         return $number;
     }
 
-    /** Words that say nothing of an occasion are put on cards for the usual ones, and for those that are asked for. */
+    /** Words that say nothing of an occasion are put on cards for no reason, and for those that are asked for. */
     private function isFor(?Words $words, Occasion $occasion): bool
     {
-        $isAsked = $occasion->isUsual() || isset($this->table->wishes->occasions[$occasion->value]);
+        $isAsked = $occasion === Occasion::Hello || isset($this->table->wishes->occasions[$occasion->value]);
 
         return $words !== null && $words->fit($occasion) && ($isAsked || ! $words->isForAny());
     }

@@ -45,7 +45,9 @@
                     <rect class="bonus" x="1" width={each - 2} y={HEIGHT - high(one.cards)} height={high(one.bonus)} />
                     {#if one.cards && each >= 16}<text x={each / 2} y={HEIGHT - high(one.cards) - 4} text-anchor="middle">{one.cards}</text
                         >{/if}
-                    {#if i % step === 0}<text class="month" x="1" y={HEIGHT + 16}>{name(one.month)}</text>{/if}
+                    {#if i % step === 0 && (months.length - i) * each + 24 > 44}<text class="month" x="1" y={HEIGHT + 16}
+                            >{name(one.month)}</text
+                        >{/if}
                 </g>
             {/each}
         </svg>
