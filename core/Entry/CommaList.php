@@ -45,15 +45,51 @@ final readonly class CommaList
     /** "Die cuts: 12 flowers, 8 leaves": the kind before the colon is that of each, and each has its number. */
     public static function below(string $line): ?self
     {
-        if (preg_match('/^([^:\d]{3,60}):\s+(.+,.+)$/u', $line, $found) !== 1 || self::kindOf($found[1]) === null) {
+        if (preg_match('/^([^:]{3,60}):\s+(.+,.+)$/u', $line, $found) !== 1) {
+            return null;
+        }
+        if (self::kindOf($found[1]) === null || self::counts($found[1])) {
             return null;
         }
         $parts = preg_split('/\s*,\s*(?:and\s+)?/u', $found[2]) ?: [];
-        $counted = array_filter($parts, static fn (string $part): bool => preg_match('/^\d+\s+\p{L}|\bx\s?\d+$/u', $part) === 1);
+        $pattern = '/^\d+\s+\p{L}|\bx\s?\d+$|^\p{L}+\s+\d+$/u';
+        $counted = array_filter($parts, static fn (string $part): bool => preg_match($pattern, $part) === 1);
 
         return count($counted) < count($parts)
             ? null
             : new self(array_map(static fn (string $part): array => ["$found[1], $part", 0], $parts));
+    }
+
+    /** 'papers "wave", "plank" and "rope", 2 of each': each name with all that is said round them. */
+    public static function named(string $line): ?self
+    {
+        $name = '["“][^"“”]+["”]';
+        if (preg_match("/^([^\"“]*)($name(?:\s*(?:,|;|&|and|,\s*and)\s*$name)+)([^\"“”]*)$/iu", $line, $found) !== 1) {
+            return null;
+        }
+        preg_match_all("/$name/u", $found[2], $names);
+        $many = count($names[0]);
+        // "3 sentiments "a", "b", "c"" are one of each.
+        $isAsMany = preg_match("/^\s*$many\b(?!\s*[x×])/iu", $found[1]) === 1;
+        $before = $isAsMany ? (string) preg_replace('/^\s*\d+\s*/', '', $found[1]) : $found[1];
+        $isOfEach = preg_match('/\b(each|ea|apiece)\b/iu', $found[3]) === 1;
+        if (self::counts($before) || (self::counts($found[3]) && ! $isOfEach) || ($isAsMany && $isOfEach)) {
+            return null;
+        }
+        $after = $isAsMany ? "$found[3] x1" : $found[3];
+
+        return new self(array_map(static fn (string $one): array => [rtrim($before, ' :').' '.$one.' '.$after, 0], $names[0]));
+    }
+
+    private static function counts(string $text): bool
+    {
+        try {
+            $tokens = Tokens::of($text);
+        } catch (BadLine) {
+            return true;
+        }
+
+        return array_filter($tokens, static fn (Token $token): bool => Said::worth($token) !== null) !== [];
     }
 
     /** Where a second kind is named, that is another than the first; null where there is none. */

@@ -266,6 +266,13 @@ final class Counts
         $this->said->take(...range($i, $each));
         // "2 of each of six designs", "two sheets each of 6 designs"
         $this->said->takeWords($each + 1, ['of', 'design', 'pattern', 'sheet', 'paper', 'colour', 'color']);
+        // "2 each of 12" are of twelve designs.
+        $designs = $this->said->isWord($each + 1, ['of']) ? $each + 2 : $each;
+        $isLast = ($this->said->tokens[$designs + 1]->kind ?? TokenKind::Break) === TokenKind::Break;
+        if ($designs > $each && $isLast && $this->said->number($designs) !== null) {
+            $this->designs = $this->once($this->designs, $this->said->tokens[$designs]);
+            $this->said->take($designs);
+        }
     }
 
     private function takeNoun(int $i): void

@@ -43,8 +43,9 @@ final class KindPhrases
 
     private const DIE_CUTS = [
         'die cut' => '', 'die-cut' => '', 'diecut' => '', 'ephemera' => '', 'die cut piece' => '', 'ephemera piece' => '', 'cut out' => '',
-        'cut-out' => '', 'cutout' => '', 'die cut shape' => '', 'punch out' => '', 'punch-out' => '', 'paper piece' => '',
-        'fussy cut' => '',
+        'cut-out' => '', 'cutout' => '', 'die cut shape' => '', 'punch out' => '', 'punch-out' => '', 'punched shape' => '',
+        'punched circle' => 'circle', 'punched heart' => 'heart', 'punched flower' => 'flower', 'punched leaf' => 'leaf',
+        'punched star' => 'star', 'paper piece' => '', 'fussy cut' => '',
         'sentiment die cut' => 'sentiment', 'sentiment' => 'sentiment', 'sentiment strip' => 'sentiment', 'word strip' => 'sentiment',
         'phrase strip' => 'sentiment', 'sentiment card' => 'sentiment', 'die cut sentiment' => 'sentiment',
         'die cut tag' => 'tag', 'die cut frame' => 'frame', 'die cut border' => 'border', 'die cut label' => 'label', 'gift tag' => 'tag',

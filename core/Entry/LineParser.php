@@ -55,9 +55,26 @@ final class LineParser
         }
 
         $parser = new self($unit, $front);
-        $list = CommaList::below($line) ?? CommaList::in($line);
+        $companion = Companion::in($line);
+        if ($companion !== null) {
+            return $parser->both($companion, $taken);
+        }
+        $list = CommaList::named($line) ?? CommaList::below($line) ?? CommaList::in($line);
 
         return ($list === null ? null : $parser->each($list, $taken)) ?? $parser->components(Tokens::of($line), $taken);
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>
+     */
+    private function both(Companion $companion, array $taken): array
+    {
+        $things = $this->components(Tokens::of($companion->thing), $taken);
+        $ids = array_map(static fn (Component $one): string => $one->id, $things);
+        $parser = new self($this->unit, $things[0]->good->extent() ?? $this->front);
+
+        return [...$things, ...$parser->components(Tokens::of($companion->lineFor($things[0])), [...$taken, ...$ids])];
     }
 
     /**
@@ -241,6 +258,10 @@ final class LineParser
         }
         if ($kind->isSheets() && ($jotting->each ?? 1) > self::MOST_SHEETS) {
             throw $jotting->refuse('There are more than '.self::MOST_SHEETS.' sheets of it.');
+        }
+        if ($jotting->each === null && $kind === Kind::LayeredPicture) {
+            // A set of layers is one picture.
+            return $counts->rolls();
         }
         if ($jotting->each === null && $counts->rolls() > 1 && ! $jotting->plenty) {
             throw $jotting->refuse('How many are in one? Write, say: 2 packs of 10');

@@ -76,7 +76,10 @@ final class Said
     public static function worth(Token $token): ?int
     {
         if ($token->kind === TokenKind::Number || $token->kind === TokenKind::Times) {
-            return strlen(ltrim($token->text, '-')) > 9 ? PHP_INT_MAX : (int) $token->text;
+            $number = (int) $token->text;
+            $isLong = strlen(ltrim($token->text, '-0')) > 15 || $number > 999_999_999;
+
+            return $isLong ? PHP_INT_MAX : $number * (str_ends_with($token->lower(), 'dozen') ? 12 : 1);
         }
 
         return $token->isWord() ? self::NUMBERS[trim($token->lower(), '.')] ?? null : null;

@@ -12,7 +12,7 @@ final class Tokens
     /** A unit ends where its word does, or where a size goes on: 210mmx297. */
     private const END = '(?=[x×*]\s?\d|[^\p{L}\d]|$)';
 
-    private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|m|(?:milli|centi)?met(?:re|er)s?)'
+    private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|m|mtrs?\.?|(?:milli|centi)?met(?:re|er)s?)'
         .self::END.'|″|\'\'|’’|(?<=[\d½¼¾⅛⅜⅝⅞])["”]|(?<=[\d½¼¾⅛⅜⅝⅞])[\'’](?![\'’\w]))';
 
     /** How heavy a paper is: 220 gsm, 80 lb. */
@@ -76,6 +76,7 @@ final class Tokens
             [TokenKind::Times, '[x×*]\s*(\d+)(?!\w)'],
             [TokenKind::Times, '(\d+)\s?[x×](?=\s+[^\d\s])(?!\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)'],
             [TokenKind::Length, "({$side})(?!\w)"],
+            [TokenKind::Number, '(\d+\s+dozen)\b'],
             [TokenKind::Number, '(?|(-?\d+)(?![\w\/.,½¼¾⅛⅜⅝⅞]|\s?[½¼¾⅛⅜⅝⅞])|(-?\d+)(?=[,.](?:\s|$)))'],
             [TokenKind::Word, '[^\s,;"“”()\[\]:]+'],
         ];

@@ -60,7 +60,23 @@ final readonly class CardBase implements Good
 
     public static function jotted(Jotting $line): self
     {
-        return self::of($line->size ?? $line->front, FoldEdge::Side, $line->colour('#ffffff'));
+        [$front, $fold] = self::folded($line->size ?? $line->front, $line->front);
+
+        return self::of($front, $fold, $line->colour('#ffffff'));
+    }
+
+    /**
+     * Packing lists say "8.5 x 5.5, scored" of what folds to 4 1/4 x 5 1/2: twice the front of the kit is the front unfolded.
+     *
+     * @return array{Size, FoldEdge}
+     */
+    private static function folded(Size $said, Size $front): array
+    {
+        return match (true) {
+            $said->matches(Size::of($front->width->times(2), $front->height)) => [$front, FoldEdge::Side],
+            $said->matches(Size::of($front->width, $front->height->times(2))) => [$front, FoldEdge::Top],
+            default => [$said, FoldEdge::Side],
+        };
     }
 
     public function extent(): Size

@@ -65,7 +65,7 @@ final class LengthReader
             'mm', 'millimetre', 'millimetres', 'millimeter', 'millimeters' => Unit::Millimetre->units(),
             'ft', 'foot', 'feet', "'", '’' => 12 * Unit::Inch->units(),
             'yd', 'yds', 'yard', 'yards' => 36 * Unit::Inch->units(),
-            'm', 'metre', 'metres', 'meter', 'meters' => 1_000 * Unit::Millimetre->units(),
+            'm', 'mtr', 'mtrs', 'metre', 'metres', 'meter', 'meters' => 1_000 * Unit::Millimetre->units(),
             'cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters' => 10 * Unit::Millimetre->units(),
             default => throw BadMeasure::unknownUnit(trim($written)),
         };

@@ -159,6 +159,27 @@ final class EntryTest extends TestCase
         self::assertSame($is, implode(' | ', $said));
     }
 
+    public function test_what_comes_with_a_thing_is_a_thing_of_its_own(): void
+    {
+        $size = static fn (Component $one): string => $one->good->extent()?->label(Unit::Inch) ?? '';
+        $said = static fn (string $line): array => array_map(
+            static fn (Component $one): string => "{$one->kind()->value} $one->name {$size($one)} x$one->count",
+            LineParser::parse($line, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch)),
+        );
+        self::assertSame(
+            ['base Note cards 5 × 7 in x8', 'envelope Kraft envelopes 5 1/4 × 7 1/4 in x10'],
+            $said('note cards 5x7 x8 with 10 kraft envelopes'),
+        );
+        self::assertSame(
+            ['base White card bases 4 1/4 × 5 1/2 in x10', 'envelope Envelope 4 1/2 × 5 3/4 in x10'],
+            $said('10 white cards & envelopes'),
+        );
+        self::assertSame(
+            ['stamp Meadow set 4 × 6 in x1', 'tool Meadow set dies  x1'],
+            $said('stamp set "Meadow set" 4x6 with matching dies'),
+        );
+    }
+
     public function test_a_pasted_list_is_read_line_by_line_under_its_headings(): void
     {
         $lines = PackingText::read(

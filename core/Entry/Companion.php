@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+
+/** What comes with a thing and is another: "10 card bases with envelopes", "stamp set with matching dies". */
+final readonly class Companion
+{
+    private const LINE = '/^(?<thing>.+?)[,(]?\s+\(?\s*(?:with|w\/|incl(?:\.|uding|udes)?|and|&|\+|plus)\s+(?:(?<many>\d+)\s+)?'
+        .'(?:(?:matching|coordinating|co-ordinating|coordinated|their|its)\s+)*(?<own>\p{L}+\s+)?(?<word>envelopes?|dies|die set)'
+        .'\s*\)?(?<rest>.*)$/iu';
+
+    private const MEASURE = '\d[\d.,\/½¼¾⅛ ]*(?:in|cm|mm|")?';
+
+    private const SIZE = '(?:[AC]\d\b|'.self::MEASURE.'\s*(?:x|×|by)\s*'.self::MEASURE.')';
+
+    /** After it only a size or a count may follow: a colour could be that of either. */
+    private const REST = '/^[\s,)-]*(?:[x×]\s?\d+\b)?[\s,]*'.self::SIZE.'?[\s,)]*(?:[x×]\s?\d+)?\s*$/iu';
+
+    private function __construct(public string $thing, private Kind $kind, private string $own, private string $many)
+    {
+    }
+
+    /** Null where nothing comes with it. */
+    public static function in(string $line): ?self
+    {
+        if (preg_match(self::LINE, $line, $found) !== 1 || preg_match(self::REST, $found['rest']) !== 1) {
+            return null;
+        }
+        $isEnvelope = mb_strtolower($found['word'][0]) === 'e';
+        $thing = $found['thing'].' '.trim($found['rest'], " ,)\t");
+        $kind = self::kindOf($thing);
+        if ($isEnvelope && $kind !== Kind::Base) {
+            // Cards that have envelopes are no sheets of card.
+            $thing = (string) preg_replace('/\bcards\b/iu', 'card bases', $thing);
+            $kind = self::kindOf($thing);
+        }
+        $isFor = $isEnvelope ? Kind::Base : Kind::Stamp;
+
+        return $kind === $isFor ? new self(trim($thing), $kind, trim($found['own']), $found['many']) : null;
+    }
+
+    /** The line of what comes with it: an envelope for each base, a set of dies for the stamps. */
+    public function lineFor(Component $thing): string
+    {
+        if ($this->kind === Kind::Base) {
+            return "$this->own envelopes x".($this->many === '' ? $thing->count : $this->many);
+        }
+        $name = str_replace('"', '', $thing->name);
+
+        return "$this->own dies \"$name dies\"".($this->many === '' ? '' : " x$this->many");
+    }
+
+    private static function kindOf(string $text): ?Kind
+    {
+        try {
+            return FindKind::in(Tokens::of($text))->phrase->kind;
+        } catch (BadLine) {
+            return null;
+        }
+    }
+}
