@@ -88,7 +88,8 @@ final class Counts
         if ($this->designs === null && $this->lead !== null && $this->all === null && $each === null) {
             $all = $this->leadAlone();
         }
-        if ($this->isCounted() && $this->lead !== null && $each !== null) {
+        $isAgreed = $this->designs !== null && $this->number($this->lead) === $designs * $each;
+        if ($this->isCounted() && $this->lead !== null && $each !== null && ! $isAgreed) {
             // "2 packs brads x10" are twenty; "3 white envelopes x2" are said in no one way.
             throw ($this->each ?? $this->lead)->wrong('There is a count already. Write one count a line.');
         }

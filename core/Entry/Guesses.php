@@ -6,6 +6,7 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Shape;
@@ -21,9 +22,10 @@ final class Guesses
 
     /**
      * @param  bool  $hasSize  the line says a size
+     * @param  bool  $isSheet  the line says sheets of it, and not how many are on one
      * @return list<string> SIZE, "no shape that is known" …
      */
-    public static function of(Component $component, bool $hasSize): array
+    public static function of(Component $component, bool $hasSize, bool $isSheet): array
     {
         $good = $component->good;
         $printed = $good instanceof Applied ? $good->printed() : null;
@@ -34,6 +36,7 @@ final class Guesses
 
         return array_keys(array_filter([
             self::SIZE => ! $hasSize && ! $isForFront && $good->extent() !== null,
+            'a whole sheet as one' => $isSheet && $component->kind() === Kind::Sticker,
             'no shape that is known' => $isPicture && $printed->shape === Shape::Plain,
             'no colour said' => self::isColourless($component),
             'words for any occasion' => $words !== null && $words->isForAny(),

@@ -32,7 +32,7 @@ final class LineParser
     /** Words that say nothing of a thing where they are left over. */
     private const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size',
-        'sized', 'measuring', 'each', 'ea', 'per', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
+        'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
         'plus', 'design', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
     ];
 
@@ -134,10 +134,13 @@ final class LineParser
         if ($found->phrase->isPlenty || ($counts->isPacked && $kind === Kind::Embellishment)) {
             $jotting->plenty = $jotting->plenty || ! $counts->isSaid();
         }
+        self::refuseEach($said, $kind, $counts);
         self::refuseUncounted($said, $found, $counts, $jotting);
         $this->name($said, $found, $jotting);
 
-        return $this->draw($found, $jotting, $counts, $taken);
+        $isSheet = array_filter($tokens, static fn (Token $token): bool => $token->isWord() && $token->plain() === 'sheet') !== [];
+
+        return $this->draw($found, $jotting, $counts, $isSheet, $taken);
     }
 
     /** The word by which the kind tells what the thing is: the last of its phrase. */
@@ -148,14 +151,34 @@ final class LineParser
         return Kind::singular($words[count($words) - 1]);
     }
 
+    /** "3 yards each: red, green": of how many is not said in a number. */
+    private static function refuseEach(Said $said, Kind $kind, Counts $counts): void
+    {
+        if (! $kind->isByLength() || $counts->isSaid() || $counts->designs() > 1 || $counts->rolls() > 1) {
+            return;
+        }
+        foreach ($said->tokens as $token) {
+            if (in_array($token->lower(), ['each', 'ea', 'ea.'], true)) {
+                throw $token->wrong('Each of how many? Write, say: 2 colours. Or write each on a line of its own.');
+            }
+        }
+    }
+
     /** "gems": one of them nobody means. */
     private static function refuseUncounted(Said $said, KindFound $found, Counts $counts, Jotting $jotting): void
     {
         $mustSay = [
             Kind::Embellishment, Kind::Sticker, Kind::LayeredPicture, Kind::Foam, Kind::Base, Kind::Envelope, Kind::Panel, Kind::Cardstock,
         ];
+        if ($jotting->designs > 1 && in_array($found->phrase->kind, [Kind::Panel, Kind::Cardstock], true)) {
+            return;
+        }
         $isSheet = str_starts_with(mb_strtolower($found->said), 'sheet of ');
-        if ($found->isPlural && ! $isSheet && ! $counts->isSaid() && ! $jotting->plenty && in_array($found->phrase->kind, $mustSay, true)) {
+        // "Wooden letters": the word that is many is another than the one that says the kind.
+        $isMaybe = $found->phrase->tier === KindPhrase::MAYBE;
+        $many = array_filter($said->left(), static fn (Token $token): bool => $token->isWord() && $token->plain() !== $token->lower());
+        $isPlural = $found->isPlural || ($isMaybe && $many !== []);
+        if ($isPlural && ! $isSheet && ! $counts->isSaid() && ! $jotting->plenty && in_array($found->phrase->kind, $mustSay, true)) {
             throw $said->tokens[$found->from]->wrong('How many are there? Write a number, or "plenty" where nobody counts them.');
         }
     }
@@ -229,7 +252,7 @@ final class LineParser
      * @param  list<string>  $taken
      * @return non-empty-list<Component>
      */
-    private function draw(KindFound $found, Jotting $jotting, Counts $counts, array $taken): array
+    private function draw(KindFound $found, Jotting $jotting, Counts $counts, bool $isSheet, array $taken): array
     {
         $kind = $found->phrase->kind;
         $components = [];
@@ -243,7 +266,7 @@ final class LineParser
             $jotting->name = $said.($jotting->designs > 1 ? " $n" : '');
             $id = Slug::unique($jotting->name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
             $component = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting, $counts));
-            $components[] = $component->guessed(...Guesses::of($component, $jotting->size !== null));
+            $components[] = $component->guessed(...Guesses::of($component, $jotting->size !== null, $isSheet));
         } while ($n < $jotting->designs);
 
         return $components;

@@ -63,12 +63,14 @@ final class CheckTest extends FeatureTestCase
     public function test_what_was_taken_as_is_usual_stands_beside_the_line(): void
     {
         $kit = $this->harbour();
-        $this->act($kit, 'add/list', ['text' => "cardstock x3\nwave paper 6x6 x2\ndie cuts frobnicator x2\nsentiment \"sunshine\" x2"]);
+        $list = ['cardstock x3', 'wave paper 6x6 x2', 'die cuts frobnicator x2', 'sentiment "sunshine" x2', '1 sheet of puffy stickers'];
+        $this->act($kit, 'add/list', ['text' => implode("\n", $list)]);
         $groups = $this->props("/kits/$kit->id/check")['groups'];
         $guesses = array_column(array_merge(...array_column($groups, 'lines')), 'guesses', 'name');
         self::assertSame(['the usual size', 'no colour said'], $guesses['Cardstock']);
         self::assertContains('no shape that is known', $guesses['Frobnicator']);
         self::assertContains('words for any occasion', $guesses['Sunshine']);
+        self::assertContains('a whole sheet as one', $guesses['Puffy stickers']);
         self::assertSame([], $guesses['Lantern']);
     }
 
