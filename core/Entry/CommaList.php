@@ -64,7 +64,7 @@ final readonly class CommaList
     public static function named(string $line): ?self
     {
         $name = '["“][^"“”]+["”]';
-        if (preg_match("/^([^\"“]*)($name(?:\s*(?:,|;|&|and|,\s*and)\s*$name)+)([^\"“”]*)$/iu", $line, $found) !== 1) {
+        if (preg_match("/^([^\"“]*)($name(?:\s*(?:,|;|&|and|,\s*and)?\s*$name)+)([^\"“”]*)$/iu", $line, $found) !== 1) {
             return null;
         }
         preg_match_all("/$name/u", $found[2], $names);

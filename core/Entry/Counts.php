@@ -27,6 +27,9 @@ final class Counts
 
     private const ROLLS = ['roll', 'spool', 'reel', 'skein', 'hank', 'bobbin', 'length', 'card'];
 
+    /** Small things are sold on them: "3 sheets of 24". */
+    private const CARRIERS = ['sheet', 'row', 'strip'];
+
     private const BETWEEN = ['assorted', 'different', 'mixed', 'unique', 'of', 'asst', 'various', 'printed', 'single', 'individual'];
 
     private const MOST_DESIGNS = 60;
@@ -46,6 +49,9 @@ final class Counts
 
     /** A pack is named: of what is small nobody counts what is in it. */
     public bool $isPacked = false;
+
+    /** It is said how many are on a sheet. */
+    public bool $isCarried = false;
 
     private function __construct(private readonly Said $said, private readonly KindFound $kind)
     {
@@ -217,6 +223,9 @@ final class Counts
     {
         $noun = $this->said->tokens[$next] ?? null;
         $plain = $noun !== null && $noun->isWord() ? $noun->plain() : '';
+        if (in_array($plain, self::CARRIERS, true) && $this->isCounted() && $this->carries($i, $next, $token)) {
+            return;
+        }
         if (in_array($plain, self::PIECES, true)) {
             $end = $next;
             // "2 sheets of each", "two sheets each"
@@ -259,6 +268,21 @@ final class Counts
             return;
         }
         $this->all = $this->once($this->all, $token);
+    }
+
+    /** "3 sheets of 24" are 72. */
+    private function carries(int $i, int $next, Token $token): bool
+    {
+        if (! $this->said->isWord($next + 1, ['of', 'with']) || $this->said->number($next + 2) === null || $this->isDesigns($next + 3)) {
+            return false;
+        }
+        $this->packs = $this->once($this->packs, $token);
+        $this->all = $this->once($this->all, $this->said->tokens[$next + 2]);
+        $this->said->take(...range($i, $next + 2));
+        $this->takeNoun($next + 3);
+        $this->isCarried = true;
+
+        return true;
     }
 
     private function eachOf(int $i, Token $token, int $each): void

@@ -138,9 +138,9 @@ final class LineParser
         self::refuseUncounted($said, $found, $counts, $jotting);
         $this->name($said, $found, $jotting);
 
-        $isSheet = array_filter($tokens, static fn (Token $token): bool => $token->isWord() && $token->plain() === 'sheet') !== [];
+        $sheets = array_filter($tokens, static fn (Token $token): bool => $token->isWord() && $token->plain() === 'sheet');
 
-        return $this->draw($found, $jotting, $counts, $isSheet, $taken);
+        return $this->draw($found, $jotting, $counts, $sheets !== [] && ! $counts->isCarried, $taken);
     }
 
     /** The word by which the kind tells what the thing is: the last of its phrase. */
