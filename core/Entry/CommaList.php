@@ -17,6 +17,9 @@ final readonly class CommaList
         'lace', 'washi',
     ];
 
+    private const MADE = '/\b(sided|scored|folded|fold|heavy|plain|textured|various|mixed|assorted|adhesive|printed|cut|'
+        .'sizes?|colou?rs?|designs?)\b/iu';
+
     private const DETAIL = '/^(?:with|for|in|from|incl|including|of|each|assorted)\b/iu';
 
     /** @param  list<array{string, int}>  $parts  the text of each, and where it begins, in characters */
@@ -42,22 +45,63 @@ final readonly class CommaList
         return count($named) < 2 || $isOne ? null : new self($parts);
     }
 
-    /** "Die cuts: 12 flowers, 8 leaves": the kind before the colon is that of each, and each has its number. */
+    /**
+     * "Die cuts: 12 flowers, 8 leaves": the kind before the colon is that of each.
+     *
+     * @throws BadLine where it is not said how many there are of each
+     */
     public static function below(string $line): ?self
     {
-        if (preg_match('/^([^:]{3,60}):\s+(.+,.+)$/u', $line, $found) !== 1) {
+        if (preg_match('/^([^:]{3,60}?)(?::\s+|\s[-–—]\s+)(.+,.+)$/u', $line, $found) !== 1 || self::kindOf($found[1]) === null) {
             return null;
         }
-        if (self::kindOf($found[1]) === null || self::counts($found[1])) {
-            return null;
+        $parts = preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', $found[2]) ?: [];
+        if (array_filter($parts, self::isBare(...)) === $parts) {
+            return self::bare($found[1], $parts);
         }
-        $parts = preg_split('/\s*,\s*(?:and\s+)?/u', $found[2]) ?: [];
         $pattern = '/^\d+\s+\p{L}|\bx\s?\d+$|^\p{L}+\s+\d+$/u';
         $counted = array_filter($parts, static fn (string $part): bool => preg_match($pattern, $part) === 1);
 
-        return count($counted) < count($parts)
-            ? null
-            : new self(array_map(static fn (string $part): array => ["$found[1], $part", 0], $parts));
+        return count($counted) < count($parts) || self::numbers($found[1]) !== [] ? null : self::each($found[1], $parts);
+    }
+
+    /**
+     * "5 cardstock sheets: coral, mint, navy, white, cream" are one of each.
+     *
+     * @param  list<string>  $names
+     *
+     * @throws BadLine
+     */
+    private static function bare(string $kind, array $names): ?self
+    {
+        $numbers = self::numbers($kind);
+        if (preg_match('/\b(each|ea)\b/iu', $kind) === 1 || ($numbers === [] && self::kindOf($kind)?->isPlural === true)) {
+            return self::each($kind, $names);
+        }
+        if (count($numbers) !== 1 || Said::worth($numbers[0]) === 1) {
+            return null;
+        }
+        $many = count($names);
+        if (Said::worth($numbers[0]) !== $many) {
+            throw $numbers[0]->wrong("{$numbers[0]->text} are not one each of $many. Say how many there are of each: 2 navy, 3 blush.");
+        }
+        $rest = mb_substr($kind, 0, $numbers[0]->at).mb_substr($kind, $numbers[0]->at + $numbers[0]->length);
+
+        return self::each(trim($rest), array_map(static fn (string $name): string => "$name x1", $names));
+    }
+
+    /** @param  list<string>  $parts */
+    private static function each(string $kind, array $parts): self
+    {
+        return new self(array_map(static fn (string $part): array => ["$kind, $part", 0], $parts));
+    }
+
+    /** A name and nothing else: no number, and no word of how a thing is made. */
+    private static function isBare(string $part): bool
+    {
+        return preg_match('/^\p{L}[\p{L}\s\'’-]{0,40}$/u', $part) === 1
+            && preg_match(self::MADE, $part) !== 1
+            && self::kindOf($part) === null;
     }
 
     /** 'papers "wave", "plank" and "rope", 2 of each': each name with all that is said round them. */
@@ -73,7 +117,7 @@ final readonly class CommaList
         $isAsMany = preg_match("/^\s*$many\b(?!\s*[x×])/iu", $found[1]) === 1;
         $before = $isAsMany ? (string) preg_replace('/^\s*\d+\s*/', '', $found[1]) : $found[1];
         $isOfEach = preg_match('/\b(each|ea|apiece)\b/iu', $found[3]) === 1;
-        if (self::counts($before) || (self::counts($found[3]) && ! $isOfEach) || ($isAsMany && $isOfEach)) {
+        if (self::numbers($before) !== [] || (self::numbers($found[3]) !== [] && ! $isOfEach) || ($isAsMany && $isOfEach)) {
             return null;
         }
         $after = $isAsMany ? "$found[3] x1" : $found[3];
@@ -81,15 +125,16 @@ final readonly class CommaList
         return new self(array_map(static fn (string $one): array => [rtrim($before, ' :').' '.$one.' '.$after, 0], $names[0]));
     }
 
-    private static function counts(string $text): bool
+    /** @return list<Token> */
+    private static function numbers(string $text): array
     {
         try {
             $tokens = Tokens::of($text);
         } catch (BadLine) {
-            return true;
+            return [];
         }
 
-        return array_filter($tokens, static fn (Token $token): bool => Said::worth($token) !== null) !== [];
+        return array_values(array_filter($tokens, static fn (Token $token): bool => Said::worth($token) !== null));
     }
 
     /** Where a second kind is named, that is another than the first; null where there is none. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\KindGroup;
 
 /**
  * Finds what a line is about. People write the kind first and its name after it ("die cuts lantern"), or as they speak, with the
@@ -136,6 +137,11 @@ final class FindKind
     {
         $first = $found[0];
         foreach (array_slice($found, 1) as $next) {
+            if (self::isStock($first, $next) && ! self::isApart($first, $next, $tokens)) {
+                $first = $next;
+
+                continue;
+            }
             $isCompound = $next->from === $first->end() && ! $first->isPlural;
             if (! $isCompound) {
                 return self::isAtStart($first, $tokens) || self::isApart($first, $next, $tokens) ? $first : $found[count($found) - 1];
@@ -144,6 +150,12 @@ final class FindKind
         }
 
         return $first;
+    }
+
+    /** "10 kraft A2 bases": the first only says what they are made of. */
+    private static function isStock(KindFound $first, KindFound $next): bool
+    {
+        return in_array(mb_strtolower($first->said), self::MATERIALS, true) && $next->phrase->kind->good()::group() === KindGroup::Bases;
     }
 
     /**

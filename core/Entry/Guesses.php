@@ -36,7 +36,7 @@ final class Guesses
 
         return array_keys(array_filter([
             self::SIZE => ! $hasSize && ! $isForFront && $good->extent() !== null,
-            'a whole sheet as one' => $isSheet && $component->kind() === Kind::Sticker,
+            'a whole sheet as one' => $isSheet && in_array($component->kind(), [Kind::Sticker, Kind::DieCut], true),
             'no shape that is known' => $isPicture && $printed->shape === Shape::Plain,
             'no colour said' => self::isColourless($component),
             'words for any occasion' => $words !== null && $words->isForAny(),

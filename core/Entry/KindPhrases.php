@@ -110,6 +110,7 @@ final class KindPhrases
         'shimmer', 'pearlescent card', 'pearl paper', 'pearlescent paper', 'pearl cardstock', 'textured cardstock', 'plain cardstock',
         'solid cardstock', 'linen card', 'white card', 'coloured card', 'colored card', 'black card', 'plain paper', 'felt sheet',
         'cork sheet', 'wood sheet', 'solid paper', 'text paper', 'copy paper', 'chipboard sheet', 'greyboard', 'grayboard',
+        'pre-cut mat', 'precut mat', 'photo mat', 'cardstock mat', 'mat layer',
     ];
 
     private const FINISHES = [
@@ -145,7 +146,7 @@ final class KindPhrases
         'marker', 'pen', 'gel pen', 'brush marker', 'pencil', 'coloured pencil', 'colored pencil', 'watercolour', 'watercolor',
         'watercolour paint', 'watercolor paint', 'paint', 'watercolour set', 'watercolor set', 'watercolour palette', 'brush',
         'paintbrush', 'blending brush', 'sponge', 'score board', 'bone folder', 'tweezer', 'acrylic block', 'stamping block', 'trimmer',
-        'scissor', 'craft knife', 'gesso', 'gloss medium', 'crayon', 'chalk', 'wax',
+        'cutting mat', 'glass mat', 'scissor', 'craft knife', 'gesso', 'gloss medium', 'crayon', 'chalk', 'wax',
     ];
 
     private const STAMPS = [

@@ -30,7 +30,7 @@ final class LineParser
     private const MOST_SHEETS = 500;
 
     /** Words that say nothing of a thing where they are left over. */
-    private const IDLE = [
+    public const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size',
         'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
         'plus', 'design', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
@@ -130,12 +130,10 @@ final class LineParser
         SaidMeasures::read($said, $kind, $jotting, $this->unit);
         $counts = Counts::in($said, $found);
         [$jotting->designs, $jotting->each] = [$counts->designs(), $counts->each()];
-        $this->refusePad($said, $found, $counts, $jotting);
         if ($found->phrase->isPlenty || ($counts->isPacked && $kind === Kind::Embellishment)) {
             $jotting->plenty = $jotting->plenty || ! $counts->isSaid();
         }
-        self::refuseEach($said, $kind, $counts);
-        self::refuseUncounted($said, $found, $counts, $jotting);
+        MustSay::of($said, $found, $counts, $jotting);
         $this->name($said, $found, $jotting);
 
         $sheets = array_filter($tokens, static fn (Token $token): bool => $token->isWord() && $token->plain() === 'sheet');
@@ -149,47 +147,6 @@ final class LineParser
         $words = explode(' ', mb_strtolower($found->said));
 
         return Kind::singular($words[count($words) - 1]);
-    }
-
-    /** "3 yards each: red, green": of how many is not said in a number. */
-    private static function refuseEach(Said $said, Kind $kind, Counts $counts): void
-    {
-        if (! $kind->isByLength() || $counts->isSaid() || $counts->designs() > 1 || $counts->rolls() > 1) {
-            return;
-        }
-        foreach ($said->tokens as $token) {
-            if (in_array($token->lower(), ['each', 'ea', 'ea.'], true)) {
-                throw $token->wrong('Each of how many? Write, say: 2 colours. Or write each on a line of its own.');
-            }
-        }
-    }
-
-    /** "gems": one of them nobody means. */
-    private static function refuseUncounted(Said $said, KindFound $found, Counts $counts, Jotting $jotting): void
-    {
-        $mustSay = [
-            Kind::Embellishment, Kind::Sticker, Kind::LayeredPicture, Kind::Foam, Kind::Base, Kind::Envelope, Kind::Panel, Kind::Cardstock,
-        ];
-        if ($jotting->designs > 1 && in_array($found->phrase->kind, [Kind::Panel, Kind::Cardstock], true)) {
-            return;
-        }
-        $isSheet = str_starts_with(mb_strtolower($found->said), 'sheet of ');
-        // "Wooden letters": the word that is many is another than the one that says the kind.
-        $isMaybe = $found->phrase->tier === KindPhrase::MAYBE;
-        $many = array_filter($said->left(), static fn (Token $token): bool => $token->isWord() && $token->plain() !== $token->lower());
-        $isPlural = $found->isPlural || ($isMaybe && $many !== []);
-        if ($isPlural && ! $isSheet && ! $counts->isSaid() && ! $jotting->plenty && in_array($found->phrase->kind, $mustSay, true)) {
-            throw $said->tokens[$found->from]->wrong('How many are there? Write a number, or "plenty" where nobody counts them.');
-        }
-    }
-
-    /** A pad has several designs, and how many is not for us to guess. */
-    private function refusePad(Said $said, KindFound $found, Counts $counts, Jotting $jotting): void
-    {
-        $isPad = preg_match('/\b(pad|stack|collection)\b/i', $found->said) === 1;
-        if ($isPad && $jotting->designs === 1 && ($jotting->each ?? 1) > 1) {
-            throw $said->tokens[$found->from]->wrong("How many designs are in it? Write, say: $jotting->each sheets, 12 designs");
-        }
     }
 
     /** @throws BadLine where a word is left that measures or counts */

@@ -104,7 +104,7 @@ final class SaidMeasures
         if ($this->kind->isSheets() && ! $size->longer()->isLongerThan(Length::inches(1))) {
             throw $token->wrong("No sheet is as small as {$size->label($this->unit)}. Write the unit with it, such as 6x6in or 15x15cm.");
         }
-        if ($this->jotting->size !== null) {
+        if ($this->jotting->size !== null && ! $this->jotting->size->matches($size)) {
             throw $token->wrong('There is a size already. Write one size a line.');
         }
         $this->jotting->size = $size;

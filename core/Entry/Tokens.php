@@ -76,6 +76,8 @@ final class Tokens
             [TokenKind::Times, '[x×*]\s*(\d+)(?!\w)'],
             [TokenKind::Times, '(\d+)\s?[x×](?=\s+[^\d\s])(?!\s+(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b)'],
             [TokenKind::Length, "({$side})(?!\w)"],
+            [TokenKind::Times, '(\d+)\s?[x×](?=\s*$)'],
+            [TokenKind::Number, '(\d+)(?=(?:pcs?|ct|pk|pieces?|sheets?)\b)'],
             [TokenKind::Number, '(\d+\s+dozen)\b'],
             [TokenKind::Number, '(?|(-?\d+)(?![\w\/.,½¼¾⅛⅜⅝⅞]|\s?[½¼¾⅛⅜⅝⅞])|(-?\d+)(?=[,.](?:\s|$)))'],
             [TokenKind::Word, '[^\s,;"“”()\[\]:]+'],

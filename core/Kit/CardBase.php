@@ -62,7 +62,9 @@ final readonly class CardBase implements Good
     {
         [$front, $fold] = self::folded($line->size ?? $line->front, $line->front);
 
-        return self::of($front, $fold, $line->colour('#ffffff'));
+        $isTop = preg_match('/\btop[ -]?fold/i', $line->name) === 1;
+
+        return self::of($front, $isTop ? FoldEdge::Top : $fold, $line->colour('#ffffff'));
     }
 
     /**

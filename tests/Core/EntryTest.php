@@ -175,6 +175,10 @@ final class EntryTest extends TestCase
             $said('10 white cards & envelopes'),
         );
         self::assertSame(
+            ['cardstock Coral 8 1/2 × 11 in x1', 'cardstock Mint 8 1/2 × 11 in x1', 'cardstock Navy 8 1/2 × 11 in x1'],
+            $said('3 cardstock sheets 8.5x11: coral, mint and navy'),
+        );
+        self::assertSame(
             ['stamp Meadow set 4 × 6 in x1', 'tool Meadow set dies  x1'],
             $said('stamp set "Meadow set" 4x6 with matching dies'),
         );
