@@ -2,11 +2,13 @@
 
 namespace App\Console\Commands;
 
+use App\Wording\Wording;
 use Illuminate\Console\Command;
 use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
 use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Endless;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Measure\Unit;
 
@@ -71,6 +73,8 @@ final class KitReadCommand extends Command
     {
         $size = $one->good->extent()?->label($unit);
 
-        return "{$one->kind()->value} \"$one->name\"".($size === null ? '' : ", $size").($one->kind()->isByLength() ? '' : ", $one->count");
+        $many = $one->good instanceof Endless ? null : Wording::count($one, $one->count, $unit);
+
+        return implode(', ', array_filter(["{$one->kind()->value} \"$one->name\"", $size, $many]));
     }
 }
