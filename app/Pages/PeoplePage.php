@@ -160,10 +160,10 @@ final readonly class PeoplePage extends Page
             $goods[$component->coreId()] = $component->toCore();
         }
         $shown = [];
-        foreach ($suitable as $one_) {
-            $card = $cards->get($one_['id']);
+        foreach ($suitable as $suiting) {
+            $card = $cards->get($suiting['id']);
             if ($card !== null) {
-                $liked = $one_['suits']->liked;
+                $liked = $suiting['suits']->liked;
                 $shown[] = self::card($card, $goods, $liked === [] ? '' : 'has '.implode(', ', $liked));
             }
         }

@@ -43,7 +43,7 @@ final readonly class Adjectives
         $isKnown = match ($token->kind) {
             TokenKind::Name => $this->name($token),
             TokenKind::Colour => $this->colour($token),
-            TokenKind::Weight => $this->weighs($token),
+            TokenKind::Weight => $this->weighs($i, $token),
             TokenKind::Word => $token->lower() === 'for' ? $this->fitFor($i) : $this->word($i, $token),
             default => false,
         };
@@ -68,7 +68,7 @@ final readonly class Adjectives
         return true;
     }
 
-    private function weighs(Token $token): bool
+    private function weighs(int $i, Token $token): bool
     {
         $limits = str_starts_with(mb_strtolower($token->more), 'g') ? self::GRAMS : self::POUNDS;
         $this->jotting->weight = Weight::Light;
@@ -79,8 +79,7 @@ final readonly class Adjectives
                 break;
             }
         }
-        $this->jotting->heavy = $this->jotting->weight === Weight::Heavy;
-        $this->said->takeWords(1 + (int) array_search($token, $this->said->tokens, true), ['cover', 'text', 'weight']);
+        $this->said->takeWords($i + 1, ['cover', 'text', 'weight']);
 
         return true;
     }
@@ -112,7 +111,6 @@ final readonly class Adjectives
     private function weight(Weight $weight): bool
     {
         $this->jotting->weight = $weight;
-        $this->jotting->heavy = $weight === Weight::Heavy;
 
         return true;
     }

@@ -169,9 +169,8 @@ final readonly class CommaList
         if (preg_match(self::DETAIL, $text) === 1) {
             return null;
         }
-        try {
-            $found = FindKind::in(Tokens::of($text));
-        } catch (BadLine) {
+        $found = FindKind::named($text);
+        if ($found === null) {
             return null;
         }
 

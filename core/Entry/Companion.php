@@ -33,11 +33,11 @@ final readonly class Companion
         }
         $isEnvelope = mb_strtolower($found['word'][0]) === 'e';
         $thing = $found['thing'].' '.trim($found['rest'], " ,)\t");
-        $kind = self::kindOf($thing);
+        $kind = FindKind::named($thing)?->phrase->kind;
         if ($isEnvelope && $kind !== Kind::Base) {
             // Cards that have envelopes are no sheets of card.
             $thing = (string) preg_replace('/\bcards\b/iu', 'card bases', $thing);
-            $kind = self::kindOf($thing);
+            $kind = FindKind::named($thing)?->phrase->kind;
         }
         $isFor = $isEnvelope ? Kind::Base : Kind::Stamp;
 
@@ -53,14 +53,5 @@ final readonly class Companion
         $name = str_replace('"', '', $thing->name);
 
         return "$this->own dies \"$name dies\"".($this->many === '' ? '' : " x$this->many");
-    }
-
-    private static function kindOf(string $text): ?Kind
-    {
-        try {
-            return FindKind::in(Tokens::of($text))->phrase->kind;
-        } catch (BadLine) {
-            return null;
-        }
     }
 }

@@ -48,6 +48,16 @@ final class FindKind
         );
     }
 
+    /** The kind a text names; null where it names none, or two. */
+    public static function named(string $text): ?KindFound
+    {
+        try {
+            return self::in(Tokens::of($text));
+        } catch (BadLine) {
+            return null;
+        }
+    }
+
     /**
      * @param  list<Token>  $tokens
      * @return list<KindFound> the longest at each place

@@ -83,7 +83,7 @@ final class PackingText
 
             return;
         }
-        if ($this->isBulleted === true && ! $isBulleted && self::namesKind($bare)) {
+        if ($this->isBulleted === true && ! $isBulleted && FindKind::named($bare) !== null) {
             $this->heading = '';
         }
         $this->isBulleted ??= $isBulleted;
@@ -121,26 +121,11 @@ final class PackingText
         if ($this->heading === '') {
             return false;
         }
-        try {
-            $own = FindKind::in(Tokens::of($line))->phrase;
-            $isPictured = in_array($this->headingKind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
-            $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;
+        $tier = FindKind::named($line)?->phrase->tier;
+        $isPictured = in_array($this->headingKind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
+        $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;
 
-            return $own->tier === KindPhrase::MAYBE || ($mayBePicture && $own->tier === KindPhrase::LIKELY);
-        } catch (BadLine) {
-            return true;
-        }
-    }
-
-    private static function namesKind(string $line): bool
-    {
-        try {
-            FindKind::in(Tokens::of($line));
-        } catch (BadLine) {
-            return false;
-        }
-
-        return true;
+        return $tier === null || $tier === KindPhrase::MAYBE || ($mayBePicture && $tier === KindPhrase::LIKELY);
     }
 
     /** "Papers:", "CARDSTOCK", "Embellishments" with a list below it. */

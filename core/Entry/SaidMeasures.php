@@ -188,11 +188,6 @@ final class SaidMeasures
         );
     }
 
-    private function worth(Token $token): int
-    {
-        return Said::worth($token) ?? 0;
-    }
-
     private function hasSize(): bool
     {
         return array_filter($this->said->tokens, static fn (Token $one): bool => $one->kind === TokenKind::Size) !== [];
@@ -218,10 +213,11 @@ final class SaidMeasures
     /** A4, letter, half letter: where the kind is one that has sheets or fronts. */
     private function named(int $i, Token $token): void
     {
-        if ($this->kind->isByLength() && $this->said->number($i) !== null && $this->said->isWord($i + 1, self::UNITS)) {
+        $many = $this->said->number($i);
+        if ($this->kind->isByLength() && $many !== null && $this->said->isWord($i + 1, self::UNITS)) {
             $unit = $this->said->tokens[$i + 1]->plain();
             $this->said->take($i, $i + 1);
-            $this->jotting->length = $this->once($token, Length::parse("{$this->worth($token)} $unit", $this->unit));
+            $this->jotting->length = $this->once($token, Length::parse("$many $unit", $this->unit));
 
             return;
         }

@@ -37,8 +37,6 @@ final class Jotting
 
     public bool $plenty = false;
 
-    public bool $heavy = false;
-
     public ?Finish $finish = null;
 
     public ?Weight $weight = null;

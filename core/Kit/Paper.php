@@ -59,7 +59,7 @@ final readonly class Paper implements PrintedPaper
         $size = $line->unit === Unit::Inch ? $line->sizeOr('6', '6', Unit::Inch) : $line->sizeOr('150', '150', Unit::Millimetre);
         [$front, $back] = $line->faces();
 
-        return self::of($size, $front, $back, $line->heavy);
+        return self::of($size, $front, $back, $line->weight === Weight::Heavy);
     }
 
     /** Pads bring two of each, or three, or one: the line must say. */
