@@ -90,9 +90,9 @@ final readonly class PeoplePage extends Page
     public static function of(int $months, int $day, string $token, Journal $journal): self
     {
         $coming = ComingDays::within($months);
-        $inHand = CardsToGive::inHand();
+        $cards = CardsToGive::now();
         $needs = $coming->needs();
-        [$chosen, $goods] = self::chosen($coming, $coming->find($day) ?? self::firstOpen($coming));
+        [$chosen, $goods] = self::chosen($coming, $coming->find($day) ?? self::firstOpen($coming), $cards);
         $kits = Kit::query()->where(['is_stash' => false, 'is_deleted' => false, 'is_put_away' => false])->orderBy('id')->get();
 
         return new self(
@@ -100,8 +100,8 @@ final readonly class PeoplePage extends Page
             array_map(static fn (Coming $one): array => self::coming($one, $coming->cards[$one->id] ?? null), $coming->coming),
             $chosen,
             $needs->says(),
-            $needs->beyond(CardsToGive::free())->says(),
-            self::stock($needs->counts, $inHand),
+            $needs->beyond($cards->free())->says(),
+            self::stock($needs->counts, $cards->inHand()),
             self::people(),
             Setting::postDays(),
             self::limits(),
@@ -145,14 +145,14 @@ final readonly class PeoplePage extends Page
     }
 
     /** @return array{ChosenDay|null, array<string, CoreComponent>} with the goods its cards show */
-    private static function chosen(ComingDays $coming, ?Coming $one): array
+    private static function chosen(ComingDays $coming, ?Coming $one, CardsToGive $free): array
     {
         if ($one === null) {
             return [null, []];
         }
         $day = $coming->days[$one->id];
         $meant = $coming->cards[$one->id] ?? null;
-        $suitable = $meant === null ? CardsToGive::for($one, $day->person->likes, self::SUITABLE) : [];
+        $suitable = $meant === null ? $free->for($one, $day->person->likes, self::SUITABLE) : [];
         $cards = Card::query()->whereKey([...array_column($suitable, 'id'), $meant->id ?? 0])->with('takings', 'kit')->get()->keyBy('id');
         $ids = $cards->flatMap(static fn (Card $card) => $card->takings->pluck('component_id'))->unique()->all();
         $goods = [];

@@ -60,7 +60,7 @@ final class TasteView
             'stashCards' => (string) ($kit->wishes['stash_cards'] ?? ''),
             'wanted' => self::many([...$occasions, ['key' => SpreadGaps::MAN, 'label' => 'for a man']], $kit->wanted),
             'folds' => self::many($folds, $kit->wishes['folds'] ?? []),
-            'daysNeed' => ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::free($kit->id))->says(),
+            'daysNeed' => ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::now()->free($kit->id))->says(),
         ];
     }
 

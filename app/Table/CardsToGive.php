@@ -23,13 +23,23 @@ use KeepShare\Core\Kit\Occasion;
  *     goods: string|null,
  * }
  */
-final class CardsToGive
+final readonly class CardsToGive
 {
+    /** @param  list<GivableRow>  $rows */
+    private function __construct(private array $rows)
+    {
+    }
+
+    public static function now(): self
+    {
+        return new self(self::rows());
+    }
+
     /** @return list<ToGive> */
-    public static function for(Coming $day, string $likes, int $most): array
+    public function for(Coming $day, string $likes, int $most): array
     {
         $cards = [];
-        foreach (self::rows() as $row) {
+        foreach ($this->rows as $row) {
             $said = "$row->theme $row->goods $row->notes";
             $suits = Suits::of($day->occasion, $likes, Occasion::from($row->occasion), $said, $row->stars ?? 0);
             $cards[] = ['id' => $row->id, 'isMade' => $row->made_at !== null, 'suits' => $suits];
@@ -44,27 +54,27 @@ final class CardsToGive
     }
 
     /** @return array<string, int> how many are made and free, by occasion */
-    public static function inHand(): array
+    public function inHand(): array
     {
-        return self::counted(static fn (object $row): bool => $row->made_at !== null);
+        return $this->counted(static fn (object $row): bool => $row->made_at !== null);
     }
 
     /**
      * @param  int|null  $anew  a kit that is to be shared out anew: what is only planned of it may go
      * @return array<string, int> how many are free, made or planned, by occasion
      */
-    public static function free(?int $anew = null): array
+    public function free(?int $anew = null): array
     {
-        return self::counted(static fn (object $row): bool => $row->made_at !== null || $row->kit_id !== $anew);
+        return $this->counted(static fn (object $row): bool => $row->made_at !== null || $row->kit_id !== $anew);
     }
 
     /**
      * @param  Closure(GivableRow): bool  $counts
      * @return array<string, int>
      */
-    private static function counted(Closure $counts): array
+    private function counted(Closure $counts): array
     {
-        return array_count_values(array_column(array_filter(self::rows(), $counts), 'occasion'));
+        return array_count_values(array_column(array_filter($this->rows, $counts), 'occasion'));
     }
 
     /** @return list<GivableRow> plain rows: ten years of cards are many */

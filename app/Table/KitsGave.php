@@ -5,6 +5,7 @@ namespace App\Table;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Taking;
+use Closure;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -47,10 +48,7 @@ final readonly class KitsGave
     /** What a card of one kit costs, with what the stash added at its own prices; null where the kit has no price. */
     public static function each(Kit $kit): ?Price
     {
-        $cards = $kit->cards()->count();
-        $price = $kit->price();
-
-        return $price === null || $cards === 0 ? null : Price::of($price->minor + self::ofStash($kit), $price->currency)->over($cards);
+        return self::over($kit, $kit->cards()->count(), self::ofStash(...));
     }
 
     /** How long a card of one kit takes, as far as that is known. */
@@ -96,13 +94,15 @@ final readonly class KitsGave
     /** The price of the kit with what the stash added, over its cards; null where the kit has none. */
     public function eachOf(Kit $kit): ?Price
     {
-        $price = $kit->price();
-        $cards = $this->cardsOf($kit)->cards;
-        if ($price === null || $cards === 0) {
-            return null;
-        }
+        return self::over($kit, $this->cardsOf($kit)->cards, fn (Kit $kit): int => $this->stash[$kit->id] ?? 0);
+    }
 
-        return Price::of($price->minor + ($this->stash[$kit->id] ?? 0), $price->currency)->over($cards);
+    /** @param  Closure(Kit): int  $stash  what the stash added; asked for only where there is something to add it to */
+    private static function over(Kit $kit, int $cards, Closure $stash): ?Price
+    {
+        $price = $kit->price();
+
+        return $price === null || $cards === 0 ? null : Price::of($price->minor + $stash($kit), $price->currency)->over($cards);
     }
 
     /** @return list<object{month: string, cards: int, bonus: int}> the months in which cards were made, the oldest first */

@@ -62,7 +62,7 @@ final readonly class PeopleController
     {
         $this->journal->actOnShelf("Take $person->name out", static fn () => $person->forget());
 
-        return back()->with('notice', "$person->name is taken out; undo brings her back.");
+        return back()->with('notice', "$person->name is taken out; undo brings them back.");
     }
 
     public function addDay(Person $person, PersonRequest $request): RedirectResponse
@@ -137,7 +137,7 @@ final readonly class PeopleController
     public function ask(Request $request): RedirectResponse
     {
         $kit = Kit::query()->where(['is_stash' => false, 'is_deleted' => false])->findOrFail($request->integer('kit'));
-        $needs = ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::free($kit->id));
+        $needs = ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::now()->free($kit->id));
         $this->journal->act($kit, 'Ask for what the days that come need', null, static fn () => $kit->update(['wanted' => $needs->counts]));
 
         return to_route('kits.share-out', $kit)->with('notice', "Asked for: {$needs->says()}.");
