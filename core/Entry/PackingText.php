@@ -175,7 +175,9 @@ final class PackingText
                 $said[] = mb_substr($bare, $token->at, $token->length);
             }
         }
-        $each = preg_match('/\b(?:\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1 ? ", $of[0]" : '';
+        // Each is each line below, whatever commas it has.
+        $isEach = preg_match('/\b(\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1;
+        $each = $isEach ? ' x'.Said::worth(Tokens::of($of[1])[0]) : '';
 
         return implode(' ', $said).$each;
     }

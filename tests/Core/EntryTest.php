@@ -189,7 +189,8 @@ final class EntryTest extends TestCase
         $lines = PackingText::read(
             "\u{FEFF}NOVEMBER KIT\n-----\nPatterned papers (6x6, 2 of each):\n• Wave\n• Plank / rope\nCardstock, 8.5 x 11\n- 2 kelp\n"
                 ."\nDie cuts:\n * flowers x2\n * a bird\n1) 10 bases & 10 envelopes\n[ ] stamp set 4x6\nfrogs x2\n"
-                ."Dewy Meadow card kit\nDie cuts:\n- acorn, 3\n- bows, 2\n24 enamel dots\nsix toads",
+                ."Dewy Meadow card kit\nDie cuts:\n- acorn, 3\n- bows, 2\n24 enamel dots\nsix toads\n"
+                ."Papers 6x6, two of each:\n- mittens, snow",
             Unit::Inch,
             Size::parse('4 1/4', '5 1/2', Unit::Inch),
             ['wave'],
@@ -221,6 +222,8 @@ final class EntryTest extends TestCase
             18 => 'die-cut bows x2',
             19 => 'embellishment enamel-dots x24',
             20 => '! six',
+            21 => 'heading',
+            22 => 'paper mittens-snow x2',
         ], array_combine(array_column($lines, 'number'), array_map($said, $lines)));
     }
 
