@@ -4,7 +4,7 @@
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Months from '@/parts/tally/MonthsOfCards.svelte'
-    import { money } from '@/lib/format'
+    import { money, month } from '@/lib/format'
     import { useKeys } from '@/lib/keys.svelte'
     import type { GaveLine, GavePage } from '@/lib/props'
 
@@ -62,7 +62,7 @@
                         <tbody>
                             {#each kits as kit (kit.id)}
                                 <tr>
-                                    <th scope="row"><Link href={kit.url}>{kit.name}</Link><small>{kit.month}</small></th>
+                                    <th scope="row"><Link href={kit.url}>{kit.name}</Link><small>{month(kit.month)}</small></th>
                                     <td>
                                         {#if !isTable}
                                             <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">

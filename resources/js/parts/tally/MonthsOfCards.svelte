@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { month } from '@/lib/format'
     import type { MonthOfCards } from '@/lib/props'
 
     /** The cards that were made, month by month, drawn or as a table. Bonus cards stand on the others. */
@@ -8,9 +9,7 @@
     const most = $derived(Math.max(1, ...months.map(({ cards }) => cards)))
     const each = $derived(Math.max(8, Math.min(64, 1180 / months.length)))
     /** As many months are named as there is room for. */
-    const step = $derived(Math.ceil(58 / each))
-    const name = (month: string): string =>
-        new Intl.DateTimeFormat(navigator.language, { month: 'short', year: '2-digit', timeZone: 'UTC' }).format(new Date(`${month}-01`))
+    const step = $derived(Math.ceil(64 / each))
     const high = (cards: number): number => (HEIGHT * cards) / most
 </script>
 
@@ -19,7 +18,7 @@
         <thead><tr><th scope="col">month</th><th scope="col">cards</th><th scope="col">of them bonus</th></tr></thead>
         <tbody>
             {#each months as one (one.month)}
-                <tr><th scope="row">{name(one.month)}</th><td>{one.cards}</td><td>{one.bonus}</td></tr>
+                <tr><th scope="row">{month(one.month)}</th><td>{one.cards}</td><td>{one.bonus}</td></tr>
             {/each}
         </tbody>
     </table>
@@ -45,8 +44,8 @@
                     <rect class="bonus" x="1" width={each - 2} y={HEIGHT - high(one.cards)} height={high(one.bonus)} />
                     {#if one.cards && each >= 16}<text x={each / 2} y={HEIGHT - high(one.cards) - 4} text-anchor="middle">{one.cards}</text
                         >{/if}
-                    {#if i % step === 0 && (months.length - i) * each + 24 > 44}<text class="month" x="1" y={HEIGHT + 16}
-                            >{name(one.month)}</text
+                    {#if i % step === 0 && (months.length - i) * each + 24 > 56}<text class="month" x="1" y={HEIGHT + 16}
+                            >{month(one.month)}</text
                         >{/if}
                 </g>
             {/each}
