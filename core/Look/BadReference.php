@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Look;
+
+use KeepShare\Core\Refusal;
+
+/** What was named as being of known size cannot be measured by. */
+final class BadReference extends Refusal
+{
+    public static function because(string $why): self
+    {
+        return new self($why);
+    }
+}

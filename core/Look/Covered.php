@@ -1,0 +1,390 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Look;
+
+/**
+ * Which pixels of a picture are covered by what lies on the ground.
+ *
+ * A colour that the ground cannot have in any light is surely a piece, the ground's own colour as bright as the ground is
+ * surely ground. What is the ground's colour but darker is a shadow, or a grey piece: a piece has a sharp edge all round, a
+ * shadow has none. The doubtful band between the two is then flooded from both sides, the smoothest places first, so that
+ * the border comes to lie on the sharpest edge (F. Meyer, "Topographic distance and watershed lines", 1994).
+ */
+final class Covered
+{
+    private const GROUND = 0;
+
+    private const DOUBTFUL = 1;
+
+    private const PIECE = 2;
+
+    private const OPEN = 3;
+
+    /** Shares of the ground's brightness. */
+    private const AS_BRIGHT = 0.04;
+
+    private const BRIGHTER = 0.065;
+
+    public const DARKEST_SHADOW = 0.48;
+
+    /** How far the channels may differ from being darker all alike. */
+    private const SAME_COLOUR = 0.03;
+
+    private const OTHER_COLOUR = 0.09;
+
+    /** The border is looked for so many pixels to both sides of where it seems to be. */
+    private const BAND = 2;
+
+    /** Of the rim of a grey piece so much is sharp. */
+    private const SHARP_RIM = 0.33;
+
+    /** And of one that lies along a surer piece. */
+    private const SHARP_ALONG = 0.7;
+
+    private const ALONG = 0.25;
+
+    /** It has so many pixels for each at its rim: a shadow is narrow. */
+    private const WIDE = 11;
+
+    /** A step is sharp that rises by so much of the contrast from one pixel to the next. */
+    private const SHARP = 0.16;
+
+    /** What is so far, in pixels, from the rim of a grey piece is no shadow of its own. */
+    private const DEEP = 6;
+
+    private const LEVELS = 64;
+
+    /** @var array<int, int> a pixel after the other */
+    private array $is;
+
+    private function __construct(private readonly Picture $soft, private readonly Ground $ground)
+    {
+        $this->is = [];
+    }
+
+    /**
+     * @param  Picture  $soft  softened
+     * @return list<int> one a pixel: 1 where it is covered
+     */
+    public static function of(Picture $soft, Ground $ground): array
+    {
+        $covered = new self($soft, $ground);
+        $covered->look();
+        $covered->findGreyPieces();
+        $covered->openBand();
+        $covered->flood();
+
+        return array_map(static fn (int $is): int => $is === self::PIECE ? 1 : 0, array_values($covered->is));
+    }
+
+    private function look(): void
+    {
+        [$width, $height] = [$this->soft->width, $this->soft->height];
+        // The noise of one channel, softened: lightness is the sum of four, and nine pixels are one.
+        $noise = $this->ground->noise / 7.3;
+        $is = [];
+        for ($y = 0; $y < $height; $y++) {
+            $row = $this->groundRow($y);
+            for ($x = 0; $x < $width; $x++) {
+                $at = ($x + Cells::SIDE / 2 + 0.5) / Cells::SIDE;
+                $i = (int) $at;
+                $f = $at - $i;
+                [$red, $green, $blue] = $row[$i];
+                [$nextRed, $nextGreen, $nextBlue] = $row[$i + 1];
+                $is[] = self::looks(
+                    $this->soft->pixels[$y * $width + $x],
+                    $red + ($nextRed - $red) * $f,
+                    $green + ($nextGreen - $green) * $f,
+                    $blue + ($nextBlue - $blue) * $f,
+                    $noise,
+                );
+            }
+        }
+        $this->is = $is;
+    }
+
+    /** What a pixel is by its colour, where the ground would be $red, $green, $blue. */
+    private static function looks(int $pixel, float $red, float $green, float $blue, float $noise): int
+    {
+        $r = ($pixel >> Picture::RED) / 9;
+        $g = ($pixel >> Picture::GREEN & Picture::LANE) / 9;
+        $b = ($pixel & Picture::LANE) / 9;
+        $light = $red + 2 * $green + $blue;
+        $bright = $light < 48 ? 48.0 : $light;
+        $q = 1 + ($r + 2 * $g + $b - $light) / $bright;
+        $sway = 8 * $noise / $bright;
+        if ($q > 1 + self::BRIGHTER + $sway || $q < self::DARKEST_SHADOW) {
+            return self::PIECE;
+        }
+        $off = max(self::off($r, $red, $q, $noise), self::off($g, $green, $q, $noise), self::off($b, $blue, $q, $noise));
+        if ($off > self::OTHER_COLOUR) {
+            return self::PIECE;
+        }
+
+        return $off < self::SAME_COLOUR && $q > 1 - self::AS_BRIGHT - $sway && $q < 1 + self::AS_BRIGHT + $sway
+            ? self::GROUND
+            : self::DOUBTFUL;
+    }
+
+    /** By how much more than the noise a channel differs from being as much darker as all. */
+    private static function off(float $is, float $was, float $q, float $noise): float
+    {
+        $was = $was < 24 ? 24.0 : $was;
+
+        return abs($is / $was - $q) - 3 * $noise / $was;
+    }
+
+    /** @return list<array{float, float, float}> */
+    private function groundRow(int $y): array
+    {
+        $row = [];
+        for ($i = -1; $i <= $this->ground->cells->across + 1; $i++) {
+            $row[] = $this->ground->at(($i + 0.5) * Cells::SIDE, $y + 0.5);
+        }
+
+        return $row;
+    }
+
+    /** Doubtful places that hold a whole square and are sharp round most of their rim are pieces. */
+    private function findGreyPieces(): void
+    {
+        $seen = [];
+        foreach ($this->doubtfulSquares() as $square => $corner) {
+            if (isset($seen[$corner])) {
+                continue;
+            }
+            [$squares, $pixels] = $this->place($corner);
+            foreach ($pixels as $n) {
+                $seen[$n] = true;
+            }
+            if ($this->isSharpRound($pixels)) {
+                foreach ($squares as $n) {
+                    $this->is[$n] = self::PIECE;
+                }
+            }
+        }
+    }
+
+    /** @return array<int, int> the first pixel of every square that is doubtful all over, by square */
+    private function doubtfulSquares(): array
+    {
+        $cells = $this->ground->cells;
+        $found = [];
+        for ($n = 0; $n < $cells->across * $cells->down; $n++) {
+            $corner = intdiv($n, $cells->across) * Cells::SIDE * $this->soft->width + $n % $cells->across * Cells::SIDE;
+            if ($this->is[$corner] === self::DOUBTFUL && $this->isDoubtfulSquare($corner)) {
+                $found[$n] = $corner;
+            }
+        }
+
+        return $found;
+    }
+
+    private function isDoubtfulSquare(int $corner): bool
+    {
+        for ($j = 0; $j < Cells::SIDE; $j++) {
+            for ($i = 0; $i < Cells::SIDE; $i++) {
+                if ($this->is[$corner + $j * $this->soft->width + $i] !== self::DOUBTFUL) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{list<int>, non-empty-list<int>} pixels well inside it, and all of it */
+    private function place(int $from): array
+    {
+        $width = $this->soft->width;
+        $all = count($this->is);
+        $pixels = [$from];
+        $in = [$from => true];
+        for ($at = 0; isset($pixels[$at]); $at++) {
+            foreach ([$pixels[$at] - 1, $pixels[$at] + 1, $pixels[$at] - $width, $pixels[$at] + $width] as $n) {
+                if ($n >= 0 && $n < $all && ! isset($in[$n]) && $this->is[$n] === self::DOUBTFUL) {
+                    $in[$n] = true;
+                    $pixels[] = $n;
+                }
+            }
+        }
+        $deep = self::DEEP;
+        $inner = array_values(array_filter(
+            $pixels,
+            static fn (int $n): bool => isset($in[$n - $deep], $in[$n + $deep], $in[$n - $deep * $width], $in[$n + $deep * $width]),
+        ));
+
+        return [$inner, $pixels];
+    }
+
+    /**
+     * A shadow is a narrow band with a soft rim, most of it along a piece.
+     *
+     * @param  non-empty-list<int>  $pixels
+     */
+    private function isSharpRound(array $pixels): bool
+    {
+        $width = $this->soft->width;
+        $least = self::SHARP * $this->contrastOf($pixels);
+        $rim = 0;
+        $sharp = 0;
+        $alongPiece = 0;
+        foreach ($pixels as $n) {
+            $beside = array_map(fn (int $m): int => $this->is[$m], $this->beside($n, $width));
+            if (in_array(self::GROUND, $beside, true)) {
+                $rim++;
+                $sharp += $this->steepest($n) >= $least ? 1 : 0;
+            } elseif (in_array(self::PIECE, $beside, true)) {
+                $alongPiece++;
+            }
+        }
+        $isAlong = $alongPiece > self::ALONG * ($rim + $alongPiece);
+
+        return $rim > 0
+            && count($pixels) >= self::WIDE * $rim
+            && $sharp >= ($isAlong ? self::SHARP_ALONG : self::SHARP_RIM) * $rim;
+    }
+
+    /**
+     * Most of it differs from the ground by this or less, as a part of the ground's brightness.
+     *
+     * @param  non-empty-list<int>  $pixels
+     */
+    private function contrastOf(array $pixels): float
+    {
+        $contrasts = [];
+        $step = max(1, intdiv(count($pixels), 400));
+        for ($at = 0; $at < count($pixels); $at += $step) {
+            $contrasts[] = $this->contrast($pixels[$at]);
+        }
+        sort($contrasts);
+
+        return $contrasts[intdiv(4 * count($contrasts), 5)];
+    }
+
+    /** How far its lightness and its colour are from the ground's, as a part of the ground's brightness. */
+    private function contrast(int $n): float
+    {
+        [$x, $y] = [$n % $this->soft->width, intdiv($n, $this->soft->width)];
+        $ground = $this->ground->at($x + 0.5, $y + 0.5);
+        $pixel = $this->soft->at($x, $y);
+        $apart = max(abs($pixel[0] - $ground[0]), abs($pixel[1] - $ground[1]), abs($pixel[2] - $ground[2]));
+
+        return $apart / max(24.0, $ground[1]);
+    }
+
+    /** The steepest step near a pixel, as a part of the ground's brightness. */
+    private function steepest(int $n): float
+    {
+        $width = $this->soft->width;
+        $most = 0;
+        foreach ([0, -1, 1, -$width, $width] as $off) {
+            $most = max($most, $this->step($n + $off));
+        }
+        $ground = $this->ground->at($n % $width + 0.5, intdiv($n, $width) + 0.5);
+
+        return $most / 18 / max(24.0, $ground[1]);
+    }
+
+    /** How much the channel that changes most changes from one side of a pixel to the other, in ninths of a level. */
+    private function step(int $n): int
+    {
+        $width = $this->soft->width;
+        $pixels = $this->soft->pixels;
+        $left = $pixels[$n - 1] ?? 0;
+        $right = $pixels[$n + 1] ?? $left;
+        $above = $pixels[$n - $width] ?? $left;
+        $below = $pixels[$n + $width] ?? $above;
+        $most = 0;
+        foreach ([Picture::RED, Picture::GREEN, 0] as $lane) {
+            $across = ($right >> $lane & Picture::LANE) - ($left >> $lane & Picture::LANE);
+            $down = ($below >> $lane & Picture::LANE) - ($above >> $lane & Picture::LANE);
+            $most = max($most, $across, -$across, $down, -$down);
+        }
+
+        return $most;
+    }
+
+    private function openBand(): void
+    {
+        [$width, $height] = [$this->soft->width, $this->soft->height];
+        $open = [];
+        foreach ($this->is as $n => $is) {
+            if ($is === self::DOUBTFUL) {
+                $open[] = $n;
+            }
+            $x = $n % $width;
+            if (($x + 1 < $width && $this->is[$n + 1] !== $is) || (isset($this->is[$n + $width]) && $this->is[$n + $width] !== $is)) {
+                $y = intdiv($n, $width);
+                for ($j = max(0, $y - self::BAND + 1); $j <= min($height - 1, $y + self::BAND); $j++) {
+                    for ($i = max(0, $x - self::BAND + 1); $i <= min($width - 1, $x + self::BAND); $i++) {
+                        $open[] = $j * $width + $i;
+                    }
+                }
+            }
+        }
+        foreach ($open as $n) {
+            $this->is[$n] = self::OPEN;
+        }
+    }
+
+    private function flood(): void
+    {
+        $width = $this->soft->width;
+        /** @var list<list<array{int, int}>> $waiting pixels and what they become, by how steep it is there */
+        $waiting = array_fill(0, self::LEVELS, []);
+        foreach ($this->is as $n => $is) {
+            if ($is === self::OPEN) {
+                foreach ($this->beside($n, $width) as $m) {
+                    if ($this->is[$m] !== self::OPEN) {
+                        $waiting[$this->level($n)][] = [$n, $this->is[$m]];
+                        break;
+                    }
+                }
+            }
+        }
+        for ($level = 0; $level < self::LEVELS; $level++) {
+            for ($at = 0; isset($waiting[$level][$at]); $at++) {
+                [$n, $becomes] = $waiting[$level][$at];
+                if ($this->is[$n] !== self::OPEN) {
+                    continue;
+                }
+                $this->is[$n] = $becomes;
+                foreach ($this->beside($n, $width) as $m) {
+                    if ($this->is[$m] === self::OPEN) {
+                        $waiting[max($level, $this->level($m))][] = [$m, $becomes];
+                    }
+                }
+            }
+            $waiting[$level] = [];
+        }
+    }
+
+    private function level(int $n): int
+    {
+        return min(self::LEVELS - 1, intdiv($this->step($n), 27));
+    }
+
+    /** @return list<int> */
+    private function beside(int $n, int $width): array
+    {
+        $x = $n % $width;
+        $beside = [];
+        if ($x > 0) {
+            $beside[] = $n - 1;
+        }
+        if ($x + 1 < $width) {
+            $beside[] = $n + 1;
+        }
+        if ($n >= $width) {
+            $beside[] = $n - $width;
+        }
+        if ($n + $width < count($this->is)) {
+            $beside[] = $n + $width;
+        }
+
+        return $beside;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Look;
+
+/** What a piece is by its outline alone. */
+enum Form: string
+{
+    case Round = 'round';
+    /** Four right angles, at least four times as long as wide. */
+    case Strip = 'strip';
+    /** Four right angles. */
+    case Label = 'label';
+    case Cut = 'cut';
+}

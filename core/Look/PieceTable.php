@@ -1,0 +1,266 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Look;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/**
+ * The pieces found on one photograph, by number, and what they are measured by. Numbers are kept: of a piece that is parted
+ * both parts get new ones.
+ *
+ * @phpstan-import-type Point from Homography
+ * @phpstan-import-type ReferenceFields from Reference
+ *
+ * @phpstan-type PieceFields array{
+ *     rings: non-empty-list<non-empty-list<Point>>,
+ *     atEdge: bool,
+ *     contrast: float,
+ *     colours: non-empty-list<string>,
+ *     isLong: bool,
+ *     print: list<int>,
+ *     turn: int,
+ * }
+ * @phpstan-type TableFields array{width: int, height: int, next: int, reference: ReferenceFields, pieces: array<int, PieceFields>}
+ */
+final readonly class PieceTable
+{
+    /** Measures of a piece that may be off by more, in millimetres, are not sure: 1/32 in. */
+    private const SURE = 0.8;
+
+    /**
+     * @param  array<int, FoundPiece>  $pieces  by number
+     * @param  array<int, Likeness>  $looks
+     * @param  array<int, int>  $turns  in degrees, clockwise
+     */
+    private function __construct(
+        public int $width,
+        public int $height,
+        public Reference $reference,
+        public array $pieces,
+        private array $looks,
+        private array $turns,
+        private int $next,
+    ) {
+    }
+
+    /** What is found on a photograph, measured by what it shows of known size. */
+    public static function found(FindPieces $found, Picture $picture, Reference $reference): self
+    {
+        $pieces = array_combine(range(1, count($found->pieces)), $found->pieces);
+        $table = new self($picture->width, $picture->height, $reference->found($pieces), $pieces, [], [], count($pieces) + 1);
+        $lit = Lit::of($picture, $found->ground);
+        $looks = [];
+        foreach ($pieces as $number => $piece) {
+            $looks[$number] = $table->look($piece, $lit);
+        }
+
+        return new self($picture->width, $picture->height, $table->reference, $pieces, $looks, [], $table->next);
+    }
+
+    public function measuredBy(Reference $reference): self
+    {
+        return new self($this->width, $this->height, $reference, $this->pieces, $this->looks, $this->turns, $this->next);
+    }
+
+    /** By so many degrees more, clockwise. */
+    public function turned(int $number, int $degrees): self
+    {
+        $turn = (($this->turns[$number] ?? 0) + $degrees) % 360;
+
+        return new self($this->width, $this->height, $this->reference, $this->pieces, $this->looks, [$number => $turn] + $this->turns, $this->next);
+    }
+
+    /** Without its windows: what is white on it is printed and no hole. */
+    public function filled(int $number): self
+    {
+        $pieces = [$number => $this->pieces[$number]->filled()] + $this->pieces;
+        ksort($pieces);
+
+        return new self($this->width, $this->height, $this->reference, $pieces, $this->looks, $this->turns, $this->next);
+    }
+
+    /**
+     * One piece in two, along a line or at its narrowest.
+     *
+     * @param  list<Point>  $line  its two ends on the photograph, or none
+     *
+     * @throws BadReference where it cannot be parted so
+     */
+    public function parted(int $number, array $line, Lit $lit): self
+    {
+        $piece = $this->pieces[$number];
+        $line = count($line) === 2 ? $line : Neck::of($piece->rings[0]) ?? [];
+        $parts = count($line) === 2 ? Neck::parted($piece, $line[0], $line[1]) : null;
+        if ($parts === null) {
+            throw BadReference::because('The line does not go through the piece.');
+        }
+        $pieces = $this->pieces;
+        $looks = $this->looks;
+        unset($pieces[$number], $looks[$number]);
+        foreach ($parts as $n => $part) {
+            $pieces[$this->next + $n] = $part;
+            $looks[$this->next + $n] = $this->look($part, $lit);
+        }
+        $reference = $this->reference->piece === $number ? $this->reference->at($this->reference->handles) : $this->reference;
+
+        return new self($this->width, $this->height, $reference, $pieces, $looks, $this->turns, $this->next + 2);
+    }
+
+    /** @throws BadReference where nothing of known size is found */
+    public function squared(): Squared
+    {
+        return $this->reference->squared($this->pieces, [$this->width / 2, $this->height / 2]);
+    }
+
+    public function measured(int $number, Squared $squared): Measured
+    {
+        return Measured::of($this->pieces[$number]->rings, $squared, $this->turns[$number] ?? 0);
+    }
+
+    /** To the nearest 1/32 in or half millimetre. */
+    public static function size(Measured $measured, Unit $unit): Size
+    {
+        $mark = $unit === Unit::Inch ? intdiv(203_200, 32) : 4_000;
+        $length = static fn (float $mm): Length => Length::ofUnits(max(1, (int) round($mm * 8_000 / $mark)) * $mark);
+
+        return Size::of($length($measured->width), $length($measured->height));
+    }
+
+    /** @return non-empty-list<Colour> */
+    public function colours(int $number): array
+    {
+        return $this->looks[$number]->colours;
+    }
+
+    /**
+     * Pieces of the same picture under the first of them; what is measured by is none.
+     *
+     * @param  list<int>  $dropped
+     * @return array<int, non-empty-list<int>>
+     */
+    public function alike(array $dropped = []): array
+    {
+        $groups = [];
+        foreach ($this->pieces as $number => $piece) {
+            if ($number === $this->reference->piece || in_array($number, $dropped, true)) {
+                continue;
+            }
+            $first = $number;
+            foreach (array_keys($groups) as $other) {
+                if ($this->isAlike($number, $other)) {
+                    $first = $other;
+                    break;
+                }
+            }
+            $groups[$first][] = $number;
+        }
+
+        return $groups;
+    }
+
+    /** @return list<Doubt> */
+    public function doubts(int $number, ?Measured $measured): array
+    {
+        $piece = $this->pieces[$number];
+
+        return array_values(array_filter([
+            $piece->atEdge ? Doubt::AtEdge : null,
+            $piece->isFaint() ? Doubt::Faint : null,
+            Neck::isNarrow($piece->rings[0]) ? Doubt::PerhapsTwo : null,
+            $measured !== null && $measured->off > self::SURE ? Doubt::Rough : null,
+        ]));
+    }
+
+    /** @return TableFields */
+    public function fields(): array
+    {
+        $pieces = [];
+        foreach ($this->pieces as $number => $piece) {
+            $look = $this->looks[$number];
+            $pieces[$number] = [
+                'rings' => array_map(self::rounded(...), $piece->rings),
+                'atEdge' => $piece->atEdge,
+                'contrast' => round($piece->contrast, 3),
+                'colours' => array_map(static fn (Colour $colour): string => $colour->hex, $look->colours),
+                'isLong' => $look->isLong,
+                'print' => $look->print,
+                'turn' => $this->turns[$number] ?? 0,
+            ];
+        }
+
+        return [
+            'width' => $this->width,
+            'height' => $this->height,
+            'next' => $this->next,
+            'reference' => $this->reference->fields(),
+            'pieces' => $pieces,
+        ];
+    }
+
+    /** @param  TableFields  $fields */
+    public static function of(array $fields): self
+    {
+        $pieces = [];
+        $looks = [];
+        foreach ($fields['pieces'] as $number => $piece) {
+            $pieces[$number] = FoundPiece::of($piece['rings'], $piece['atEdge'], $piece['contrast']);
+            $looks[$number] = Likeness::known($piece['colours'], $piece['isLong'], $piece['print']);
+        }
+
+        return new self(
+            $fields['width'],
+            $fields['height'],
+            Reference::of($fields['reference']),
+            $pieces,
+            $looks,
+            array_map(static fn (array $piece): int => $piece['turn'], $fields['pieces']),
+            $fields['next'],
+        );
+    }
+
+    private function isAlike(int $one, int $two): bool
+    {
+        [$a, $b] = [$this->pieces[$one]->area(), $this->pieces[$two]->area()];
+
+        // Seen aslant the nearer of two looks larger.
+        return max($a, $b) < 1.35 * min($a, $b) && $this->sameSize($one, $two) && $this->looks[$one]->isAs($this->looks[$two]);
+    }
+
+    private function sameSize(int $one, int $two): bool
+    {
+        try {
+            $squared = $this->squared();
+        } catch (BadReference) {
+            return true;
+        }
+        $area = fn (int $number): float => abs(Ring::area($squared->onTable($this->pieces[$number]->rings[0])));
+
+        return abs(log($area($one) / $area($two))) < 0.07;
+    }
+
+    private function look(FoundPiece $piece, Lit $lit): Likeness
+    {
+        try {
+            $squared = $this->squared();
+        } catch (BadReference) {
+            // Without a measure pixels serve as well: looks have no size.
+            $squared = Squared::byPoints([0.0, 0.0], [100.0, 0.0], 100.0);
+        }
+
+        return Likeness::of($piece, Measured::of($piece->rings, $squared), $squared, $lit);
+    }
+
+    /**
+     * @param  non-empty-list<Point>  $ring
+     * @return non-empty-list<Point>
+     */
+    private static function rounded(array $ring): array
+    {
+        return array_map(static fn (array $point): array => [round($point[0], 2), round($point[1], 2)], $ring);
+    }
+}
