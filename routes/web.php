@@ -21,6 +21,9 @@ use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\NextCardController;
 use App\Http\Controllers\PairController;
 use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PhotographsController;
+use App\Http\Controllers\PhotoPapersController;
+use App\Http\Controllers\PhotoPiecesController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SafeController;
 use App\Http\Controllers\ShareOutController;
@@ -115,6 +118,17 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         ValidateCsrfToken::class,
         HandleInertiaRequests::class,
     ]);
+    Route::post('/photographs/pieces', [PhotographsController::class, 'bringPieces']);
+    Route::post('/photographs/papers', [PhotographsController::class, 'bringPapers']);
+    Route::post('/photographs/{photograph}/stop', [PhotographsController::class, 'stop']);
+    Route::delete('/photographs/{photograph}', [PhotographsController::class, 'leave']);
+    Route::get('/photographs/{photograph}/{n}.jpg', [PhotographsController::class, 'picture'])->whereNumber('n')->name('photographs.picture');
+    Route::get('/photographs/{photograph}/{n}-{version}.jpg', [PhotographsController::class, 'face'])
+        ->where(['n' => '[0-9]+', 'version' => '[0-9a-f]{8}'])->name('photographs.face');
+    Route::post('/photographs/{photograph}/pieces', [PhotoPiecesController::class, 'edit']);
+    Route::post('/photographs/{photograph}/pieces/keep', [PhotoPiecesController::class, 'keep']);
+    Route::post('/photographs/{photograph}/papers', [PhotoPapersController::class, 'edit']);
+    Route::post('/photographs/{photograph}/papers/keep', [PhotoPapersController::class, 'keep']);
     Route::post('/check/{component}', [CheckController::class, 'store']);
     Route::delete('/check/{component}', [CheckController::class, 'destroy']);
     Route::post('/about', [AboutController::class, 'update']);

@@ -47,7 +47,7 @@ final readonly class ImportKit
     public function append(Kit $kit, array $components): void
     {
         $names = count($components) === 1 ? $components[0]->name : count($components).' lines';
-        $this->journal->act($kit, "Add $names", null, function () use ($kit, $components): void {
+        $this->journal->within($kit, "Add $names", null, function () use ($kit, $components): void {
             $position = (int) $kit->components()->max('position');
             foreach ($components as $component) {
                 $this->unpack($kit, $component, ++$position);

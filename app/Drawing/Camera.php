@@ -105,8 +105,8 @@ final readonly class Camera
     /** @return array{float, float} how bright a warm lamp at the upper left and a cold one at the right are at a place */
     private static function lamps(float $x, float $y): array
     {
-        $warm = 0.62 / (1 + 0.9 * (($x - 0.1) ** 2 + ($y + 0.2) ** 2));
-        $cold = 0.5 / (1 + 0.9 * (($x - 1.2) ** 2 + ($y - 0.7) ** 2));
+        $warm = 0.72 / (1 + 0.9 * (($x - 0.1) ** 2 + ($y + 0.2) ** 2));
+        $cold = 0.6 / (1 + 0.9 * (($x - 1.2) ** 2 + ($y - 0.7) ** 2));
 
         return [$warm, $cold];
     }

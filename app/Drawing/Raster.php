@@ -2,13 +2,14 @@
 
 namespace App\Drawing;
 
+use GdImage;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /** A drawing as a photograph for the PDF maker, which knows no patterns. */
 final class Raster
 {
-    private const DPI = 300;
+    private const DPI = '300';
 
     private const QUALITY = 92;
 
@@ -28,10 +29,18 @@ final class Raster
         return 'data:image/jpeg;base64,'.base64_encode((string) ob_get_clean());
     }
 
-    private static function png(string $svg): string
+    /** @param  float  $density  pixels a millimetre; where nothing is drawn there is nothing */
+    public static function bare(string $svg, float $density): GdImage
+    {
+        $dpi = (string) round(25.4 * $density);
+
+        return imagecreatefromstring(self::png($svg, $dpi, 'none')) ?: throw new RuntimeException('The drawing is no picture.');
+    }
+
+    private static function png(string $svg, string $dpi = self::DPI, string $ground = 'white'): string
     {
         $convert = new Process(
-            ['rsvg-convert', '--format=png', '--background-color=white', '--dpi-x='.self::DPI, '--dpi-y='.self::DPI],
+            ['rsvg-convert', '--format=png', "--background-color=$ground", "--dpi-x=$dpi", "--dpi-y=$dpi"],
             env: ['FONTCONFIG_FILE' => self::fonts()],
             input: $svg,
             timeout: 30,

@@ -7,6 +7,7 @@ use App\Models\Photo;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\CutLine;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;
 
@@ -148,6 +149,9 @@ final class Svg
         if (! $good instanceof Applied) {
             return '';
         }
+        if ($good->printed()->outline !== null) {
+            return $this->cutOut($mark, $good->printed()->outline, $good->printed()->colours[0]);
+        }
         $picture = ThingDrawing::of($good->printed(), $this->components[$mark['component']]->name);
         $paths = array_map(static fn (array $path): string => self::path($path['d'], [
             'fill' => $path['fill'],
@@ -160,6 +164,39 @@ final class Svg
 
         return sprintf('<g transform="scale(%s %s)">%s</g>', self::number($wide), self::number($high), implode('', $paths))
             .self::text($picture['text'], $mark['width'] / 2, $mark['height'] / 2, $letter, $picture['ink'], 'middle');
+    }
+
+    /**
+     * A piece with an outline of its own, with its photograph where there is one.
+     *
+     * @param  ThingMark  $mark
+     */
+    private function cutOut(array $mark, CutLine $outline, Colour $colour): string
+    {
+        $photo = self::photo($mark['component'], 0);
+        [$w, $h] = [self::number($mark['width']), self::number($mark['height'])];
+        $scale = sprintf('scale(%s %s)', self::number($mark['width'] / CutLine::BOX), self::number($mark['height'] / CutLine::BOX));
+        if ($photo === null) {
+            $path = self::path($outline->path(), ['fill' => $colour->hex, 'fill-rule' => 'evenodd']);
+
+            return "<g transform=\"$scale\">$path</g>";
+        }
+        $id = 'cut-'.substr(md5($outline->path()."$w $h"), 0, 12);
+        $path = self::path($outline->path(), ['transform' => $scale, 'clip-rule' => 'evenodd']);
+        $this->patterns[$id] = "<clipPath id=\"$id\">$path</clipPath>";
+
+        return "<image width=\"$w\" height=\"$h\" preserveAspectRatio=\"none\" clip-path=\"url(#$id)\" xlink:href=\"$photo\"/>";
+    }
+
+    /** The photograph of a face or a piece, as it stands in a drawing; what is drawn but in no kit has none. */
+    private static function photo(string $component, int $face): ?string
+    {
+        if (Record::idOfCore($component) < 1) {
+            return null;
+        }
+        $jpeg = Photo::query()->where('component_id', Record::idOfCore($component))->where('face', $face)->value('jpeg');
+
+        return is_string($jpeg) ? "data:image/jpeg;base64,$jpeg" : null;
     }
 
     /** How a face is said as a fill; its pattern is drawn once. */
@@ -178,15 +215,15 @@ final class Svg
 
     private function pattern(string $id, string $component, int $at, Face $face, SheetGood $good): string
     {
-        $photo = Photo::query()->where('component_id', Record::idOfCore($component))->where('face', $at)->value('jpeg');
+        $photo = self::photo($component, $at);
         $tile = Motifs::of($face->motif);
-        $isPhoto = is_string($photo) && $good->extent() !== null;
+        $isPhoto = $photo !== null && $good->extent() !== null;
         [$width, $height] = $isPhoto
             ? [Mark::mm($good->extent()->width->units), Mark::mm($good->extent()->height->units)]
             : [(float) $tile['width'], (float) $tile['height']];
         [$w, $h] = [self::number($width), self::number($height)];
         $inside = $isPhoto
-            ? "<image width=\"$w\" height=\"$h\" preserveAspectRatio=\"xMidYMid slice\" xlink:href=\"data:image/jpeg;base64,$photo\"/>"
+            ? "<image width=\"$w\" height=\"$h\" preserveAspectRatio=\"xMidYMid slice\" xlink:href=\"$photo\"/>"
             : implode('', array_map(static fn (array $path): string => self::painted($path, $face->colours), $tile['shapes']));
 
         return "<pattern id=\"$id\" width=\"$w\" height=\"$h\" patternUnits=\"userSpaceOnUse\">"

@@ -13,6 +13,7 @@ use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face as CoreFace;
+use KeepShare\Core\Kit\Good as CoreGood;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -32,6 +33,10 @@ use KeepShare\Core\Measure\Size;
  *     foil: bool,
  *     photo: string|null, // where its photograph is, when that is its swatch
  * }
+ * @phpstan-type CutOut array{
+ *     d: string, // in a box of a thousand by a thousand
+ *     photo: string|null, // where its picture is
+ * }
  * @phpstan-type Good array{
  *     id: string,
  *     name: string,
@@ -40,6 +45,7 @@ use KeepShare\Core\Measure\Size;
  *     faces: list<Face>,
  *     finish: string|null,
  *     shape: string|null, // of a die cut or sticker
+ *     cutout: CutOut|null, // where its own outline is known
  *     letter: float, // how high its words stand on it, as a part of its height
  *     colours: list<string>,
  *     words: string|null,
@@ -59,9 +65,9 @@ final class GoodView
         foreach ($components as $component) {
             $all[] = $component;
         }
-        $printed = array_filter($all, static fn (Component $one): bool => $one->kind()->isPrintedPaper());
-        if ($printed !== []) {
-            $ids = array_map(static fn (Component $one): int => Record::idOfCore($one->id), $printed);
+        $shown = array_filter($all, self::mayHavePhoto(...));
+        if ($shown !== []) {
+            $ids = array_map(static fn (Component $one): int => Record::idOfCore($one->id), $shown);
             foreach (Photo::query()->whereIn('component_id', $ids)->get(['id', 'component_id', 'face']) as $photo) {
                 $photos[Record::coreIdOf($photo->component_id)][$photo->face] = route('photos.show', $photo->id, false);
             }
@@ -96,10 +102,25 @@ final class GoodView
             ),
             'finish' => $good instanceof Cardstock ? $good->finish->value : null,
             'shape' => $good instanceof Applied ? Shapes::keyOf($good->printed()->shape) : null,
+            'cutout' => self::cutOut($good, $photos[0] ?? null),
             'letter' => $good instanceof Applied ? Lettering::on($good->printed()) : 0.0,
             'colours' => self::hexes($good->colours()),
             'words' => ($good instanceof Applied ? $good->printed()->words : $component->words())?->text,
         ];
+    }
+
+    private static function mayHavePhoto(Component $component): bool
+    {
+        return $component->kind()->isPrintedPaper()
+            || ($component->good instanceof Applied && $component->good->printed()->outline !== null);
+    }
+
+    /** @return CutOut|null */
+    private static function cutOut(CoreGood $good, ?string $photo): ?array
+    {
+        $outline = $good instanceof Applied ? $good->printed()->outline : null;
+
+        return $outline === null ? null : ['d' => $outline->path(), 'photo' => $photo];
     }
 
     /** @return Extent */

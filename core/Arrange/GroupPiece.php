@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Arrange;
 
+use KeepShare\Core\Kit\CutLine;
+use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Measure\Size;
 
@@ -19,6 +21,7 @@ final readonly class GroupPiece
         public Size $size,
         public ?Shape $shape,
         public bool $isInk,
+        public ?CutLine $outline,
     ) {
     }
 
@@ -28,12 +31,18 @@ final readonly class GroupPiece
      */
     public static function of(string $part, Stands $stands, string $component, string $name, Size $size, ?Shape $shape, int $face = 0): self
     {
-        return new self($part, $stands, $component, $name, $face, $size, $shape, false);
+        return new self($part, $stands, $component, $name, $face, $size, $shape, false, null);
+    }
+
+    /** @param  string  $name  of the component */
+    public static function whole(string $part, Stands $stands, string $component, string $name, Printed $printed, int $face = 0): self
+    {
+        return new self($part, $stands, $component, $name, $face, $printed->size, $printed->shape, false, $printed->outline);
     }
 
     /** Words stamped straight on what lies there: nothing may lie over them or under. */
     public static function ink(string $part, string $component, string $name, Size $size): self
     {
-        return new self($part, Stands::Words, $component, $name, 0, $size, Shape::Label, true);
+        return new self($part, Stands::Words, $component, $name, 0, $size, Shape::Label, true, null);
     }
 }

@@ -36,7 +36,8 @@ final readonly class Placed
     public static function at(GroupPiece $stand, Spot $spot, int $x, int $y, ?Rect $trim): self
     {
         $shape = $stand->shape ?? Shape::Label;
-        $points = Silhouette::laid(Silhouette::of($shape, $stand->size), $stand->size, $x, $y, $spot->turn);
+        $outline = $stand->outline?->rough() ?? Silhouette::of($shape, $stand->size);
+        $points = Silhouette::laid($outline, $stand->size, $x, $y, $spot->turn);
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
         $bounds = [min($xs), min($ys), max($xs), max($ys)];
         $left = $trim === null ? $bounds : [

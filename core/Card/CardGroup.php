@@ -105,10 +105,14 @@ final class CardGroup
 
             return GroupPiece::of($part, $does, $component->id, $component->name, Size::ofUnits($long, self::TWINE), Shape::Label);
         }
-        $size = $taking->size ?? ($good instanceof Applied ? $good->printed()->size : null);
-        $shape = $taking->size === null && $good instanceof Applied ? $good->printed()->shape : self::cutShape($card, $part, $components);
+        if ($taking->size === null) {
+            return $good instanceof Applied
+                ? GroupPiece::whole($part, $does, $component->id, $component->name, $good->printed(), $taking->face)
+                : null;
+        }
+        $shape = self::cutShape($card, $part, $components);
 
-        return $size === null ? null : GroupPiece::of($part, $does, $component->id, $component->name, $size, $shape, $taking->face);
+        return GroupPiece::of($part, $does, $component->id, $component->name, $taking->size, $shape, $taking->face);
     }
 
     /**

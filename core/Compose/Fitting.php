@@ -176,7 +176,7 @@ final class Fitting
             $printed = $component->good instanceof Applied ? $component->good->printed() : null;
             $stand = $printed === null
                 ? null
-                : GroupPiece::of($spot->id, Pieces::all()[$spot->id][0], $component->id, $component->name, $printed->size, $printed->shape);
+                : GroupPiece::whole($spot->id, Pieces::all()[$spot->id][0], $component->id, $component->name, $printed);
             if ($stand !== null && $this->stands($spot, $stand, $arrangement, $stands)) {
                 return [$stand, [Taking::some($component->id, $spot->id, 1)]];
             }

@@ -8,4 +8,7 @@ namespace KeepShare\Core\Kit;
 interface Applied extends Good
 {
     public function printed(): Printed;
+
+    /** The same with another print. */
+    public function as(Printed $printed): self;
 }

@@ -30,6 +30,11 @@ final readonly class DieCut implements Applied
         return $this->printed;
     }
 
+    public function as(Printed $printed): self
+    {
+        return self::of($printed, $this->foil);
+    }
+
     public static function read(GoodFields $fields): self
     {
         return self::of($fields->printed(), $fields->fields->flag('foil'));

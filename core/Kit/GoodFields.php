@@ -71,7 +71,9 @@ final readonly class GoodFields
         $serves = $this->fields->choice('serves', Serves::class);
         $words = $serves === Serves::Sentiment || $this->fields->has('words') ? $this->words() : null;
 
-        return Printed::of($this->size(), $serves, $this->fields->choice('shape', Shape::class), $this->fields->colours('colours'), $words);
+        $printed = Printed::of($this->size(), $serves, $this->fields->choice('shape', Shape::class), $this->fields->colours('colours'), $words);
+
+        return $this->fields->has('outline') ? $printed->cutAlong(CutLine::read($this->fields, 'outline')) : $printed;
     }
 
     /** @throws BadKit */

@@ -52,7 +52,9 @@ final class GoodWriter
             'serves' => $printed->serves->value,
             'shape' => $printed->shape->value,
             'colours' => self::colours($printed->colours),
-        ] + ($printed->words === null ? [] : self::words($printed->words));
+        ]
+            + ($printed->words === null ? [] : self::words($printed->words))
+            + ($printed->outline === null ? [] : ['outline' => $printed->outline->texts()]);
     }
 
     /** @return array<string, mixed> */

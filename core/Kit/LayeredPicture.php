@@ -30,6 +30,11 @@ final readonly class LayeredPicture implements Applied
         return $this->printed;
     }
 
+    public function as(Printed $printed): self
+    {
+        return self::of($printed, $this->layers);
+    }
+
     public static function read(GoodFields $fields): self
     {
         return self::of($fields->printed(), max(2, $fields->fields->count('layers', 12, 4)));

@@ -11,15 +11,39 @@ use KeepShare\Core\Measure\Size;
 /** The print of a die cut or sticker: its size over all, what it does, its outline and colours, its words if any. */
 final readonly class Printed
 {
-    /** @param  non-empty-list<Colour>  $colours the largest first */
-    private function __construct(public Size $size, public Serves $serves, public Shape $shape, public array $colours, public ?Words $words)
-    {
+    /**
+     * @param  non-empty-list<Colour>  $colours  the largest first
+     * @param  CutLine|null  $outline  its own, where that is known and not only what it shows
+     */
+    private function __construct(
+        public Size $size,
+        public Serves $serves,
+        public Shape $shape,
+        public array $colours,
+        public ?Words $words,
+        public ?CutLine $outline,
+    ) {
     }
 
     /** @param  non-empty-list<Colour>  $colours */
     public static function of(Size $size, Serves $serves, Shape $shape, array $colours, ?Words $words = null): self
     {
-        return new self($size, $serves, $shape, $colours, $words);
+        return new self($size, $serves, $shape, $colours, $words, null);
+    }
+
+    /**
+     * As it is seen on a photograph: its own outline, size and colours.
+     *
+     * @param  non-empty-list<Colour>  $colours
+     */
+    public function photographed(Size $size, array $colours, CutLine $outline): self
+    {
+        return new self($size, $this->serves, $this->shape, $colours, $this->words, $outline);
+    }
+
+    public function cutAlong(CutLine $outline): self
+    {
+        return $this->photographed($this->size, $this->colours, $outline);
     }
 
     /** A tag or a blank label so large that it is the front of a card: 2 × 3 1/2 in at least. */

@@ -31,6 +31,11 @@ final readonly class Sticker implements Applied
         return $this->printed;
     }
 
+    public function as(Printed $printed): self
+    {
+        return self::of($printed, $this->stuff, $this->thickness);
+    }
+
     public static function read(GoodFields $fields): self
     {
         return self::of(

@@ -37,6 +37,12 @@ final readonly class Cells
         return new self($across, $down, $means, $spreads);
     }
 
+    /** @param  list<Rgb>  $means  as they were */
+    public static function known(int $across, int $down, array $means): self
+    {
+        return new self($across, $down, $means, []);
+    }
+
     /** How much a plain square varies: the lower quarter of all, for pieces vary by more. */
     public function noise(): float
     {

@@ -44,6 +44,12 @@ final readonly class FoundPiece
         return Round::of($this->rings[0]);
     }
 
+    /** @return list<Point> the ends of its narrowest neck; none where it has none */
+    public function neck(): array
+    {
+        return Neck::of($this->rings[0]) ?? [];
+    }
+
     public function area(): float
     {
         return abs(Ring::area($this->rings[0]));

@@ -43,6 +43,28 @@ final readonly class Ground
         return new self($cells, self::filled($cells, $bare), $bare, $noise);
     }
 
+    /** @return array{across: int, down: int, levels: string} three bytes a square, as base64 */
+    public function fields(): array
+    {
+        $levels = '';
+        foreach ($this->means as [$r, $g, $b]) {
+            $levels .= chr((int) round($r)).chr((int) round($g)).chr((int) round($b));
+        }
+
+        return ['across' => $this->cells->across, 'down' => $this->cells->down, 'levels' => base64_encode($levels)];
+    }
+
+    /** @param  array{across: int, down: int, levels: string}  $fields  what was kept of it */
+    public static function kept(array $fields): self
+    {
+        $means = [];
+        foreach (str_split((string) base64_decode($fields['levels']), 3) as $levels) {
+            $means[] = [(float) ord($levels[0]), (float) ord($levels[1] ?? $levels[0]), (float) ord($levels[2] ?? $levels[0])];
+        }
+
+        return new self(Cells::known($fields['across'], $fields['down'], $means), $means, array_fill(0, count($means), true), 1.0);
+    }
+
     /** @return Rgb at a pixel */
     public function at(float $x, float $y): array
     {

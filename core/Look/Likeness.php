@@ -8,7 +8,7 @@ use KeepShare\Core\Colour\Colour;
 
 /**
  * How a piece looks: its main colours, and its print in few places, by which two of the same picture are known however they
- * lie. A piece with a long side is read in a grid along it, any other in rings round its middle.
+ * lie. A piece with right angles is read in a grid along its longer side, any other in rings round its middle.
  *
  * @phpstan-import-type Rgb from Cells
  */
@@ -18,9 +18,9 @@ final readonly class Likeness
 
     private const DOWN = 18;
 
-    private const RINGS = 9;
+    private const RINGS = 8;
 
-    private const SPOKES = 72;
+    private const SPOKES = 144;
 
     private const OUTSIDE = -1;
 
@@ -47,17 +47,27 @@ final readonly class Likeness
 
     /**
      * @param  non-empty-list<string>  $colours  as hexadecimal digits
-     * @param  list<int>  $print
+     * @param  string  $print  as it was packed
      */
-    public static function known(array $colours, bool $isLong, array $print): self
+    public static function kept(array $colours, bool $isLong, string $print): self
     {
-        return new self(array_map(Colour::fromHex(...), $colours), $isLong, $print);
+        $places = array_map(
+            static fn (mixed $place): int => is_int($place) && $place <= 0xFFFFFF ? $place : self::OUTSIDE,
+            array_values(unpack('N*', (string) base64_decode($print)) ?: []),
+        );
+
+        return new self(array_map(Colour::fromHex(...), $colours), $isLong, $places);
+    }
+
+    /** Its print, four bytes a place, as base64. */
+    public function packed(): string
+    {
+        return base64_encode(pack('N*', ...$this->print));
     }
 
     public static function of(FoundPiece $piece, Measured $measured, Squared $squared, Lit $lit): self
     {
-        $long = max($measured->width, $measured->height) / max(0.1, min($measured->width, $measured->height));
-        $isLong = $measured->form === Form::Strip || $measured->form === Form::Label || $long >= 2.5;
+        $isLong = $measured->form === Form::Strip || $measured->form === Form::Label;
 
         return new self(self::coloursOf($piece, $lit), $isLong, self::print($piece, $measured, $squared, $lit, $isLong));
     }

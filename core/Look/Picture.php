@@ -62,6 +62,21 @@ final readonly class Picture
         return new self($width, $height, $down, 9 * $this->sum);
     }
 
+    /** @return non-empty-list<non-empty-list<array{int, int, int}>> rows of red, green, blue, 0 to 255 */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach (array_chunk($this->pixels, max(1, $this->width)) as $row) {
+            $rows[] = array_map(fn (int $pixel): array => [
+                intdiv($pixel >> self::RED, $this->sum),
+                intdiv($pixel >> self::GREEN & self::LANE, $this->sum),
+                intdiv($pixel & self::LANE, $this->sum),
+            ], $row);
+        }
+
+        return $rows === [] ? [[[0, 0, 0]]] : $rows;
+    }
+
     /**
      * Its colour between the pixels.
      *

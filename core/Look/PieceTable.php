@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\CutLine;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -22,7 +23,7 @@ use KeepShare\Core\Measure\Unit;
  *     contrast: float,
  *     colours: non-empty-list<string>,
  *     isLong: bool,
- *     print: list<int>,
+ *     print: string, // as base64
  *     turn: int,
  * }
  * @phpstan-type TableFields array{width: int, height: int, next: int, reference: ReferenceFields, pieces: array<int, PieceFields>}
@@ -31,6 +32,9 @@ final readonly class PieceTable
 {
     /** Measures of a piece that may be off by more, in millimetres, are not sure: 1/32 in. */
     private const SURE = 0.8;
+
+    /** Points of an outline are left out where it changes by no more, in millimetres. */
+    private const FINE = 0.15;
 
     /**
      * @param  array<int, FoundPiece>  $pieces  by number
@@ -85,13 +89,34 @@ final readonly class PieceTable
     }
 
     /**
+     * One piece in two that were parted before.
+     *
+     * @param  list<PieceFields>  $parts
+     */
+    public function partedInto(int $number, array $parts): self
+    {
+        $fields = $this->fields();
+        unset($fields['pieces'][$number]);
+        foreach ($parts as $n => $part) {
+            $fields['pieces'][$this->next + $n] = $part;
+        }
+        $fields['next'] += count($parts);
+        if ($fields['reference']['piece'] === $number) {
+            $fields['reference']['piece'] = null;
+        }
+
+        return self::of($fields);
+    }
+
+    /**
      * One piece in two, along a line or at its narrowest.
      *
      * @param  list<Point>  $line  its two ends on the photograph, or none
+     * @return list<PieceFields> both parts
      *
      * @throws BadReference where it cannot be parted so
      */
-    public function parted(int $number, array $line, Lit $lit): self
+    public function parted(int $number, array $line, Lit $lit): array
     {
         $piece = $this->pieces[$number];
         $line = count($line) === 2 ? $line : Neck::of($piece->rings[0]) ?? [];
@@ -99,16 +124,8 @@ final readonly class PieceTable
         if ($parts === null) {
             throw BadReference::because('The line does not go through the piece.');
         }
-        $pieces = $this->pieces;
-        $looks = $this->looks;
-        unset($pieces[$number], $looks[$number]);
-        foreach ($parts as $n => $part) {
-            $pieces[$this->next + $n] = $part;
-            $looks[$this->next + $n] = $this->look($part, $lit);
-        }
-        $reference = $this->reference->piece === $number ? $this->reference->at($this->reference->handles) : $this->reference;
 
-        return new self($this->width, $this->height, $reference, $pieces, $looks, $this->turns, $this->next + 2);
+        return array_map(fn (FoundPiece $part): array => self::pieceFields($part, $this->look($part, $lit), 0), $parts);
     }
 
     /** @throws BadReference where nothing of known size is found */
@@ -120,6 +137,21 @@ final readonly class PieceTable
     public function measured(int $number, Squared $squared): Measured
     {
         return Measured::of($this->pieces[$number]->rings, $squared, $this->turns[$number] ?? 0);
+    }
+
+    /** The line along which it is cut, in thousandths of its box. */
+    public static function cutLine(Measured $measured): CutLine
+    {
+        $lines = [];
+        foreach ($measured->rings as $ring) {
+            $line = [];
+            foreach (Ring::simpler($ring, self::FINE) as [$x, $y]) {
+                $line[] = [self::thousandth($x / $measured->width), self::thousandth($y / $measured->height)];
+            }
+            $lines[] = $line;
+        }
+
+        return CutLine::of($lines);
     }
 
     /** To the nearest 1/32 in or half millimetre. */
@@ -181,16 +213,7 @@ final readonly class PieceTable
     {
         $pieces = [];
         foreach ($this->pieces as $number => $piece) {
-            $look = $this->looks[$number];
-            $pieces[$number] = [
-                'rings' => array_map(self::rounded(...), $piece->rings),
-                'atEdge' => $piece->atEdge,
-                'contrast' => round($piece->contrast, 3),
-                'colours' => array_map(static fn (Colour $colour): string => $colour->hex, $look->colours),
-                'isLong' => $look->isLong,
-                'print' => $look->print,
-                'turn' => $this->turns[$number] ?? 0,
-            ];
+            $pieces[$number] = self::pieceFields($piece, $this->looks[$number], $this->turns[$number] ?? 0);
         }
 
         return [
@@ -209,7 +232,7 @@ final readonly class PieceTable
         $looks = [];
         foreach ($fields['pieces'] as $number => $piece) {
             $pieces[$number] = FoundPiece::of($piece['rings'], $piece['atEdge'], $piece['contrast']);
-            $looks[$number] = Likeness::known($piece['colours'], $piece['isLong'], $piece['print']);
+            $looks[$number] = Likeness::kept($piece['colours'], $piece['isLong'], $piece['print']);
         }
 
         return new self(
@@ -221,6 +244,20 @@ final readonly class PieceTable
             array_map(static fn (array $piece): int => $piece['turn'], $fields['pieces']),
             $fields['next'],
         );
+    }
+
+    /** @return PieceFields */
+    private static function pieceFields(FoundPiece $piece, Likeness $look, int $turn): array
+    {
+        return [
+            'rings' => array_map(self::rounded(...), $piece->rings),
+            'atEdge' => $piece->atEdge,
+            'contrast' => round($piece->contrast, 3),
+            'colours' => array_map(static fn (Colour $colour): string => $colour->hex, $look->colours),
+            'isLong' => $look->isLong,
+            'print' => $look->packed(),
+            'turn' => $turn,
+        ];
     }
 
     private function isAlike(int $one, int $two): bool
@@ -253,6 +290,11 @@ final readonly class PieceTable
         }
 
         return Likeness::of($piece, Measured::of($piece->rings, $squared), $squared, $lit);
+    }
+
+    private static function thousandth(float $share): int
+    {
+        return max(0, min(CutLine::BOX, (int) round($share * CutLine::BOX)));
     }
 
     /**

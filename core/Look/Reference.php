@@ -89,10 +89,13 @@ final readonly class Reference
         return $best === null ? $this : $this->as($best, $pieces[$best]);
     }
 
-    /** @return list<int> pieces that it could be as well */
-    public function couldBe(FoundPiece ...$pieces): array
+    /**
+     * @param  array<int, FoundPiece>  $pieces  by number
+     * @return list<int> those it could be
+     */
+    public function couldBe(array $pieces): array
     {
-        return array_keys(array_filter(array_values($pieces), fn (FoundPiece $piece): bool => ! $piece->atEdge && $this->fits($piece) > 0));
+        return array_keys(array_filter($pieces, fn (FoundPiece $piece): bool => ! $piece->atEdge && $this->fits($piece) > 0));
     }
 
     /**

@@ -24,6 +24,11 @@ final class BadMeasure extends Refusal
         return new self(sprintf('"%s" is not a unit Keep Share knows. Use in, mm or cm.', mb_strimwidth($unit, 0, 20, '…')));
     }
 
+    public static function oneSide(): self
+    {
+        return new self('Write both sides, such as 6 x 6.');
+    }
+
     public static function negative(string $text): self
     {
         return new self(sprintf('"%s" is less than nothing. A measure starts at 0.', $text));

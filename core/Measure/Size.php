@@ -33,6 +33,18 @@ final readonly class Size
         return self::of(Length::parse($width, $unit), Length::parse($height, $unit));
     }
 
+    /**
+     * Both sides in one text, such as "6 x 6" or "4 1/4 by 5 1/2".
+     *
+     * @throws BadMeasure
+     */
+    public static function said(string $text, Unit $unit): self
+    {
+        $sides = preg_split('/\s*[x×]\s*|\s+by\s+/ui', trim($text)) ?: [];
+
+        return count($sides) === 2 ? self::parse($sides[0], $sides[1], $unit) : throw BadMeasure::oneSide();
+    }
+
     public function turned(): self
     {
         return new self($this->height, $this->width);

@@ -150,7 +150,7 @@ final class PiecesFoundTest extends TestCase
         self::assertSame([false, true], array_values(array_unique(self::sorted($doubted))), 'One of both is doubted.');
         $number = (int) array_search(true, $doubted, true);
 
-        $parted = $found->parted($number, [], Lit::of($picture, $read->ground));
+        $parted = $found->partedInto($number, $found->parted($number, [], Lit::of($picture, $read->ground)));
 
         $halves = array_slice(array_keys($parted->pieces), -2);
         foreach ($halves as $half) {
@@ -161,7 +161,8 @@ final class PiecesFoundTest extends TestCase
         self::assertNotEquals($parted->colours($halves[0])[0]->hex, $parted->colours($halves[1])[0]->hex);
 
         [$x, $y] = $squared->onPhoto(...self::middle($found->measured((int) array_search(false, $doubted, true), $squared)));
-        $across = $found->parted((int) array_search(false, $doubted, true), [[$x, $y - 200], [$x, $y + 200]], Lit::of($picture, $read->ground));
+        $whole = (int) array_search(false, $doubted, true);
+        $across = $found->partedInto($whole, $found->parted($whole, [[$x, $y - 200], [$x, $y + 200]], Lit::of($picture, $read->ground)));
         foreach (array_slice(array_keys($across->pieces), -2) as $half) {
             self::assertEqualsWithDelta(40, $across->measured($half, $squared)->width, 1.5);
         }

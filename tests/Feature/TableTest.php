@@ -394,7 +394,7 @@ final class TableTest extends FeatureTestCase
     private function sweep(): void
     {
         DB::statement('PRAGMA defer_foreign_keys = ON');
-        foreach (['changes', 'acts', 'solves', ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
+        foreach (['changes', 'acts', 'solves', 'photographs', ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
             DB::table($table)->delete();
         }
     }

@@ -55,11 +55,8 @@ final readonly class CheckController
 
     private static function size(string $value, Kit $kit): Size
     {
-        $sides = preg_split('/\s*[x×]\s*|\s+by\s+/ui', $value) ?: [];
         try {
-            return count($sides) === 2
-                ? Size::parse($sides[0], $sides[1], $kit->unit)
-                : throw ValidationException::withMessages(['value' => 'Write both sides, such as 6 x 6.']);
+            return Size::said($value, $kit->unit);
         } catch (Refusal $wrong) {
             throw ValidationException::withMessages(['value' => $wrong->getMessage()]);
         }

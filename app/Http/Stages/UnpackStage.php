@@ -7,6 +7,7 @@ use App\Http\Controllers\AddController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\LooksController;
+use App\Http\Controllers\PhotographsController;
 use App\Http\Controllers\UnpackController;
 use App\Models\Component;
 use App\Models\Kit;
@@ -32,6 +33,8 @@ final class UnpackStage implements Stage
             StagePage::at('unpack', [UnpackController::class, 'show'], 'Look'),
             StagePage::at('count', [CountController::class, 'show'], 'Count'),
             StagePage::at('add', [AddController::class, 'show'], 'Add lines'),
+            StagePage::at('photographs', [PhotographsController::class, 'index'], 'From photographs'),
+            StagePage::behind('photographs/{photograph}/look', [PhotographsController::class, 'show']),
             StagePage::at('check', [CheckController::class, 'show'], 'Check lines'),
             StagePage::at('about', [AboutController::class, 'show'], 'About the kit'),
             StagePage::behind('looks/{component}', [LooksController::class, 'show']),

@@ -424,6 +424,11 @@ export interface CutOfSheet {
     line: CutLine
 }
 
+export interface CutOut {
+    d: string
+    photo: string | null
+}
+
 export interface CutPage {
     sheets: SheetEntry[]
     sheet: SheetInHand | null
@@ -606,6 +611,7 @@ export interface Good {
     faces: Face[]
     finish: string | null
     shape: string | null
+    cutout: CutOut | null
     letter: number
     colours: string[]
     words: string | null
@@ -747,6 +753,14 @@ export interface LadderLayer {
     wide: string
     width: number
     height: number
+}
+
+export interface Laid {
+    id: number
+    what: string
+    at: string
+    says: string
+    isFault: boolean
 }
 
 export interface LaidFace {
@@ -954,6 +968,11 @@ export interface NumberedCard {
     number: number
 }
 
+export interface Order {
+    key: string
+    says: string
+}
+
 export interface OtherArrangement {
     key: string
     name: string
@@ -1050,6 +1069,34 @@ export interface PersonDay {
     says: string
 }
 
+export interface PhotoPapersPage {
+    id: number
+    isKept: boolean
+    reading: Reading
+    orders: Order[]
+    pad: SeenPad | null
+}
+
+export interface PhotoPiecesPage {
+    id: number
+    isKept: boolean
+    reading: Reading
+    table: SeenTable | null
+}
+
+export interface PhotographsPage {
+    laid: Laid[]
+    orders: Order[]
+    front: string
+    sheet: string
+    mostMegabytes: number
+}
+
+export interface Place {
+    x: number
+    y: number
+}
+
 export interface PlaceOnFront {
     x: number
     y: number
@@ -1082,6 +1129,13 @@ export interface ReadDays {
     newDays: number
     known: number
     left: string[]
+}
+
+export interface Reading {
+    isUnderWay: boolean
+    isFault: boolean
+    done: number
+    says: string
 }
 
 export interface RememberedCard {
@@ -1172,6 +1226,74 @@ export interface ScrapPlan {
     parts: ScrapPart[]
     cuts: CutLine[]
     settings: string[]
+}
+
+export interface SeenFace {
+    n: number
+    picture: string
+    photograph: string
+    corners: Place[]
+    isFound: boolean
+    side: string
+    said: string
+    colours: string[]
+    busy: boolean
+    up: boolean
+}
+
+export interface SeenPad {
+    size: string
+    order: string
+    count: number
+    papers: SeenPaper[]
+    dropped: number
+}
+
+export interface SeenPaper {
+    number: number
+    faces: SeenFace[]
+}
+
+export interface SeenPiece {
+    number: number
+    called: string
+    d: string
+    at: Place
+    neck: Place[]
+    form: string
+    size: string
+    off: string
+    colours: string[]
+    doubts: string[]
+    isDropped: boolean
+    isReference: boolean
+    hasWindows: boolean
+    alike: number[]
+    isTwin: boolean
+    said: string
+    count: number
+    understood: string
+    fault: string | null
+}
+
+export interface SeenReference {
+    by: string
+    lengths: string
+    says: string
+    piece: number | null
+    handles: Place[]
+    fault: string | null
+    others: number[]
+    leans: boolean
+}
+
+export interface SeenTable {
+    picture: string
+    width: number
+    height: number
+    reference: SeenReference
+    pieces: SeenPiece[]
+    kept: number
 }
 
 export interface SetAside {

@@ -12,7 +12,7 @@
         wordless?: boolean
     }
 
-    /** A die cut or sticker as a drawing of width by height, for use inside an svg. */
+    /** A die cut or sticker as a drawing of width by height, for use inside an svg: its own picture where it was photographed. */
     let { good, x = 0, y = 0, width, height, wordless = false }: Props = $props()
 
     interface Path {
@@ -24,13 +24,27 @@
     }
 
     const BOX = 100
+    /** The box of an outline of its own. */
+    const FINE = 1000
+    const id = $props.id()
     const INK = '#1d2b33'
     const all: Record<string, Path[]> = shapes
     const paths = $derived(good.shape === null ? [] : all[good.shape])
     const colour = (path: Path): string => good.colours[path.colour] ?? good.colours[0] ?? INK
 </script>
 
-{#if good.shape}
+{#if good.cutout}
+    <g transform="translate({x} {y})">
+        {#if good.cutout.photo}
+            <clipPath {id}>
+                <path d={good.cutout.d} clip-rule="evenodd" transform="scale({width / FINE} {height / FINE})" />
+            </clipPath>
+            <image href={good.cutout.photo} {width} {height} preserveAspectRatio="none" clip-path="url(#{id})" />
+        {:else}
+            <path d={good.cutout.d} fill={good.colours[0] ?? INK} fill-rule="evenodd" transform="scale({width / FINE} {height / FINE})" />
+        {/if}
+    </g>
+{:else if good.shape}
     <g transform="translate({x} {y})">
         <g transform="scale({width / BOX} {height / BOX})">
             {#each paths as path, i (i)}

@@ -1,0 +1,96 @@
+<?php
+
+namespace App\Pages;
+
+use App\Models\Kit;
+use App\Models\Photograph;
+use App\Photographs\PaperOrder;
+use App\Photographs\PapersDraft;
+
+/**
+ * The faces of a pad of papers, each squared up, in the order of the pad.
+ *
+ * @phpstan-import-type Order from PhotographsPage
+ * @phpstan-import-type Place from PhotoPiecesPage
+ * @phpstan-import-type Reading from ReadingView
+ *
+ * @phpstan-type SeenFace array{
+ *     n: int, // the number of its photograph, from 0
+ *     picture: string, // squared up
+ *     photograph: string,
+ *     corners: list<Place>,
+ *     isFound: bool,
+ *     side: string,
+ *     said: string,
+ *     colours: list<string>,
+ *     busy: bool,
+ *     up: bool,
+ * }
+ * @phpstan-type SeenPaper array{number: int, faces: list<SeenFace>}
+ * @phpstan-type SeenPad array{size: string, order: string, count: int, papers: list<SeenPaper>, dropped: int}
+ */
+final readonly class PhotoPapersPage extends Page
+{
+    /**
+     * @param  Reading  $reading
+     * @param  list<Order>  $orders
+     * @param  SeenPad|null  $pad
+     */
+    private function __construct(public int $id, public bool $isKept, public array $reading, public array $orders, public ?array $pad)
+    {
+    }
+
+    public static function of(Kit $kit, Photograph $photograph): self
+    {
+        $draft = $photograph->isUnderWay() ? null : PapersDraft::of($photograph);
+
+        return new self(
+            $photograph->id,
+            $photograph->is_kept,
+            ReadingView::of($photograph),
+            array_map(static fn (PaperOrder $order): array => ['key' => $order->value, 'says' => $order->says()], PaperOrder::cases()),
+            $draft === null ? null : self::pad($kit, $photograph, $draft),
+        );
+    }
+
+    /** @return SeenPad */
+    private static function pad(Kit $kit, Photograph $photograph, PapersDraft $draft): array
+    {
+        $papers = [];
+        foreach ($draft->pairs() as $n => [$front, $back]) {
+            $faces = [self::face($kit, $photograph, $draft, $front, 'front')];
+            if ($back !== null) {
+                $faces[] = self::face($kit, $photograph, $draft, $back, 'back');
+            }
+            $papers[] = ['number' => $n + 1, 'faces' => $faces];
+        }
+
+        return [
+            'size' => $draft->size->label($kit->unit),
+            'order' => $draft->by->value,
+            'count' => $draft->count,
+            'papers' => $papers,
+            'dropped' => count($draft->faces) - count($draft->order),
+        ];
+    }
+
+    /** @return SeenFace */
+    private static function face(Kit $kit, Photograph $photograph, PapersDraft $draft, int $n, string $side): array
+    {
+        $face = $draft->faces[$n];
+        $version = substr(basename($photograph->faceFile($n, $face['corners']), '.jpg'), strlen("$n-"));
+
+        return [
+            'n' => $n,
+            'picture' => route('photographs.face', [$kit, $photograph, $n, $version], false),
+            'photograph' => route('photographs.picture', [$kit, $photograph, $n], false),
+            'corners' => array_map(static fn (array $p): array => ['x' => round($p[0], 2), 'y' => round($p[1], 2)], $face['corners']),
+            'isFound' => $face['isFound'],
+            'side' => $side,
+            'said' => $draft->said[$n] ?? '',
+            'colours' => $face['colours'],
+            'busy' => $face['busy'],
+            'up' => in_array($n, $draft->ups, true),
+        ];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+namespace App\Photographs;
+
+use App\Actions\ImportKit;
+use App\Journal\Journal;
+use App\Models\Component as Record;
+use App\Models\Kit;
+use App\Models\Photo;
+use App\Models\Photograph;
+use KeepShare\Core\Entry\BadLine;
+use KeepShare\Core\Kit\Component;
+
+/** Makes components of what was found, with their pictures: all of them or none. */
+final readonly class Keep
+{
+    public function __construct(private Journal $journal, private ImportKit $import)
+    {
+    }
+
+    /** @throws BadPieces by piece, where what is said of it is not understood */
+    public function pieces(Kit $kit, Photograph $photograph, int $revision): int
+    {
+        $draft = PiecesDraft::of($photograph);
+        $squared = $draft?->squared();
+        if ($draft === null || $squared === null) {
+            throw BadPieces::of(['' => $draft?->fault() ?? 'The photograph is not there any more. Bring it in again.']);
+        }
+        $faults = [];
+        $kept = [];
+        $taken = $kit->keys();
+        foreach ($draft->alike() as $first => $all) {
+            try {
+                $measured = $draft->table->measured($first, $squared);
+                $component = $draft->component($first, $measured, $draft->count($first, count($all)), $taken);
+                $kept[] = [$component, [base64_encode($draft->picture($first, $measured, $squared))]];
+                $taken[] = $component->id;
+            } catch (BadLine $bad) {
+                $faults["say.$first"] = $bad->getMessage();
+            }
+        }
+        if ($faults !== []) {
+            throw BadPieces::of($faults);
+        }
+
+        return $this->write($kit, $photograph, $kept, $revision);
+    }
+
+    public function papers(Kit $kit, Photograph $photograph, int $revision): int
+    {
+        $draft = PapersDraft::of($photograph) ?? throw BadPieces::of(['' => 'The photographs are not there any more. Bring them in again.']);
+        $kept = [];
+        foreach ($draft->components($kit->keys()) as $n => $component) {
+            $jpegs = [];
+            foreach (array_filter($draft->pairs()[$n], is_int(...)) as $face => $shot) {
+                $jpegs[$face] = base64_encode((string) file_get_contents($photograph->faceFile($shot, $draft->faces[$shot]['corners'])));
+            }
+            $kept[] = [$component, $jpegs];
+        }
+
+        return $this->write($kit, $photograph, $kept, $revision);
+    }
+
+    /** @param  list<array{Component, array<int, string>}>  $kept  with the pictures of their faces, as base64 */
+    private function write(Kit $kit, Photograph $photograph, array $kept, int $revision): int
+    {
+        if ($kept === []) {
+            throw BadPieces::of(['' => 'Nothing is left to keep: take a piece back, or leave the photograph.']);
+        }
+        $name = count($kept) === 1 ? $kept[0][0]->name : count($kept).' things';
+        $this->journal->act($kit, "Keep $name from a photograph", $revision, function () use ($kit, $photograph, $kept): void {
+            $this->import->append($kit, array_column($kept, 0));
+            foreach ($kept as [$component, $jpegs]) {
+                $record = Record::query()->where(['kit_id' => $kit->id, 'key' => $component->id])->firstOrFail();
+                foreach ($jpegs as $face => $jpeg) {
+                    Photo::query()->create(['component_id' => $record->id, 'face' => $face, 'jpeg' => $jpeg]);
+                }
+            }
+            $photograph->refresh()->update(['is_kept' => true]);
+        });
+
+        return count($kept);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+namespace App\Photographs;
+
+use App\Entry\PictureFile;
+use KeepShare\Core\Look\Looks;
+use KeepShare\Core\Look\Picture;
+use KeepShare\Core\Look\Straight;
+
+/**
+ * A face of a paper squared up by the corners of its sheet, with its looks.
+ *
+ * @phpstan-type SeenLooks array{colours: non-empty-list<string>, busyness: int, busy: bool}
+ */
+final readonly class SeenFace
+{
+    private const KEPT_SIDE = 480;
+
+    private const READ_SIDE = 96;
+
+    private function __construct(public string $jpeg, private Looks $looks)
+    {
+    }
+
+    /**
+     * @param  list<array{float, float}>  $corners
+     * @param  array<string, mixed>  $asked  with the size of the sheet
+     */
+    public static function of(Picture $picture, array $corners, array $asked): self
+    {
+        /** @var array{int, int} $size */
+        $size = $asked['size'];
+        [$width, $height] = self::within(self::KEPT_SIDE, $size);
+        [$small, $low] = self::within(self::READ_SIDE, $size);
+        $jpeg = PictureFile::jpegOf(Straight::sheet($picture, $corners, $width, $height));
+
+        return new self($jpeg, Looks::of(Straight::sheet($picture, $corners, $small, $low)));
+    }
+
+    /** @return SeenLooks */
+    public function looks(): array
+    {
+        $colours = array_map(static fn (array $share): string => $share['colour']->hex, $this->looks->colours);
+
+        return [
+            'colours' => $colours === [] ? ['#808080'] : $colours,
+            'busyness' => $this->looks->busyness,
+            'busy' => $this->looks->isBusy(),
+        ];
+    }
+
+    /**
+     * @param  array{int, int}  $size
+     * @return array{int, int}
+     */
+    private static function within(int $side, array $size): array
+    {
+        $long = max($size);
+
+        return [max(8, (int) round($side * $size[0] / $long)), max(8, (int) round($side * $size[1] / $long))];
+    }
+}

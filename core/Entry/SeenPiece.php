@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Entry;
+
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\Applied;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\CutLine;
+use KeepShare\Core\Kit\DieCut;
+use KeepShare\Core\Kit\Printed;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\Slug;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+
+/**
+ * What a piece seen on a photograph is, said in a few words: "robin", "sticker cake", "many thanks" in quotation marks. Size,
+ * colours and outline are those of the photograph; where nothing is said it is a picture.
+ */
+final class SeenPiece
+{
+    private const QUOTED = '/["“”„«»]/u';
+
+    /**
+     * @param  string  $number  by which it is called while it has no name
+     * @param  non-empty-list<Colour>  $colours
+     * @param  list<string>  $taken  ids that are used already
+     *
+     * @throws BadLine saying which word is wrong
+     */
+    public static function read(
+        string $said,
+        string $number,
+        Size $size,
+        array $colours,
+        CutLine $outline,
+        int $count,
+        Unit $unit,
+        Size $front,
+        array $taken,
+    ): Component {
+        $said = trim($said);
+        $mark = $unit === Unit::Inch ? 'in' : 'mm';
+        if ($said === '') {
+            $id = Slug::unique($number, $taken);
+            $printed = Printed::of($size, Serves::Image, Shape::Plain, $colours)->cutAlong($outline);
+
+            return Component::of($id, $number, DieCut::of($printed), $count)->guessed('taken as a picture');
+        }
+        $measures = "{$size->width->exact($unit)} $mark x {$size->height->exact($unit)} $mark x$count";
+        $components = LineParser::parse(self::named($said)." $measures", $unit, $front, $taken);
+        $component = $components[0];
+        $good = $component->good;
+        if (count($components) > 1 || ! $good instanceof Applied) {
+            throw BadLine::at(0, max(1, mb_strlen($said)), 'What is cut out of a photograph is a die cut, a sticker or a layered picture.');
+        }
+        $seen = $good->as($good->printed()->photographed($size, $colours, $outline));
+
+        return Component::of($component->id, $component->name, $seen, $count);
+    }
+
+    private static function named(string $said): string
+    {
+        return match (true) {
+            FindKind::named($said) !== null => $said,
+            preg_match(self::QUOTED, $said) === 1 => "sentiment $said",
+            default => "die cut $said",
+        };
+    }
+}

@@ -1,0 +1,240 @@
+<script lang="ts">
+    import { tick } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Empty from '@/parts/Empty.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Handles from '@/parts/photo/Handles.svelte'
+    import MeasuredBy from '@/parts/photo/MeasuredBy.svelte'
+    import PieceActs from '@/parts/photo/PieceActs.svelte'
+    import PieceOutline from '@/parts/photo/PieceOutline.svelte'
+    import PieceRow from '@/parts/photo/PieceRow.svelte'
+    import Reading from '@/parts/photo/Reading.svelte'
+    import { kit } from '@/lib/kit'
+    import { useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { PhotoPiecesPage, Place, SeenPiece } from '@/lib/props'
+
+    let { id, isKept, reading, table }: PhotoPiecesPage = $props()
+
+    const path = $derived(`photographs/${id}/pieces`)
+    const pieces = $derived(table?.pieces ?? [])
+    let chosen = $state(0)
+    const piece = $derived(pieces.find(({ number }) => number === chosen) ?? pieces.find(({ isReference }) => !isReference))
+    /** A line that is being laid through the piece in hand. */
+    let line = $state<Place[] | null>(null)
+    const listed = $derived(pieces.filter(({ isReference, isTwin }) => !isReference && !isTwin))
+    const says = $derived(kit.errors['part'] ?? kit.errors['lengths'] ?? kit.errors['count'] ?? kit.errors[''])
+
+    function choose(next: SeenPiece | undefined, andFocus = false): void {
+        if (!next) return
+        if (next.number !== chosen) line = null
+        chosen = next.number
+        document.getElementById(`row-${next.number}`)?.scrollIntoView({ block: 'nearest' })
+        if (andFocus) void tick().then(() => document.getElementById(`piece-${chosen}`)?.focus())
+    }
+
+    function walk(by: number): void {
+        const at = pieces.findIndex(({ number }) => number === piece?.number)
+        choose(pieces[(at + by + pieces.length) % pieces.length], true)
+    }
+
+    const edit = (what: string, more: Record<string, number> = {}): void => {
+        if (piece) sender.send(path, { do: what, on: piece.number, ...more })
+    }
+
+    function layLine(): void {
+        if (!piece) return
+        const { x, y } = piece.at
+        line =
+            piece.neck.length === 2
+                ? piece.neck
+                : [
+                      { x, y: y - 80 },
+                      { x, y: y + 80 },
+                  ]
+    }
+
+    function part(along: Place[] = []): void {
+        if (!piece) return
+        sender.send(path, { do: 'part', on: piece.number, line: along.map(({ x, y }) => [x, y]) })
+        line = null
+    }
+
+    const measure = (points: Place[]): void => sender.send(path, { do: 'measure', handles: points.map(({ x, y }) => [x, y]) })
+
+    function press(event: KeyboardEvent): void {
+        const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+        if (by) {
+            event.preventDefault()
+            walk(by)
+        }
+        if (event.key === 'Enter') {
+            event.preventDefault()
+            if (line) part(line)
+            else document.querySelector<HTMLInputElement>(`#row-${chosen} input`)?.focus()
+        }
+    }
+
+    /** Esc leaves a field for the piece it is of. */
+    function leave(event: KeyboardEvent): void {
+        if (event.key === 'Escape' && event.target instanceof HTMLInputElement) choose(piece, true)
+    }
+
+    const isOpen = $derived(table !== null && !isKept)
+    useKeys(() =>
+        isOpen
+            ? [
+                  {
+                      key: 'c',
+                      shown: 'C',
+                      says: 'Go to the pieces: arrows to the next, Enter says what it is',
+                      run: () => choose(piece, true),
+                  },
+                  { key: 'x', shown: 'X', says: 'Drop a piece, or take it back', run: () => edit(piece?.isDropped ? 'take' : 'drop') },
+                  { key: 'p', shown: 'P', says: 'Part two that touch at the narrowest', run: () => part() },
+                  { key: 'l', shown: 'L', says: 'Lay a line to part along; Enter parts', run: layLine },
+                  { key: 't', shown: 'T', says: 'Turn a piece by a quarter', run: () => edit('turn', { by: 90 }) },
+                  { key: 'T', shown: 'Shift T', says: 'Turn a piece by five degrees', run: () => edit('turn', { by: 5 }) },
+                  { key: 'w', shown: 'W', says: 'Fill the windows of a piece', run: () => edit('fill') },
+                  { key: 'm', shown: 'M', says: 'Measure by this piece', run: () => edit('measure') },
+                  { key: 'k', shown: 'K', says: 'Keep the pieces as components', run: () => sender.send(`${path}/keep`) },
+              ]
+            : [],
+    )
+</script>
+
+<Frame title="Pieces on a photograph">
+    {#if !table}
+        <div class="place">
+            <h1>A photograph of pieces</h1>
+            <Reading {reading} path="photographs/{id}" />
+        </div>
+    {:else if isKept}
+        <Empty title="Its pieces are kept">
+            <p>They are among the components of this kit, each with its picture. Undo takes them back.</p>
+            <Button main href="{kit.frame.url}/unpack">Look at the kit</Button>
+            <Button href="{kit.frame.url}/photographs">Another photograph</Button>
+        </Empty>
+    {:else}
+        <!-- svelte-ignore a11y_no_static_element_interactions -->
+        <div class="two" onkeydown={leave}>
+            <section class="photo" aria-label="The photograph">
+                <MeasuredBy reference={table.reference} {path} />
+                {#if says}<p class="fault" role="alert">{says}</p>{/if}
+                <svg viewBox="0 0 {table.width} {table.height}">
+                    <image href={table.picture} width={table.width} height={table.height} />
+                    <g role="listbox" tabindex="-1" aria-label="Pieces on the photograph" onkeydown={press}>
+                        {#each pieces as one (one.number)}
+                            <PieceOutline piece={one} isChosen={one.number === piece?.number} onchoose={() => choose(one)} />
+                        {/each}
+                    </g>
+                    {#if table.reference.handles.length}
+                        <Handles
+                            points={table.reference.handles}
+                            says={table.reference.by === 'points' ? 'Point' : 'Corner of what it is measured by,'}
+                            closed={table.reference.by === 'sheet'}
+                            width={table.width}
+                            height={table.height}
+                            onmoved={measure}
+                        />
+                    {/if}
+                    {#if line}
+                        <Handles
+                            points={line}
+                            says="End of the line"
+                            width={table.width}
+                            height={table.height}
+                            onmoved={(points) => (line = points)}
+                        />
+                    {/if}
+                </svg>
+                {#if piece}
+                    <PieceActs {piece} isLine={line !== null} {edit} onpart={() => part(line ?? [])} online={layLine} />
+                {/if}
+            </section>
+            <section class="list" aria-labelledby="pieces-title">
+                <h1 id="pieces-title">What is each of them?</h1>
+                <p class="soft">“robin”, “sticker cake”, “tag”, or its words in quotation marks. Nothing is kept before you say so.</p>
+                <ul>
+                    {#each listed as one (one.number)}
+                        <PieceRow
+                            piece={one}
+                            {path}
+                            picture={table.picture}
+                            isChosen={one.number === piece?.number}
+                            onchoose={() => choose(one)}
+                        />
+                    {/each}
+                </ul>
+                <p class="acts">
+                    <Button main key="K" disabled={sender.isBusy} onclick={() => sender.send(`${path}/keep`)}>
+                        Keep {table.kept === 1 ? '1 piece' : `${table.kept} pieces`}
+                    </Button>
+                    <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Leave the photograph</Button>
+                </p>
+            </section>
+        </div>
+    {/if}
+</Frame>
+
+<style>
+    .place {
+        max-width: 60rem;
+        padding: 1.5rem;
+    }
+
+    .two {
+        display: grid;
+        grid-template-columns: minmax(0, 3fr) minmax(20rem, 2fr);
+        gap: 1.5rem;
+        align-items: start;
+        padding: 1rem 1.5rem 2rem;
+    }
+
+    .photo {
+        position: sticky;
+        top: 0.5rem;
+        display: grid;
+        gap: 0.5rem;
+    }
+
+    svg {
+        display: block;
+        width: 100%;
+        max-height: 72vh;
+        border-radius: var(--radius);
+        background: var(--rail);
+    }
+
+    ul {
+        margin: 0.5rem 0;
+        padding: 0;
+        list-style: none;
+    }
+
+    .acts {
+        position: sticky;
+        bottom: 0;
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+        padding: 0.5rem 0;
+        background: var(--sheet);
+    }
+
+    .fault {
+        color: var(--madder);
+        font-weight: 600;
+    }
+
+    @media (max-width: 60rem) {
+        .two {
+            grid-template-columns: minmax(0, 1fr);
+            padding: 0.75rem;
+        }
+
+        .photo {
+            position: static;
+        }
+    }
+</style>
