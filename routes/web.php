@@ -122,7 +122,8 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/photographs/papers', [PhotographsController::class, 'bringPapers']);
     Route::post('/photographs/{photograph}/stop', [PhotographsController::class, 'stop']);
     Route::delete('/photographs/{photograph}', [PhotographsController::class, 'leave']);
-    Route::get('/photographs/{photograph}/{n}.jpg', [PhotographsController::class, 'picture'])->whereNumber('n')->name('photographs.picture');
+    Route::get('/photographs/{photograph}/{n}.jpg', [PhotographsController::class, 'picture'])
+        ->whereNumber('n')->name('photographs.picture');
     Route::get('/photographs/{photograph}/{n}-{version}.jpg', [PhotographsController::class, 'face'])
         ->where(['n' => '[0-9]+', 'version' => '[0-9a-f]{8}'])->name('photographs.face');
     Route::post('/photographs/{photograph}/pieces', [PhotoPiecesController::class, 'edit']);

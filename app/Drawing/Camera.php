@@ -4,7 +4,7 @@ namespace App\Drawing;
 
 use GdImage;
 use KeepShare\Core\Look\Homography;
-use KeepShare\Core\Look\Picture;
+use KeepShare\Core\Look\Pixels;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -48,7 +48,9 @@ final readonly class Camera
     {
         [$in, $up] = [$lean * $width, $lean * $height / 2];
 
-        return self::of($width, $height, [[$in, $up], [$width - $in, $up], [$width + $in / 2, $height], [-$in / 2, $height]], $noise, $seed);
+        $corners = [[$in, $up], [$width - $in, $up], [$width + $in / 2, (float) $height], [-$in / 2, (float) $height]];
+
+        return self::of($width, $height, $corners, $noise, $seed);
     }
 
     /**
@@ -89,7 +91,7 @@ final readonly class Camera
                 // All channels at once: 256 times a level has room in the bits of each.
                 $sum = (16 - $fy) * ((16 - $fx) * $pixels[$at] + $fx * $pixels[$at + 1])
                     + $fy * ((16 - $fx) * $pixels[$at + $wide] + $fx * $pixels[$at + $wide + 1]);
-                [$r, $g, $b] = [($sum >> Picture::RED) / 256, ($sum >> Picture::GREEN & Picture::LANE) / 256, ($sum & Picture::LANE) / 256];
+                [$r, $g, $b] = [($sum >> Pixels::RED) / 256, ($sum >> Pixels::GREEN & Pixels::LANE) / 256, ($sum & Pixels::LANE) / 256];
                 [$warm, $cold] = self::lamps($x / $this->width, $y / $this->height);
                 $n = ($n + 7) % $many;
                 $r = (int) ($r * (1.02 * $warm + 0.96 * $cold) + $grain[$n]);
@@ -122,7 +124,7 @@ final readonly class Camera
             }
         }
 
-        return Picture::of($width, $height, $pixels)->pixels;
+        return Pixels::of($width, $height, $pixels)->pixels;
     }
 
     /** The pieces in see-through black, small and blurred. */

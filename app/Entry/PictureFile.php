@@ -7,7 +7,7 @@ use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\ImageManager;
 use Intervention\Image\Interfaces\ImageInterface;
 use KeepShare\Core\Kit\BadKit;
-use KeepShare\Core\Look\Picture;
+use KeepShare\Core\Look\Pixels;
 use Throwable;
 
 /** A picture from outside: looked at before any of it is unpacked, turned as it was taken, without what it tells of place and time. */
@@ -77,13 +77,13 @@ final readonly class PictureFile
         return $this->image->toJpeg(85)->toString();
     }
 
-    public function picture(): Picture
+    public function picture(): Pixels
     {
         return $this->part(0, 0, $this->width(), $this->height());
     }
 
     /** A part of it; what would be outside is left out. */
-    public function part(int $left, int $top, int $width, int $height): Picture
+    public function part(int $left, int $top, int $width, int $height): Pixels
     {
         [$left, $top] = [max(0, min($left, $this->width() - 2)), max(0, min($top, $this->height() - 2))];
         [$width, $height] = [max(2, min($width, $this->width() - $left)), max(2, min($height, $this->height() - $top))];
@@ -96,7 +96,7 @@ final readonly class PictureFile
             }
         }
 
-        return Picture::of($width, $height, $pixels);
+        return Pixels::of($width, $height, $pixels);
     }
 
     /** @return non-empty-list<non-empty-list<array{int, int, int}>> rows of red, green, blue */

@@ -89,7 +89,8 @@ final readonly class PhotoPiecesPage extends Page
         }
         $pieces = [];
         foreach ($draft->table->pieces as $number => $piece) {
-            $pieces[] = self::piece($kit, $draft, $number, $piece, $squared, $alike[$number] ?? [], ($first[$number] ?? $number) !== $number);
+            $isTwin = ($first[$number] ?? $number) !== $number;
+            $pieces[] = self::piece($kit, $draft, $number, $piece, $squared, $alike[$number] ?? [], $isTwin);
         }
 
         return [
@@ -106,8 +107,15 @@ final readonly class PhotoPiecesPage extends Page
      * @param  list<int>  $alike
      * @return SeenPiece
      */
-    private static function piece(Kit $kit, PiecesDraft $draft, int $number, FoundPiece $piece, ?Squared $squared, array $alike, bool $isTwin): array
-    {
+    private static function piece(
+        Kit $kit,
+        PiecesDraft $draft,
+        int $number,
+        FoundPiece $piece,
+        ?Squared $squared,
+        array $alike,
+        bool $isTwin,
+    ): array {
         $measured = $squared === null ? null : $draft->table->measured($number, $squared);
         $count = $draft->count($number, max(1, count($alike)));
         $understood = '';

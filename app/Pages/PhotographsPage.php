@@ -20,8 +20,13 @@ final readonly class PhotographsPage extends Page
      * @param  list<Order>  $orders
      * @param  string  $front  the size of a card of this kit, in its unit
      */
-    private function __construct(public array $laid, public array $orders, public string $front, public string $sheet, public int $mostMegabytes)
-    {
+    private function __construct(
+        public array $laid,
+        public array $orders,
+        public string $front,
+        public string $sheet,
+        public int $mostMegabytes,
+    ) {
     }
 
     public static function of(Kit $kit): self

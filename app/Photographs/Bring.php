@@ -66,7 +66,7 @@ final class Bring
             'edits' => [],
             'state' => 'waiting',
         ]);
-        RunTask::later(Find::class, $laid->id, Queue::ShareOuts);
+        RunTask::later(FindOnPhotographs::class, $laid->id, Queue::ShareOuts);
 
         return $laid;
     }

@@ -49,10 +49,11 @@ final readonly class Edit
      */
     public function corners(Kit $kit, Photograph $photograph, int $n, array $corners, int $revision): void
     {
-        $face = SeenFace::of(PictureFile::open($photograph->smallFile($n))->within(FindPieces::SIDE)->picture(), $corners, $photograph->asked);
+        $picture = PictureFile::open($photograph->smallFile($n))->within(FindPieces::SIDE)->picture();
+        $face = SeenFace::of($picture, $corners, $photograph->asked);
         file_put_contents($photograph->faceFile($n, $corners), $face->jpeg);
-        $with = ['corners' => $corners, 'isFound' => true, ...$face->looks()];
-        $this->act($kit, $photograph, sprintf('Move the corners of photograph %d', $n + 1), ['do' => 'corners', 'on' => $n, 'with' => $with], $revision);
+        $edit = ['do' => 'corners', 'on' => $n, 'with' => ['corners' => $corners, 'isFound' => true, ...$face->looks()]];
+        $this->act($kit, $photograph, sprintf('Move the corners of photograph %d', $n + 1), $edit, $revision);
     }
 
     /** @param  PhotographEdit  $edit */

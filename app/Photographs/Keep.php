@@ -48,7 +48,8 @@ final readonly class Keep
 
     public function papers(Kit $kit, Photograph $photograph, int $revision): int
     {
-        $draft = PapersDraft::of($photograph) ?? throw BadPieces::of(['' => 'The photographs are not there any more. Bring them in again.']);
+        $draft = PapersDraft::of($photograph)
+            ?? throw BadPieces::of(['' => 'The photographs are not there any more. Bring them in again.']);
         $kept = [];
         foreach ($draft->components($kit->keys()) as $n => $component) {
             $jpegs = [];

@@ -30,7 +30,10 @@ enum PaperOrder: string
 
         return match ($this) {
             self::InTurn => array_map(static fn (array $pair): array => [$pair[0], $pair[1] ?? null], array_chunk($faces, 2)),
-            self::BacksAfter => array_map(static fn (int $n): array => [$faces[$n], $faces[$n + $half] ?? null], array_keys(array_slice($faces, 0, $half))),
+            self::BacksAfter => array_map(
+                static fn (int $n): array => [$faces[$n], $faces[$n + $half] ?? null],
+                array_keys(array_slice($faces, 0, $half)),
+            ),
             self::FrontsOnly => array_map(static fn (int $face): array => [$face, null], $faces),
         };
     }

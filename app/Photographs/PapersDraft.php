@@ -76,10 +76,17 @@ final readonly class PapersDraft
         $components = [];
         foreach ($this->pairs() as $n => [$front, $back]) {
             $name = sprintf('Paper %d', $n + 1);
-            $faces = [$this->face($front, "$name front"), $back === null ? Face::plain('Plain', Colour::fromHex('ffffff')) : $this->face($back, "$name back")];
-            $said = trim(($this->said[$front] ?? '').($back !== null && isset($this->said[$back]) ? " / {$this->said[$back]}" : ''), ' /');
-            $id = Slug::unique($said === '' ? $name : $said, [...$taken, ...array_map(static fn (Component $one): string => $one->id, $components)]);
-            $components[] = Component::of($id, $said === '' ? $name : $said, Paper::of($this->size, $faces[0], $faces[1]), $this->count);
+            $plain = Face::plain('Plain', Colour::fromHex('ffffff'));
+            $paper = Paper::of(
+                $this->size,
+                $this->face($front, "$name front"),
+                $back === null ? $plain : $this->face($back, "$name back"),
+            );
+            $said = implode(' / ', array_filter([$this->said[$front] ?? '', $this->said[$back ?? -1] ?? '']));
+            $named = $said === '' ? $name : $said;
+            $id = Slug::unique($named, $taken);
+            $taken[] = $id;
+            $components[] = Component::of($id, $named, $paper, $this->count);
         }
 
         return $components;

@@ -8,10 +8,10 @@ use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\SeenPiece;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Look\BadReference;
-use KeepShare\Core\Look\Ground;
 use KeepShare\Core\Look\Lit;
-use KeepShare\Core\Look\Measured;
+use KeepShare\Core\Look\MeasuredPiece;
 use KeepShare\Core\Look\PieceTable;
+use KeepShare\Core\Look\PlainGround;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Look\Ring;
 use KeepShare\Core\Look\Squared;
@@ -40,7 +40,7 @@ final readonly class PiecesDraft
     private function __construct(
         private Photograph $photograph,
         public PieceTable $table,
-        private Ground $ground,
+        private PlainGround $ground,
         public array $dropped,
         public array $said,
         public array $counts,
@@ -54,7 +54,7 @@ final readonly class PiecesDraft
         if ($found === null) {
             return null;
         }
-        $draft = new self($photograph, PieceTable::of($found['table']), Ground::kept($found['ground']), [], [], []);
+        $draft = new self($photograph, PieceTable::of($found['table']), PlainGround::kept($found['ground']), [], [], []);
         foreach ($photograph->edits as $edit) {
             $draft = $draft->edited($edit);
         }
@@ -115,7 +115,7 @@ final readonly class PiecesDraft
      *
      * @throws BadLine where what she says of it is not understood
      */
-    public function component(int $number, Measured $measured, int $count, array $taken): Component
+    public function component(int $number, MeasuredPiece $measured, int $count, array $taken): Component
     {
         $unit = $this->photograph->kit->unit;
 
@@ -133,7 +133,7 @@ final readonly class PiecesDraft
     }
 
     /** Its picture, cut out of the photograph. */
-    public function picture(int $number, Measured $measured, Squared $squared): string
+    public function picture(int $number, MeasuredPiece $measured, Squared $squared): string
     {
         $density = min(self::DENSITY, self::MOST_SIDE / max($measured->width, $measured->height));
 
@@ -154,7 +154,7 @@ final readonly class PiecesDraft
     }
 
     /** "Round 3", until she says what it is. */
-    public static function called(Measured $measured, int $number): string
+    public static function called(MeasuredPiece $measured, int $number): string
     {
         return ucfirst($measured->form->value === 'cut' ? 'piece' : $measured->form->value)." $number";
     }

@@ -3,8 +3,9 @@
 namespace App\Photographs;
 
 use App\Entry\PictureFile;
+use KeepShare\Core\Look\Lit;
 use KeepShare\Core\Look\Looks;
-use KeepShare\Core\Look\Picture;
+use KeepShare\Core\Look\Pixels;
 use KeepShare\Core\Look\Straight;
 
 /**
@@ -26,15 +27,16 @@ final readonly class SeenFace
      * @param  list<array{float, float}>  $corners
      * @param  array<string, mixed>  $asked  with the size of the sheet
      */
-    public static function of(Picture $picture, array $corners, array $asked): self
+    public static function of(Pixels $picture, array $corners, array $asked): self
     {
         /** @var array{int, int} $size */
         $size = $asked['size'];
         [$width, $height] = self::within(self::KEPT_SIDE, $size);
         [$small, $low] = self::within(self::READ_SIDE, $size);
-        $jpeg = PictureFile::jpegOf(Straight::sheet($picture, $corners, $width, $height));
+        $lit = Lit::evened($picture);
+        $jpeg = PictureFile::jpegOf(Straight::sheet($lit, $corners, $width, $height));
 
-        return new self($jpeg, Looks::of(Straight::sheet($picture, $corners, $small, $low)));
+        return new self($jpeg, Looks::of(Straight::sheet($lit, $corners, $small, $low)));
     }
 
     /** @return SeenLooks */

@@ -54,11 +54,17 @@ final readonly class CutLine
         $lines = [];
         foreach ($fields->items($key) as $i => $text) {
             if (! is_string($text) || preg_match('/^\d{1,4},\d{1,4}( \d{1,4},\d{1,4}){2,}$/', $text) !== 1) {
-                throw BadKit::at($fields->place($key)."[$i]", 'expected points in thousandths of the piece, such as "0,0 1000,0 500,1000".');
+                throw BadKit::at(
+                    $fields->place($key)."[$i]",
+                    'expected points in thousandths of the piece, such as "0,0 1000,0 500,1000".',
+                );
             }
             $line = array_map(self::spot(...), explode(' ', $text));
             if (count($line) > self::MOST_POINTS || max(array_map(static fn (array $spot): int => max($spot), $line)) > self::BOX) {
-                throw BadKit::at($fields->place($key)."[$i]", sprintf('expected up to %d points from 0 to %d.', self::MOST_POINTS, self::BOX));
+                throw BadKit::at(
+                    $fields->place($key)."[$i]",
+                    sprintf('expected up to %d points from 0 to %d.', self::MOST_POINTS, self::BOX),
+                );
             }
             $lines[] = $line;
         }

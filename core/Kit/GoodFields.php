@@ -71,7 +71,8 @@ final readonly class GoodFields
         $serves = $this->fields->choice('serves', Serves::class);
         $words = $serves === Serves::Sentiment || $this->fields->has('words') ? $this->words() : null;
 
-        $printed = Printed::of($this->size(), $serves, $this->fields->choice('shape', Shape::class), $this->fields->colours('colours'), $words);
+        $shape = $this->fields->choice('shape', Shape::class);
+        $printed = Printed::of($this->size(), $serves, $shape, $this->fields->colours('colours'), $words);
 
         return $this->fields->has('outline') ? $printed->cutAlong(CutLine::read($this->fields, 'outline')) : $printed;
     }

@@ -22,7 +22,7 @@ final readonly class Cells
     }
 
     /** What is left over at the right and the lower edge is left out. */
-    public static function of(Picture $picture): self
+    public static function of(Pixels $picture): self
     {
         $across = max(1, intdiv($picture->width, self::SIDE));
         $down = max(1, intdiv($picture->height, self::SIDE));
@@ -81,7 +81,7 @@ final readonly class Cells
     }
 
     /** @return array{Rgb, float} */
-    private static function cell(Picture $picture, int $left, int $top): array
+    private static function cell(Pixels $picture, int $left, int $top): array
     {
         $pixels = $picture->pixels;
         $width = $picture->width;
@@ -94,16 +94,16 @@ final readonly class Cells
             for ($x = $left; $x < $right; $x++) {
                 $pixel = $pixels[$y * $width + $x];
                 $sum += $pixel;
-                $l = ($pixel >> Picture::RED) + 2 * ($pixel >> Picture::GREEN & Picture::LANE) + ($pixel & Picture::LANE);
+                $l = ($pixel >> Pixels::RED) + 2 * ($pixel >> Pixels::GREEN & Pixels::LANE) + ($pixel & Pixels::LANE);
                 $light += $l;
                 $squares += $l * $l;
             }
         }
         $many = ($right - $left) * ($bottom - $top);
         $mean = [
-            ($sum >> Picture::RED) / $many,
-            ($sum >> Picture::GREEN & Picture::LANE) / $many,
-            ($sum & Picture::LANE) / $many,
+            ($sum >> Pixels::RED) / $many,
+            ($sum >> Pixels::GREEN & Pixels::LANE) / $many,
+            ($sum & Pixels::LANE) / $many,
         ];
 
         return [$mean, sqrt(max(0.0, $squares / $many - ($light / $many) ** 2))];

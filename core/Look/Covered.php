@@ -59,16 +59,16 @@ final class Covered
     /** @var array<int, int> a pixel after the other */
     private array $is;
 
-    private function __construct(private readonly Picture $soft, private readonly Ground $ground)
+    private function __construct(private readonly Pixels $soft, private readonly PlainGround $ground)
     {
         $this->is = [];
     }
 
     /**
-     * @param  Picture  $soft  softened
+     * @param  Pixels  $soft  softened
      * @return list<int> one a pixel: 1 where it is covered
      */
-    public static function of(Picture $soft, Ground $ground): array
+    public static function of(Pixels $soft, PlainGround $ground): array
     {
         $covered = new self($soft, $ground);
         $covered->look();
@@ -108,9 +108,9 @@ final class Covered
     /** What a pixel is by its colour, where the ground would be $red, $green, $blue. */
     private static function looks(int $pixel, float $red, float $green, float $blue, float $noise): int
     {
-        $r = ($pixel >> Picture::RED) / 9;
-        $g = ($pixel >> Picture::GREEN & Picture::LANE) / 9;
-        $b = ($pixel & Picture::LANE) / 9;
+        $r = ($pixel >> Pixels::RED) / 9;
+        $g = ($pixel >> Pixels::GREEN & Pixels::LANE) / 9;
+        $b = ($pixel & Pixels::LANE) / 9;
         $light = $red + 2 * $green + $blue;
         $bright = $light < 48 ? 48.0 : $light;
         $q = 1 + ($r + 2 * $g + $b - $light) / $bright;
@@ -298,9 +298,9 @@ final class Covered
         $above = $pixels[$n - $width] ?? $left;
         $below = $pixels[$n + $width] ?? $above;
         $most = 0;
-        foreach ([Picture::RED, Picture::GREEN, 0] as $lane) {
-            $across = ($right >> $lane & Picture::LANE) - ($left >> $lane & Picture::LANE);
-            $down = ($below >> $lane & Picture::LANE) - ($above >> $lane & Picture::LANE);
+        foreach ([Pixels::RED, Pixels::GREEN, 0] as $lane) {
+            $across = ($right >> $lane & Pixels::LANE) - ($left >> $lane & Pixels::LANE);
+            $down = ($below >> $lane & Pixels::LANE) - ($above >> $lane & Pixels::LANE);
             $most = max($most, $across, -$across, $down, -$down);
         }
 

@@ -21,7 +21,7 @@ final readonly class FindPieces
     private const MOST = 120;
 
     /** @param  list<FoundPiece>  $pieces  from the upper left, row by row */
-    private function __construct(public Ground $ground, public Picture $soft, public array $pieces)
+    private function __construct(public PlainGround $ground, public Pixels $soft, public array $pieces)
     {
     }
 
@@ -30,12 +30,12 @@ final readonly class FindPieces
      *
      * @throws BadReference where no ground is to be seen, or nothing lies on it
      */
-    public static function on(Picture $picture, ?Closure $tell = null): self
+    public static function on(Pixels $picture, ?Closure $tell = null): self
     {
         $tell ??= static fn (int $done, int $of): null => null;
         $soft = $picture->softened();
         $tell(1, 4);
-        $ground = Ground::of(Cells::of($picture));
+        $ground = PlainGround::of(Cells::of($picture));
         $tell(2, 4);
         $covered = Covered::of($soft, $ground);
         $tell(3, 4);
@@ -108,7 +108,7 @@ final readonly class FindPieces
     }
 
     /** @param  non-empty-list<array{float, float}>  $ring */
-    private static function isAtEdge(array $ring, Picture $picture): bool
+    private static function isAtEdge(array $ring, Pixels $picture): bool
     {
         [$left, $top, $right, $bottom] = Ring::bounds($ring);
 
@@ -116,7 +116,7 @@ final readonly class FindPieces
     }
 
     /** @param  non-empty-list<array{float, float}>  $ring */
-    private static function contrast(array $ring, Picture $soft, Ground $ground): float
+    private static function contrast(array $ring, Pixels $soft, PlainGround $ground): float
     {
         [$x, $y] = [array_sum(array_column($ring, 0)) / count($ring), array_sum(array_column($ring, 1)) / count($ring)];
         $sum = 0.0;

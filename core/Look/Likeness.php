@@ -65,9 +65,9 @@ final readonly class Likeness
         return base64_encode(pack('N*', ...$this->print));
     }
 
-    public static function of(FoundPiece $piece, Measured $measured, Squared $squared, Lit $lit): self
+    public static function of(FoundPiece $piece, MeasuredPiece $measured, Squared $squared, Lit $lit): self
     {
-        $isLong = $measured->form === Form::Strip || $measured->form === Form::Label;
+        $isLong = $measured->form === PieceForm::Strip || $measured->form === PieceForm::Label;
 
         return new self(self::coloursOf($piece, $lit), $isLong, self::print($piece, $measured, $squared, $lit, $isLong));
     }
@@ -164,7 +164,7 @@ final readonly class Likeness
     }
 
     /** @return list<int> */
-    private static function print(FoundPiece $piece, Measured $measured, Squared $squared, Lit $lit, bool $isLong): array
+    private static function print(FoundPiece $piece, MeasuredPiece $measured, Squared $squared, Lit $lit, bool $isLong): array
     {
         $print = [];
         foreach ($isLong ? self::grid($measured) : self::spokes($measured) as [$u, $v]) {
@@ -181,7 +181,7 @@ final readonly class Likeness
     }
 
     /** @return list<array{float, float}> in the box of a piece, along its longer side */
-    private static function grid(Measured $measured): array
+    private static function grid(MeasuredPiece $measured): array
     {
         $places = [];
         $isHigh = $measured->height > $measured->width;
@@ -198,7 +198,7 @@ final readonly class Likeness
     }
 
     /** @return list<array{float, float}> */
-    private static function spokes(Measured $measured): array
+    private static function spokes(MeasuredPiece $measured): array
     {
         [$x, $y] = Ring::moments($measured->rings[0]);
         $far = max(array_map(static fn (array $p): float => hypot($p[0] - $x, $p[1] - $y), $measured->rings[0]));

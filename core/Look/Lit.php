@@ -21,8 +21,8 @@ final readonly class Lit
      * @param  float  $left  where the picture begins, in its own pixels
      */
     private function __construct(
-        private Picture $picture,
-        private Ground $ground,
+        private Pixels $picture,
+        private PlainGround $ground,
         private array $brightest,
         private float $scale,
         private float $left,
@@ -31,7 +31,7 @@ final readonly class Lit
     }
 
     /** The picture on which the ground was found; or a part of a finer one of the same table. */
-    public static function of(Picture $picture, Ground $ground, float $scale = 1.0, float $left = 0.0, float $top = 0.0): self
+    public static function of(Pixels $picture, PlainGround $ground, float $scale = 1.0, float $left = 0.0, float $top = 0.0): self
     {
         $brightest = $ground->means[0];
         foreach ($ground->means as $mean) {
@@ -39,6 +39,16 @@ final readonly class Lit
         }
 
         return new self($picture, $ground, $brightest, $scale, $left, $top);
+    }
+
+    /** By the ground that is seen on it; as it is where none is seen. */
+    public static function evened(Pixels $picture): self
+    {
+        try {
+            return self::of($picture, PlainGround::of(Cells::of($picture)));
+        } catch (BadReference) {
+            return self::of($picture, PlainGround::kept(['across' => 1, 'down' => 1, 'levels' => base64_encode('zzz')]));
+        }
     }
 
     /** @return array{int, int, int} red, green, blue at a place, 0 to 255 */

@@ -142,7 +142,8 @@ final class Neck
                 $part = abs($sums[$j] - $sums[$i] + ($u * $y - $x * $v) / 2);
                 $less = min($part, $whole - $part);
                 $wide = ($x - $u) ** 2 + ($y - $v) ** 2;
-                if ($less >= self::LEAST_PART * $whole && ($best === null || $wide < $best[2] * $less) && self::isWithin($ring, [$x, $y], [$u, $v])) {
+                $isBetter = $less >= self::LEAST_PART * $whole && ($best === null || $wide < $best[2] * $less);
+                if ($isBetter && self::isWithin($ring, [$x, $y], [$u, $v])) {
                     $best = [[$x, $y], [$u, $v], $wide / $less];
                 }
             }

@@ -53,7 +53,7 @@ final readonly class PieceTable
     }
 
     /** What is found on a photograph, measured by what it shows of known size. */
-    public static function found(FindPieces $found, Picture $picture, Reference $reference): self
+    public static function found(FindPieces $found, Pixels $picture, Reference $reference): self
     {
         $pieces = array_combine(range(1, count($found->pieces)), $found->pieces);
         $table = new self($picture->width, $picture->height, $reference->found($pieces), $pieces, [], [], count($pieces) + 1);
@@ -76,7 +76,9 @@ final readonly class PieceTable
     {
         $turn = (($this->turns[$number] ?? 0) + $degrees) % 360;
 
-        return new self($this->width, $this->height, $this->reference, $this->pieces, $this->looks, [$number => $turn] + $this->turns, $this->next);
+        $turns = [$number => $turn] + $this->turns;
+
+        return new self($this->width, $this->height, $this->reference, $this->pieces, $this->looks, $turns, $this->next);
     }
 
     /** Without its windows: what is white on it is printed and no hole. */
@@ -134,13 +136,13 @@ final readonly class PieceTable
         return $this->reference->squared($this->pieces, [$this->width / 2, $this->height / 2]);
     }
 
-    public function measured(int $number, Squared $squared): Measured
+    public function measured(int $number, Squared $squared): MeasuredPiece
     {
-        return Measured::of($this->pieces[$number]->rings, $squared, $this->turns[$number] ?? 0);
+        return MeasuredPiece::of($this->pieces[$number]->rings, $squared, $this->turns[$number] ?? 0);
     }
 
     /** The line along which it is cut, in thousandths of its box. */
-    public static function cutLine(Measured $measured): CutLine
+    public static function cutLine(MeasuredPiece $measured): CutLine
     {
         $lines = [];
         foreach ($measured->rings as $ring) {
@@ -155,7 +157,7 @@ final readonly class PieceTable
     }
 
     /** To the nearest 1/32 in or half millimetre. */
-    public static function size(Measured $measured, Unit $unit): Size
+    public static function size(MeasuredPiece $measured, Unit $unit): Size
     {
         $mark = $unit === Unit::Inch ? intdiv(203_200, 32) : 4_000;
         $length = static fn (float $mm): Length => Length::ofUnits(max(1, (int) round($mm * 8_000 / $mark)) * $mark);
@@ -196,7 +198,7 @@ final readonly class PieceTable
     }
 
     /** @return list<Doubt> */
-    public function doubts(int $number, ?Measured $measured): array
+    public function doubts(int $number, ?MeasuredPiece $measured): array
     {
         $piece = $this->pieces[$number];
 
@@ -289,7 +291,7 @@ final readonly class PieceTable
             $squared = Squared::byPoints([0.0, 0.0], [100.0, 0.0], 100.0);
         }
 
-        return Likeness::of($piece, Measured::of($piece->rings, $squared), $squared, $lit);
+        return Likeness::of($piece, MeasuredPiece::of($piece->rings, $squared), $squared, $lit);
     }
 
     private static function thousandth(float $share): int

@@ -107,17 +107,18 @@ final readonly class Reference
     public function squared(array $pieces, array $middle): Squared
     {
         $mm = array_map(static fn (Length $length): float => $length->units / self::MM, $this->lengths);
+        $handles = $this->handles;
         $round = $this->piece === null ? null : ($pieces[$this->piece] ?? null)?->round();
 
         return match (true) {
             $this->by === ReferenceKind::Coin && $round !== null => Squared::byCoin($round, $mm[0]),
-            $this->by === ReferenceKind::Sheet && count($this->handles) === 4 => Squared::bySheet(
-                Quad::withCorners([$this->handles[0], $this->handles[1], $this->handles[2], $this->handles[3]]),
+            $this->by === ReferenceKind::Sheet && count($handles) === 4 => Squared::bySheet(
+                Quad::withCorners([$handles[0], $handles[1], $handles[2], $handles[3]]),
                 $mm[0],
                 $mm[1],
                 $middle,
             ),
-            $this->by === ReferenceKind::Points && count($this->handles) === 2 => Squared::byPoints($this->handles[0], $this->handles[1], $mm[0]),
+            $this->by === ReferenceKind::Points && count($handles) === 2 => Squared::byPoints($handles[0], $handles[1], $mm[0]),
             default => throw BadReference::because($this->by->isMissing()),
         };
     }

@@ -31,7 +31,7 @@ final class Rim
      * @param  non-empty-list<array{int, int}>  $corners  along the edges of pixels, the piece on the right
      * @return non-empty-list<Point> measured from the corner of the picture
      */
-    public static function of(Picture $picture, array $corners): array
+    public static function of(Pixels $picture, array $corners): array
     {
         $many = count($corners);
         if ($many < 24) {
@@ -62,7 +62,7 @@ final class Rim
     }
 
     /** How far inwards the edge is, in pixels. */
-    private static function edge(Picture $picture, float $x, float $y, float $inX, float $inY): float
+    private static function edge(Pixels $picture, float $x, float $y, float $inX, float $inY): float
     {
         $line = [];
         for ($k = -self::REACH; $k <= self::REACH; $k++) {
@@ -76,10 +76,10 @@ final class Rim
         if ($length < self::LEAST ** 2) {
             return 0.0;
         }
-        $gone = array_map(
-            static fn (array $c): float => (($c[0] - $out[0]) * $way[0] + ($c[1] - $out[1]) * $way[1] + ($c[2] - $out[2]) * $way[2]) / $length,
-            $line,
-        );
+        $gone = [];
+        foreach ($line as [$r, $g, $b]) {
+            $gone[] = (($r - $out[0]) * $way[0] + ($g - $out[1]) * $way[1] + ($b - $out[2]) * $way[2]) / $length;
+        }
         $best = 0.0;
         $nearest = 3.0;
         for ($k = 1; $k < $last; $k++) {

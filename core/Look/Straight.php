@@ -19,12 +19,12 @@ final class Straight
      * @param  float  $density  pixels a millimetre
      * @return non-empty-list<non-empty-list<array{int, int, int}>> rows
      */
-    public static function piece(Measured $measured, Squared $squared, Lit $lit, float $density): array
+    public static function piece(MeasuredPiece $measured, Squared $squared, Lit $lit, float $density): array
     {
         [$width, $height] = [max(1, (int) round($measured->width * $density)), max(1, (int) round($measured->height * $density))];
         $rows = [];
         for ($j = 0; $j < $height; $j++) {
-            $v = ($j + 0.5) / $density;
+            $v = max(self::RIM, min($measured->height - self::RIM, ($j + 0.5) / $density));
             $spans = self::spans($measured->rings[0], $v);
             $row = [];
             for ($i = 0; $i < $width; $i++) {
@@ -43,7 +43,7 @@ final class Straight
      *
      * @throws BadReference where three of them lie on a line
      */
-    public static function sheet(Picture $picture, array $corners, int $width, int $height): array
+    public static function sheet(Lit $lit, array $corners, int $width, int $height): array
     {
         // The rim is left out: there the picture is mixed with the ground.
         $rim = 0.004 * max($width, $height);
@@ -54,8 +54,7 @@ final class Straight
             $row = [];
             for ($i = 0; $i < max(1, $width); $i++) {
                 [$x, $y] = $onPhoto->apply($i + 0.5, $j + 0.5);
-                [$r, $g, $b] = $picture->at($x - 0.5, $y - 0.5);
-                $row[] = [(int) round($r), (int) round($g), (int) round($b)];
+                $row[] = $lit->at($x, $y);
             }
             $rows[] = $row;
         }

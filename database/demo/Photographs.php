@@ -73,7 +73,8 @@ final class Photographs
         foreach (self::PIECES as $n => [$name, $shape, [$wide, $high], [$x, $y], $turn, $colours]) {
             $id = 'c-'.($n + 1);
             $components[$id] = Component::of($id, $name, DieCut::of(self::printed($name, $shape, $wide, $high, $colours)), 1);
-            $box = Rect::ofUnits((int) (($x - $wide / 2) * self::MM), (int) (($y - $high / 2) * self::MM), $wide * self::MM, $high * self::MM);
+            [$left, $top] = [(int) (($x - $wide / 2) * self::MM), (int) (($y - $high / 2) * self::MM)];
+            $box = Rect::ofUnits($left, $top, $wide * self::MM, $high * self::MM);
             $marks[] = [...Mark::thing('piece', $id, $box), 'turn' => $turn];
         }
         // A card base of 4 1/4 × 5 1/2 in, turned a little.

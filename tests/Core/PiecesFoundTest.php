@@ -7,14 +7,14 @@ namespace Tests\Core;
 use KeepShare\Core\Look\BadReference;
 use KeepShare\Core\Look\Doubt;
 use KeepShare\Core\Look\FindPieces;
-use KeepShare\Core\Look\Form;
 use KeepShare\Core\Look\FoundPiece;
-use KeepShare\Core\Look\FoundSheet;
 use KeepShare\Core\Look\Lit;
-use KeepShare\Core\Look\Measured;
-use KeepShare\Core\Look\Picture;
+use KeepShare\Core\Look\MeasuredPiece;
+use KeepShare\Core\Look\PieceForm;
 use KeepShare\Core\Look\PieceTable;
+use KeepShare\Core\Look\Pixels;
 use KeepShare\Core\Look\Reference;
+use KeepShare\Core\Look\SheetOnPhoto;
 use KeepShare\Core\Look\Straight;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
@@ -50,15 +50,15 @@ final class PiecesFoundTest extends TestCase
         $truth = [];
         foreach ([[165, 40], [240, 40], [165, 105], [240, 105], [165, 175], [240, 175]] as $n => [$x, $y]) {
             $colour = $this->colour($random, $ground);
-            [$wide, $high] = [$random->getInt(24, 60), $random->getInt(12, 40)];
+            [$wide, $high, $turn] = [$random->getInt(24, 60), $random->getInt(12, 40), $random->getInt(-25, 25)];
             $truth[] = match (($n + $seed) % 4) {
-                0 => $this->drawn(fn () => $table->round($x, $y, $high + 8, $colour), Form::Round, $high + 8, $high + 8),
-                1 => $this->drawn(fn () => $table->rectangle($x, $y, $wide, $high, $colour, $random->getInt(-30, 30)), Form::Label, $wide, $high),
-                2 => $this->drawn(fn () => $table->rectangle($x, $y, 64, 12, $colour, $random->getInt(-20, 20)), Form::Strip, 64, 12),
-                default => [Form::Cut, ...$table->star($x, $y, 14 + $high / 3, $colour, $random->getInt(0, 71))],
+                0 => $this->drawn(fn () => $table->round($x, $y, $high + 8, $colour), PieceForm::Round, $high + 8, $high + 8),
+                1 => $this->drawn(fn () => $table->rectangle($x, $y, $wide, $high, $colour, $turn), PieceForm::Label, $wide, $high),
+                2 => $this->drawn(fn () => $table->rectangle($x, $y, 64, 12, $colour, $turn), PieceForm::Strip, 64, 12),
+                default => [PieceForm::Cut, ...$table->star($x, $y, 14 + $high / 3, $colour, $random->getInt(0, 71))],
             };
         }
-        $truth[] = $this->drawn(fn () => $table->rectangle(60, 190, 70, 16, 0xF2EDE2, 4, self::words(1, 70, 16)), Form::Strip, 70, 16);
+        $truth[] = $this->drawn(fn () => $table->rectangle(60, 190, 70, 16, 0xF2EDE2, 4, self::words(1, 70, 16)), PieceForm::Strip, 70, 16);
 
         $found = $table->read(Reference::sheet(Length::inches(4, 1, 4), Length::inches(5, 1, 2)), $ground, $lean, $noise, $seed);
 
@@ -107,8 +107,8 @@ final class PiecesFoundTest extends TestCase
         foreach ([[$coin, 2], [$marks, 3]] as [$found, $many]) {
             $measured = $this->measured($found);
             self::assertCount($many, $measured);
-            self::assertNotEmpty(array_filter($measured, static fn (array $one): bool => self::isNear($one, Form::Label, 80, 40)));
-            self::assertNotEmpty(array_filter($measured, static fn (array $one): bool => self::isNear($one, Form::Label, 60, 18)));
+            self::assertNotEmpty(array_filter($measured, static fn (array $one): bool => self::isNear($one, PieceForm::Label, 80, 40)));
+            self::assertNotEmpty(array_filter($measured, static fn (array $one): bool => self::isNear($one, PieceForm::Label, 60, 18)));
         }
     }
 
@@ -122,9 +122,12 @@ final class PiecesFoundTest extends TestCase
 
         // Its own corners, given by hand and in another order.
         $by = Reference::sheet(Length::millimetres(120), Length::millimetres(80));
-        $pixels = 1_400 / 300;
-        $moved = $found->measuredBy($by->at([[210 * $pixels, 60 * $pixels], [210 * $pixels, 140 * $pixels], [90 * $pixels, 140 * $pixels], [90 * $pixels, 60 * $pixels]]));
-        self::assertNotEmpty(array_filter($this->measured($moved), static fn (array $one): bool => self::isNear($one, Form::Round, 20, 20)));
+        $pixel = static fn (int $x, int $y): array => [$x * 1_400 / 300, $y * 1_400 / 300];
+        $moved = $found->measuredBy($by->at([$pixel(210, 60), $pixel(210, 140), $pixel(90, 140), $pixel(90, 60)]));
+        self::assertNotEmpty(array_filter(
+            $this->measured($moved),
+            static fn (array $one): bool => self::isNear($one, PieceForm::Round, 20, 20),
+        ));
 
         $this->expectException(BadReference::class);
         $found->squared();
@@ -208,14 +211,14 @@ final class PiecesFoundTest extends TestCase
         $table->rectangle(150, 112, 160, 160, 0x2B6B5A, 12, [[0, 0, 80, 80], [80, 80, 80, 80]], 0xE8A0B0);
         $picture = $table->photographed(0xD8CBB6, 0.08);
 
-        $sheet = FoundSheet::on($picture);
-        $rows = Straight::sheet($picture, $sheet->corners, 40, 40);
+        $sheet = SheetOnPhoto::on($picture);
+        $rows = Straight::sheet(Lit::evened($picture), $sheet->corners, 40, 40);
 
         self::assertTrue($sheet->isFound);
         foreach ([[5, 5, true], [34, 5, false], [5, 34, false], [34, 34, true], [18, 18, true], [22, 18, false]] as [$x, $y, $isPink]) {
             self::assertSame($isPink, $rows[$y][$x][0] > $rows[$y][$x][1], "At $x, $y");
         }
-        $corners = FoundSheet::on(Picture::of(64, 48, array_fill(0, 64 * 48, 0x808080)));
+        $corners = SheetOnPhoto::on(Pixels::of(64, 48, array_fill(0, 64 * 48, 0x808080)));
         self::assertFalse($corners->isFound);
         self::assertSame([64.0, 48.0], $corners->corners[2]);
     }
@@ -236,14 +239,14 @@ final class PiecesFoundTest extends TestCase
         }
         $this->expectException(BadReference::class);
         $this->expectExceptionMessage('ground');
-        FindPieces::on(Picture::of(200, 150, $pixels));
+        FindPieces::on(Pixels::of(200, 150, $pixels));
     }
 
     /**
      * @param  callable(): void  $draw
-     * @return array{Form, float, float}
+     * @return array{PieceForm, float, float}
      */
-    private function drawn(callable $draw, Form $form, float $width, float $height): array
+    private function drawn(callable $draw, PieceForm $form, float $width, float $height): array
     {
         $draw();
 
@@ -254,7 +257,7 @@ final class PiecesFoundTest extends TestCase
     {
         do {
             $colour = self::COLOURS[$random->getInt(0, count(self::COLOURS) - 1)];
-            $apart = max(abs(($colour >> 16) - ($ground >> 16)), abs(($colour >> 8 & 255) - ($ground >> 8 & 255)), abs(($colour & 255) - ($ground & 255)));
+            $apart = max(array_map(static fn (int $c): int => abs(($colour >> $c & 255) - ($ground >> $c & 255)), [16, 8, 0]));
         } while ($apart < 60);
 
         return $colour;
@@ -276,11 +279,11 @@ final class PiecesFoundTest extends TestCase
     }
 
     /** @param  array{form: string, width: float, height: float}  $one */
-    private static function isNear(array $one, Form $form, float $width, float $height): bool
+    private static function isNear(array $one, PieceForm $form, float $width, float $height): bool
     {
         $near = static fn (float $w, float $h): bool => abs($one['width'] - $w) <= self::NEAR && abs($one['height'] - $h) <= self::NEAR;
 
-        return $one['form'] === $form->value && ($near($width, $height) || ($form !== Form::Cut && $near($height, $width)));
+        return $one['form'] === $form->value && ($near($width, $height) || ($form !== PieceForm::Cut && $near($height, $width)));
     }
 
     /** @return list<array{float, float, float, float}> bars like letters, other ones for another seed */
@@ -308,7 +311,7 @@ final class PiecesFoundTest extends TestCase
     }
 
     /** @return array{float, float} on the table */
-    private static function middle(Measured $measured): array
+    private static function middle(MeasuredPiece $measured): array
     {
         return $measured->onTable($measured->width / 2, $measured->height / 2);
     }

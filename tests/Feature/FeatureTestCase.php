@@ -13,11 +13,25 @@ use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
 
 abstract class FeatureTestCase extends TestCase
 {
     use RefreshDatabase;
+
+    /** A folder of its own for what is written to files; it goes with the test. */
+    protected function ownStorage(): string
+    {
+        $folder = sys_get_temp_dir().'/keepshare-test-'.bin2hex(random_bytes(6));
+        foreach (['app', 'framework/views', 'framework/cache/data'] as $inside) {
+            File::ensureDirectoryExists("$folder/$inside");
+        }
+        app()->useStoragePath($folder);
+        $this->beforeApplicationDestroyed(static fn () => File::deleteDirectory($folder));
+
+        return $folder;
+    }
 
     protected function harbour(): Kit
     {

@@ -9,6 +9,7 @@ use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\OwnSketch;
 use App\Models\Palette;
+use App\Models\Photograph;
 use App\Models\Solution;
 use App\Models\Taking;
 use Illuminate\Http\UploadedFile;
@@ -18,18 +19,19 @@ use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Whatever is sent to whichever address, no answer is a fault of the server, and nothing of it is half kept. */
 final class NonsenseTest extends FeatureTestCase
 {
     /** Every field that any page sends. */
     private const FIELDS = <<<'NAMES'
-        amount anew arrangement as_swatch at away bought_on busy by card cards check chosen code colours
-        columns component copies count counted covered currency directional do drop_photo face find fold folds
-        frame from front_height front_width height insides isForAMan kit_file kits layer layerWidth line lying
+        along amount anew arrangement as_swatch at away bought_on busy by card cards check chosen code colours
+        columns component copies count counted covered currency directional do drop_photo face files find fold folds
+        frame from front_height front_width handles height insides isForAMan kit_file kits layer layerWidth lengths line lying
         measure more motif name note notes nth number occasion option order part photo pieceHeight pieceWidth pieces
-        price promised quantity reason repeat reveals revision savesOne says scrap scraps set sets sheet sketch stash
-        stashCards steps surfaces theme to token trimmer unit value wanted was what why width written x y
+        price promised quantity reason repeat reveals revision savesOne says scrap scraps sent set sets sheet size sketch stash
+        stashCards steps surfaces text theme to token trimmer unit value wanted was what why width written x y
         NAMES;
 
     /** What deletes or puts away the kit would leave nothing to ask the others about. */
@@ -50,6 +52,7 @@ final class NonsenseTest extends FeatureTestCase
         $this->shareOut($kit, 4, true);
         $this->act($kit, 'share-out/keep', ['name' => 'first']);
         $this->act($kit, 'palettes', ['name' => 'sea', 'surfaces' => ['c1/0', 'c2/0']]);
+        $this->photograph($kit);
         Queue::fake();
         $asked = 0;
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
@@ -62,6 +65,20 @@ final class NonsenseTest extends FeatureTestCase
             $this->act($kit, 'undo')->assertSessionHasNoErrors();
         }
         self::assertSame(0, $kit->cards()->count(), 'whatever was done of it is taken back');
+    }
+
+    /** A photograph that has been read. */
+    private function photograph(Kit $kit): void
+    {
+        $this->ownStorage();
+        $picture = imagecreatetruecolor(400, 300);
+        imagefill($picture, 0, 0, 0x8B6F55);
+        imagefilledrectangle($picture, 40, 40, 160, 195, 0xFFFFFF);
+        imagefilledrectangle($picture, 220, 60, 340, 120, 0x2B6B5A);
+        imagejpeg($picture, storage_path('app/pieces.jpg'));
+        $file = new UploadedFile(storage_path('app/pieces.jpg'), 'pieces.jpg', 'image/jpeg', null, true);
+        $with = ['files' => [$file], 'by' => 'sheet', 'lengths' => '4 1/4 x 5 1/2'];
+        $this->act($kit, 'photographs/pieces', $with)->assertSessionHasNoErrors();
     }
 
     private function ask(Route $route, Kit $kit, Randomizer $random): bool
@@ -82,17 +99,19 @@ final class NonsenseTest extends FeatureTestCase
             );
         $with = $this->fields($kit, $random);
         $response = $this->call($method, $url, $with);
+        // A file that is sent knows of no exception.
+        $fault = $response->baseResponse instanceof BinaryFileResponse ? null : $response->exception;
         self::assertLessThan(
             500,
             $response->getStatusCode(),
             "$method $url "
                 .json_encode($with)
                 .' '
-                .($response->exception?->getMessage() ?? '')
+                .($fault?->getMessage() ?? '')
                 .' '
-                .($response->exception?->getFile() ?? '')
+                .($fault?->getFile() ?? '')
                 .':'
-                .($response->exception?->getLine() ?? ''),
+                .($fault?->getLine() ?? ''),
         );
 
         return true;
@@ -112,6 +131,8 @@ final class NonsenseTest extends FeatureTestCase
             'component' => $some(Component::query()->pluck('id')->all()),
             'sheet' => $some(CutPlan::query()->pluck('sheet_id')->all()),
             'taking' => $some(Taking::query()->pluck('id')->all()),
+            'photograph' => $some(Photograph::query()->pluck('id')->all()),
+            'n' => '0',
             'palette' => $some(Palette::query()->pluck('id')->all()),
             'solution' => $some(Solution::query()->pluck('id')->all()),
             'sketch' => $some(OwnSketch::query()->pluck('id')->all()),
@@ -173,6 +194,10 @@ final class NonsenseTest extends FeatureTestCase
             'folds' => ['gatefold' => '1'],
             'frame' => '',
             'trimmer' => '',
+            'do' => $any('say', 'part', 'turn', 'fill', 'drop', 'take', 'count', 'measure', 'corners', 'move', 'order', 'up', 'busy'),
+            'on' => $any('1', '2', '0'),
+            'text' => $any('robin', '2'),
+            'handles' => [[1, 1], [90, 1], [90, 90], [1, 90]],
         ];
         $names = preg_split('/\s+/', trim(self::FIELDS)) ?: [];
         foreach (range(1, $random->getInt(1, 4)) as $ignored) {

@@ -39,15 +39,17 @@ final readonly class PhotoPiecesController
         }
         abort_unless(isset($draft->table->pieces[$on]), 404);
         $by = $request->integer('by');
-        $text = $request->string('text')->trim()->toString();
+        $text = mb_substr($request->string('text')->trim()->toString(), 0, 200);
+        $along = PiecesDraft::points($request->input('along'));
+        $edit = ['do' => $do, 'on' => $on];
         match ($do) {
-            'part' => self::at('part', fn () => $this->edit->part($kit, $photograph, $on, PiecesDraft::points($request->input('line')), $revision)),
-            'turn' => $this->edit->act($kit, $photograph, "Turn piece $on", ['do' => $do, 'on' => $on, 'by' => $by], $revision),
-            'fill' => $this->edit->act($kit, $photograph, "Fill the windows of piece $on", ['do' => $do, 'on' => $on], $revision),
-            'drop' => $this->edit->act($kit, $photograph, "Drop piece $on", ['do' => $do, 'on' => $on], $revision),
-            'take' => $this->edit->act($kit, $photograph, "Take piece $on back", ['do' => $do, 'on' => $on], $revision),
-            'say' => $this->edit->act($kit, $photograph, "Say what piece $on is", ['do' => $do, 'on' => $on, 'text' => mb_substr($text, 0, 200)], $revision),
-            'count' => $this->edit->act($kit, $photograph, "Count piece $on", ['do' => $do, 'on' => $on, 'by' => self::counted($text)], $revision),
+            'part' => self::at('part', fn () => $this->edit->part($kit, $photograph, $on, $along, $revision)),
+            'turn' => $this->edit->act($kit, $photograph, "Turn piece $on", $edit + ['by' => $by], $revision),
+            'fill' => $this->edit->act($kit, $photograph, "Fill the windows of piece $on", $edit, $revision),
+            'drop' => $this->edit->act($kit, $photograph, "Drop piece $on", $edit, $revision),
+            'take' => $this->edit->act($kit, $photograph, "Take piece $on back", $edit, $revision),
+            'say' => $this->edit->act($kit, $photograph, "Say what piece $on is", $edit + ['text' => $text], $revision),
+            'count' => $this->edit->act($kit, $photograph, "Count piece $on", $edit + ['by' => self::counted($text)], $revision),
             default => abort(404),
         };
 

@@ -12,7 +12,7 @@ use App\Pages\PhotographsPage;
 use App\Pages\PhotoPapersPage;
 use App\Pages\PhotoPiecesPage;
 use App\Photographs\Bring;
-use App\Photographs\Find;
+use App\Photographs\FindOnPhotographs;
 use App\Photographs\PaperOrder;
 use App\Photographs\SaidReference;
 use Illuminate\Http\RedirectResponse;
@@ -58,7 +58,7 @@ final class PhotographsController
 
     public function stop(Kit $kit, Photograph $photograph): RedirectResponse
     {
-        Find::stop($photograph);
+        FindOnPhotographs::stop($photograph);
 
         return to_route('kits.photographs.look', [$kit, $photograph]);
     }
@@ -66,7 +66,7 @@ final class PhotographsController
     /** Nothing is kept of it; undo brings it back. */
     public function leave(Kit $kit, Photograph $photograph, Request $request, Journal $journal): RedirectResponse
     {
-        Find::stop($photograph);
+        FindOnPhotographs::stop($photograph);
         $journal->act($kit, 'Leave a photograph', $request->integer('revision'), static function () use ($photograph): void {
             $photograph->refresh()->update(['is_kept' => true]);
         });

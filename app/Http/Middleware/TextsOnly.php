@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A field holds a text, but for those that are lists by their nature: whatever else comes is refused at its field. */
 final class TextsOnly
 {
-    private const LISTS = ['wanted', 'folds', 'sketch', 'colours', 'surfaces', 'columns', 'written'];
+    private const LISTS = ['wanted', 'folds', 'sketch', 'colours', 'surfaces', 'columns', 'written', 'files', 'handles', 'along'];
 
     private const LONGEST = 100_000;
 

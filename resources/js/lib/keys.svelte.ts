@@ -27,6 +27,18 @@ export function press(event: KeyboardEvent): void {
     found.run()
 }
 
+/** With Enter or an arrow from a field to the one above or below it. */
+export function toNeighbour(event: KeyboardEvent, column: Iterable<HTMLInputElement>): void {
+    const step = { ArrowUp: -1, ArrowDown: 1, Enter: 1 }[event.key]
+    const here = event.target
+    if (step === undefined || !(here instanceof HTMLInputElement)) return
+    event.preventDefault()
+    const fields = [...column]
+    const next = fields[fields.indexOf(here) + step] ?? here
+    next.focus()
+    if (next === here) here.dispatchEvent(new Event('change'))
+}
+
 /** Answers to these keys for as long as the component lives. */
 export function useKeys(keys: () => Key[]): void {
     $effect(() => {

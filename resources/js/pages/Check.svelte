@@ -5,7 +5,7 @@
     import CheckRow from '@/parts/unpack/CheckRow.svelte'
     import { count } from '@/lib/format'
     import { kit } from '@/lib/kit'
-    import { useKeys } from '@/lib/keys.svelte'
+    import { toNeighbour, useKeys } from '@/lib/keys.svelte'
     import type { CheckPage } from '@/lib/props'
 
     let { groups, guesses }: CheckPage = $props()
@@ -15,12 +15,12 @@
 
     /** To the field above or below in the same column. */
     function onkey(event: KeyboardEvent): void {
-        const step = { ArrowUp: -1, ArrowDown: 1, Enter: 1 }[event.key]
         const here = event.target
-        if (step === undefined || !(here instanceof HTMLInputElement)) return
-        event.preventDefault()
-        const column = fields().filter((one) => one.dataset['column'] === here.dataset['column'])
-        ;(column[column.indexOf(here) + step] ?? here).focus()
+        if (!(here instanceof HTMLInputElement)) return
+        toNeighbour(
+            event,
+            fields().filter((one) => one.dataset['column'] === here.dataset['column']),
+        )
     }
 
     useKeys(() => [

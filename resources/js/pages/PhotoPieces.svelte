@@ -10,7 +10,7 @@
     import PieceRow from '@/parts/photo/PieceRow.svelte'
     import Reading from '@/parts/photo/Reading.svelte'
     import { kit } from '@/lib/kit'
-    import { useKeys } from '@/lib/keys.svelte'
+    import { toNeighbour, useKeys } from '@/lib/keys.svelte'
     import { sender } from '@/lib/send.svelte'
     import type { PhotoPiecesPage, Place, SeenPiece } from '@/lib/props'
 
@@ -22,6 +22,10 @@
     const piece = $derived(pieces.find(({ number }) => number === chosen) ?? pieces.find(({ isReference }) => !isReference))
     /** A line that is being laid through the piece in hand. */
     let line = $state<Place[] | null>(null)
+    /** Where its ends have been moved. */
+    let ends = $state<Place[] | null>(null)
+    let shownWidth = $state(700)
+    const zoom = $derived(Math.max(1, (table?.width ?? 700) / Math.max(200, shownWidth) / 2))
     const listed = $derived(pieces.filter(({ isReference, isTwin }) => !isReference && !isTwin))
     const says = $derived(kit.errors['part'] ?? kit.errors['lengths'] ?? kit.errors['count'] ?? kit.errors[''])
 
@@ -45,6 +49,7 @@
     function layLine(): void {
         if (!piece) return
         const { x, y } = piece.at
+        ends = null
         line =
             piece.neck.length === 2
                 ? piece.neck
@@ -54,9 +59,18 @@
                   ]
     }
 
+    // The line is in hand once it lies there, and the piece again once something is done with it.
+    $effect(() => {
+        void [table, line]
+        void tick().then(() => {
+            if (line) document.querySelector<HTMLElement>('.ends .handle')?.focus()
+            else if (document.activeElement === document.body && chosen) document.getElementById(`piece-${piece?.number}`)?.focus()
+        })
+    })
+
     function part(along: Place[] = []): void {
         if (!piece) return
-        sender.send(path, { do: 'part', on: piece.number, line: along.map(({ x, y }) => [x, y]) })
+        sender.send(path, { do: 'part', on: piece.number, along: along.map(({ x, y }) => [x, y]) })
         line = null
     }
 
@@ -70,15 +84,24 @@
         }
         if (event.key === 'Enter') {
             event.preventDefault()
-            if (line) part(line)
-            else document.querySelector<HTMLInputElement>(`#row-${chosen} input`)?.focus()
+            document.querySelector<HTMLInputElement>(`#row-${chosen} input`)?.focus()
         }
     }
 
-    /** Esc leaves a field for the piece it is of. */
-    function leave(event: KeyboardEvent): void {
-        if (event.key === 'Escape' && event.target instanceof HTMLInputElement) choose(piece, true)
+    /** Esc leaves a field for the piece it is of; Enter and the arrows go to the field above or below. */
+    function onfield(event: KeyboardEvent): void {
+        const here = event.target
+        if (!(here instanceof HTMLInputElement) || !here.dataset['column']) return
+        if (event.key === 'Escape') choose(piece, true)
+        toNeighbour(event, document.querySelectorAll<HTMLInputElement>(`[data-column=${here.dataset['column']}]`))
     }
+
+    const keep = (): void =>
+        sender.send(
+            `${path}/keep`,
+            {},
+            { refused: () => void tick().then(() => document.querySelector<HTMLElement>('[aria-invalid=true]')?.focus()) },
+        )
 
     const isOpen = $derived(table !== null && !isKept)
     useKeys(() =>
@@ -97,7 +120,7 @@
                   { key: 'T', shown: 'Shift T', says: 'Turn a piece by five degrees', run: () => edit('turn', { by: 5 }) },
                   { key: 'w', shown: 'W', says: 'Fill the windows of a piece', run: () => edit('fill') },
                   { key: 'm', shown: 'M', says: 'Measure by this piece', run: () => edit('measure') },
-                  { key: 'k', shown: 'K', says: 'Keep the pieces as components', run: () => sender.send(`${path}/keep`) },
+                  { key: 'k', shown: 'K', says: 'Keep the pieces as components', run: keep },
               ]
             : [],
     )
@@ -117,39 +140,46 @@
         </Empty>
     {:else}
         <!-- svelte-ignore a11y_no_static_element_interactions -->
-        <div class="two" onkeydown={leave}>
+        <div class="two" onkeydown={onfield}>
             <section class="photo" aria-label="The photograph">
                 <MeasuredBy reference={table.reference} {path} />
                 {#if says}<p class="fault" role="alert">{says}</p>{/if}
-                <svg viewBox="0 0 {table.width} {table.height}">
-                    <image href={table.picture} width={table.width} height={table.height} />
-                    <g role="listbox" tabindex="-1" aria-label="Pieces on the photograph" onkeydown={press}>
-                        {#each pieces as one (one.number)}
-                            <PieceOutline piece={one} isChosen={one.number === piece?.number} onchoose={() => choose(one)} />
-                        {/each}
-                    </g>
-                    {#if table.reference.handles.length}
-                        <Handles
-                            points={table.reference.handles}
-                            says={table.reference.by === 'points' ? 'Point' : 'Corner of what it is measured by,'}
-                            closed={table.reference.by === 'sheet'}
-                            width={table.width}
-                            height={table.height}
-                            onmoved={measure}
-                        />
-                    {/if}
-                    {#if line}
-                        <Handles
-                            points={line}
-                            says="End of the line"
-                            width={table.width}
-                            height={table.height}
-                            onmoved={(points) => (line = points)}
-                        />
-                    {/if}
-                </svg>
+                <div bind:clientWidth={shownWidth}>
+                    <svg viewBox="0 0 {table.width} {table.height}">
+                        <image href={table.picture} width={table.width} height={table.height} />
+                        <g role="listbox" tabindex="-1" aria-label="Pieces on the photograph" onkeydown={press}>
+                            {#each pieces as one (one.number)}
+                                <PieceOutline piece={one} isChosen={one.number === piece?.number} {zoom} onchoose={() => choose(one)} />
+                            {/each}
+                        </g>
+                        {#if table.reference.handles.length}
+                            <Handles
+                                points={table.reference.handles}
+                                says={table.reference.by === 'points' ? 'Point' : 'Corner of what it is measured by,'}
+                                closed={table.reference.by === 'sheet'}
+                                width={table.width}
+                                height={table.height}
+                                {zoom}
+                                onmoved={measure}
+                            />
+                        {/if}
+                        {#if line}
+                            <g class="ends">
+                                <Handles
+                                    points={line}
+                                    says="End of the line"
+                                    {zoom}
+                                    width={table.width}
+                                    height={table.height}
+                                    onmoved={(points) => (ends = points)}
+                                    onenter={() => part(ends ?? line ?? [])}
+                                />
+                            </g>
+                        {/if}
+                    </svg>
+                </div>
                 {#if piece}
-                    <PieceActs {piece} isLine={line !== null} {edit} onpart={() => part(line ?? [])} online={layLine} />
+                    <PieceActs {piece} isLine={line !== null} {edit} onpart={() => part(ends ?? line ?? [])} online={layLine} />
                 {/if}
             </section>
             <section class="list" aria-labelledby="pieces-title">
@@ -167,7 +197,7 @@
                     {/each}
                 </ul>
                 <p class="acts">
-                    <Button main key="K" disabled={sender.isBusy} onclick={() => sender.send(`${path}/keep`)}>
+                    <Button main key="K" disabled={sender.isBusy} onclick={keep}>
                         Keep {table.kept === 1 ? '1 piece' : `${table.kept} pieces`}
                     </Button>
                     <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Leave the photograph</Button>

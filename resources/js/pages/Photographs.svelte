@@ -17,14 +17,18 @@
     let order = $state(untrack(() => orders[0]?.key ?? ''))
     let count = $state('2')
     let tooLarge = $state('')
+    let asked = $state('')
     const moment = (at: string): string =>
         new Intl.DateTimeFormat(navigator.language, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(at))
-    const fault = (form: string): string | undefined => (sender.at === `photographs/${form}` ? tooLarge || kit.errors['files'] : undefined)
+    /** What is wrong with one of the files stands under its number. */
+    const refused = $derived(Object.entries(kit.errors).find(([field]) => field.startsWith('files'))?.[1])
+    const fault = (form: string): string | undefined => (asked === form ? tooLarge || refused : undefined)
 
     function bring(event: SubmitEvent, form: 'pieces' | 'papers', files: FileList | undefined, more: Record<string, string>): void {
         event.preventDefault()
         const chosen = [...(files ?? [])]
         const large = chosen.find((file) => file.size > mostMegabytes * 1_000_000)
+        asked = form
         tooLarge = large ? `${large.name} is larger than ${mostMegabytes} MB.` : ''
         if (!tooLarge) sender.send(`photographs/${form}`, { files: chosen, sent: chosen.length, ...more })
     }

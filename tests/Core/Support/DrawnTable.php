@@ -7,8 +7,8 @@ namespace Tests\Core\Support;
 use App\Drawing\Camera;
 use GdImage;
 use KeepShare\Core\Look\FindPieces;
-use KeepShare\Core\Look\Picture;
 use KeepShare\Core\Look\PieceTable;
+use KeepShare\Core\Look\Pixels;
 use KeepShare\Core\Look\Reference;
 use RuntimeException;
 
@@ -36,12 +36,20 @@ final class DrawnTable
      *
      * @param  list<array{float, float, float, float}>  $marks  left, top, width and height of what is printed on it
      */
-    public function rectangle(float $x, float $y, float $width, float $height, int $colour, float $turn = 0, array $marks = [], int $ink = 0x303030): void
-    {
-        $this->filled($x, $y, [[-$width / 2, -$height / 2], [$width / 2, -$height / 2], [$width / 2, $height / 2], [-$width / 2, $height / 2]], $turn, $colour);
-        foreach ($marks as [$left, $top, $wide, $high]) {
+    public function rectangle(
+        float $x,
+        float $y,
+        float $width,
+        float $height,
+        int $colour,
+        float $turn = 0,
+        array $marks = [],
+        int $ink = 0x303030,
+    ): void {
+        foreach ([[0, 0, $width, $height], ...$marks] as $n => [$left, $top, $wide, $high]) {
             [$l, $t] = [$left - $width / 2, $top - $height / 2];
-            $this->filled($x, $y, [[$l, $t], [$l + $wide, $t], [$l + $wide, $t + $high], [$l, $t + $high]], $turn, $ink);
+            $corners = [[$l, $t], [$l + $wide, $t], [$l + $wide, $t + $high], [$l, $t + $high]];
+            $this->filled($x, $y, $corners, $turn, $n === 0 ? $colour : $ink);
         }
     }
 
@@ -64,11 +72,32 @@ final class DrawnTable
         return $this->filled($x, $y, $points, $turn, $colour);
     }
 
-    public function photographed(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): Picture
+    /** A card base, and eight pieces of seven pictures. */
+    public static function ofEight(): self
     {
-        $pieces = imagescale($this->pieces, self::WIDE * self::DENSITY, self::HIGH * self::DENSITY, IMG_BILINEAR_FIXED) ?: throw new RuntimeException;
-        $camera = Camera::leaning(1_400, 1_050, $lean, $noise, $seed);
-        $photo = $camera->shoot($camera->lay($pieces, $ground, 5));
+        $table = new self;
+        $table->rectangle(66, 85, 107.95, 139.7, 0xFFFDF8, 3);
+        $table->star(165, 45, 22, 0xD9942E, 10);
+        $table->star(225, 45, 22, 0xD9942E, 43);
+        $table->round(270, 45, 26, 0x2B6B5A);
+        $table->rectangle(185, 100, 60, 36, 0x54306A, -8);
+        $table->rectangle(255, 100, 40, 52, 0x3A5F8A, 5);
+        $table->rectangle(190, 150, 74, 14, 0xF7F3EA, 4, [[8, 4, 3, 6], [14, 4, 9, 2], [28, 5, 4, 5], [50, 4, 12, 5]]);
+        $table->rectangle(190, 185, 74, 14, 0xF7F3EA, -3, [[6, 6, 14, 2], [30, 3, 3, 8], [40, 5, 9, 3], [60, 4, 4, 6]], 0xA3333D);
+        $table->round(260, 175, 34, 0xB03040);
+
+        return $table;
+    }
+
+    /** @return string where it is as a file */
+    public function jpeg(string $path, int $ground = 0x8B6F55): string
+    {
+        return imagejpeg($this->shot($ground), $path, 92) ? $path : throw new RuntimeException("$path could not be written.");
+    }
+
+    public function photographed(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): Pixels
+    {
+        $photo = $this->shot($ground, $lean, $noise, $seed);
         $pixels = [];
         for ($y = 0; $y < 1_050; $y++) {
             for ($x = 0; $x < 1_400; $x++) {
@@ -76,7 +105,16 @@ final class DrawnTable
             }
         }
 
-        return Picture::of(1_400, 1_050, $pixels);
+        return Pixels::of(1_400, 1_050, $pixels);
+    }
+
+    private function shot(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): GdImage
+    {
+        $pieces = imagescale($this->pieces, self::WIDE * self::DENSITY, self::HIGH * self::DENSITY, IMG_BILINEAR_FIXED)
+            ?: throw new RuntimeException;
+        $camera = Camera::leaning(1_400, 1_050, $lean, $noise, $seed);
+
+        return $camera->shoot($camera->lay($pieces, $ground, 5));
     }
 
     public function read(Reference $by, int $ground = 0xD8CBB6, float $lean = 0.06, float $noise = 4.0, int $seed = 1): PieceTable

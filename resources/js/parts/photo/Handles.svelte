@@ -8,11 +8,13 @@
         closed?: boolean
         width: number
         height: number
+        zoom?: number
         onmoved: (points: Place[]) => void
+        onenter?: () => void
     }
 
     /** Points on a photograph that are drawn, or moved by the arrow keys a pixel at a time, with Shift ten. */
-    let { points, says, closed = false, width, height, onmoved }: Props = $props()
+    let { points, says, closed = false, width, height, zoom = 1, onmoved, onenter }: Props = $props()
 
     const REST = 500
     let moving = $state<Place[] | null>(null)
@@ -47,6 +49,11 @@
     }
 
     function press(event: KeyboardEvent, at: number): void {
+        if (event.key === 'Enter' && onenter) {
+            event.preventDefault()
+            event.stopPropagation()
+            return onenter()
+        }
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key]
         const here = shown[at]
         if (!step || !here) return
@@ -76,10 +83,10 @@
             onpointerup={release}
             onkeydown={(event) => press(event, i)}
         >
-            <circle class="reach" cx={x} cy={y} r="38" />
-            <circle class="under" cx={x} cy={y} r="14" />
-            <circle class="ring" cx={x} cy={y} r="14" />
-            <circle class="dot" cx={x} cy={y} r="2.5" />
+            <circle class="reach" cx={x} cy={y} r={38 * zoom} />
+            <circle class="under" cx={x} cy={y} r={14 * zoom} />
+            <circle class="ring" cx={x} cy={y} r={14 * zoom} />
+            <circle class="dot" cx={x} cy={y} r={2.5 * zoom} />
         </g>
     {/each}
 </g>

@@ -4,11 +4,13 @@
     interface Props {
         piece: SeenPiece
         isChosen: boolean
+        /** So many times as large, where the photograph is shown small. */
+        zoom: number
         onchoose: () => void
     }
 
     /** A piece on its photograph: its outline and its number, with what is the matter. */
-    let { piece, isChosen, onchoose }: Props = $props()
+    let { piece, isChosen, zoom, onchoose }: Props = $props()
 
     const mark = $derived(
         piece.isReference
@@ -52,7 +54,7 @@
     <path class="body" d={piece.d} />
     <path class="under" d={piece.d} />
     <path class="line" d={piece.d} />
-    <g transform="translate({piece.at.x} {piece.at.y})">
+    <g transform="translate({piece.at.x} {piece.at.y}) scale({zoom})">
         <rect class="tag" x={-wide / 2} y="-18" width={wide} height="36" rx="6" />
         <text>{mark}</text>
     </g>

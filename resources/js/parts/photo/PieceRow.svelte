@@ -47,6 +47,7 @@
                     value={piece.said}
                     placeholder={piece.called}
                     maxlength="200"
+                    data-column="said"
                     autocomplete="off"
                     aria-label="{piece.called}: what it is"
                     aria-invalid={!!fault}
@@ -58,6 +59,7 @@
                     ×
                     <input
                         class="count"
+                        data-column="count"
                         value={piece.count}
                         inputmode="numeric"
                         size="2"
@@ -68,12 +70,16 @@
                 </label>
             </span>
             <p id="{uid}-says" class:fault>
-                {#if fault}{fault}{:else}<Measure text={piece.size} />
-                    <span class="soft"
-                        >{piece.off}{piece.alike.length > 1 ? `, ${piece.alike.length} of the same picture` : ''}{piece.said
+                {#if fault}
+                    {fault}
+                {:else}
+                    {#if piece.said}{piece.understood}{:else}<Measure text={piece.size} />{/if}
+                    <span class="soft">
+                        {piece.off}{piece.alike.length > 1 ? `, ${piece.alike.length} of the same picture` : ''}{piece.said
                             ? ''
-                            : ', a picture unless you say what it is'}</span
-                    >{/if}
+                            : ', a picture unless you say what it is'}
+                    </span>
+                {/if}
             </p>
             {#each piece.doubts as doubt (doubt)}<p class="doubt">{doubt}</p>{/each}
         {/if}
@@ -91,6 +97,7 @@
         padding: 0.375rem 0.5rem;
         border-bottom: 1px solid var(--line);
         border-left: 4px solid transparent;
+        scroll-margin-block: 0.5rem 5rem;
     }
 
     li.isChosen {

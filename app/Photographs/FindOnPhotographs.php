@@ -9,13 +9,13 @@ use App\Models\Photograph;
 use App\Models\PhotographKind;
 use App\Models\SolveState;
 use KeepShare\Core\Look\FindPieces;
-use KeepShare\Core\Look\FoundSheet;
 use KeepShare\Core\Look\PieceTable;
 use KeepShare\Core\Look\Reference;
+use KeepShare\Core\Look\SheetOnPhoto;
 use KeepShare\Core\Refusal;
 
 /** Finds what is on photographs, in the background. */
-final class Find implements Task
+final class FindOnPhotographs implements Task
 {
     /** The long side of the picture that pieces are cut out of: ten pixels a millimetre of a table a foot wide. */
     public const FINE = 3_000;
@@ -81,7 +81,7 @@ final class Find implements Task
             file_put_contents($photograph->smallFile($n), $small->jpeg());
             @unlink($photograph->file($n));
             $picture = $small->picture();
-            $sheet = FoundSheet::on($picture);
+            $sheet = SheetOnPhoto::on($picture);
             $face = SeenFace::of($picture, $sheet->corners, $photograph->asked);
             file_put_contents($photograph->faceFile($n, $sheet->corners), $face->jpeg);
             $faces[] = ['corners' => $sheet->corners, 'isFound' => $sheet->isFound, ...$face->looks()];

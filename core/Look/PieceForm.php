@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /** What a piece is by its outline alone. */
-enum Form: string
+enum PieceForm: string
 {
     case Round = 'round';
     /** Four right angles, at least four times as long as wide. */

@@ -10,7 +10,7 @@ namespace KeepShare\Core\Look;
  *
  * @phpstan-import-type Point from Homography
  */
-final readonly class FoundSheet
+final readonly class SheetOnPhoto
 {
     /** A smaller one, as a part of the photograph, is something that lies beside it. */
     private const LEAST = 0.15;
@@ -20,7 +20,7 @@ final readonly class FoundSheet
     {
     }
 
-    public static function on(Picture $picture): self
+    public static function on(Pixels $picture): self
     {
         try {
             $found = FindPieces::on($picture);
@@ -36,7 +36,7 @@ final readonly class FoundSheet
         return new self($quad->corners, true);
     }
 
-    private static function whole(Picture $picture): self
+    private static function whole(Pixels $picture): self
     {
         [$right, $bottom] = [(float) $picture->width, (float) $picture->height];
 

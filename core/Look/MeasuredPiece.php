@@ -10,7 +10,7 @@ namespace KeepShare\Core\Look;
  *
  * @phpstan-import-type Point from Homography
  */
-final readonly class Measured
+final readonly class MeasuredPiece
 {
     private const STRIP_FROM = 4.0;
 
@@ -25,7 +25,7 @@ final readonly class Measured
      * @param  Point  $corner  where that is on the turned table
      */
     private function __construct(
-        public Form $form,
+        public PieceForm $form,
         public float $width,
         public float $height,
         public float $off,
@@ -50,14 +50,14 @@ final readonly class Measured
         );
         [$left, $top, $right, $bottom] = Ring::bounds($turned[0]);
         [$width, $height] = [$right - $left, $bottom - $top];
-        $form = Form::Cut;
+        $form = PieceForm::Cut;
         $round = Round::of($on[0]);
         if ($quad !== null) {
             [$width, $height] = self::sides($quad, $turn, $width, $height);
-            $form = max($width, $height) >= self::STRIP_FROM * min($width, $height) ? Form::Strip : Form::Label;
+            $form = max($width, $height) >= self::STRIP_FROM * min($width, $height) ? PieceForm::Strip : PieceForm::Label;
         } elseif ($round !== null && $round->flat() >= self::ROUND) {
             $width = $height = $round->long + $round->short;
-            $form = Form::Round;
+            $form = PieceForm::Round;
         }
         // What was measured by lines and moments is truer than the farthest points: the box is laid round its middle.
         $left = ($left + $right - $width) / 2;

@@ -12,7 +12,7 @@ namespace KeepShare\Core\Look;
  *
  * @phpstan-import-type Rgb from Cells
  */
-final readonly class Ground
+final readonly class PlainGround
 {
     /** A square of ground varies by no more than so many times the noise. */
     private const PLAIN = 2.2;
@@ -37,7 +37,9 @@ final readonly class Ground
         $noise = $cells->noise();
         $bare = self::grown($cells, $noise);
         if (count(array_filter($bare)) < 0.03 * count($bare)) {
-            throw BadReference::because('No plain ground is to be seen round the pieces. Lay them apart on one colour, with some of it on every side.');
+            throw BadReference::because(
+                'No plain ground is to be seen round the pieces. Lay them apart on one colour, with some of it on every side.',
+            );
         }
 
         return new self($cells, self::filled($cells, $bare), $bare, $noise);

@@ -8,7 +8,7 @@ namespace KeepShare\Core\Look;
  * A picture as whole numbers, one a pixel, row after row. Red, green and blue each have 21 bits of it, so that pixels can
  * be added up like numbers: a sum of pixels is a pixel, as long as it is divided in the end.
  */
-final readonly class Picture
+final readonly class Pixels
 {
     public const RED = 42;
 
