@@ -19,6 +19,7 @@ use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MakeController;
 use App\Http\Controllers\MaterialsController;
 use App\Http\Controllers\NextCardController;
+use App\Http\Controllers\OccasionsController;
 use App\Http\Controllers\PairController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotographsController;
@@ -58,6 +59,10 @@ Route::prefix('/people')->group(function (): void {
     Route::post('/post', [PeopleController::class, 'post']);
     Route::post('/post/limits', [PeopleController::class, 'limit']);
     Route::delete('/post/limits/{limit}', [PeopleController::class, 'dropLimit']);
+    Route::get('/occasions', [OccasionsController::class, 'show'])->name('occasions');
+    Route::post('/occasions', [OccasionsController::class, 'add']);
+    Route::post('/occasions/{key}', [OccasionsController::class, 'store']);
+    Route::delete('/occasions/{key}', [OccasionsController::class, 'destroy']);
     Route::get('/people.vcf', [PeopleController::class, 'vcards']);
     Route::get('/days.ics', [PeopleController::class, 'calendar']);
     Route::get('/send-by.ics', [PeopleController::class, 'sendBy']);

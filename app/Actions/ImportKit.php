@@ -58,6 +58,7 @@ final readonly class ImportKit
     /** Writes a kit outside any act, as the demo is. */
     public function write(CoreKit $kit, bool $isStash): Kit
     {
+        KeepOccasions::meet($kit->occasions);
         $record = Kit::query()->create([
             'name' => $kit->name,
             'is_stash' => $isStash,

@@ -98,7 +98,7 @@ final readonly class ReadRecord
         }
         $meant = $fields->object('meant_for');
 
-        return ['name' => $meant->text('name'), 'occasion' => $meant->choice('occasion', Occasion::class), 'on' => $meant->day('on')];
+        return ['name' => $meant->text('name'), 'occasion' => $meant->occasion('occasion'), 'on' => $meant->day('on')];
     }
 
     /**
@@ -110,7 +110,7 @@ final readonly class ReadRecord
     private static function day(Collection $people, array $meant): ?Day
     {
         return $people->get($meant['name'])?->days->first(
-            static fn (Day $day): bool => $day->occasion === $meant['occasion']
+            static fn (Day $day): bool => $day->occasion->equals($meant['occasion'])
                 && sprintf('%02d-%02d', $day->month, $day->day) === substr($meant['on'], 5),
         );
     }

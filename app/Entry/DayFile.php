@@ -8,6 +8,7 @@ use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Giving\DayText;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCard;
 use Sabre\VObject\Reader;
@@ -101,13 +102,13 @@ final readonly class DayFile
     {
         $days = [];
         $says = [
-            ...self::all($card, 'BDAY', Occasion::Birthday),
-            ...self::all($card, 'ANNIVERSARY', Occasion::Anniversary),
-            ...self::all($card, 'X-ANNIVERSARY', Occasion::Congratulations),
+            ...self::all($card, 'BDAY', Occasion::of('birthday')),
+            ...self::all($card, 'ANNIVERSARY', Occasion::of('anniversary')),
+            ...self::all($card, 'X-ANNIVERSARY', Occasion::of('congratulations')),
         ];
         foreach ($card->select(self::DAY) as $own) {
             [$occasion, $date] = [...explode(' ', (string) $own, 2), ''];
-            $says[] = [Occasion::tryFrom($occasion) ?? Occasion::Hello, $date, preg_match('/^\d{4}/', $date) === 1];
+            $says[] = [Occasions::named($occasion) ?? Occasion::of('hello'), $date, preg_match('/^\d{4}/', $date) === 1];
         }
         foreach ($says as [$occasion, $date, $isOnce]) {
             $day = self::day($date, $isOnce);
@@ -141,7 +142,7 @@ final readonly class DayFile
             }
             $summary = mb_substr(trim(self::text($event, 'SUMMARY')), 0, 200);
             $is = DayText::read($summary);
-            $isYearly = stripos(self::text($event, 'RRULE'), 'FREQ=YEARLY') !== false || $is?->occasion === Occasion::Birthday;
+            $isYearly = stripos(self::text($event, 'RRULE'), 'FREQ=YEARLY') !== false || $is?->occasion->is('birthday') === true;
             $day = self::day(self::text($event, 'DTSTART'), ! $isYearly);
             if ($is === null || $day === null) {
                 $left[] = ($summary === '' ? 'an entry without a name' : "\"$summary\"")

@@ -60,7 +60,7 @@ final class Card extends Model implements OfKit
     protected $guarded = [];
 
     protected $casts = [
-        'occasion' => Occasion::class,
+        'occasion' => AsOccasion::class,
         'is_bonus' => 'boolean',
         'design' => 'array',
         'arranged' => 'array',

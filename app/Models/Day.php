@@ -28,7 +28,7 @@ final class Day extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['occasion' => Occasion::class];
+    protected $casts = ['occasion' => AsOccasion::class];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

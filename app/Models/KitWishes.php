@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Table\Many;
@@ -19,7 +19,7 @@ final class KitWishes
         $kept = $kit->wishes;
 
         return self::standing($kit, $cards, $stash, $words)
-            ->wanting(array_intersect_key($kit->wanted, array_flip(array_column(Occasion::cases(), 'value'))))
+            ->wanting(array_intersect_key($kit->wanted, array_flip(Occasions::keys())))
             ->folding($kept['folds'] ?? [])
             ->following(($kept['follows'] ?? false) ? $kit->designs() : [])
             ->inSetsOf($kept['set'] ?? 1);

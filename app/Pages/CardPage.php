@@ -20,6 +20,7 @@ use KeepShare\Core\Fold\FoldPart;
 use KeepShare\Core\Fold\StandardEnvelope;
 use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
@@ -186,7 +187,7 @@ final readonly class CardPage extends Page
             'fold' => $core->fold->value,
             'folds' => ChoiceView::all(FoldKind::cases(), static fn (FoldKind $fold): string => $fold->label()),
             'occasion' => $core->occasion->value,
-            'occasions' => ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label()),
+            'occasions' => ChoiceView::occasions(),
             'copies' => max(1, $twins->count()),
             'set' => array_values($twins->map(static fn (Card $one): int => $one->number)->all()),
             'isKitDesign' => array_filter($state->kit->designs(), $core->follows(...)) !== [],

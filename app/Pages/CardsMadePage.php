@@ -61,7 +61,7 @@ final readonly class CardsMadePage extends Page
             $cards[] = self::card($card, $core, is_numeric($photo) ? (int) $photo : null);
         }
         foreach ($made->inHand as $occasion => $many) {
-            $inHand[] = ['label' => Occasion::from($occasion)->label(), 'cards' => $many];
+            $inHand[] = ['label' => Occasion::of($occasion)->label(), 'cards' => $many];
         }
 
         return new self(

@@ -4,6 +4,8 @@ namespace App\Pages;
 
 use BackedEnum;
 use Closure;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 
 /**
  * Something to choose from.
@@ -12,6 +14,12 @@ use Closure;
  */
 final class ChoiceView
 {
+    /** @return list<Choice> in the maker's order */
+    public static function occasions(): array
+    {
+        return array_map(static fn (Occasion $one): array => ['key' => $one->value, 'label' => $one->label()], Occasions::all());
+    }
+
     /**
      * @template T of BackedEnum
      *

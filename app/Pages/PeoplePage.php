@@ -21,6 +21,7 @@ use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Giving\Coming;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
@@ -106,7 +107,7 @@ final readonly class PeoplePage extends Page
             Setting::postDays(),
             self::limits(),
             array_values($kits->map(static fn (Kit $kit): array => ['key' => (string) $kit->id, 'label' => $kit->name])->all()),
-            ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label()),
+            ChoiceView::occasions(),
             self::read($token),
             GoodView::all($goods),
             $journal->atHand(null),
@@ -209,7 +210,7 @@ final readonly class PeoplePage extends Page
     private static function stock(array $needed, array $inHand): array
     {
         $stock = [];
-        foreach (Occasion::cases() as $occasion) {
+        foreach (Occasions::all() as $occasion) {
             $has = $inHand[$occasion->value] ?? 0;
             $wants = $needed[$occasion->value] ?? 0;
             $stock[] = ['label' => $occasion->label(), 'inHand' => $has, 'needed' => $wants, 'isLow' => $has < $wants];

@@ -130,7 +130,7 @@ final readonly class SolutionView
         if ($old->sketch->key !== $new->sketch->key) {
             $says[] = "{$new->sketch->name} in place of {$old->sketch->name}";
         }
-        if ($old->occasion !== $new->occasion) {
+        if (! $old->occasion->equals($new->occasion)) {
             $says[] = "{$new->occasion->label()} in place of {$old->occasion->label()}";
         }
         $isTurned = ! $old->front->equals($new->front);

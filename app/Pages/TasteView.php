@@ -8,7 +8,7 @@ use App\Table\ComingDays;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
@@ -42,7 +42,7 @@ final class TasteView
     /** @return Taste */
     public static function of(Kit $kit): array
     {
-        $occasions = ChoiceView::all(Occasion::cases(), static fn (Occasion $one): string => $one->label());
+        $occasions = ChoiceView::occasions();
         $folds = ChoiceView::all(FoldKind::onWish(), static fn (FoldKind $fold): string => $fold->label());
 
         return [
@@ -93,7 +93,7 @@ final class TasteView
         return array_map(static fn (array $one): array => [
             ...$one,
             'many' => $wanted[$one['key']] ?? 0,
-            'isUsual' => Occasion::tryFrom($one['key'])?->isUsual() !== false,
+            'isUsual' => Occasions::named($one['key'])?->isUsual() !== false,
         ], $choices);
     }
 }

@@ -7,7 +7,6 @@ use App\Models\Day;
 use App\Models\Person;
 use App\Table\ComingDays;
 use Carbon\CarbonImmutable;
-use KeepShare\Core\Kit\Occasion;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VCard;
 
@@ -32,7 +31,7 @@ final class People
             }
             $hasBirthday = false;
             foreach ($person->days as $day) {
-                $isBirthday = $day->occasion === Occasion::Birthday && $day->year === null && ! $hasBirthday;
+                $isBirthday = $day->occasion->is('birthday') && $day->year === null && ! $hasBirthday;
                 $hasBirthday = $hasBirthday || $isBirthday;
                 $isBirthday
                     ? $card->add('BDAY', self::inVCard($day))

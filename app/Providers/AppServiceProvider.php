@@ -4,11 +4,15 @@ namespace App\Providers;
 
 use App\Database\ImmediateConnector;
 use App\Journal\Journal;
+use App\Models\OwnOccasion;
 use App\Saved\KeepCopy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\ServiceProvider;
+use KeepShare\Core\Kit\Occasions;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -22,5 +26,22 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::preventLazyLoading(! $this->app->isProduction());
         Event::listen(MigrationsStarted::class, static fn () => KeepCopy::beforeUpdate());
+        Occasions::from(self::occasions(...));
+        // A worker lives on, and the maker's list changes; so it does within the requests of a test.
+        Queue::before(static fn () => Occasions::reread());
+        $this->app->terminating(static fn () => Occasions::reread());
+    }
+
+    /** @return list<array{key: string, name: string, share: int, usual: bool}> none where the records are older than the list */
+    private static function occasions(): array
+    {
+        if (! app()->bound('db')) {
+            return [];
+        }
+        try {
+            return array_values(OwnOccasion::query()->orderBy('position')->get()->map->fields()->all());
+        } catch (QueryException) {
+            return [];
+        }
     }
 }

@@ -11,6 +11,7 @@ use App\Models\Day;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\OwnArrangement;
+use App\Models\OwnOccasion;
 use App\Models\OwnSketch;
 use App\Models\Palette;
 use App\Models\Person;
@@ -47,6 +48,7 @@ final class RecordKinds
             RecordKind::knownBy(Day::class, 'person_id', 'occasion', 'month', 'day', 'year'),
             RecordKind::knownBy(PostLimit::class, 'name'),
             RecordKind::knownBy(Setting::class, 'name'),
+            RecordKind::knownBy(OwnOccasion::class, 'key'),
             RecordKind::knownBy(CsvMapping::class, 'header_hash'),
             RecordKind::of(Kit::class, [
                 'wishes' => Mention::at(['uses' => Mention::keys($component), 'sketches_off' => Mention::each($sketch)]),

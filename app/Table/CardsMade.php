@@ -86,7 +86,7 @@ final readonly class CardsMade
     private static function said(object $row): string
     {
         return mb_strtolower(implode(' ', [
-            Occasion::from($row->occasion)->label(),
+            Occasion::of($row->occasion)->label(),
             str_replace('-', ' ', $row->fold).' '.FoldKind::from($row->fold)->value,
             $row->kit,
             $row->theme,

@@ -41,7 +41,7 @@ final readonly class CardsToGive
         $cards = [];
         foreach ($this->rows as $row) {
             $said = "$row->theme $row->goods $row->notes";
-            $suits = Suits::of($day->occasion, $likes, Occasion::from($row->occasion), $said, $row->stars ?? 0);
+            $suits = Suits::of($day->occasion, $likes, Occasion::of($row->occasion), $said, $row->stars ?? 0);
             $cards[] = ['id' => $row->id, 'isMade' => $row->made_at !== null, 'suits' => $suits];
         }
         usort(

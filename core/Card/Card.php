@@ -67,7 +67,7 @@ final readonly class Card
     {
         $sketch = Sketches::all()['whole-panel'];
 
-        return self::of($number, $sketch, Size::of(Length::inches(4, 1, 4), Length::inches(5, 1, 2)), Occasion::Hello, $takings);
+        return self::of($number, $sketch, Size::of(Length::inches(4, 1, 4), Length::inches(5, 1, 2)), Occasion::of('hello'), $takings);
     }
 
     public function construction(Unit $unit): Construction

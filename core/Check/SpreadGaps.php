@@ -7,6 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 
 /** What the maker asked of the spread of all cards and has not got: nothing for sympathy, too few birthdays. */
 final class SpreadGaps
@@ -39,13 +40,13 @@ final class SpreadGaps
      */
     private static function have(array $cards, int $forMen, string $what): array
     {
-        $occasion = Occasion::tryFrom($what);
+        $occasion = Occasions::named($what);
         $fold = FoldKind::tryFrom($what);
 
         return match (true) {
             $occasion !== null => [
                 "for {$occasion->label()}",
-                count(array_filter($cards, static fn (Card $card): bool => $card->occasion === $occasion)),
+                count(array_filter($cards, static fn (Card $card): bool => $card->occasion->equals($occasion))),
             ],
             $fold !== null => [
                 (str_starts_with($fold->label(), 'e') ? 'with an ' : 'with a ').$fold->label(),

@@ -225,13 +225,13 @@ final class Fitting
     {
         $words = $component->words();
         $occasion = $this->canvas->card->occasion;
-        $isGlad = ! in_array($occasion, [Occasion::Sympathy, Occasion::GetWell], true);
-        $isFeast = in_array($occasion, [Occasion::Wedding, Occasion::NewHome, Occasion::NewBaby], true);
+        $isGlad = ! $occasion->is('sympathy', 'get-well');
+        $isFeast = $occasion->is('wedding', 'new-home', 'new-baby');
 
         return $this->wishes->many === Many::Lots && $words !== null && (
             $words->fit($occasion)
-            || ($isGlad && $words->fit(Occasion::Hello))
-            || ($isFeast && $words->fit(Occasion::Congratulations))
+            || ($isGlad && $words->fit(Occasion::of('hello')))
+            || ($isFeast && $words->fit(Occasion::of('congratulations')))
         );
     }
 

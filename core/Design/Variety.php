@@ -8,6 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Table;
@@ -109,7 +110,7 @@ final class Variety
      */
     public function occasionsByWant(Wishes $wishes): array
     {
-        $occasions = Occasion::cases();
+        $occasions = Occasions::all();
         $wanted = $wishes->occasions;
         $shares = $this->shares($wishes);
         $all = array_sum($shares);
@@ -125,7 +126,7 @@ final class Variety
     {
         /** @var array<string, int> $shares */
         $shares = [];
-        foreach (Occasion::cases() as $occasion) {
+        foreach (Occasions::all() as $occasion) {
             $shares[$occasion->value] = $occasion->isUsual() || $this->isSaid($occasion) ? self::SHARE * $occasion->usualShare() : 0;
         }
         foreach ($this->components as $id => $component) {

@@ -10,6 +10,7 @@ use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Jotting;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Weight;
 
 /** What else a line says of a thing: its name in quotation marks, colours, how heavy, what finish, what its words are fit for. */
@@ -22,6 +23,9 @@ final readonly class Adjectives
     private const POUNDS = [100 => Weight::Heavy, 60 => Weight::Medium];
 
     private const SIDED = ['double-sided', 'double', 'single-sided', 'two-sided', '2-sided', 'sided', 'doublesided', 'reversible'];
+
+    /** An occasion may be called by so many words. */
+    private const MOST_WORDS = 4;
 
     private function __construct(private Said $said, private Kind $kind, private Jotting $jotting)
     {
@@ -149,7 +153,7 @@ final readonly class Adjectives
         }
         $next = $this->said->tokens[$i + 1] ?? null;
         if ($hasWords && $many === 0 && $next !== null && $next->isWord()) {
-            throw $next->wrong("\"$next->text\" is not an occasion. They are ".implode(', ', array_column(Occasion::cases(), 'value')).'.');
+            throw $next->wrong("\"$next->text\" is not an occasion. They are ".implode(', ', Occasions::keys()).'.');
         }
 
         return $many > 0;
@@ -158,7 +162,7 @@ final readonly class Adjectives
     /** @return array{Occasion|null, int} the occasion that is named there, and by how many words */
     private function occasion(int $i): array
     {
-        [$one, $two] = [$this->said->tokens[$i] ?? null, $this->said->tokens[$i + 1] ?? null];
+        $one = $this->said->tokens[$i] ?? null;
         if ($one !== null && in_array($one->lower(), ['and', 'or', '&'], true) || $one?->kind === TokenKind::Break) {
             [$occasion, $words] = $this->occasion($i + 1);
 
@@ -167,8 +171,17 @@ final readonly class Adjectives
         if ($one === null || ! $one->isWord()) {
             return [null, 0];
         }
-        $both = $two !== null && $two->isWord() ? Occasion::tryFrom("{$one->lower()}-{$two->lower()}") : null;
+        // The longest name first: a maker may call hers by three words.
+        for ($many = self::MOST_WORDS; $many > 1; $many--) {
+            $words = array_slice($this->said->tokens, $i, $many);
+            $areWords = count($words) === $many && array_filter($words, static fn (Token $word): bool => ! $word->isWord()) === [];
+            $said = implode('-', array_map(static fn (Token $word): string => $word->lower(), $words));
+            $named = $areWords ? Occasions::named($said) : null;
+            if ($named !== null) {
+                return [$named, $many];
+            }
+        }
 
-        return $both !== null ? [$both, 2] : [Occasion::tryFrom($one->lower()) ?? Occasion::tryFrom($one->plain()), 1];
+        return [Occasions::named($one->lower()) ?? Occasions::named($one->plain()), 1];
     }
 }

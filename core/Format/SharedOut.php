@@ -18,7 +18,6 @@ use KeepShare\Core\Kit\Fields;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
-use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\OpenFile;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
@@ -103,7 +102,7 @@ final readonly class SharedOut
             max(1, $fields->count('number', 100_000)),
             self::sketch($fields, $unit),
             self::size($fields),
-            $fields->choice('occasion', Occasion::class),
+            $fields->occasion('occasion'),
             $takings,
             $fields->has('frame') ? $fields->length('frame') : null,
             $fields->choice('fold', FoldKind::class, FoldKind::Side),

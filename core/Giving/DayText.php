@@ -10,31 +10,31 @@ use KeepShare\Core\Kit\Occasion;
 final readonly class DayText
 {
     private const OCCASIONS = [
-        'birthday' => Occasion::Birthday,
-        'bday' => Occasion::Birthday,
-        'b-day' => Occasion::Birthday,
-        'wedding anniversary' => Occasion::Anniversary,
-        'anniversary' => Occasion::Anniversary,
-        'wedding' => Occasion::Wedding,
-        'new baby' => Occasion::NewBaby,
-        'baby' => Occasion::NewBaby,
-        'new home' => Occasion::NewHome,
-        'housewarming' => Occasion::NewHome,
-        'moving day' => Occasion::NewHome,
-        'get well' => Occasion::GetWell,
-        'operation' => Occasion::GetWell,
-        'funeral' => Occasion::Sympathy,
-        'sympathy' => Occasion::Sympathy,
-        'graduation' => Occasion::Graduation,
-        'retirement' => Occasion::Retirement,
-        'exam' => Occasion::Congratulations,
-        'congratulations' => Occasion::Congratulations,
-        'thank you' => Occasion::ThankYou,
-        'christmas' => Occasion::Christmas,
-        'engagement' => Occasion::Engagement,
-        'farewell' => Occasion::Farewell,
-        "mother's day" => Occasion::Mother,
-        "father's day" => Occasion::Father,
+        'birthday' => 'birthday',
+        'bday' => 'birthday',
+        'b-day' => 'birthday',
+        'wedding anniversary' => 'anniversary',
+        'anniversary' => 'anniversary',
+        'wedding' => 'wedding',
+        'new baby' => 'new-baby',
+        'baby' => 'new-baby',
+        'new home' => 'new-home',
+        'housewarming' => 'new-home',
+        'moving day' => 'new-home',
+        'get well' => 'get-well',
+        'operation' => 'get-well',
+        'funeral' => 'sympathy',
+        'sympathy' => 'sympathy',
+        'graduation' => 'graduation',
+        'retirement' => 'retirement',
+        'exam' => 'congratulations',
+        'congratulations' => 'congratulations',
+        'thank you' => 'thank-you',
+        'christmas' => 'christmas',
+        'engagement' => 'engagement',
+        'farewell' => 'farewell',
+        "mother's day" => 'mother',
+        "father's day" => 'father',
     ];
 
     private function __construct(public string $who, public Occasion $occasion)
@@ -51,7 +51,7 @@ final readonly class DayText
             }
             $who = self::name((string) preg_replace("/(?<![\p{L}])$word(?![\p{L}])/iu", ' ', $text, 1));
 
-            return $who === '' ? null : new self(mb_substr($who, 0, 120), $occasion);
+            return $who === '' ? null : new self(mb_substr($who, 0, 120), Occasion::of($occasion));
         }
 
         return null;

@@ -55,7 +55,7 @@ final readonly class Needs
     {
         $said = [];
         foreach ($this->counts as $occasion => $many) {
-            $said[] = (self::IN_WORDS[$many] ?? $many).' '.Occasion::from($occasion)->label().($many === 1 ? ' card' : ' cards');
+            $said[] = (self::IN_WORDS[$many] ?? $many).' '.Occasion::of($occasion)->label().($many === 1 ? ' card' : ' cards');
         }
 
         return implode(', ', $said);

@@ -33,9 +33,9 @@ final readonly class Suits
      */
     public static function of(Occasion $wanted, string $likes, Occasion $card, string $said, int $stars): self
     {
-        $isOfOccasion = $wanted === $card;
+        $isOfOccasion = $wanted->equals($card);
         $liked = self::inBoth($likes, $said);
-        $points = ($isOfOccasion ? self::SAME : 0) + ($card === Occasion::Hello ? self::FOR_NO_REASON : 0);
+        $points = ($isOfOccasion ? self::SAME : 0) + ($card->is('hello') ? self::FOR_NO_REASON : 0);
 
         return new self($points + self::LIKED * min(4, count($liked)) + $stars, $liked, $isOfOccasion);
     }

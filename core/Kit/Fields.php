@@ -44,6 +44,12 @@ final class Fields
         return $this->place === '' ? $key : "$this->place.$key";
     }
 
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys($this->values));
+    }
+
     public function has(string $key): bool
     {
         return ($this->values[$key] ?? null) !== null;
@@ -139,6 +145,27 @@ final class Fields
         }
 
         return $chosen;
+    }
+
+    /** @throws BadKit where it is none that is known */
+    public function occasion(string $key): Occasion
+    {
+        return self::toOccasion($this->value($key), $this->place($key));
+    }
+
+    /**
+     * @return list<Occasion>
+     *
+     * @throws BadKit
+     */
+    public function occasions(string $key): array
+    {
+        $all = [];
+        foreach ($this->items($key) as $i => $item) {
+            $all[] = self::toOccasion($item, $this->place($key)."[$i]");
+        }
+
+        return $all;
     }
 
     /** @throws BadKit */
@@ -259,6 +286,13 @@ final class Fields
         $choice = is_string($value) ? $enum::tryFrom($value) : null;
 
         return $choice ?? throw BadKit::at($place, 'expected one of '.implode(', ', array_column($enum::cases(), 'value')).'.');
+    }
+
+    private static function toOccasion(mixed $value, string $place): Occasion
+    {
+        return is_string($value) && in_array($value, Occasions::keys(), true)
+            ? Occasion::of($value)
+            : throw BadKit::at($place, 'expected one of '.implode(', ', Occasions::keys()).'.');
     }
 
     private static function toColour(mixed $value, string $place): Colour

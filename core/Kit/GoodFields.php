@@ -80,7 +80,7 @@ final readonly class GoodFields
     /** @throws BadKit */
     public function words(): Words
     {
-        $occasions = $this->fields->has('occasions') ? $this->fields->choices('occasions', Occasion::class) : [];
+        $occasions = $this->fields->has('occasions') ? $this->fields->occasions('occasions') : [];
         $text = $this->fields->text('words');
 
         return $occasions === [] ? Words::asTheySay($text) : Words::of($text, $occasions);

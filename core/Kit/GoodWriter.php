@@ -73,7 +73,10 @@ final class GoodWriter
     /** @return array<string, mixed> */
     public static function words(Words $words): array
     {
-        return ['words' => $words->text, 'occasions' => array_map(static fn (Occasion $o): string => $o->value, $words->occasions)];
+        $keys = array_map(static fn (Occasion $one): string => $one->value, $words->occasions);
+
+        // Fit for any is told by all that ship, so that another maker's list does not matter.
+        return ['words' => $words->text, 'occasions' => $words->isForAny() ? Occasions::shipped() : $keys];
     }
 
     /**

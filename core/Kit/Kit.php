@@ -7,13 +7,18 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A purchased kit as its packing list has it, or the stash. */
+/**
+ * A purchased kit as its packing list has it, or the stash.
+ *
+ * @phpstan-import-type OccasionFields from Occasions
+ */
 final readonly class Kit
 {
     /**
      * @param  int  $promised  the cards its maker promises, 0 where none are
      * @param  list<Component>  $components
      * @param  list<KitDesign>  $designs  the cards its maker shows
+     * @param  list<OccasionFields>  $occasions  those that do not ship and that it needs, as they are called where it comes from
      */
     private function __construct(
         public string $name,
@@ -26,6 +31,7 @@ final readonly class Kit
         public ?string $boughtOn,
         public string $instructions,
         public array $designs,
+        public array $occasions,
     ) {
     }
 
@@ -42,6 +48,7 @@ final readonly class Kit
             $this->boughtOn,
             $this->instructions,
             $this->designs,
+            $this->occasions,
         );
     }
 
@@ -49,6 +56,7 @@ final readonly class Kit
      * @param  list<Component>  $components  each with an id of its own
      * @param  string|null  $boughtOn  a day, YYYY-MM-DD
      * @param  list<KitDesign>  $designs  of these components
+     * @param  list<OccasionFields>  $occasions  those that do not ship
      */
     public static function of(
         string $name,
@@ -61,6 +69,7 @@ final readonly class Kit
         ?string $boughtOn = null,
         string $instructions = '',
         array $designs = [],
+        array $occasions = [],
     ): self {
         return new self(
             $name,
@@ -73,6 +82,7 @@ final readonly class Kit
             $boughtOn,
             $instructions,
             $designs,
+            $occasions,
         );
     }
 }

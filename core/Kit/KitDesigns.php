@@ -68,7 +68,7 @@ final class KitDesigns
         $key = $fields->text('sketch');
         $sketch = Sketches::all()[$key] ?? throw BadKit::at($fields->place('sketch'), "no sketch \"$key\" ships with Keep Share.");
         $isLying = $fields->flag('lying');
-        $occasion = $fields->choice('occasion', Occasion::class);
+        $occasion = $fields->occasion('occasion');
         $makes = $fields->count('makes', 20, 1);
         $takes = [];
         $given = $fields->object('takes');

@@ -7,7 +7,11 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** The open format keepshare/kit, version 1: docs/formats/kit.schema.json. */
+/**
+ * The open format keepshare/kit, version 1: docs/formats/kit.schema.json.
+ *
+ * @phpstan-import-type OccasionFields from Occasions
+ */
 final class KitFile
 {
     public const FORMAT = 'keepshare/kit';
@@ -66,6 +70,7 @@ final class KitFile
             'promised' => $kit->promised,
             ...$price,
             ...array_filter(['theme' => $kit->theme, 'bought' => $kit->boughtOn, 'instructions' => $kit->instructions]),
+            ...array_filter(['occasions' => self::ownOccasions($kit)]),
             'components' => $components,
             ...array_filter(['designs' => KitDesigns::write($kit->designs)]),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
@@ -84,11 +89,49 @@ final class KitFile
         $theme = $fields->text('theme', '');
         $boughtOn = $fields->has('bought') ? $fields->day('bought') : null;
         $instructions = $fields->text('instructions', '', 10_000);
+        $occasions = $fields->has('occasions') ? self::occasions($fields->object('occasions')) : [];
         $components = self::components($fields, $unit);
         $designs = $fields->has('designs') ? KitDesigns::read($fields, $components) : [];
         $fields->nothingElse();
 
-        return Kit::of($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions, $designs);
+        return Kit::of($name, $unit, $front, $promised, $price, $components, $theme, $boughtOn, $instructions, $designs, $occasions);
+    }
+
+    /** @return array<string, string> what those occasions that do not ship are called, by their keys */
+    private static function ownOccasions(Kit $kit): array
+    {
+        $used = array_map(static fn (KitDesign $design): Occasion => $design->occasion, $kit->designs);
+        foreach ($kit->components as $component) {
+            $words = $component->words();
+            array_push($used, ...($words === null || $words->isForAny() ? [] : $words->occasions));
+        }
+        $own = [];
+        foreach ($used as $occasion) {
+            if (! Occasions::isShipped($occasion->value)) {
+                $own[$occasion->value] = $occasion->label();
+            }
+        }
+
+        return $own;
+    }
+
+    /**
+     * Those of another maker are known from here on.
+     *
+     * @return list<OccasionFields>
+     */
+    private static function occasions(Fields $fields): array
+    {
+        $met = [];
+        foreach ($fields->keys() as $key) {
+            if (preg_match('/^[a-z][a-z0-9-]{0,49}$/', $key) !== 1) {
+                throw BadKit::at($fields->place($key), 'expected a key such as name-day.');
+            }
+            $met[] = Occasions::met($key, $fields->text($key));
+        }
+        $fields->nothingElse();
+
+        return $met;
     }
 
     private static function price(Fields $fields): Price

@@ -10,7 +10,7 @@ final class Slug
     /** @param  list<string>  $taken ids it must differ from */
     public static function unique(string $name, array $taken): string
     {
-        $plain = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(self::ascii($name))), '-');
+        $plain = self::of($name);
         $slug = substr(preg_match('/^[a-z]/', $plain) === 1 ? $plain : rtrim("item-$plain", '-'), 0, 50);
         $slug = rtrim($slug, '-');
         $unique = $slug;
@@ -19,6 +19,12 @@ final class Slug
         }
 
         return $unique;
+    }
+
+    /** In small letters, figures and strokes alone; empty where nothing of it can be said so. */
+    public static function of(string $name): string
+    {
+        return trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(self::ascii($name))), '-');
     }
 
     private static function ascii(string $name): string

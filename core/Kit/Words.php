@@ -12,17 +12,19 @@ final readonly class Words
     {
     }
 
-    /** @param  list<Occasion>  $occasions */
+    /** @param  list<Occasion>  $occasions  all that ship are any: those a maker has added as well */
     public static function of(string $text, array $occasions): self
     {
-        return new self($text, $occasions);
+        $keys = array_map(static fn (Occasion $one): string => $one->value, $occasions);
+
+        return new self($text, array_diff(Occasions::shipped(), $keys) === [] ? Occasions::all() : $occasions);
     }
 
     /** Fit for what they say, and for any occasion where they say none: "thinking of you". */
     public static function asTheySay(string $text): self
     {
         $plain = ' '.trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($text))).' ';
-        $fit = array_filter(Occasion::cases(), static function (Occasion $one) use ($plain): bool {
+        $fit = array_filter(Occasions::all(), static function (Occasion $one) use ($plain): bool {
             foreach ($one->signs() as $sign) {
                 if (str_contains($plain, " $sign ")) {
                     return true;
@@ -32,17 +34,26 @@ final readonly class Words
             return false;
         });
 
-        return new self($text, $fit === [] ? Occasion::cases() : array_values($fit));
+        return new self($text, $fit === [] ? Occasions::all() : array_values($fit));
     }
 
     /** They say nothing of an occasion. */
     public function isForAny(): bool
     {
-        return count($this->occasions) === count(Occasion::cases());
+        return count($this->occasions) >= count(Occasions::shipped());
     }
 
     public function fit(Occasion $occasion): bool
     {
-        return in_array($occasion, $this->occasions, true);
+        if ($this->isForAny()) {
+            return true;
+        }
+        foreach ($this->occasions as $one) {
+            if ($one->equals($occasion)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

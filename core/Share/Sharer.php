@@ -421,7 +421,7 @@ final class Sharer
     /** Words that say nothing of an occasion are put on cards for no reason, and for those that are asked for. */
     private function isFor(?Words $words, Occasion $occasion): bool
     {
-        $isAsked = $occasion === Occasion::Hello || isset($this->table->wishes->occasions[$occasion->value]);
+        $isAsked = $occasion->is('hello') || isset($this->table->wishes->occasions[$occasion->value]);
 
         return $words !== null && $words->fit($occasion) && ($isAsked || ! $words->isForAny());
     }

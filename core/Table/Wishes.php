@@ -9,6 +9,7 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
@@ -157,7 +158,7 @@ final readonly class Wishes
      */
     public function wanting(array $occasions): self
     {
-        $known = self::known($occasions, array_column(Occasion::cases(), 'value'));
+        $known = self::known($occasions, Occasions::keys());
 
         return array_sum($known) > $this->cards
             ? throw BadWish::occasions(array_sum($known), $this->cards)

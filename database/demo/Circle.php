@@ -12,12 +12,12 @@ final class Circle
 {
     /** Name, what she likes, days of post, and her days: the occasion, in how many days, whether it comes every year. */
     private const PEOPLE = [
-        ['Ada Fenn', 'boats, gulls, blue', null, [[Occasion::Birthday, 9, true]]],
-        ['Bo and Ines Marlow', 'lanterns, no glitter', null, [[Occasion::Wedding, 31, false]]],
-        ['Corin Vale', 'birds, knitting', 12, [[Occasion::Birthday, 24, true]]],
-        ['Dela Thorne', 'orchards, pears, green', null, [[Occasion::GetWell, 3, false], [Occasion::Birthday, 190, true]]],
-        ['Elias Rook', 'the sea, compasses', null, [[Occasion::Birthday, 58, true]]],
-        ['Fern Astley', 'sheep, warm colours', null, [[Occasion::NewBaby, 72, false], [Occasion::Birthday, 240, true]]],
+        ['Ada Fenn', 'boats, gulls, blue', null, [['birthday', 9, true]]],
+        ['Bo and Ines Marlow', 'lanterns, no glitter', null, [['wedding', 31, false]]],
+        ['Corin Vale', 'birds, knitting', 12, [['birthday', 24, true]]],
+        ['Dela Thorne', 'orchards, pears, green', null, [['get-well', 3, false], ['birthday', 190, true]]],
+        ['Elias Rook', 'the sea, compasses', null, [['birthday', 58, true]]],
+        ['Fern Astley', 'sheep, warm colours', null, [['new-baby', 72, false], ['birthday', 240, true]]],
     ];
 
     public function lay(): void
@@ -29,7 +29,7 @@ final class Circle
                 $on = $today->addDays($in);
                 Day::query()->create([
                     'person_id' => $person->id,
-                    'occasion' => $occasion,
+                    'occasion' => Occasion::of($occasion),
                     'month' => $on->month,
                     'day' => $on->day,
                     'year' => $isYearly ? null : $on->year,

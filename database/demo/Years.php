@@ -109,7 +109,7 @@ final class Years
     {
         for ($n = 0; $n < self::FRIENDS; $n++) {
             $person = DB::table('people')->insertGetId(['name' => "Friend $n", 'likes' => 'boats, lanterns, blue']);
-            foreach ([Occasion::Birthday, Occasion::ThankYou] as $i => $occasion) {
+            foreach ([Occasion::of('birthday'), Occasion::of('thank-you')] as $i => $occasion) {
                 DB::table('days')->insert([
                     'person_id' => $person,
                     'occasion' => $occasion->value,

@@ -14,6 +14,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -186,7 +187,7 @@ final class BoundTest extends TestCase
     public function test_the_occasion_furthest_behind_is_wanted_most(): void
     {
         $variety = Variety::on(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)));
-        self::assertSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
+        self::assertSame('birthday', $variety->occasionsByWant(Wishes::cards(12))[0]->value);
         $card = static fn (int $number, Occasion $occasion): Card => Card::of(
             $number,
             Sketches::all()['framed-panel'],
@@ -194,12 +195,12 @@ final class BoundTest extends TestCase
             $occasion,
             [],
         );
-        $variety->add($card(1, Occasion::Birthday));
-        self::assertNotSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
+        $variety->add($card(1, Occasion::of('birthday')));
+        self::assertNotSame(Occasion::of('birthday'), $variety->occasionsByWant(Wishes::cards(12))[0]);
         foreach (range(2, 12) as $number) {
-            $variety->add($card($number, Occasion::Wedding));
+            $variety->add($card($number, Occasion::of('wedding')));
         }
-        self::assertSame(Occasion::Wedding, $variety->occasionsByWant(Wishes::cards(12))[count(Occasion::cases()) - 1]);
+        self::assertSame('wedding', $variety->occasionsByWant(Wishes::cards(12))[count(Occasions::all()) - 1]->value);
         self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
     }
 

@@ -18,7 +18,7 @@ use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\FoldEdge;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Serves;
@@ -161,7 +161,7 @@ final class GiveTest extends TestCase
     {
         $front = StandardFront::A2->size();
         $picture = Printed::of(Size::parse('1 1/2', '1 1/2', Unit::Inch), Serves::Image, Shape::Circle, [Colour::fromHex('335577')]);
-        $stamp = Stamp::of(Size::parse('2', '1/2', Unit::Inch), Words::of('Hello', Occasion::cases()));
+        $stamp = Stamp::of(Size::parse('2', '1/2', Unit::Inch), Words::of('Hello', Occasions::all()));
         $components = [
             Component::of('base', 'white base', CardBase::of($front, FoldEdge::Side, Colour::fromHex('ffffff')), $bases),
             Component::of('picture', 'boat', DieCut::of($picture), $bases),

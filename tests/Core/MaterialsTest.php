@@ -74,7 +74,7 @@ final class MaterialsTest extends TestCase
         $isInch = $kit->unit === Unit::Inch;
         $paper = self::first($kit, 'paper');
         $plain = self::first($kit, 'cardstock');
-        $card = Card::of(3, Sketches::all()['panel-on-mat'], $kit->front, Occasion::ThankYou, []);
+        $card = Card::of(3, Sketches::all()['panel-on-mat'], $kit->front, Occasion::of('thank-you'), []);
         $layout = $card->layout($kit->unit);
         $takings = [Taking::some(self::first($kit, 'base'), 'base', 1)];
         if ($isInch) {
@@ -91,7 +91,7 @@ final class MaterialsTest extends TestCase
             $takings[] = Taking::some('twine', 'bow', Length::inches(12)->units);
         }
 
-        return Card::of(3, $card->sketch, $kit->front, Occasion::ThankYou, $takings);
+        return Card::of(3, $card->sketch, $kit->front, Occasion::of('thank-you'), $takings);
     }
 
     /** @return array<string, Component> */

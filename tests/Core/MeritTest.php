@@ -6,6 +6,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Design\Variety;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Share\Merit;
@@ -63,7 +64,7 @@ final class MeritTest extends TestCase
     {
         $cards = Sharer::most(self::table()->under(Wishes::cards(3)));
         $birthdays = count(
-            array_filter($cards, static fn (Card $card): bool => $card->occasion === Occasion::Birthday),
+            array_filter($cards, static fn (Card $card): bool => $card->occasion->is('birthday')),
         );
         $merit = static fn (array $occasions, array $folds, int $findings): Merit => Merit::summed(
             self::table()->under(Wishes::cards(3)->wanting($occasions)->folding($folds)),
@@ -142,12 +143,12 @@ final class MeritTest extends TestCase
     {
         $table = self::table();
         $variety = Variety::on($table->under(Wishes::cards(1, true)));
-        self::assertSame(Occasion::Birthday, $variety->occasionsByWant(Wishes::cards(12))[0]);
-        self::assertSame(Occasion::Sympathy, $variety->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 1]))[0]);
+        self::assertSame('birthday', $variety->occasionsByWant(Wishes::cards(12))[0]->value);
+        self::assertSame('sympathy', $variety->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 1]))[0]->value);
         $cards = Sharer::most($table->under(Wishes::cards(2)->wanting(['sympathy' => 2])));
         $with = Variety::on($table->after(...$cards)->under(Wishes::cards(1, true)));
-        self::assertSame(Occasion::Birthday, $with->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 2]))[0], 'they are had');
-        self::assertSame(Occasion::Sympathy, $with->occasionsByWant(Wishes::cards(12))[count(Occasion::cases()) - 1]);
+        self::assertSame('birthday', $with->occasionsByWant(Wishes::cards(12)->wanting(['sympathy' => 2]))[0]->value, 'they are had');
+        self::assertSame('sympathy', $with->occasionsByWant(Wishes::cards(12))[count(Occasions::all()) - 1]->value);
     }
 
     public function test_for_a_man_are_cards_without_frills(): void
@@ -158,7 +159,7 @@ final class MeritTest extends TestCase
         self::assertCount(3, $numbers);
         $chosen = array_filter($cards, static fn (Card $card): bool => in_array($card->number, $numbers, true));
         foreach ($chosen as $card) {
-            self::assertNotContains($card->occasion, [Occasion::Wedding, Occasion::NewBaby]);
+            self::assertNotContains($card->occasion, [Occasion::of('wedding'), Occasion::of('new-baby')]);
             self::assertNotSame('sea-holly/0', $table->under(Wishes::cards(1, true))->mainOf($card)?->key, 'a sprig');
         }
         self::assertSame([], ForAMan::among($cards, $table->under(Wishes::cards(1, true)), 0));

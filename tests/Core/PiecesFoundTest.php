@@ -50,7 +50,7 @@ final class PiecesFoundTest extends TestCase
         $truth = [];
         foreach ([[165, 40], [240, 40], [165, 105], [240, 105], [165, 175], [240, 175]] as $n => [$x, $y]) {
             $colour = $this->colour($random, $ground);
-            [$wide, $high, $turn] = [$random->getInt(24, 60), $random->getInt(12, 40), $random->getInt(-25, 25)];
+            [$wide, $high, $turn] = [$random->getInt(24, 60), $random->getInt(16, 40), $random->getInt(-25, 25)];
             $truth[] = match (($n + $seed) % 4) {
                 0 => $this->drawn(fn () => $table->round($x, $y, $high + 8, $colour), PieceForm::Round, $high + 8, $high + 8),
                 1 => $this->drawn(fn () => $table->rectangle($x, $y, $wide, $high, $colour, $turn), PieceForm::Label, $wide, $high),

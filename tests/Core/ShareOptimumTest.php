@@ -133,7 +133,7 @@ final class ShareOptimumTest extends TestCase
                             static fn (string $id): bool => str_starts_with($id, 'words'),
                         ) as $words
                     ) {
-                        $cards[] = Card::of($number, $sketch, $table->front, Occasion::Birthday, [
+                        $cards[] = Card::of($number, $sketch, $table->front, Occasion::of('birthday'), [
                             Taking::some('base', 'base', 1),
                             Taking::some('envelope', 'envelope', 1),
                             ...$fill,
@@ -188,7 +188,7 @@ final class ShareOptimumTest extends TestCase
                         Serves::Sentiment,
                         Shape::Label,
                         [$colour()],
-                        Words::of("words $n", [Occasion::Birthday]),
+                        Words::of("words $n", [Occasion::of('birthday')]),
                     ),
                 ),
                 1,

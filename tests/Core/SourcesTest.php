@@ -104,7 +104,7 @@ final class SourcesTest extends TestCase
                 Serves::Sentiment,
                 Shape::Label,
                 [Colour::fromHex('ffffff'), Colour::fromHex('223344')],
-                Words::of('for you', [Occasion::Hello, Occasion::Birthday, Occasion::ThankYou]),
+                Words::of('for you', [Occasion::of('hello'), Occasion::of('birthday'), Occasion::of('thank-you')]),
             )), 3],
         ]))->under(Wishes::cards(6)->saying(WordsAgain::Freely));
         $embossed = 0;

@@ -133,7 +133,7 @@ final class WishesTest extends TestCase
                     Serves::Sentiment,
                     Shape::Label,
                     [$white],
-                    Words::of($text, [Occasion::Hello]),
+                    Words::of($text, [Occasion::of('hello')]),
                 ),
             );
             $components[] = Component::of("words-$text", $text, $words, 4);
@@ -260,7 +260,7 @@ final class WishesTest extends TestCase
             ->savingOne($chance(3))
             ->inSetsOf($chance(2) ? $random->getInt(2, 6) : 1)
             ->folding($chance(2) ? [$fold->value => $random->getInt(1, min(2, $cards))] : [])
-            ->wanting($chance(3) ? [Occasion::Birthday->value => $random->getInt(1, $cards)] : [])
+            ->wanting($chance(3) ? [Occasion::of('birthday')->value => $random->getInt(1, $cards)] : [])
             ->following($designs)
             ->framed($chance(4) ? Length::zero() : null)
             ->cutWith($chance(4) ? Trimmer::of(Length::inches(9), Length::inches(0, 1, 4)) : Trimmer::usual())

@@ -6,7 +6,7 @@ use App\Journal\Act;
 use App\Models\Kit;
 use App\Models\Sheet;
 use KeepShare\Core\Fold\FoldKind;
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Sketch\Sketches;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
@@ -81,7 +81,7 @@ final class DesignPropertiesTest extends FeatureTestCase
                 ],
             ],
             7 => ['copies', ['copies' => $random->getInt(1, 2)]],
-            8 => ['occasion', ['occasion' => Occasion::cases()[$random->getInt(0, 9)]->value]],
+            8 => ['occasion', ['occasion' => Occasions::all()[$random->getInt(0, 9)]->value]],
             default => ['', []],
         };
         if ($path !== '') {

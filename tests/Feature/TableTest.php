@@ -327,6 +327,7 @@ final class TableTest extends FeatureTestCase
         $this->act($kit, 'palettes', $palette)->assertSessionHasNoErrors();
         $jpeg = CardPhoto::query()->firstOrFail()->jpeg;
         DB::table('photos')->insert(['component_id' => $component->id, 'face' => 0, 'jpeg' => $jpeg]);
+        $this->post('/people/occasions', ['name' => 'Name day'])->assertSessionHasNoErrors();
         DB::table('scrap_moves')->insert(['component_id' => $component->id, 'what' => 'in', 'area' => 900]);
         DB::table('waivers')->insert(['card_id' => $card->id, 'check' => 'height', 'why' => 'it goes in a box']);
         DB::table('arrangements')->insert($this->arrangement($kit));

@@ -59,7 +59,7 @@ final class OddKit
     {
         $stamp = static fn (string $words): Stamp => Stamp::of(
             Size::parse('2', '1/2', Unit::Inch),
-            Words::of($words, [Occasion::Birthday, Occasion::Hello, Occasion::ThankYou]),
+            Words::of($words, [Occasion::of('birthday'), Occasion::of('hello'), Occasion::of('thank-you')]),
         );
         $goods += ['happy' => [$stamp('happy day'), 1], 'hello' => [$stamp('hello there'), 1]];
         $components = [];

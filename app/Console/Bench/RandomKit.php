@@ -34,14 +34,7 @@ use Random\Randomizer;
 /** Made-up kits, any number of them from their seeds. */
 final class RandomKit
 {
-    private const OCCASIONS = [
-        Occasion::Birthday,
-        Occasion::ThankYou,
-        Occasion::Hello,
-        Occasion::Sympathy,
-        Occasion::Wedding,
-        Occasion::GetWell,
-    ];
+    private const OCCASIONS = ['birthday', 'thank-you', 'hello', 'sympathy', 'wedding', 'get-well'];
 
     private function __construct(private readonly Randomizer $random, private readonly Unit $unit)
     {
@@ -90,7 +83,10 @@ final class RandomKit
             );
         }
         foreach (range(1, $this->random->getInt(1, 6)) as $n) {
-            $words = Words::of("words $n", [$this->pick(self::OCCASIONS), $this->pick(self::OCCASIONS)]);
+            $words = Words::of("words $n", [
+                Occasion::of($this->pick(self::OCCASIONS)),
+                Occasion::of($this->pick(self::OCCASIONS)),
+            ]);
             $strip = Size::parse('1 1/2', '3/8', Unit::Inch);
             $add(
                 "words$n",

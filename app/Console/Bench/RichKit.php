@@ -15,6 +15,7 @@ use KeepShare\Core\Kit\Good;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Ribbon;
@@ -139,7 +140,7 @@ final class RichKit
     private function occasion(): Occasion
     {
         // Those that were there when its figures were first written down.
-        return $this->pick(array_slice(Occasion::cases(), 0, 10));
+        return Occasion::of($this->pick(array_slice(Occasions::shipped(), 0, 10)));
     }
 
     /**

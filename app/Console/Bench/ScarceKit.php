@@ -52,8 +52,8 @@ final class ScarceKit
             range(1, 24),
         );
         $components[] = Component::of('base', 'Base', CardBase::of($front, FoldEdge::Side, Colour::fromHex('fbfaf6')), 48);
-        $components[] = Component::of('happy', 'Happy', Stamp::of($strip, Words::of('happy day', [Occasion::Birthday])), 1);
-        $components[] = Component::of('hello', 'Hello', Stamp::of($strip, Words::of('hello there', [Occasion::Hello])), 1);
+        $components[] = Component::of('happy', 'Happy', Stamp::of($strip, Words::of('happy day', [Occasion::of('birthday')])), 1);
+        $components[] = Component::of('hello', 'Hello', Stamp::of($strip, Words::of('hello there', [Occasion::of('hello')])), 1);
 
         return Kit::of('Pad of 24', Unit::Inch, $front, 24, null, $components);
     }
@@ -87,8 +87,8 @@ final class ScarceKit
         }
         $add('base', CardBase::of($front, FoldEdge::Side, $white), 60);
         $strip = Size::parse('2 1/2', '3/4', Unit::Inch);
-        $add('happy', Stamp::of($strip, Words::of('happy day', [Occasion::Birthday])), 1);
-        $add('hello', Stamp::of($strip, Words::of('hello there', [Occasion::Hello, Occasion::ThankYou])), 1);
+        $add('happy', Stamp::of($strip, Words::of('happy day', [Occasion::of('birthday')])), 1);
+        $add('hello', Stamp::of($strip, Words::of('hello there', [Occasion::of('hello'), Occasion::of('thank-you')])), 1);
         $picture = Printed::of(Size::parse('1 3/4', '2', Unit::Inch), Serves::Image, Shape::Lantern, [$this->colour()]);
         $add('picture', DieCut::of($picture), 60);
 

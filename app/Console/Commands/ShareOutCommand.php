@@ -10,7 +10,7 @@ use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\Relief;
@@ -139,7 +139,7 @@ final class ShareOutCommand extends Command
         };
 
         return Wishes::cards($cards, $this->option('stash') !== null)
-            ->wanting($this->counts('occasion', array_column(Occasion::cases(), 'value')))
+            ->wanting($this->counts('occasion', Occasions::keys()))
             ->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))
             ->inSetsOf((int) $this->option('set'))
             ->using($uses)

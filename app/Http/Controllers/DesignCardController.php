@@ -15,6 +15,7 @@ use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Dim;
@@ -176,8 +177,8 @@ final readonly class DesignCardController
 
     public function occasion(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
-        $request->validate(['occasion' => ['required', Rule::enum(Occasion::class)]]);
-        $occasion = Occasion::from($request->text('occasion'));
+        $request->validate(['occasion' => ['required', Rule::in(Occasions::keys())]]);
+        $occasion = Occasion::of($request->text('occasion'));
 
         return $this->note($kit, $card, "Make card $card->number for {$occasion->label()}", $request, ['occasion' => $occasion]);
     }

@@ -14,7 +14,7 @@ use KeepShare\Core\Check\Check;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
-use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Wishes;
@@ -65,7 +65,7 @@ final readonly class TasteController
                 ? $kit->front()
                 : $kit->front()->shorter()->minus($frame->times(4)),
         );
-        $keys = [...array_column(Occasion::cases(), 'value'), SpreadGaps::MAN];
+        $keys = [...Occasions::keys(), SpreadGaps::MAN];
         $wanted = array_filter(
             array_map(intval(...), array_intersect_key($request->array('wanted'), array_flip($keys))),
         );

@@ -7,6 +7,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
@@ -48,7 +49,7 @@ final class PersonRequest extends FormRequest
     public function day(): array
     {
         $this->validate([
-            'occasion' => ['required', 'in:'.implode(',', array_column(Occasion::cases(), 'value'))],
+            'occasion' => ['required', 'in:'.implode(',', Occasions::keys())],
             'month' => ['required', 'integer', 'between:1,12'],
             'day' => ['required', 'integer', 'between:1,31'],
             'year' => ['nullable', 'integer', 'between:1900,2200'],
@@ -65,7 +66,7 @@ final class PersonRequest extends FormRequest
         }
 
         return [
-            'occasion' => Occasion::from($this->text('occasion')),
+            'occasion' => Occasion::of($this->text('occasion')),
             'month' => $day->month,
             'day' => $day->day,
             'year' => $day->year,

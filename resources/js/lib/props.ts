@@ -968,6 +968,11 @@ export interface NumberedCard {
     number: number
 }
 
+export interface OccasionsPage {
+    occasions: SomeOccasion[]
+    shelf: UndoRedo
+}
+
 export interface Order {
     key: string
     says: string
@@ -1466,6 +1471,15 @@ export interface SolveUnderWay {
     done: number
     wanted: number
     message: string | null
+}
+
+export interface SomeOccasion {
+    key: string
+    name: string
+    share: number
+    percent: number
+    usual: boolean
+    isShipped: boolean
 }
 
 export interface SomePerson {

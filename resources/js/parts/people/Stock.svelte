@@ -30,6 +30,7 @@
     </table>
     <p class="soft">
         Made, given to nobody and meant for nobody, beside the days of the next {months === 1 ? 'month' : `${months} months`} without a card.
+        <a href="/people/occasions">The occasions, their names and their order</a>
     </p>
 </section>
 

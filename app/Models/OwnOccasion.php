@@ -1,0 +1,33 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * An occasion in the maker's list: one she added, or one that ships as she has it.
+ *
+ * @property int $id
+ * @property string $key
+ * @property string $name
+ * @property int $share
+ * @property bool $is_usual
+ * @property int $position
+ */
+final class OwnOccasion extends Model
+{
+    use Journalled;
+
+    protected $table = 'occasions';
+
+    protected $guarded = [];
+
+    protected $casts = ['is_usual' => 'boolean'];
+
+    /** @return array{key: string, name: string, share: int, usual: bool} as the core has it */
+    public function fields(): array
+    {
+        return ['key' => $this->key, 'name' => $this->name, 'share' => $this->share, 'usual' => $this->is_usual];
+    }
+}

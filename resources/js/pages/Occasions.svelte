@@ -1,0 +1,218 @@
+<script lang="ts">
+    import { tick } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import { kit } from '@/lib/kit'
+    import { toNeighbour, useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { OccasionsPage, SomeOccasion } from '@/lib/props'
+
+    let { occasions, shelf }: OccasionsPage = $props()
+
+    const PATH = '/people/occasions'
+    let name = $state('')
+    let list = $state<HTMLElement>()
+    let field: HTMLInputElement | undefined = $state()
+    const refused = $derived(sender.at === PATH ? kit.errors['name'] : undefined)
+    const faultOf = (one: SomeOccasion): string | undefined => (sender.at === `${PATH}/${one.key}` ? kit.errors['value'] : undefined)
+
+    const change = (one: SomeOccasion, what: string, value: string): void => sender.send(`${PATH}/${one.key}`, { field: what, value })
+
+    function add(event: SubmitEvent): void {
+        event.preventDefault()
+        sender.send(PATH, { name }, { done: () => (name = '') })
+    }
+
+    /** Alt with an arrow moves the line; the field stays in hand. */
+    function onkey(event: KeyboardEvent): void {
+        const here = event.target
+        if (!(here instanceof HTMLInputElement) || !here.dataset['column']) return
+        const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+        const one = occasions.find(({ key }) => key === here.dataset['key'])
+        if (event.altKey && by && one) {
+            event.preventDefault()
+            const id = here.id
+            sender.send(
+                `${PATH}/${one.key}`,
+                { field: 'move', value: String(by) },
+                { done: () => void tick().then(() => document.getElementById(id)?.focus()) },
+            )
+            return
+        }
+        toNeighbour(event, list?.querySelectorAll<HTMLInputElement>(`[data-column=${here.dataset['column']}]`) ?? [])
+    }
+
+    useKeys(() => [
+        { key: 'n', shown: 'N', says: 'Write another occasion', run: () => field?.focus() },
+        {
+            key: 'c',
+            shown: 'C',
+            says: 'Go to the list: ↑ ↓ to the next, Alt ↑ ↓ moves it',
+            run: () => list?.querySelector('input')?.focus(),
+        },
+    ])
+</script>
+
+<Frame title="Occasions" {shelf}>
+    <div class="place">
+        <h1>What cards are sent for</h1>
+        <p class="soft">
+            In this order they are offered everywhere. “Every kit” are asked of each share-out, by how many of a year's cards they are; the
+            others count where there are words for them or you ask for them. Words that say no occasion are fit for any.
+        </p>
+        <form onsubmit={add} novalidate>
+            <label for="occasion-name">Another occasion</label>
+            <input
+                id="occasion-name"
+                bind:this={field}
+                bind:value={name}
+                maxlength="60"
+                placeholder="name day"
+                autocomplete="off"
+                aria-invalid={!!refused}
+                aria-describedby={refused ? 'occasion-fault' : undefined}
+            />
+            <Button main type="submit">Add it</Button>
+            {#if refused}<p id="occasion-fault" class="fault" role="alert">{refused}</p>{/if}
+        </form>
+        <!-- svelte-ignore a11y_no_static_element_interactions -->
+        <div bind:this={list} onkeydown={onkey}>
+            <ol>
+                {#each occasions as one, i (one.key)}
+                    {@const fault = faultOf(one)}
+                    <li>
+                        <input
+                            id="name-{one.key}"
+                            class="name"
+                            value={one.name}
+                            data-column="name"
+                            data-key={one.key}
+                            maxlength="60"
+                            autocomplete="off"
+                            aria-label="{one.name}: name"
+                            aria-invalid={!!fault}
+                            aria-describedby={fault ? `fault-${one.key}` : undefined}
+                            onchange={(event) => change(one, 'name', event.currentTarget.value)}
+                        />
+                        <label class="every">
+                            <input
+                                type="checkbox"
+                                checked={one.usual}
+                                onchange={(event) => change(one, 'usual', event.currentTarget.checked ? '1' : '0')}
+                            />
+                            every kit
+                        </label>
+                        <input
+                            id="share-{one.key}"
+                            class="share"
+                            value={one.share}
+                            data-column="share"
+                            data-key={one.key}
+                            size="2"
+                            inputmode="numeric"
+                            aria-label="{one.name}: parts of a year's cards"
+                            onchange={(event) => change(one, 'share', event.currentTarget.value)}
+                        />
+                        <span class="percent">{one.usual ? `${one.percent} % of a year` : 'where it is said'}</span>
+                        <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
+                            <rect width={one.percent} height="8" />
+                        </svg>
+                        <span class="acts">
+                            <Button aria-label="{one.name}: earlier" disabled={i === 0} onclick={() => change(one, 'move', '-1')}>↑</Button>
+                            <Button
+                                aria-label="{one.name}: later"
+                                disabled={i === occasions.length - 1}
+                                onclick={() => change(one, 'move', '1')}>↓</Button
+                            >
+                            {#if !one.isShipped}
+                                <Button
+                                    aria-label="Take {one.name} off the list"
+                                    onclick={() => sender.send(`${PATH}/${one.key}`, {}, { method: 'delete' })}>Take off</Button
+                                >
+                            {/if}
+                        </span>
+                        {#if fault}<p id="fault-{one.key}" class="fault" role="alert">{fault}</p>{/if}
+                    </li>
+                {/each}
+            </ol>
+        </div>
+        <p><Button href="/people">Who gets which</Button></p>
+    </div>
+</Frame>
+
+<style>
+    .place {
+        max-width: 60rem;
+        padding: 1.25rem 1.5rem 3rem;
+    }
+
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.5rem;
+        margin: 1rem 0;
+    }
+
+    form label {
+        font-weight: 600;
+    }
+
+    ol {
+        margin: 0 0 1rem;
+        padding: 0;
+        list-style: none;
+    }
+
+    li {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.25rem 0.75rem;
+        padding: 0.1875rem 0;
+        border-bottom: 1px solid var(--line);
+    }
+
+    .name {
+        flex: 1 1 11rem;
+        min-width: 0;
+        font-weight: 600;
+    }
+
+    .every {
+        white-space: nowrap;
+    }
+
+    .share {
+        width: 3rem;
+        text-align: right;
+    }
+
+    .percent {
+        flex: 0 0 7.5rem;
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    .bar {
+        flex: 0 0 6rem;
+        height: 0.5rem;
+        background: var(--rail);
+    }
+
+    .bar rect {
+        fill: var(--here);
+    }
+
+    .acts {
+        display: flex;
+        gap: 0.25rem;
+        min-width: 6.5rem;
+    }
+
+    .fault {
+        width: 100%;
+        color: var(--madder);
+        font-weight: 600;
+    }
+</style>
