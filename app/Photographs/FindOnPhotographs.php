@@ -2,6 +2,7 @@
 
 namespace App\Photographs;
 
+use App\Database\Busy;
 use App\Entry\PictureFile;
 use App\Jobs\Task;
 use App\Jobs\Worker;
@@ -13,6 +14,7 @@ use KeepShare\Core\Look\PieceTable;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Look\SheetOnPhoto;
 use KeepShare\Core\Refusal;
+use PDOException;
 
 /** Finds what is on photographs, in the background. */
 final class FindOnPhotographs implements Task
@@ -94,7 +96,12 @@ final class FindOnPhotographs implements Task
     /** @throws StoppedReading where the maker has asked for that */
     private function tell(Photograph $photograph, int $done): void
     {
-        $isGoing = Photograph::query()->whereKey($photograph->id)->where('state', SolveState::Running)->update(['done' => $done]);
+        try {
+            $isGoing = Photograph::query()->whereKey($photograph->id)->where('state', SolveState::Running)->update(['done' => $done]);
+        } catch (PDOException $wrong) {
+            // Somebody writes just now: how far it is will be told the next time.
+            $isGoing = Busy::is($wrong) ? 1 : throw $wrong;
+        }
         if ($isGoing === 0) {
             throw StoppedReading::by(self::STOPPED);
         }

@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\Photograph;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
@@ -12,6 +13,7 @@ use App\Table\TableState;
 use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 use Illuminate\Testing\TestResponse;
@@ -31,6 +33,22 @@ abstract class FeatureTestCase extends TestCase
         $this->beforeApplicationDestroyed(static fn () => File::deleteDirectory($folder));
 
         return $folder;
+    }
+
+    /** A small photograph of a card base and one piece that has been read. */
+    protected function photographed(Kit $kit): Photograph
+    {
+        $this->ownStorage();
+        $picture = imagecreatetruecolor(400, 300);
+        imagefill($picture, 0, 0, 0x8B6F55);
+        imagefilledrectangle($picture, 40, 40, 160, 195, 0xFFFFFF);
+        imagefilledrectangle($picture, 220, 60, 340, 120, 0x2B6B5A);
+        imagejpeg($picture, storage_path('app/pieces.jpg'));
+        $file = new UploadedFile(storage_path('app/pieces.jpg'), 'pieces.jpg', 'image/jpeg', null, true);
+        $with = ['files' => [$file], 'by' => 'sheet', 'lengths' => '4 1/4 x 5 1/2'];
+        $this->act($kit, 'photographs/pieces', $with)->assertSessionHasNoErrors();
+
+        return Photograph::query()->latest('id')->firstOrFail();
     }
 
     protected function harbour(): Kit

@@ -52,7 +52,7 @@ final class NonsenseTest extends FeatureTestCase
         $this->shareOut($kit, 4, true);
         $this->act($kit, 'share-out/keep', ['name' => 'first']);
         $this->act($kit, 'palettes', ['name' => 'sea', 'surfaces' => ['c1/0', 'c2/0']]);
-        $this->photograph($kit);
+        $this->photographed($kit);
         Queue::fake();
         $asked = 0;
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
@@ -65,20 +65,6 @@ final class NonsenseTest extends FeatureTestCase
             $this->act($kit, 'undo')->assertSessionHasNoErrors();
         }
         self::assertSame(0, $kit->cards()->count(), 'whatever was done of it is taken back');
-    }
-
-    /** A photograph that has been read. */
-    private function photograph(Kit $kit): void
-    {
-        $this->ownStorage();
-        $picture = imagecreatetruecolor(400, 300);
-        imagefill($picture, 0, 0, 0x8B6F55);
-        imagefilledrectangle($picture, 40, 40, 160, 195, 0xFFFFFF);
-        imagefilledrectangle($picture, 220, 60, 340, 120, 0x2B6B5A);
-        imagejpeg($picture, storage_path('app/pieces.jpg'));
-        $file = new UploadedFile(storage_path('app/pieces.jpg'), 'pieces.jpg', 'image/jpeg', null, true);
-        $with = ['files' => [$file], 'by' => 'sheet', 'lengths' => '4 1/4 x 5 1/2'];
-        $this->act($kit, 'photographs/pieces', $with)->assertSessionHasNoErrors();
     }
 
     private function ask(Route $route, Kit $kit, Randomizer $random): bool

@@ -12,6 +12,7 @@ use App\Models\Component;
 use App\Models\Day;
 use App\Models\Kit;
 use App\Models\OwnArrangement;
+use App\Models\Photo;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\StepMark;
@@ -203,6 +204,26 @@ final class SecondConnectionTest extends FeatureTestCase
         $this->assertDatabaseMissing('sheets', ['state' => SheetState::Parted->value]);
         $this->act($kit, 'keep/take', $take)->assertSessionHasNoErrors();
         $this->assertInBalance($kit);
+    }
+
+    public function test_pieces_of_a_photograph_are_kept_whole_or_not_at_all_while_another_writes(): void
+    {
+        $kit = $this->harbour();
+        $photograph = $this->photographed($kit);
+        $before = Component::query()->count();
+        $this->second->exec('BEGIN IMMEDIATE');
+        $path = "photographs/$photograph->id/pieces";
+        $this->act($kit, "$path/keep")->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, $path, ['do' => 'say', 'on' => 2, 'text' => 'tag'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        self::assertSame('tag', session()->getOldInput('text'));
+        $this->second->exec('COMMIT');
+        self::assertSame([$before, 0], [Component::query()->count(), Photo::query()->count()]);
+
+        // The pictures are cut out before the lock is taken.
+        $this->second->exec("update kits set name = 'Another' where id = $kit->id");
+        $this->act($kit, "$path/keep")->assertSessionHasNoErrors();
+        self::assertSame([$before + 1, 1], [Component::query()->count(), Photo::query()->count()]);
+        $this->act($kit, "$path/keep")->assertNotFound();
     }
 
     public function test_an_act_holds_the_lock_from_its_beginning(): void

@@ -7,14 +7,17 @@ use App\Actions\PlaceCards;
 use App\Console\Bench\DemoTray;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
+use App\Entry\PictureFile;
 use App\Entry\SheetPhoto;
 use App\Models\Kit as KitRecord;
+use App\Photographs\FindOnPhotographs;
 use App\Saved\OpenTable;
 use App\Saved\SaveTable;
 use App\Table\TableState;
 use App\Table\Workbench;
 use Closure;
 use Database\Demo\Demo;
+use Database\Demo\Photographs;
 use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
@@ -37,6 +40,10 @@ use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Look\FindPieces;
+use KeepShare\Core\Look\PieceTable;
+use KeepShare\Core\Look\Reference;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
@@ -59,6 +66,7 @@ use KeepShare\Core\Tray\Lacks;
 use KeepShare\Core\Tray\TrayPlan;
 use KeepShare\Core\Tray\WholeTray;
 use LogicException;
+use RuntimeException;
 use Symfony\Component\HttpFoundation\Response;
 
 final class BenchCommand extends Command
@@ -89,6 +97,7 @@ final class BenchCommand extends Command
                 $this->filling(),
                 $this->file(),
                 $this->photo(),
+                $this->pieces(),
                 ...$this->tray(),
                 ...OwnTable::with($this->pages(...)),
             ],
@@ -349,6 +358,28 @@ final class BenchCommand extends Command
         unlink($path);
 
         return ['read a photograph of 9 megapixels', $time, count($photo->looks->colours).' colours, busyness '.$photo->looks->busyness];
+    }
+
+    /** @return array{string, string, string} all that the worker does with a photograph of pieces */
+    private function pieces(): array
+    {
+        $photo = imagescale(app(Photographs::class)->pieces(), 4_100) ?: throw new RuntimeException('No room for a picture.');
+        $path = (string) tempnam(sys_get_temp_dir(), 'bench');
+        imagejpeg($photo, $path, 90);
+        $megapixels = imagesx($photo) * imagesy($photo) / 1_000_000;
+        unset($photo);
+        [$time, $table] = $this->median(static function () use ($path): PieceTable {
+            $fine = PictureFile::open($path)->within(FindOnPhotographs::FINE);
+            file_put_contents($path.'-fine', $fine->jpeg());
+            $picture = $fine->within(FindPieces::SIDE)->picture();
+            $base = Reference::sheet(Length::inches(4, 1, 4), Length::inches(5, 1, 2));
+
+            return PieceTable::found(FindPieces::on($picture), $picture, $base);
+        });
+        array_map(unlink(...), [$path, "$path-fine"]);
+        $found = count($table->alike());
+
+        return [sprintf('find the pieces on a photograph of %.1f megapixels', $megapixels), $time, "$found pictures"];
     }
 
     /** @return list<array{string, string, string}> what scraps can become, one by one and all together */
