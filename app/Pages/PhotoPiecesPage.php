@@ -53,6 +53,7 @@ use KeepShare\Core\Measure\Unit;
  *     fault: string|null,
  *     others: list<int>, // pieces that it could be as well
  *     leans: bool,
+ *     isSmall: bool, // so small in the picture that it may be something else
  * }
  * @phpstan-type SeenTable array{picture: string, width: int, height: int, reference: SeenReference, pieces: list<SeenPiece>, kept: int}
  */
@@ -174,6 +175,7 @@ final readonly class PhotoPiecesPage extends Page
             'fault' => $draft->fault(),
             'others' => $others,
             'leans' => $squared?->leans() ?? false,
+            'isSmall' => $draft->table->isReferenceSmall(),
         ];
     }
 

@@ -34,6 +34,9 @@ final class Covered
 
     private const OTHER_COLOUR = 0.09;
 
+    /** What differs by so many times the noise is no noise. */
+    private const SURE = 5.5;
+
     /** The border is looked for so many pixels to both sides of where it seems to be. */
     private const BAND = 2;
 
@@ -41,12 +44,14 @@ final class Covered
     private const SHARP_RIM = 0.33;
 
     /** And of one that lies along a surer piece. */
-    private const SHARP_ALONG = 0.7;
+    private const SHARP_ALONG = 0.45;
 
     private const ALONG = 0.25;
 
-    /** It has so many pixels for each at its rim: a shadow is narrow. */
-    private const WIDE = 11;
+    /** It has so many pixels for each at its rim, and more where it lies along a piece: a shadow is narrow. */
+    private const WIDE = 5;
+
+    private const WIDE_ALONG = 11;
 
     /** A step is sharp that rises by so much of the contrast from one pixel to the next. */
     private const SHARP = 0.16;
@@ -55,6 +60,12 @@ final class Covered
     private const DEEP = 6;
 
     private const LEVELS = 64;
+
+    /** Of five by five pixels so many are of a piece where its middle is. */
+    private const SPECK = 9;
+
+    /** Of the 64 pixels of a square, where it is doubtful all over but for noise. */
+    private const MOST_OF_SQUARE = 56;
 
     /** @var array<int, int> a pixel after the other */
     private array $is;
@@ -72,6 +83,7 @@ final class Covered
     {
         $covered = new self($soft, $ground);
         $covered->look();
+        $covered->leaveSpecks();
         $covered->findGreyPieces();
         $covered->openBand();
         $covered->flood();
@@ -84,10 +96,19 @@ final class Covered
         [$width, $height] = [$this->soft->width, $this->soft->height];
         // The noise of one channel, softened: lightness is the sum of four, and nine pixels are one.
         $noise = $this->ground->noise / 7.3;
+        $across = $this->ground->cells->across;
         $is = [];
         for ($y = 0; $y < $height; $y++) {
             $row = $this->groundRow($y);
+            $squares = intdiv($y, Cells::SIDE) * $across;
             for ($x = 0; $x < $width; $x++) {
+                $square = intdiv($x, Cells::SIDE);
+                // Of a square on which nothing lies every pixel is ground, however dark and noisy.
+                if ($square < $across && ($this->ground->isBare[$squares + $square] ?? false)) {
+                    $is[] = self::GROUND;
+
+                    continue;
+                }
                 $at = ($x + Cells::SIDE / 2 + 0.5) / Cells::SIDE;
                 $i = (int) $at;
                 $f = $at - $i;
@@ -114,26 +135,26 @@ final class Covered
         $light = $red + 2 * $green + $blue;
         $bright = $light < 48 ? 48.0 : $light;
         $q = 1 + ($r + 2 * $g + $b - $light) / $bright;
-        $sway = 8 * $noise / $bright;
-        if ($q > 1 + self::BRIGHTER + $sway || $q < self::DARKEST_SHADOW) {
+        // Lightness is the sum of four channels' worth of noise.
+        $sway = self::SURE * 2.45 * $noise / $bright;
+        if ($q > 1 + max(self::BRIGHTER, $sway) || $q < self::DARKEST_SHADOW) {
             return self::PIECE;
         }
-        $off = max(self::off($r, $red, $q, $noise), self::off($g, $green, $q, $noise), self::off($b, $blue, $q, $noise));
-        if ($off > self::OTHER_COLOUR) {
+        $off = max(self::off($r, $red, $q), self::off($g, $green, $q), self::off($b, $blue, $q));
+        $grain = self::SURE * $noise / max(24.0, min($red, $green, $blue));
+        if ($off > max(self::OTHER_COLOUR, $grain)) {
             return self::PIECE;
         }
 
-        return $off < self::SAME_COLOUR && $q > 1 - self::AS_BRIGHT - $sway && $q < 1 + self::AS_BRIGHT + $sway
+        return $off < max(self::SAME_COLOUR, 0.6 * $grain) && abs($q - 1) < max(self::AS_BRIGHT, 0.7 * $sway)
             ? self::GROUND
             : self::DOUBTFUL;
     }
 
-    /** By how much more than the noise a channel differs from being as much darker as all. */
-    private static function off(float $is, float $was, float $q, float $noise): float
+    /** By how much a channel differs from being as much darker as all. */
+    private static function off(float $is, float $was, float $q): float
     {
-        $was = $was < 24 ? 24.0 : $was;
-
-        return abs($is / $was - $q) - 3 * $noise / $was;
+        return abs($is - $q * $was) / ($was < 24 ? 24.0 : $was);
     }
 
     /** @return list<array{float, float, float}> */
@@ -145,6 +166,39 @@ final class Covered
         }
 
         return $row;
+    }
+
+    /** A few pixels that look like a piece among many that do not are noise. */
+    private function leaveSpecks(): void
+    {
+        $width = $this->soft->width;
+        $specks = [];
+        foreach ($this->is as $n => $is) {
+            if ($is !== self::PIECE || $this->isDeep($n, $width)) {
+                continue;
+            }
+            $many = 0;
+            for ($row = $n - 2 * $width; $row <= $n + 2 * $width; $row += $width) {
+                for ($m = $row - 2; $m <= $row + 2; $m++) {
+                    $many += ($this->is[$m] ?? self::GROUND) === self::PIECE ? 1 : 0;
+                }
+            }
+            if ($many < self::SPECK) {
+                $specks[] = $n;
+            }
+        }
+        foreach ($specks as $n) {
+            $this->is[$n] = self::DOUBTFUL;
+        }
+    }
+
+    /** Two pixels to all four sides it is piece as well. */
+    private function isDeep(int $n, int $width): bool
+    {
+        return ($this->is[$n - 2] ?? 0) === self::PIECE
+            && ($this->is[$n + 2] ?? 0) === self::PIECE
+            && ($this->is[$n - 2 * $width] ?? 0) === self::PIECE
+            && ($this->is[$n + 2 * $width] ?? 0) === self::PIECE;
     }
 
     /** Doubtful places that hold a whole square and are sharp round most of their rim are pieces. */
@@ -184,15 +238,14 @@ final class Covered
 
     private function isDoubtfulSquare(int $corner): bool
     {
+        $many = 0;
         for ($j = 0; $j < Cells::SIDE; $j++) {
             for ($i = 0; $i < Cells::SIDE; $i++) {
-                if ($this->is[$corner + $j * $this->soft->width + $i] !== self::DOUBTFUL) {
-                    return false;
-                }
+                $many += $this->is[$corner + $j * $this->soft->width + $i] === self::DOUBTFUL ? 1 : 0;
             }
         }
 
-        return true;
+        return $many >= self::MOST_OF_SQUARE;
     }
 
     /** @return array{list<int>, non-empty-list<int>} pixels well inside it, and all of it */
@@ -241,10 +294,9 @@ final class Covered
             }
         }
         $isAlong = $alongPiece > self::ALONG * ($rim + $alongPiece);
+        [$wide, $share] = $isAlong ? [self::WIDE_ALONG, self::SHARP_ALONG] : [self::WIDE, self::SHARP_RIM];
 
-        return $rim > 0
-            && count($pixels) >= self::WIDE * $rim
-            && $sharp >= ($isAlong ? self::SHARP_ALONG : self::SHARP_RIM) * $rim;
+        return $rim > 0 && count($pixels) >= $wide * $rim && $sharp >= $share * $rim;
     }
 
     /**

@@ -15,6 +15,8 @@ final readonly class FindPieces
     /** Smaller specks, in pixels, are dust. */
     private const LEAST = 70;
 
+    private const LEAST_FAINT = 320;
+
     /** Smaller windows are printed in the colour of the ground. */
     private const LEAST_WINDOW = 60;
 
@@ -47,8 +49,12 @@ final readonly class FindPieces
                     $rings[] = Rim::of($picture, $loop['points']);
                 }
             }
-            if ($rings !== []) {
-                $found[] = FoundPiece::of($rings, self::isAtEdge($rings[0], $picture), self::contrast($rings[0], $soft, $ground));
+            $piece = $rings === []
+                ? null
+                : FoundPiece::of($rings, self::isAtEdge($rings[0], $picture), self::contrast($rings[0], $soft, $ground));
+            // What is small and hardly seen is a crease of the ground or a grain of noise.
+            if ($piece !== null && ($piece->area() >= self::LEAST_FAINT || ! $piece->isFaint())) {
+                $found[] = $piece;
             }
         }
         if ($found === []) {

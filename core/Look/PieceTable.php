@@ -33,6 +33,9 @@ final readonly class PieceTable
     /** Measures of a piece that may be off by more, in millimetres, are not sure: 1/32 in. */
     private const SURE = 0.8;
 
+    /** As a part of the photograph. */
+    private const SMALL = 0.02;
+
     /** Points of an outline are left out where it changes by no more, in millimetres. */
     private const FINE = 0.15;
 
@@ -134,6 +137,14 @@ final readonly class PieceTable
     public function squared(): Squared
     {
         return $this->reference->squared($this->pieces, [$this->width / 2, $this->height / 2]);
+    }
+
+    /** The rectangle that is taken for what is of known size is so small in the picture that it may be another. */
+    public function isReferenceSmall(): bool
+    {
+        return $this->reference->by === ReferenceKind::Sheet
+            && count($this->reference->handles) === 4
+            && abs(Ring::area($this->reference->handles)) < self::SMALL * $this->width * $this->height;
     }
 
     public function measured(int $number, Squared $squared): MeasuredPiece

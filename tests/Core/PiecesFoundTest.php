@@ -37,6 +37,7 @@ final class PiecesFoundTest extends TestCase
     {
         yield 'on kraft' => [1, 0xB59572, 0.05, 4.0];
         yield 'on slate' => [3, 0x3C4650, 0.03, 5.0];
+        yield 'on black' => [7, 0x181818, 0.06, 5.0];
         yield 'on blue cloth' => [4, 0x6D8FB0, 0.07, 7.0];
         yield 'on a green mat, leaning far' => [6, 0x4F7A5C, 0.12, 4.0];
     }
@@ -200,6 +201,9 @@ final class PiecesFoundTest extends TestCase
         $found = $table->read(Reference::sheet(Length::inches(4, 1, 4), Length::inches(5, 1, 2)));
         $measured = $found->measured((int) array_key_last($found->alike()), $found->squared());
 
+        self::assertFalse($found->isReferenceSmall());
+        $small = $found->measuredBy($found->reference->at([[0.0, 0.0], [90.0, 0.0], [90.0, 120.0], [0.0, 120.0]]));
+        self::assertTrue($small->isReferenceSmall());
         self::assertSame('2 × 1 in', PieceTable::size($measured, Unit::Inch)->label(Unit::Inch));
         self::assertSame(0, PieceTable::size($measured, Unit::Millimetre)->width->units % 4_000);
     }

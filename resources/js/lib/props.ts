@@ -1290,6 +1290,7 @@ export interface SeenReference {
     fault: string | null
     others: number[]
     leans: boolean
+    isSmall: boolean
 }
 
 export interface SeenTable {

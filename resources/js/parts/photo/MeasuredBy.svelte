@@ -26,6 +26,7 @@
         <p>
             Measured by {reference.piece ? `piece ${reference.piece}, ` : ''}<b>{reference.says}</b>.
             {#if reference.leans}The photograph leans too much for a coin: take it from straight above, or measure by a card.{/if}
+            {#if reference.isSmall}<b class="doubt">That is small in the picture: is it what you meant?</b>{/if}
             {#if reference.others.length}
                 It could be piece {reference.others.join(', ')} as well: choose that, and M measures by it.
             {/if}
@@ -52,6 +53,10 @@
 
     .isFault p {
         color: var(--madder);
+    }
+
+    .doubt {
+        color: var(--kraft-ink);
     }
 
     p {
