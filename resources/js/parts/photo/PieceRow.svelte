@@ -73,7 +73,7 @@
                 {#if fault}
                     {fault}
                 {:else}
-                    {#if piece.said}{piece.understood}{:else}<Measure text={piece.size} />{/if}
+                    <Measure text={piece.said ? piece.understood : piece.size} wraps />
                     <span class="soft">
                         {piece.off}{piece.alike.length > 1 ? `, ${piece.alike.length} of the same picture` : ''}{piece.said
                             ? ''
