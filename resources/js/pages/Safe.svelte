@@ -1,6 +1,7 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import UnderWay from '@/parts/UnderWay.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { poll } from '@/lib/poll.svelte'
@@ -48,20 +49,18 @@
         <h1>Safe keeping</h1>
         <p class="soft">On the table: {holds}.</p>
         {#if work && (work.isUnderWay || work.says)}
-            <div class="work" class:isFault={work.isFault} role="status">
-                {#if work.isUnderWay}
-                    <progress value={work.done} max={Math.max(1, work.of)} aria-label="Records done"></progress>
-                    <span>
-                        {work.isSaving ? 'Saving' : 'Opening'}: {work.of
-                            ? `${Math.floor((100 * work.done) / work.of)} %`
-                            : 'waiting for its turn'}
-                    </span>
-                    <Button onclick={() => sender.send('/safe/stop')}>Stop</Button>
-                {:else}
-                    <span>{work.isFault && !work.isSaving ? 'Nothing was opened. ' : ''}{work.says}</span>
-                    {#if work.file}<Button main href="/safe/saved" download>Take {work.file}</Button>{/if}
-                {/if}
-            </div>
+            <UnderWay
+                isUnderWay={work.isUnderWay}
+                isFault={work.isFault}
+                done={work.done}
+                of={work.of}
+                doing={work.isSaving ? 'Saving' : 'Opening'}
+                counts="Records done"
+                onstop={() => sender.send('/safe/stop')}
+            >
+                <span>{work.isFault && !work.isSaving ? 'Nothing was opened. ' : ''}{work.says}</span>
+                {#if work.file}<Button main href="/safe/saved" download>Take {work.file}</Button>{/if}
+            </UnderWay>
         {/if}
         <div class="two">
             <section aria-labelledby="save-title">
@@ -130,28 +129,6 @@
     .place {
         max-width: 70rem;
         padding: 1.5rem 1.5rem 3rem;
-    }
-
-    .work {
-        display: flex;
-        flex-wrap: wrap;
-        align-items: center;
-        gap: 0.75rem 1rem;
-        margin-top: 1rem;
-        padding: 0.5rem 1rem;
-        border-left: 4px solid var(--here);
-        background: var(--here-soft);
-    }
-
-    .work.isFault {
-        border-color: var(--madder);
-        background: var(--madder-soft);
-    }
-
-    progress {
-        flex: 0 1 20rem;
-        height: 0.75rem;
-        accent-color: var(--here);
     }
 
     .two {
