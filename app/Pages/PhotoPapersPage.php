@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Photograph;
 use App\Photographs\PaperOrder;
@@ -27,7 +28,15 @@ use App\Photographs\PapersDraft;
  *     up: bool,
  * }
  * @phpstan-type SeenPaper array{number: int, faces: list<SeenFace>}
- * @phpstan-type SeenPad array{size: string, order: string, count: int, papers: list<SeenPaper>, dropped: int}
+ * @phpstan-type PaperOnList array{id: int, name: string}
+ * @phpstan-type SeenPad array{
+ *     size: string,
+ *     order: string,
+ *     count: int,
+ *     papers: list<SeenPaper>,
+ *     dropped: int,
+ *     onList: list<PaperOnList>, // papers of the kit, onto which they can be laid
+ * }
  */
 final readonly class PhotoPapersPage extends Page
 {
@@ -71,6 +80,9 @@ final readonly class PhotoPapersPage extends Page
             'count' => $draft->count,
             'papers' => $papers,
             'dropped' => count($draft->faces) - count($draft->order),
+            'onList' => array_values($kit->papers()->get()->map(
+                static fn (Component $paper): array => ['id' => $paper->id, 'name' => $paper->name],
+            )->all()),
         ];
     }
 

@@ -8,12 +8,16 @@ use App\Models\Component as Record;
 use App\Models\Kit;
 use App\Models\Photo;
 use App\Models\Photograph;
+use App\Wording\Wording;
 use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\GoodWriter;
 
 /** Makes components of what was found, with their pictures: all of them or none. */
 final readonly class Keep
 {
+    private const GONE = 'The photographs are not there any more. Bring them in again.';
+
     public function __construct(private Journal $journal, private ImportKit $import)
     {
     }
@@ -48,18 +52,69 @@ final readonly class Keep
 
     public function papers(Kit $kit, Photograph $photograph, int $revision): int
     {
-        $draft = PapersDraft::of($photograph)
-            ?? throw BadPieces::of(['' => 'The photographs are not there any more. Bring them in again.']);
+        $draft = PapersDraft::of($photograph) ?? throw BadPieces::of(['' => self::GONE]);
         $kept = [];
         foreach ($draft->components($kit->keys()) as $n => $component) {
             $jpegs = [];
             foreach (array_filter($draft->pairs()[$n], is_int(...)) as $face => $shot) {
-                $jpegs[$face] = base64_encode((string) file_get_contents($photograph->faceFile($shot, $draft->faces[$shot]['corners'])));
+                $jpegs[$face] = $this->jpeg($photograph, $draft, $shot);
             }
             $kept[] = [$component, $jpegs];
         }
 
         return $this->write($kit, $photograph, $kept, $revision);
+    }
+
+    /**
+     * Onto papers that are on the list already: theirs are the looks and the photographs from here on, paper by paper in the
+     * order of the list.
+     *
+     * @param  int  $first  the record of the first of them
+     */
+    public function ontoPapers(Kit $kit, Photograph $photograph, int $first, int $revision): int
+    {
+        $draft = PapersDraft::of($photograph) ?? throw BadPieces::of(['' => self::GONE]);
+        $from = (int) $kit->components()->whereKey($first)->value('position');
+        $papers = array_values($kit->papers()->where('position', '>=', $from)->get()->all());
+        $pairs = $draft->pairs();
+        if (count($papers) < count($pairs)) {
+            $has = Wording::plural(count($papers), 'paper');
+            throw BadPieces::of(['onto' => "From there on the list has $has, and these are ".count($pairs).'. Choose an earlier one.']);
+        }
+        $this->journal->act($kit, 'Lay photographs on papers', $revision, function () use ($papers, $pairs, $draft, $photograph): void {
+            foreach ($pairs as $n => $pair) {
+                foreach (array_filter($pair, is_int(...)) as $side => $shot) {
+                    self::lay($papers[$n]->refresh(), $side, $draft, $shot, $this->jpeg($photograph, $draft, $shot));
+                }
+            }
+            $photograph->refresh()->update(['is_kept' => true]);
+        });
+
+        return count($pairs);
+    }
+
+    private static function lay(Record $paper, int $side, PapersDraft $draft, int $shot, string $jpeg): void
+    {
+        $details = $paper->details;
+        $is = $details['faces'][$side];
+        $seen = GoodWriter::face($draft->face($shot, $is['name']));
+        // What the list says of it stays, unless she has said otherwise now.
+        $motif = ($draft->said[$shot] ?? '') === '' ? $is['motif'] : $seen['motif'];
+        $details['faces'][$side] = [
+            ...$is,
+            ...$seen,
+            'motif' => $motif,
+            'directional' => $is['directional'] || $seen['directional'],
+            'foil' => $is['foil'],
+        ];
+        $paper->update(['details' => $details]);
+        Photo::query()->where(['component_id' => $paper->id, 'face' => $side])->get()->each->delete();
+        Photo::query()->create(['component_id' => $paper->id, 'face' => $side, 'jpeg' => $jpeg]);
+    }
+
+    private function jpeg(Photograph $photograph, PapersDraft $draft, int $shot): string
+    {
+        return base64_encode((string) file_get_contents($photograph->faceFile($shot, $draft->faces[$shot]['corners'])));
     }
 
     /** @param  list<array{Component, array<int, string>}>  $kept  with the pictures of their faces, as base64 */

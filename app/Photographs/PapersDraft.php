@@ -92,7 +92,8 @@ final readonly class PapersDraft
         return $components;
     }
 
-    private function face(int $photograph, string $name): Face
+    /** @param  string  $name  where she has said none */
+    public function face(int $photograph, string $name): Face
     {
         $seen = $this->faces[$photograph];
         $said = $this->said[$photograph] ?? '';

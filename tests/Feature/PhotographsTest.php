@@ -2,15 +2,21 @@
 
 namespace Tests\Feature;
 
+use App\Entry\PictureFile;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Photo;
 use App\Models\Photograph;
 use App\Models\SolveState;
 use App\Photographs\FindOnPhotographs;
+use Database\Demo\Photographs as DemoPhotographs;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use KeepShare\Core\Kit\KitFile;
+use KeepShare\Core\Look\FindPieces;
+use KeepShare\Core\Look\PieceTable;
+use KeepShare\Core\Look\Reference;
+use KeepShare\Core\Measure\Length;
 use Tests\Core\Support\DrawnTable;
 
 /** Photographs brought in, put right, kept. */
@@ -167,6 +173,17 @@ final class PhotographsTest extends FeatureTestCase
         self::assertSame([[0, 3], [1, 2]], $shots($pad));
         $this->get($pad['papers'][0]['faces'][0]['picture'])->assertOk();
 
+        // Onto papers that are on the list already, and taken back.
+        $papers = $kit->papers()->get();
+        $onto = $papers[1];
+        self::assertInstanceOf(Component::class, $onto);
+        $this->act($kit, "$path/keep", ['onto' => $papers->last()?->id])->assertSessionHasErrors('onto');
+        $this->act($kit, "$path/keep", ['onto' => $onto->id])->assertSessionHasNoErrors();
+        self::assertSame(2, Photo::query()->where('component_id', $onto->id)->count());
+        self::assertNotSame($onto->details['faces'][0]['colours'], $onto->refresh()->details['faces'][0]['colours']);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame(0, Photo::query()->count());
+
         $this->act($kit, "$path/keep")->assertSessionHasNoErrors();
         $wave = Component::query()->where(['kit_id' => $kit->id, 'name' => 'Wave'])->latest('id')->firstOrFail();
         self::assertSame(3, $wave->listed);
@@ -177,6 +194,33 @@ final class PhotographsTest extends FeatureTestCase
             static fn (string $hex): bool => hexdec(substr($hex, 5, 2)) > 20 + hexdec(substr($hex, 1, 2)),
         );
         self::assertNotEmpty($blue, 'Its back is the blue one.');
+    }
+
+    public function test_the_photograph_of_the_demo_is_read_as_it_was_drawn(): void
+    {
+        $photo = app(DemoPhotographs::class)->pieces();
+        imagejpeg($photo, "$this->storage/demo.jpg", 90);
+        $picture = PictureFile::open("$this->storage/demo.jpg")->within(FindPieces::SIDE)->picture();
+        $base = Reference::sheet(Length::inches(4, 1, 4), Length::inches(5, 1, 2));
+        $table = PieceTable::found(FindPieces::on($picture), $picture, $base);
+        $squared = $table->squared();
+
+        $alike = $table->alike();
+        self::assertSame(count(DemoPhotographs::PIECES), array_sum(array_map(count(...), $alike)));
+        self::assertCount(count(DemoPhotographs::PIECES) - 1, $alike, 'One balloon there is twice; strips with other words are two things.');
+        $forms = ['strip' => [], 'round' => []];
+        foreach (array_keys($alike) as $number) {
+            $measured = $table->measured($number, $squared);
+            $forms[$measured->form->value][] = [$measured->width, $measured->height];
+            self::assertLessThan(0.8, $measured->off);
+        }
+        self::assertCount(2, $forms['strip']);
+        self::assertCount(1, $forms['round']);
+        foreach ([...$forms['strip'], ...$forms['round']] as [$width, $height]) {
+            $is = $width > 60 ? [74, 14] : [34, 34];
+            self::assertEqualsWithDelta($is[0], $width, 0.8);
+            self::assertEqualsWithDelta($is[1], $height, 0.8);
+        }
     }
 
     public function test_bad_files_are_refused_at_the_field_and_nothing_is_laid(): void

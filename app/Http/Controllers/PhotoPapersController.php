@@ -54,7 +54,11 @@ final readonly class PhotoPapersController
     {
         abort_if($photograph->what !== PhotographKind::Papers || $photograph->is_kept, 404);
         try {
-            $many = $this->keep->papers($kit, $photograph, $request->integer('revision'));
+            $onto = $request->integer('onto');
+            $revision = $request->integer('revision');
+            $many = $onto > 0
+                ? $this->keep->ontoPapers($kit, $photograph, $onto, $revision)
+                : $this->keep->papers($kit, $photograph, $revision);
         } catch (BadPieces $bad) {
             throw ValidationException::withMessages($bad->faults);
         }

@@ -1025,6 +1025,11 @@ export interface PaperFit {
     reasons: string[]
 }
 
+export interface PaperOnList {
+    id: number
+    name: string
+}
+
 export interface PaperPartner {
     component: string
     face: number
@@ -1252,6 +1257,7 @@ export interface SeenPad {
     count: number
     papers: SeenPaper[]
     dropped: number
+    onList: PaperOnList[]
 }
 
 export interface SeenPaper {

@@ -22,7 +22,10 @@
 
     const edit = (what: string, on: number, more: Record<string, string | number> = {}): void =>
         sender.send(path, { do: what, on, ...more })
-    const keep = (): void => sender.send(`${path}/keep`)
+    /** The paper of the list that the first of them is; none where they are new. */
+    let onto = $state('')
+    const keep = (): void => sender.send(`${path}/keep`, { onto })
+    const wrong = $derived(kit.errors['count'] ?? kit.errors['handles'] ?? kit.errors['onto'] ?? kit.errors[''])
     const first = $derived(faces[0]?.n ?? 0)
 
     useKeys(() => (pad && !isKept ? [{ key: 'k', shown: 'K', says: 'Keep the papers as components', run: keep }] : []))
@@ -60,15 +63,24 @@
                         onchange={(event) => edit('count', first, { text: event.currentTarget.value })}
                     />
                 </label>
+                {#if pad.onList.length}
+                    <label>
+                        They are
+                        <select bind:value={onto} aria-invalid={!!kit.errors['onto']}>
+                            <option value="">new papers</option>
+                            {#each pad.onList as paper (paper.id)}<option value={String(paper.id)}>on the list, from {paper.name} on</option
+                                >{/each}
+                        </select>
+                    </label>
+                {/if}
                 <span class="soft">{pad.size} each{pad.dropped ? `, ${pad.dropped} dropped` : ''}</span>
                 <Button main key="K" disabled={sender.isBusy} onclick={keep}>
-                    Keep {pad.papers.length === 1 ? '1 paper' : `${pad.papers.length} papers`}
+                    {onto ? 'Lay on' : 'Keep'}
+                    {pad.papers.length === 1 ? '1 paper' : `${pad.papers.length} papers`}
                 </Button>
                 <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Leave them</Button>
             </div>
-            {#if kit.errors['count'] || kit.errors['handles'] || kit.errors['']}
-                <p class="fault" role="alert">{kit.errors['count'] ?? kit.errors['handles'] ?? kit.errors['']}</p>
-            {/if}
+            {#if wrong}<p class="fault" role="alert">{wrong}</p>{/if}
             {#if shown}
                 <section class="corners" aria-label="Corners of photograph {shown.n + 1}">
                     <p>
