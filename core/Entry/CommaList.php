@@ -177,7 +177,9 @@ final readonly class CommaList
         // What may be a kind is a name as well: "die cuts: bird, flower and bow"; a material says what a thing is made of.
         $isNamed = $found->phrase->tier === KindPhrase::SURE && ! in_array(mb_strtolower($found->said), self::MATERIALS, true);
 
-        $isCounted = $found->phrase->tier !== KindPhrase::MAYBE && preg_match('/\d/', $text) === 1;
+        // "3 tags" by itself is three of a thing; within a longer text a word that may be a kind is a name.
+        $isAlone = preg_match('/^\s*\d+\s+\p{L}+(\s\p{L}+)?\s*$/u', $text) === 1 && $found->end() === count(Tokens::of($text));
+        $isCounted = ($found->phrase->tier !== KindPhrase::MAYBE && preg_match('/\d/', $text) === 1) || $isAlone;
 
         return $isNamed || $isCounted ? $found : null;
     }

@@ -99,6 +99,11 @@ final class Counts
             // "2 packs brads x10" are twenty; "3 white envelopes x2" are said in no one way.
             throw ($this->each ?? $this->lead)->wrong('There is a count already. Write one count a line.');
         }
+        $lead = $this->number($this->lead);
+        if ($this->isCounted() && $this->all !== null && $lead !== null && $lead > 1 && $lead !== $this->number($this->all)) {
+            // "2 pockets and 3 blips": neither number may be lost.
+            throw $this->all->wrong('There is a count already. Write one count a line.');
+        }
         if ($each !== null && $all !== null && $each * $designs !== $all && $this->each !== $this->all) {
             throw ($this->each ?? $this->lead ?? $this->said->tokens[0])
                 ->wrong("$designs of $each each are not $all. Say how many designs there are, and how many of each.");

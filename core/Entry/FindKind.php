@@ -180,6 +180,10 @@ final class FindKind
             return $kind;
         }
         foreach ($all as $one) {
+            // "20 tags 4 x 7 cm kraft": said last, it is what they are made of.
+            if ($one->isPlural && $one->end() < $kind->from && $kind->end() === count($tokens)) {
+                return $one;
+            }
             $after = $tokens[$one->end()] ?? null;
             if ($one->from === $kind->end() && $one->isPlural && ($after === null || ! $after->isWord())) {
                 return new KindFound($one->phrase, $kind->from, $kind->many + $one->many, true, "$kind->said $one->said");

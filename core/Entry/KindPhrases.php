@@ -57,12 +57,12 @@ final class KindPhrases
         'library pocket' => 'label', 'mini envelope' => 'label',
         'journaling spot' => 'label', 'journalling spot' => 'label', 'die cut alphabet' => '', 'die cut letter' => '',
         'alphabet die cut' => '',
-        'paper doily' => 'image', 'paper doilie' => 'image', 'photo corner' => 'label',
+        'paper doily' => 'image', 'paper doilie' => 'image', 'doily' => 'image', 'doilie' => 'image', 'photo corner' => 'label',
     ];
 
     private const LIKELY_DIE_CUTS = [
-        'image' => 'image', 'pocket' => 'label', 'file tab' => 'label', 'tab' => 'label', 'ticket' => 'label', 'doily' => 'image',
-        'doilie' => 'image', 'greeting' => 'sentiment',
+        'image' => 'image', 'pocket' => 'label', 'file tab' => 'label', 'tab' => 'label', 'ticket' => 'label',
+        'greeting' => 'sentiment',
     ];
 
     private const MAYBE_DIE_CUTS = ['tag' => 'tag', 'frame' => 'frame', 'border' => 'border', 'label' => 'label', 'banner' => 'label'];

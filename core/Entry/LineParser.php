@@ -33,7 +33,7 @@ final class LineParser
     public const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size',
         'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
-        'plus', 'design', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
+        'plus', 'design', 'different', 'each', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
     ];
 
     private function __construct(private readonly Unit $unit, private readonly Size $front)

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Jotting;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Measure\Length;
 
 /** What a line must say and does not: that is asked for at the word, and never guessed. */
 final readonly class MustSay
@@ -26,6 +27,7 @@ final readonly class MustSay
         $line->lengths();
         $line->several();
         $line->uncounted();
+        $line->sizeOfOne();
     }
 
     /** A pad has several designs, and how many is not for us to guess. */
@@ -62,6 +64,34 @@ final readonly class MustSay
                 throw $left[$place + 1]->wrong('Are these several? Write each on a line, or, say: cardstock 8.5x11 1 each: coral, mint');
             }
         }
+    }
+
+    /** "stickers, 6 x 12 sheet, 74 pieces": that is not the size of one. */
+    private function sizeOfOne(): void
+    {
+        if (! in_array($this->found->phrase->kind, [Kind::Sticker, Kind::DieCut, Kind::Panel], true)) {
+            return;
+        }
+        $holds = array_filter($this->said->tokens, static fn (Token $token): bool => $token->lower() === 'with') !== [];
+        foreach ($this->said->tokens as $n => $token) {
+            $isBefore = $this->isSheet($n + 1);
+            if ($token->kind !== TokenKind::Size || (! $isBefore && ! ($holds && $this->isSheet($n - 1)))) {
+                continue;
+            }
+            if ($this->jotting->size?->longer()->isLongerThan(Length::inches(1)) === false) {
+                throw $token->wrong('No sheet is as small as that. Write the unit with it, such as 6x6in or 15x15cm.');
+            }
+            if (($this->jotting->each ?? 1) > 1) {
+                throw $token->wrong('That is the size of the sheet. Write the size of one of them, or leave it out.');
+            }
+        }
+    }
+
+    private function isSheet(int $n): bool
+    {
+        $token = $this->said->tokens[$n] ?? null;
+
+        return $token?->isWord() === true && $token->lower() === 'sheet';
     }
 
     /** "gems": one of them nobody means. */
