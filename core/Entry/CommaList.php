@@ -52,6 +52,12 @@ final readonly class CommaList
      */
     public static function below(string $line): ?self
     {
+        // "3 cardstock sheets (coral, mint, navy)" are one of each as well.
+        if (preg_match('/^([^:()]{3,60}?)\s*\(([^()]+,[^()]+)\)$/u', $line, $found) === 1 && self::kindOf($found[1]) !== null) {
+            $names = preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', $found[2]) ?: [];
+
+            return array_filter($names, self::isBare(...)) === $names ? self::bare($found[1], $names) : null;
+        }
         if (preg_match('/^([^:]{3,60}?)(?::\s+|\s[-–—]\s+)(.+,.+)$/u', $line, $found) !== 1 || self::kindOf($found[1]) === null) {
             return null;
         }

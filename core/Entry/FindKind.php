@@ -18,6 +18,7 @@ final class FindKind
     /** Only what is made of something may be named for it: "paper flowers" are flowers, "die cut flowers" die cuts. */
     private const MATERIALS = [
         'paper', 'fabric', 'ribbon', 'cardstock', 'vellum', 'acetate', 'lace', 'felt', 'kraft', 'wood', 'foil', 'glitter paper', 'twine',
+        'shimmer', 'glitter', 'mirror',
     ];
 
     private const ENDS = ['with', 'for', 'in', 'from', 'incl', 'incl.', 'including', 'plus', 'featuring', 'to'];
@@ -179,13 +180,21 @@ final class FindKind
         if ($kind->isPlural || ! in_array(mb_strtolower($kind->said), self::MATERIALS, true)) {
             return $kind;
         }
+        // "paper leaves 6x6" are sheets with leaves on them; without a size, and of felt, they are leaves.
+        $isFlat = in_array(mb_strtolower($kind->said), ['paper', 'cardstock'], true);
+        $sizes = array_filter($tokens, static fn (Token $token): bool => $token->kind === TokenKind::Size);
+        if ($isFlat && $sizes !== []) {
+            return $kind;
+        }
         foreach ($all as $one) {
             // "20 tags 4 x 7 cm kraft": said last, it is what they are made of.
             if ($one->isPlural && $one->end() < $kind->from && $kind->end() === count($tokens)) {
                 return $one;
             }
             $after = $tokens[$one->end()] ?? null;
-            if ($one->from === $kind->end() && $one->isPlural && ($after === null || ! $after->isWord())) {
+            $isThing = $one->isPlural && (! $isFlat || $after === null || ! $after->isWord());
+            $isTool = in_array($one->phrase->kind, [Kind::Tool, Kind::Adhesive], true);
+            if ($one->from === $kind->end() && ($isThing || $isTool)) {
                 return new KindFound($one->phrase, $kind->from, $kind->many + $one->many, true, "$kind->said $one->said");
             }
         }

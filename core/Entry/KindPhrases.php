@@ -37,7 +37,7 @@ final class KindPhrases
     ];
 
     private const MAYBE_COUNTED = [
-        'dot', 'flower', 'cork', 'felt', 'wood', 'clay', 'wood slice', 'leaf', 'key', 'pin', 'bell', 'feather', 'wooden',
+        'dot', 'flower', 'cork', 'felt', 'wood', 'clay', 'wood slice', 'leaf', 'leave', 'key', 'pin', 'bell', 'feather', 'wooden',
         'acrylic',
     ];
 
