@@ -102,8 +102,8 @@ final class PiecesFoundTest extends TestCase
         $table->rectangle(230, 150, 18, 60, 0x3A5F8A);
 
         $coin = $table->read(Reference::coin(Length::millimetres(24)), lean: 0.0);
-        // 300 mm are 1400 pixels wide.
-        $marks = $coin->measuredBy(Reference::points(Length::millimetres(100))->at([[100.0, 900.0], [100.0 + 1_400 / 3, 900.0]]));
+        $pixels = DrawnTable::WIDE_SHOT / DrawnTable::WIDE;
+        $marks = $coin->measuredBy(Reference::points(Length::millimetres(100))->at([[50.0, 700.0], [50.0 + 100 * $pixels, 700.0]]));
 
         foreach ([[$coin, 2], [$marks, 3]] as [$found, $many]) {
             $measured = $this->measured($found);
@@ -123,7 +123,7 @@ final class PiecesFoundTest extends TestCase
 
         // Its own corners, given by hand and in another order.
         $by = Reference::sheet(Length::millimetres(120), Length::millimetres(80));
-        $pixel = static fn (int $x, int $y): array => [$x * 1_400 / 300, $y * 1_400 / 300];
+        $pixel = static fn (int $x, int $y): array => [$x * DrawnTable::WIDE_SHOT / DrawnTable::WIDE, $y * DrawnTable::WIDE_SHOT / DrawnTable::WIDE];
         $moved = $found->measuredBy($by->at([$pixel(210, 60), $pixel(210, 140), $pixel(90, 140), $pixel(90, 60)]));
         self::assertNotEmpty(array_filter(
             $this->measured($moved),

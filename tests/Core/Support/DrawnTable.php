@@ -18,7 +18,12 @@ final class DrawnTable
     /** Pixels a millimetre; drawn twice as large and made small, for smooth edges. */
     private const DENSITY = 6;
 
-    private const WIDE = 300;
+    /** How large its photograph is, in pixels: smaller than what the application reads, to be quicker and no easier. */
+    public const WIDE_SHOT = 1_120;
+
+    private const HIGH_SHOT = 840;
+
+    public const WIDE = 300;
 
     private const HIGH = 225;
 
@@ -99,20 +104,20 @@ final class DrawnTable
     {
         $photo = $this->shot($ground, $lean, $noise, $seed);
         $pixels = [];
-        for ($y = 0; $y < 1_050; $y++) {
-            for ($x = 0; $x < 1_400; $x++) {
+        for ($y = 0; $y < self::HIGH_SHOT; $y++) {
+            for ($x = 0; $x < self::WIDE_SHOT; $x++) {
                 $pixels[] = (int) imagecolorat($photo, $x, $y);
             }
         }
 
-        return Pixels::of(1_400, 1_050, $pixels);
+        return Pixels::of(self::WIDE_SHOT, self::HIGH_SHOT, $pixels);
     }
 
     private function shot(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): GdImage
     {
         $pieces = imagescale($this->pieces, self::WIDE * self::DENSITY, self::HIGH * self::DENSITY, IMG_BILINEAR_FIXED)
             ?: throw new RuntimeException;
-        $camera = Camera::leaning(1_400, 1_050, $lean, $noise, $seed);
+        $camera = Camera::leaning(self::WIDE_SHOT, self::HIGH_SHOT, $lean, $noise, $seed);
 
         return $camera->shoot($camera->lay($pieces, $ground, 5));
     }
