@@ -123,7 +123,8 @@ final class PiecesFoundTest extends TestCase
 
         // Its own corners, given by hand and in another order.
         $by = Reference::sheet(Length::millimetres(120), Length::millimetres(80));
-        $pixel = static fn (int $x, int $y): array => [$x * DrawnTable::WIDE_SHOT / DrawnTable::WIDE, $y * DrawnTable::WIDE_SHOT / DrawnTable::WIDE];
+        $pixels = DrawnTable::WIDE_SHOT / DrawnTable::WIDE;
+        $pixel = static fn (int $x, int $y): array => [$x * $pixels, $y * $pixels];
         $moved = $found->measuredBy($by->at([$pixel(210, 60), $pixel(210, 140), $pixel(90, 140), $pixel(90, 60)]));
         self::assertNotEmpty(array_filter(
             $this->measured($moved),
