@@ -31,9 +31,9 @@ final class LineParser
 
     /** Words that say nothing of a thing where they are left over. */
     public const IDLE = [
-        'of', 'the', 'a', 'an', 'with', 'and', '&', '+', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.', 'about', 'size',
-        'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including', 'incl',
-        'plus', 'design', 'different', 'each', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
+        'of', 'the', 'a', 'an', 'with', 'and', '&', '+', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.',
+        'about', 'size', 'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including',
+        'incl', 'plus', 'design', 'different', 'each', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
     ];
 
     private function __construct(private readonly Unit $unit, private readonly Size $front)

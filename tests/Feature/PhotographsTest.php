@@ -207,7 +207,8 @@ final class PhotographsTest extends FeatureTestCase
 
         $alike = $table->alike();
         self::assertSame(count(DemoPhotographs::PIECES), array_sum(array_map(count(...), $alike)));
-        self::assertCount(count(DemoPhotographs::PIECES) - 1, $alike, 'One balloon there is twice; strips with other words are two things.');
+        // One balloon there is twice; strips with other words are two things.
+        self::assertCount(count(DemoPhotographs::PIECES) - 1, $alike);
         $forms = ['strip' => [], 'round' => []];
         foreach (array_keys($alike) as $number) {
             $measured = $table->measured($number, $squared);
