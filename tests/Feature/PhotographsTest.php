@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Console\Bench\DrawnTable;
 use App\Entry\PictureFile;
 use App\Models\Component;
 use App\Models\Kit;
@@ -17,7 +18,6 @@ use KeepShare\Core\Look\FindPieces;
 use KeepShare\Core\Look\PieceTable;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Measure\Length;
-use Tests\Core\Support\DrawnTable;
 
 /** Photographs brought in, put right, kept. */
 final class PhotographsTest extends FeatureTestCase

@@ -1,8 +1,6 @@
 <?php
 
-declare(strict_types=1);
-
-namespace Tests\Core\Support;
+namespace App\Console\Bench;
 
 use App\Drawing\Camera;
 use GdImage;
@@ -21,15 +19,14 @@ final class DrawnTable
     /** How large its photograph is, in pixels: smaller than what the application reads, to be quicker and no easier. */
     public const WIDE_SHOT = 1_120;
 
-    private const HIGH_SHOT = 840;
-
     public const WIDE = 300;
 
     private const HIGH = 225;
 
     private GdImage $pieces;
 
-    public function __construct()
+    /** @param  int<1, max>  $wide  how wide its photograph is, in pixels */
+    public function __construct(private readonly int $wide = self::WIDE_SHOT)
     {
         $this->pieces = imagecreatetruecolor(self::WIDE * self::DENSITY * 2, self::HIGH * self::DENSITY * 2) ?: throw new RuntimeException;
         imagealphablending($this->pieces, false);
@@ -104,20 +101,26 @@ final class DrawnTable
     {
         $photo = $this->shot($ground, $lean, $noise, $seed);
         $pixels = [];
-        for ($y = 0; $y < self::HIGH_SHOT; $y++) {
-            for ($x = 0; $x < self::WIDE_SHOT; $x++) {
+        for ($y = 0; $y < $this->high(); $y++) {
+            for ($x = 0; $x < $this->wide; $x++) {
                 $pixels[] = (int) imagecolorat($photo, $x, $y);
             }
         }
 
-        return Pixels::of(self::WIDE_SHOT, self::HIGH_SHOT, $pixels);
+        return Pixels::of($this->wide, $this->high(), $pixels);
+    }
+
+    /** @return int<1, max> */
+    private function high(): int
+    {
+        return max(1, intdiv(3 * $this->wide, 4));
     }
 
     private function shot(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): GdImage
     {
         $pieces = imagescale($this->pieces, self::WIDE * self::DENSITY, self::HIGH * self::DENSITY, IMG_BILINEAR_FIXED)
             ?: throw new RuntimeException;
-        $camera = Camera::leaning(self::WIDE_SHOT, self::HIGH_SHOT, $lean, $noise, $seed);
+        $camera = Camera::leaning($this->wide, $this->high(), $lean, $noise, $seed);
 
         return $camera->shoot($camera->lay($pieces, $ground, 5));
     }
