@@ -10,9 +10,9 @@ final readonly class SheetPhoto
 {
     public const MOST_BYTES = 8_000_000;
 
-    private const KEPT_SIDE = 480;
+    public const KEPT_SIDE = 480;
 
-    private const READ_SIDE = 96;
+    public const READ_SIDE = 96;
 
     private function __construct(public Looks $looks, public string $jpeg)
     {
@@ -22,7 +22,6 @@ final readonly class SheetPhoto
     public static function read(string $path): self
     {
         $picture = PictureFile::open($path)->within(self::KEPT_SIDE);
-
         $jpeg = $picture->jpeg();
 
         return new self(Looks::of($picture->within(self::READ_SIDE)->rows()), $jpeg);

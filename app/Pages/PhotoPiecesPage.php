@@ -136,7 +136,7 @@ final readonly class PhotoPiecesPage extends Page
             'called' => $measured === null ? "Piece $number" : PiecesDraft::called($measured, $number),
             'd' => self::path($piece),
             'at' => ['x' => round(($left + $right) / 2, 1), 'y' => round(($top + $bottom) / 2, 1)],
-            'neck' => self::places($piece->neck()),
+            'neck' => $piece->neck === null ? [] : self::places([$piece->neck->from, $piece->neck->to]),
             'form' => $measured === null ? '' : $measured->form->value,
             'size' => $measured === null ? '' : PieceTable::size($measured, $kit->unit)->label($kit->unit),
             'off' => $measured === null ? '' : self::off($measured->off, $kit->unit),

@@ -7,7 +7,7 @@ use App\Journal\Journal;
 use App\Models\Kit;
 use App\Models\Photograph;
 use KeepShare\Core\Look\BadReference;
-use KeepShare\Core\Look\FindPieces;
+use KeepShare\Core\Look\Lit;
 use KeepShare\Core\Look\Reference;
 
 /**
@@ -49,8 +49,8 @@ final readonly class Edit
      */
     public function corners(Kit $kit, Photograph $photograph, int $n, array $corners, int $revision): void
     {
-        $picture = PictureFile::open($photograph->smallFile($n))->within(FindPieces::SIDE)->picture();
-        $face = SeenFace::of($picture, $corners, $photograph->asked);
+        $lit = Lit::evened(PictureFile::open($photograph->smallFile($n))->picture());
+        $face = SeenFace::of($lit, $corners, $photograph->asked);
         file_put_contents($photograph->faceFile($n, $corners), $face->jpeg);
         $edit = ['do' => 'corners', 'on' => $n, 'with' => ['corners' => $corners, 'isFound' => true, ...$face->looks()]];
         $this->act($kit, $photograph, sprintf('Move the corners of photograph %d', $n + 1), $edit, $revision);

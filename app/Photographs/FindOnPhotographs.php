@@ -82,9 +82,8 @@ final class FindOnPhotographs implements Task
             $small = PictureFile::open($photograph->file($n))->within(FindPieces::SIDE);
             file_put_contents($photograph->smallFile($n), $small->jpeg());
             @unlink($photograph->file($n));
-            $picture = $small->picture();
-            $sheet = SheetOnPhoto::on($picture);
-            $face = SeenFace::of($picture, $sheet->corners, $photograph->asked);
+            $sheet = SheetOnPhoto::on($small->picture());
+            $face = SeenFace::of($sheet->lit, $sheet->corners, $photograph->asked);
             file_put_contents($photograph->faceFile($n, $sheet->corners), $face->jpeg);
             $faces[] = ['corners' => $sheet->corners, 'isFound' => $sheet->isFound, ...$face->looks()];
             $this->tell($photograph, intdiv(100 * ($n + 1), $photograph->files));

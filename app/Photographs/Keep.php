@@ -28,8 +28,9 @@ final readonly class Keep
         $draft = PiecesDraft::of($photograph);
         $squared = $draft?->squared();
         if ($draft === null || $squared === null) {
-            throw BadPieces::of(['' => $draft?->fault() ?? 'The photograph is not there any more. Bring it in again.']);
+            throw BadPieces::of(['' => $draft?->fault() ?? self::GONE]);
         }
+        $fine = $draft->fine();
         $faults = [];
         $kept = [];
         $taken = $kit->keys();
@@ -37,7 +38,7 @@ final readonly class Keep
             try {
                 $measured = $draft->table->measured($first, $squared);
                 $component = $draft->component($first, $measured, $draft->count($first, count($all)), $taken);
-                $kept[] = [$component, [base64_encode($draft->picture($first, $measured, $squared))]];
+                $kept[] = [$component, [base64_encode($draft->picture($first, $measured, $squared, $fine))]];
                 $taken[] = $component->id;
             } catch (BadLine $bad) {
                 $faults["say.$first"] = $bad->getMessage();

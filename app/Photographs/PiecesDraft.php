@@ -132,12 +132,18 @@ final readonly class PiecesDraft
         );
     }
 
+    /** The photograph pieces are cut out of: unpacked once for all of them. */
+    public function fine(): PictureFile
+    {
+        return PictureFile::open($this->photograph->file(0));
+    }
+
     /** Its picture, cut out of the photograph. */
-    public function picture(int $number, MeasuredPiece $measured, Squared $squared): string
+    public function picture(int $number, MeasuredPiece $measured, Squared $squared, PictureFile $fine): string
     {
         $density = min(self::DENSITY, self::MOST_SIDE / max($measured->width, $measured->height));
 
-        return PictureFile::jpegOf(Straight::piece($measured, $squared, $this->lit($number), $density));
+        return PictureFile::jpegOf(Straight::piece($measured, $squared, $this->lit($number, $fine), $density));
     }
 
     /**
@@ -150,7 +156,7 @@ final readonly class PiecesDraft
      */
     public function parted(int $number, array $line): array
     {
-        return $this->table->parted($number, $line, $this->lit($number));
+        return $this->table->parted($number, $line, $this->lit($number, $this->fine()));
     }
 
     /** "Round 3", until she says what it is. */
@@ -160,9 +166,8 @@ final readonly class PiecesDraft
     }
 
     /** The finer picture, of the place of one piece. */
-    private function lit(int $number): Lit
+    private function lit(int $number, PictureFile $fine): Lit
     {
-        $fine = PictureFile::open($this->photograph->file(0));
         $scale = $fine->width() / $this->table->width;
         [$left, $top, $right, $bottom] = Ring::bounds($this->table->pieces[$number]->rings[0]);
         [$x, $y] = [(int) max(0, ($left - 4) * $scale), (int) max(0, ($top - 4) * $scale)];

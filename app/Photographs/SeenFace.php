@@ -3,9 +3,9 @@
 namespace App\Photographs;
 
 use App\Entry\PictureFile;
+use App\Entry\SheetPhoto;
 use KeepShare\Core\Look\Lit;
 use KeepShare\Core\Look\Looks;
-use KeepShare\Core\Look\Pixels;
 use KeepShare\Core\Look\Straight;
 
 /**
@@ -15,10 +15,6 @@ use KeepShare\Core\Look\Straight;
  */
 final readonly class SeenFace
 {
-    private const KEPT_SIDE = 480;
-
-    private const READ_SIDE = 96;
-
     private function __construct(public string $jpeg, private Looks $looks)
     {
     }
@@ -27,13 +23,12 @@ final readonly class SeenFace
      * @param  list<array{float, float}>  $corners
      * @param  array<string, mixed>  $asked  with the size of the sheet
      */
-    public static function of(Pixels $picture, array $corners, array $asked): self
+    public static function of(Lit $lit, array $corners, array $asked): self
     {
         /** @var array{int, int} $size */
         $size = $asked['size'];
-        [$width, $height] = self::within(self::KEPT_SIDE, $size);
-        [$small, $low] = self::within(self::READ_SIDE, $size);
-        $lit = Lit::evened($picture);
+        [$width, $height] = self::within(SheetPhoto::KEPT_SIDE, $size);
+        [$small, $low] = self::within(SheetPhoto::READ_SIDE, $size);
         $jpeg = PictureFile::jpegOf(Straight::sheet($lit, $corners, $width, $height));
 
         return new self($jpeg, Looks::of(Straight::sheet($lit, $corners, $small, $low)));

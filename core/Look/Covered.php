@@ -205,23 +205,23 @@ final class Covered
     private function findGreyPieces(): void
     {
         $seen = [];
-        foreach ($this->doubtfulSquares() as $square => $corner) {
+        foreach ($this->doubtfulSquares() as $corner) {
             if (isset($seen[$corner])) {
                 continue;
             }
-            [$squares, $pixels] = $this->place($corner);
+            [$inner, $pixels] = $this->place($corner);
             foreach ($pixels as $n) {
                 $seen[$n] = true;
             }
             if ($this->isSharpRound($pixels)) {
-                foreach ($squares as $n) {
+                foreach ($inner as $n) {
                     $this->is[$n] = self::PIECE;
                 }
             }
         }
     }
 
-    /** @return array<int, int> the first pixel of every square that is doubtful all over, by square */
+    /** @return list<int> the first pixel of every square that is doubtful all over */
     private function doubtfulSquares(): array
     {
         $cells = $this->ground->cells;
@@ -229,7 +229,7 @@ final class Covered
         for ($n = 0; $n < $cells->across * $cells->down; $n++) {
             $corner = intdiv($n, $cells->across) * Cells::SIDE * $this->soft->width + $n % $cells->across * Cells::SIDE;
             if ($this->is[$corner] === self::DOUBTFUL && $this->isDoubtfulSquare($corner)) {
-                $found[$n] = $corner;
+                $found[] = $corner;
             }
         }
 

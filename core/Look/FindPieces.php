@@ -23,7 +23,7 @@ final readonly class FindPieces
     private const MOST = 120;
 
     /** @param  list<FoundPiece>  $pieces  from the upper left, row by row */
-    private function __construct(public PlainGround $ground, public Pixels $soft, public array $pieces)
+    private function __construct(public PlainGround $ground, public array $pieces)
     {
     }
 
@@ -63,22 +63,19 @@ final readonly class FindPieces
         usort($found, static fn (FoundPiece $a, FoundPiece $b): int => $b->area() <=> $a->area());
         $tell(4, 4);
 
-        return new self($ground, $soft, self::inRows(array_slice($found, 0, self::MOST)));
+        return new self($ground, self::inRows(array_slice($found, 0, self::MOST)));
     }
 
-    /** @return list<int> those with four straight sides, the largest first: they may be what is of known size */
-    public function sheets(): array
+    /** The largest with four straight sides; null where there is none. */
+    public function sheet(): ?Quad
     {
-        $sheets = [];
-        foreach ($this->pieces as $n => $piece) {
+        $largest = null;
+        foreach ($this->pieces as $piece) {
             $quad = $piece->atEdge ? null : $piece->quad();
-            if ($quad !== null) {
-                $sheets[$n] = $quad->area();
-            }
+            $largest = $quad !== null && $quad->area() > ($largest?->area() ?? 0) ? $quad : $largest;
         }
-        arsort($sheets);
 
-        return array_keys($sheets);
+        return $largest;
     }
 
     /**

@@ -19,14 +19,20 @@ final readonly class FoundPiece
      * @param  bool  $atEdge  the photograph ends before it does
      * @param  float  $contrast  how far its rim is from any colour of the ground in light or shadow, as a part of its brightness
      */
-    private function __construct(public array $rings, public bool $atEdge, public float $contrast)
+    private function __construct(public array $rings, public bool $atEdge, public float $contrast, public ?Neck $neck)
     {
     }
 
     /** @param  non-empty-list<non-empty-list<Point>>  $rings */
     public static function of(array $rings, bool $atEdge, float $contrast): self
     {
-        return new self($rings, $atEdge, $contrast);
+        return new self($rings, $atEdge, $contrast, Neck::of($rings[0]));
+    }
+
+    /** @param  non-empty-list<non-empty-list<Point>>  $rings  as they were, with the neck that was found in them */
+    public static function kept(array $rings, bool $atEdge, float $contrast, ?Neck $neck): self
+    {
+        return new self($rings, $atEdge, $contrast, $neck);
     }
 
     public function isFaint(): bool
@@ -44,12 +50,6 @@ final readonly class FoundPiece
         return Round::of($this->rings[0]);
     }
 
-    /** @return list<Point> the ends of its narrowest neck; none where it has none */
-    public function neck(): array
-    {
-        return Neck::of($this->rings[0]) ?? [];
-    }
-
     public function area(): float
     {
         return abs(Ring::area($this->rings[0]));
@@ -58,31 +58,6 @@ final readonly class FoundPiece
     /** Without its windows: what is drawn white on it is no hole. */
     public function filled(): self
     {
-        return new self([$this->rings[0]], $this->atEdge, $this->contrast);
-    }
-
-    /**
-     * Where it is inside on one row of pixels.
-     *
-     * @return list<array{float, float}> from and to
-     */
-    public function spans(float $y): array
-    {
-        $xs = [];
-        foreach ($this->rings as $ring) {
-            foreach ($ring as $n => [$ax, $ay]) {
-                [$bx, $by] = $ring[$n + 1] ?? $ring[0];
-                if (($ay > $y) !== ($by > $y)) {
-                    $xs[] = $ax + ($bx - $ax) * ($y - $ay) / ($by - $ay);
-                }
-            }
-        }
-        sort($xs);
-        $spans = [];
-        for ($n = 0; $n + 1 < count($xs); $n += 2) {
-            $spans[] = [$xs[$n], $xs[$n + 1]];
-        }
-
-        return $spans;
+        return new self([$this->rings[0]], $this->atEdge, $this->contrast, $this->neck);
     }
 }

@@ -149,8 +149,9 @@ final readonly class Likeness
     /** @return list<list<int>> turned by every spoke */
     private static function turns(): array
     {
-        $turns = [];
-        for ($turn = 0; $turn < self::SPOKES; $turn++) {
+        /** @var list<list<int>> $turns the same for all */
+        static $turns = [];
+        for ($turn = count($turns); $turn < self::SPOKES; $turn++) {
             $order = [];
             for ($ring = 0; $ring < self::RINGS; $ring++) {
                 for ($spoke = 0; $spoke < self::SPOKES; $spoke++) {
@@ -222,7 +223,7 @@ final readonly class Likeness
         foreach ([2.5, 0.5, 0.0] as $rim) {
             $row = [];
             for ($y = $top + $step / 2; $y < $bottom; $y += $step) {
-                foreach ($piece->spans($y) as [$from, $to]) {
+                foreach (Ring::spans($piece->rings, $y) as [$from, $to]) {
                     for ($x = $from + $rim; $x <= $to - $rim; $x += $step) {
                         $row[] = $lit->at($x, $y);
                     }

@@ -8,7 +8,7 @@ namespace KeepShare\Core\Look;
  * What hangs together of a picture of ones and noughts: the lines round each piece and round each window in it, along the
  * edges of its pixels. Pixels that meet at a corner only do not hang together.
  *
- * @phpstan-type Loop array{points: non-empty-list<array{int, int}>, area: int, label: int}
+ * @phpstan-type Loop array{points: non-empty-list<array{int, int}>, area: int}
  */
 final class Loops
 {
@@ -21,8 +21,8 @@ final class Loops
         [$labels, $sizes] = self::labels($covered, $width);
         $edges = self::edges($labels, $sizes, $width, $least);
         $pieces = [];
-        foreach ($edges as $label => $ends) {
-            $loops = self::chained($ends, $width + 1, $label);
+        foreach ($edges as $ends) {
+            $loops = self::chained($ends, $width + 1);
             usort($loops, static fn (array $a, array $b): int => $b['area'] <=> $a['area']);
             $pieces[] = $loops;
         }
@@ -116,7 +116,7 @@ final class Loops
      * @param  array<int, list<int>>  $ends
      * @return list<Loop>
      */
-    private static function chained(array $ends, int $corners, int $label): array
+    private static function chained(array $ends, int $corners): array
     {
         $loops = [];
         while ($ends !== []) {
@@ -137,7 +137,7 @@ final class Loops
                 $came = $next - $at;
                 $at = $next;
             } while ($at !== $start);
-            $loops[] = ['points' => $points, 'area' => intdiv($area, 2), 'label' => $label];
+            $loops[] = ['points' => $points, 'area' => intdiv($area, 2)];
         }
 
         return $loops;

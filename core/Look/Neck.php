@@ -8,8 +8,10 @@ namespace KeepShare\Core\Look;
  * Where two pieces that touch are parted: at the narrowest neck, or along a line the maker draws.
  *
  * @phpstan-import-type Point from Homography
+ *
+ * @phpstan-type NeckFields array{from: Point, to: Point, share: float}
  */
-final class Neck
+final readonly class Neck
 {
     /** Of both parts the smaller is so much of the whole at least. */
     private const LEAST_PART = 0.1;
@@ -20,22 +22,30 @@ final class Neck
     private const POINTS = 140;
 
     /**
-     * @param  non-empty-list<Point>  $ring
-     * @return array{Point, Point}|null the ends of the narrowest neck; null where there is none
+     * @param  Point  $from
+     * @param  Point  $to
+     * @param  float  $share  its square as a part of the smaller of both parts
      */
-    public static function of(array $ring): ?array
+    private function __construct(public array $from, public array $to, private float $share)
     {
-        $best = self::best($ring);
-
-        return $best === null ? null : [$best[0], $best[1]];
     }
 
-    /** @param  non-empty-list<Point>  $ring  whether it looks like two that touch */
-    public static function isNarrow(array $ring): bool
+    /** It looks like two that touch. */
+    public function isNarrow(): bool
     {
-        $best = self::best($ring);
+        return $this->share <= self::NARROW;
+    }
 
-        return $best !== null && $best[2] <= self::NARROW;
+    /** @return NeckFields */
+    public function fields(): array
+    {
+        return ['from' => $this->from, 'to' => $this->to, 'share' => $this->share];
+    }
+
+    /** @param  NeckFields  $fields  what was kept of it */
+    public static function kept(array $fields): self
+    {
+        return new self($fields['from'], $fields['to'], $fields['share']);
     }
 
     /**
@@ -121,10 +131,11 @@ final class Neck
     }
 
     /**
+     * The narrowest. It looks at every two points of the ring, so it is asked for once and kept.
+     *
      * @param  non-empty-list<Point>  $ring
-     * @return array{Point, Point, float}|null
      */
-    private static function best(array $ring): ?array
+    public static function of(array $ring): ?self
     {
         $step = max(1, intdiv(count($ring), self::POINTS));
         $points = array_values(array_filter($ring, static fn (int $n): bool => $n % $step === 0, ARRAY_FILTER_USE_KEY));
@@ -142,9 +153,9 @@ final class Neck
                 $part = abs($sums[$j] - $sums[$i] + ($u * $y - $x * $v) / 2);
                 $less = min($part, $whole - $part);
                 $wide = ($x - $u) ** 2 + ($y - $v) ** 2;
-                $isBetter = $less >= self::LEAST_PART * $whole && ($best === null || $wide < $best[2] * $less);
+                $isBetter = $less >= self::LEAST_PART * $whole && ($best === null || $wide < $best->share * $less);
                 if ($isBetter && self::isWithin($ring, [$x, $y], [$u, $v])) {
-                    $best = [[$x, $y], [$u, $v], $wide / $less];
+                    $best = new self([$x, $y], [$u, $v], $wide / $less);
                 }
             }
         }

@@ -14,6 +14,7 @@ use KeepShare\Core\Measure\Unit;
  * The pieces found on one photograph, by number, and what they are measured by. Numbers are kept: of a piece that is parted
  * both parts get new ones.
  *
+ * @phpstan-import-type NeckFields from Neck
  * @phpstan-import-type Point from Homography
  * @phpstan-import-type ReferenceFields from Reference
  *
@@ -21,6 +22,7 @@ use KeepShare\Core\Measure\Unit;
  *     rings: non-empty-list<non-empty-list<Point>>,
  *     atEdge: bool,
  *     contrast: float,
+ *     neck: NeckFields|null,
  *     colours: non-empty-list<string>,
  *     isLong: bool,
  *     print: string, // as base64
@@ -71,7 +73,7 @@ final readonly class PieceTable
 
     public function measuredBy(Reference $reference): self
     {
-        return new self($this->width, $this->height, $reference, $this->pieces, $this->looks, $this->turns, $this->next);
+        return $this->with(reference: $reference);
     }
 
     /** By so many degrees more, clockwise. */
@@ -79,9 +81,7 @@ final readonly class PieceTable
     {
         $turn = (($this->turns[$number] ?? 0) + $degrees) % 360;
 
-        $turns = [$number => $turn] + $this->turns;
-
-        return new self($this->width, $this->height, $this->reference, $this->pieces, $this->looks, $turns, $this->next);
+        return $this->with(turns: [$number => $turn] + $this->turns);
     }
 
     /** Without its windows: what is white on it is printed and no hole. */
@@ -90,7 +90,7 @@ final readonly class PieceTable
         $pieces = [$number => $this->pieces[$number]->filled()] + $this->pieces;
         ksort($pieces);
 
-        return new self($this->width, $this->height, $this->reference, $pieces, $this->looks, $this->turns, $this->next);
+        return $this->with(pieces: $pieces);
     }
 
     /**
@@ -100,17 +100,15 @@ final readonly class PieceTable
      */
     public function partedInto(int $number, array $parts): self
     {
-        $fields = $this->fields();
-        unset($fields['pieces'][$number]);
+        $pieces = $this->pieces;
+        $looks = $this->looks;
+        unset($pieces[$number], $looks[$number]);
         foreach ($parts as $n => $part) {
-            $fields['pieces'][$this->next + $n] = $part;
+            [$pieces[$this->next + $n], $looks[$this->next + $n]] = self::pieceOf($part);
         }
-        $fields['next'] += count($parts);
-        if ($fields['reference']['piece'] === $number) {
-            $fields['reference']['piece'] = null;
-        }
+        $reference = $this->reference->piece === $number ? $this->reference->at($this->reference->handles) : $this->reference;
 
-        return self::of($fields);
+        return new self($this->width, $this->height, $reference, $pieces, $looks, $this->turns, $this->next + count($parts));
     }
 
     /**
@@ -124,8 +122,8 @@ final readonly class PieceTable
     public function parted(int $number, array $line, Lit $lit): array
     {
         $piece = $this->pieces[$number];
-        $line = count($line) === 2 ? $line : Neck::of($piece->rings[0]) ?? [];
-        $parts = count($line) === 2 ? Neck::parted($piece, $line[0], $line[1]) : null;
+        [$from, $to] = count($line) === 2 ? $line : [$piece->neck?->from, $piece->neck?->to];
+        $parts = $from === null || $to === null ? null : Neck::parted($piece, $from, $to);
         if ($parts === null) {
             throw BadReference::because('The line does not go through the piece.');
         }
@@ -170,8 +168,8 @@ final readonly class PieceTable
     /** To the nearest 1/32 in or half millimetre. */
     public static function size(MeasuredPiece $measured, Unit $unit): Size
     {
-        $mark = $unit === Unit::Inch ? intdiv(203_200, 32) : 4_000;
-        $length = static fn (float $mm): Length => Length::ofUnits(max(1, (int) round($mm * 8_000 / $mark)) * $mark);
+        $mark = ($unit === Unit::Inch ? Length::inches(0, 1, 32) : $unit->mark())->units;
+        $length = static fn (float $mm): Length => Length::ofUnits(max(1, (int) round($mm * Unit::Millimetre->units() / $mark)) * $mark);
 
         return Size::of($length($measured->width), $length($measured->height));
     }
@@ -190,14 +188,15 @@ final readonly class PieceTable
      */
     public function alike(array $dropped = []): array
     {
+        $onTable = $this->areasOnTable();
         $groups = [];
-        foreach ($this->pieces as $number => $piece) {
+        foreach (array_keys($this->pieces) as $number) {
             if ($number === $this->reference->piece || in_array($number, $dropped, true)) {
                 continue;
             }
             $first = $number;
             foreach (array_keys($groups) as $other) {
-                if ($this->isAlike($number, $other)) {
+                if ($this->isAlike($number, $other, $onTable)) {
                     $first = $other;
                     break;
                 }
@@ -216,7 +215,7 @@ final readonly class PieceTable
         return array_values(array_filter([
             $piece->atEdge ? Doubt::AtEdge : null,
             $piece->isFaint() ? Doubt::Faint : null,
-            Neck::isNarrow($piece->rings[0]) ? Doubt::PerhapsTwo : null,
+            $piece->neck?->isNarrow() === true ? Doubt::PerhapsTwo : null,
             $measured !== null && $measured->off > self::SURE ? Doubt::Rough : null,
         ]));
     }
@@ -244,8 +243,7 @@ final readonly class PieceTable
         $pieces = [];
         $looks = [];
         foreach ($fields['pieces'] as $number => $piece) {
-            $pieces[$number] = FoundPiece::of($piece['rings'], $piece['atEdge'], $piece['contrast']);
-            $looks[$number] = Likeness::kept($piece['colours'], $piece['isLong'], $piece['print']);
+            [$pieces[$number], $looks[$number]] = self::pieceOf($piece);
         }
 
         return new self(
@@ -259,6 +257,20 @@ final readonly class PieceTable
         );
     }
 
+    /**
+     * @param  PieceFields  $fields
+     * @return array{FoundPiece, Likeness}
+     */
+    private static function pieceOf(array $fields): array
+    {
+        $neck = $fields['neck'] === null ? null : Neck::kept($fields['neck']);
+
+        return [
+            FoundPiece::kept($fields['rings'], $fields['atEdge'], $fields['contrast'], $neck),
+            Likeness::kept($fields['colours'], $fields['isLong'], $fields['print']),
+        ];
+    }
+
     /** @return PieceFields */
     private static function pieceFields(FoundPiece $piece, Likeness $look, int $turn): array
     {
@@ -266,6 +278,7 @@ final readonly class PieceTable
             'rings' => array_map(self::rounded(...), $piece->rings),
             'atEdge' => $piece->atEdge,
             'contrast' => round($piece->contrast, 3),
+            'neck' => $piece->neck?->fields(),
             'colours' => array_map(static fn (Colour $colour): string => $colour->hex, $look->colours),
             'isLong' => $look->isLong,
             'print' => $look->packed(),
@@ -273,24 +286,46 @@ final readonly class PieceTable
         ];
     }
 
-    private function isAlike(int $one, int $two): bool
+    /**
+     * @param  array<int, FoundPiece>|null  $pieces
+     * @param  array<int, int>|null  $turns
+     */
+    private function with(?Reference $reference = null, ?array $pieces = null, ?array $turns = null): self
     {
-        [$a, $b] = [$this->pieces[$one]->area(), $this->pieces[$two]->area()];
-
-        // Seen aslant the nearer of two looks larger.
-        return max($a, $b) < 1.35 * min($a, $b) && $this->sameSize($one, $two) && $this->looks[$one]->isAs($this->looks[$two]);
+        return new self(
+            $this->width,
+            $this->height,
+            $reference ?? $this->reference,
+            $pieces ?? $this->pieces,
+            $this->looks,
+            $turns ?? $this->turns,
+            $this->next,
+        );
     }
 
-    private function sameSize(int $one, int $two): bool
+    /** @param  array<int, float>  $onTable  how large each is there; none while nothing is measured */
+    private function isAlike(int $one, int $two, array $onTable): bool
+    {
+        [$a, $b] = [$this->pieces[$one]->area(), $this->pieces[$two]->area()];
+        $isAsLarge = $onTable === [] || abs(log($onTable[$one] / $onTable[$two])) < 0.07;
+
+        // Seen aslant the nearer of two looks larger.
+        return max($a, $b) < 1.35 * min($a, $b) && $isAsLarge && $this->looks[$one]->isAs($this->looks[$two]);
+    }
+
+    /** @return array<int, float> by number, in square millimetres; none while nothing is measured */
+    private function areasOnTable(): array
     {
         try {
             $squared = $this->squared();
         } catch (BadReference) {
-            return true;
+            return [];
         }
-        $area = fn (int $number): float => abs(Ring::area($squared->onTable($this->pieces[$number]->rings[0])));
 
-        return abs(log($area($one) / $area($two))) < 0.07;
+        return array_map(
+            static fn (FoundPiece $piece): float => max(1e-9, abs(Ring::area($squared->onTable($piece->rings[0])))),
+            $this->pieces,
+        );
     }
 
     private function look(FoundPiece $piece, Lit $lit): Likeness

@@ -67,6 +67,14 @@ final readonly class PlainGround
         return new self(Cells::known($fields['across'], $fields['down'], $means), $means, array_fill(0, count($means), true), 1.0);
     }
 
+    /** As bright everywhere, where none is seen. */
+    public static function unseen(): self
+    {
+        $grey = [128.0, 128.0, 128.0];
+
+        return new self(Cells::known(1, 1, [$grey]), [$grey], [true], 1.0);
+    }
+
     /** @return Rgb at a pixel */
     public function at(float $x, float $y): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
 
 /**
  * What lies on the photograph that is of known size: a rectangle, a coin, or two points. Where it is on the photograph is
@@ -16,9 +17,6 @@ use KeepShare\Core\Measure\Length;
  */
 final readonly class Reference
 {
-    /** Whole units in a millimetre. */
-    private const MM = 8_000;
-
     /** Seen aslant the sides of a rectangle look longer or shorter to each other, by no more than this. */
     private const ASLANT = 0.16;
 
@@ -106,7 +104,7 @@ final readonly class Reference
      */
     public function squared(array $pieces, array $middle): Squared
     {
-        $mm = array_map(static fn (Length $length): float => $length->units / self::MM, $this->lengths);
+        $mm = array_map(static fn (Length $length): float => $length->units / Unit::Millimetre->units(), $this->lengths);
         $handles = $this->handles;
         $round = $this->piece === null ? null : ($pieces[$this->piece] ?? null)?->round();
 

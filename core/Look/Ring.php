@@ -126,6 +126,32 @@ final class Ring
     }
 
     /**
+     * Where one row goes through what is inside several: within an outline, and not within its windows.
+     *
+     * @param  non-empty-list<non-empty-list<Point>>  $rings
+     * @return list<array{float, float}> from and to
+     */
+    public static function spans(array $rings, float $y): array
+    {
+        $xs = [];
+        foreach ($rings as $ring) {
+            foreach ($ring as $n => [$ax, $ay]) {
+                [$bx, $by] = $ring[$n + 1] ?? $ring[0];
+                if (($ay > $y) !== ($by > $y)) {
+                    $xs[] = $ax + ($bx - $ax) * ($y - $ay) / ($by - $ay);
+                }
+            }
+        }
+        sort($xs);
+        $spans = [];
+        for ($n = 0; $n + 1 < count($xs); $n += 2) {
+            $spans[] = [$xs[$n], $xs[$n + 1]];
+        }
+
+        return $spans;
+    }
+
+    /**
      * @param  non-empty-list<Point>  $ring
      * @return array{float, float, float, float} left, top, right, bottom
      */

@@ -15,8 +15,11 @@ final readonly class SheetOnPhoto
     /** A smaller one, as a part of the photograph, is something that lies beside it. */
     private const LEAST = 0.15;
 
-    /** @param  array{Point, Point, Point, Point}  $corners  clockwise from the upper left */
-    private function __construct(public array $corners, public bool $isFound)
+    /**
+     * @param  array{Point, Point, Point, Point}  $corners  clockwise from the upper left
+     * @param  Lit  $lit  the photograph with its lamps evened out by the ground that was found
+     */
+    private function __construct(public array $corners, public bool $isFound, public Lit $lit)
     {
     }
 
@@ -25,21 +28,20 @@ final readonly class SheetOnPhoto
         try {
             $found = FindPieces::on($picture);
         } catch (BadReference) {
-            return self::whole($picture);
+            return self::whole($picture, Lit::evened($picture));
         }
-        $best = $found->sheets()[0] ?? null;
-        $quad = $best === null ? null : $found->pieces[$best]->quad();
-        if ($quad === null || $quad->area() < self::LEAST * $picture->width * $picture->height) {
-            return self::whole($picture);
-        }
+        $lit = Lit::of($picture, $found->ground);
+        $quad = $found->sheet();
 
-        return new self($quad->corners, true);
+        return $quad === null || $quad->area() < self::LEAST * $picture->width * $picture->height
+            ? self::whole($picture, $lit)
+            : new self($quad->corners, true, $lit);
     }
 
-    private static function whole(Pixels $picture): self
+    private static function whole(Pixels $picture, Lit $lit): self
     {
         [$right, $bottom] = [(float) $picture->width, (float) $picture->height];
 
-        return new self([[0.0, 0.0], [$right, 0.0], [$right, $bottom], [0.0, $bottom]], false);
+        return new self([[0.0, 0.0], [$right, 0.0], [$right, $bottom], [0.0, $bottom]], false, $lit);
     }
 }

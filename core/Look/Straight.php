@@ -25,7 +25,7 @@ final class Straight
         $rows = [];
         for ($j = 0; $j < $height; $j++) {
             $v = max(self::RIM, min($measured->height - self::RIM, ($j + 0.5) / $density));
-            $spans = self::spans($measured->rings[0], $v);
+            $spans = Ring::spans([$measured->rings[0]], $v);
             $row = [];
             for ($i = 0; $i < $width; $i++) {
                 [$x, $y] = $squared->onPhoto(...$measured->onTable(self::inside(($i + 0.5) / $density, $spans), $v));
@@ -76,14 +76,5 @@ final class Straight
         }
 
         return $best;
-    }
-
-    /**
-     * @param  non-empty-list<Point>  $ring
-     * @return list<array{float, float}>
-     */
-    private static function spans(array $ring, float $v): array
-    {
-        return FoundPiece::of([$ring], false, 1.0)->spans($v);
     }
 }

@@ -217,7 +217,7 @@ final class PiecesFoundTest extends TestCase
         $picture = $table->photographed(0xD8CBB6, 0.08);
 
         $sheet = SheetOnPhoto::on($picture);
-        $rows = Straight::sheet(Lit::evened($picture), $sheet->corners, 40, 40);
+        $rows = Straight::sheet($sheet->lit, $sheet->corners, 40, 40);
 
         self::assertTrue($sheet->isFound);
         foreach ([[5, 5, true], [34, 5, false], [5, 34, false], [34, 34, true], [18, 18, true], [22, 18, false]] as [$x, $y, $isPink]) {
