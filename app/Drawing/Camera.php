@@ -7,6 +7,7 @@ use KeepShare\Core\Look\Homography;
 use KeepShare\Core\Look\Pixels;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use RuntimeException;
 
 /**
  * Makes a photograph of what is drawn: pieces with their shadows on a ground, seen aslant under two lamps, with the noise
@@ -28,16 +29,6 @@ final readonly class Camera
     }
 
     /**
-     * @param  int<1, max>  $width
-     * @param  int<1, max>  $height
-     * @param  list<Corner>  $corners
-     */
-    public static function of(int $width, int $height, array $corners, float $noise = 3.0, int $seed = 1): self
-    {
-        return new self($width, $height, $corners, $noise, $seed);
-    }
-
-    /**
      * Seen from so far over the table that its near edge looks longer than its far one.
      *
      * @param  int<1, max>  $width
@@ -47,10 +38,9 @@ final readonly class Camera
     public static function leaning(int $width, int $height, float $lean, float $noise = 3.0, int $seed = 1): self
     {
         [$in, $up] = [$lean * $width, $lean * $height / 2];
-
         $corners = [[$in, $up], [$width - $in, $up], [$width + $in / 2, (float) $height], [-$in / 2, (float) $height]];
 
-        return self::of($width, $height, $corners, $noise, $seed);
+        return new self($width, $height, $corners, $noise, $seed);
     }
 
     /**
@@ -60,7 +50,7 @@ final readonly class Camera
     public function lay(GdImage $pieces, int $ground, float $high, float $dark = 0.35): GdImage
     {
         [$width, $height] = [imagesx($pieces), imagesy($pieces)];
-        $table = imagecreatetruecolor($width, $height) ?: throw new \RuntimeException('No room for a picture.');
+        $table = imagecreatetruecolor($width, $height) ?: throw new RuntimeException('No room for a picture.');
         imagefilledrectangle($table, 0, 0, $width, $height, $ground);
         $shadow = $this->shadow($pieces, $dark);
         imagecopyresampled($table, $shadow, (int) $high, (int) $high, 0, 0, $width, $height, imagesx($shadow), imagesy($shadow));
@@ -75,8 +65,8 @@ final readonly class Camera
         [$wide, $high] = [imagesx($table), imagesy($table)];
         $corners = [[0.0, 0.0], [(float) $wide, 0.0], [(float) $wide, (float) $high], [0.0, (float) $high]];
         $back = Homography::of($this->corners, $corners);
-        $photo = imagecreatetruecolor($this->width, $this->height) ?: throw new \RuntimeException('No room for a picture.');
-        $pixels = self::pixels($table);
+        $photo = imagecreatetruecolor($this->width, $this->height) ?: throw new RuntimeException('No room for a picture.');
+        $pixels = GdPixels::of($table)->pixels;
         $grain = self::grain($this->noise, $this->seed);
         $many = count($grain);
         $n = 0;
@@ -113,20 +103,6 @@ final readonly class Camera
         return [$warm, $cold];
     }
 
-    /** @return list<int> one a pixel, as a picture of the core has them */
-    private static function pixels(GdImage $image): array
-    {
-        $pixels = [];
-        [$width, $height] = [imagesx($image), imagesy($image)];
-        for ($y = 0; $y < $height; $y++) {
-            for ($x = 0; $x < $width; $x++) {
-                $pixels[] = (int) imagecolorat($image, $x, $y) & 0xFFFFFF;
-            }
-        }
-
-        return Pixels::of($width, $height, $pixels)->pixels;
-    }
-
     /** The pieces in see-through black, small and blurred. */
     private function shadow(GdImage $pieces, float $dark): GdImage
     {
@@ -138,7 +114,7 @@ final readonly class Camera
                 $cover[$y][$x] = 1 - $alpha / 127;
             }
         }
-        $shadow = imagecreatetruecolor(max(1, $width), max(1, $height)) ?: throw new \RuntimeException('No room for a picture.');
+        $shadow = imagecreatetruecolor(max(1, $width), max(1, $height)) ?: throw new RuntimeException('No room for a picture.');
         imagealphablending($shadow, false);
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {

@@ -2,6 +2,7 @@
 
 namespace App\Entry;
 
+use App\Drawing\GdPixels;
 use GdImage;
 use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\ImageManager;
@@ -89,14 +90,8 @@ final readonly class PictureFile
         [$width, $height] = [max(2, min($width, $this->width() - $left)), max(2, min($height, $this->height() - $top))];
         /** @var GdImage $gd */
         $gd = $this->image->core()->native();
-        $pixels = [];
-        for ($y = 0; $y < $height; $y++) {
-            for ($x = 0; $x < $width; $x++) {
-                $pixels[] = (int) imagecolorat($gd, $left + $x, $top + $y);
-            }
-        }
 
-        return Pixels::of($width, $height, $pixels);
+        return GdPixels::part($gd, $left, $top, $width, $height);
     }
 
     /** @return non-empty-list<non-empty-list<array{int, int, int}>> rows of red, green, blue */

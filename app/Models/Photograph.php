@@ -2,7 +2,6 @@
 
 namespace App\Models;
 
-use App\Jobs\Worker;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -31,6 +30,7 @@ use Illuminate\Support\Carbon;
  */
 final class Photograph extends Model implements OfKit
 {
+    use InBackground;
     use Journalled;
 
     public const MOST_BYTES = 20_000_000;
@@ -56,17 +56,6 @@ final class Photograph extends Model implements OfKit
     public function isOf(Kit $kit): bool
     {
         return $this->kit_id === $kit->id;
-    }
-
-    public function isUnderWay(): bool
-    {
-        return $this->state->isUnderWay() && ! $this->isLeftBehind();
-    }
-
-    /** The worker that was at it is gone. */
-    public function isLeftBehind(): bool
-    {
-        return $this->state->isUnderWay() && $this->worker !== null && ! Worker::isAlive($this->worker);
     }
 
     public static function place(string $folder): string

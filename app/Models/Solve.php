@@ -2,7 +2,6 @@
 
 namespace App\Models;
 
-use App\Jobs\Worker;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Table\Wishes;
@@ -28,6 +27,8 @@ use KeepShare\Core\Table\WordsAgain;
  */
 final class Solve extends Model
 {
+    use InBackground;
+
     protected $guarded = [];
 
     protected $casts = [
@@ -42,18 +43,6 @@ final class Solve extends Model
     public function kit(): BelongsTo
     {
         return $this->belongsTo(Kit::class);
-    }
-
-    /** It is waited for: not one whose worker has died on the way. */
-    public function isUnderWay(): bool
-    {
-        return $this->state->isUnderWay() && ! $this->isLeftBehind();
-    }
-
-    /** The worker that was at it is gone. */
-    public function isLeftBehind(): bool
-    {
-        return $this->state->isUnderWay() && $this->worker !== null && ! Worker::isAlive($this->worker);
     }
 
     /** What is asked for beside the number of cards stands with the kit. */

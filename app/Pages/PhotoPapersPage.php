@@ -11,7 +11,7 @@ use App\Photographs\PapersDraft;
 /**
  * The faces of a pad of papers, each squared up, in the order of the pad.
  *
- * @phpstan-import-type Order from PhotographsPage
+ * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Place from PhotoPiecesPage
  * @phpstan-import-type Reading from ReadingView
  *
@@ -42,7 +42,7 @@ final readonly class PhotoPapersPage extends Page
 {
     /**
      * @param  Reading  $reading
-     * @param  list<Order>  $orders
+     * @param  list<Choice>  $orders
      * @param  SeenPad|null  $pad
      */
     private function __construct(public int $id, public bool $isKept, public array $reading, public array $orders, public ?array $pad)
@@ -57,7 +57,7 @@ final readonly class PhotoPapersPage extends Page
             $photograph->id,
             $photograph->is_kept,
             ReadingView::of($photograph),
-            array_map(static fn (PaperOrder $order): array => ['key' => $order->value, 'says' => $order->says()], PaperOrder::cases()),
+            ChoiceView::all(PaperOrder::cases(), static fn (PaperOrder $order): string => $order->label()),
             $draft === null ? null : self::pad($kit, $photograph, $draft),
         );
     }

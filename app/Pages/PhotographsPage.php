@@ -10,14 +10,15 @@ use App\Photographs\PaperOrder;
 /**
  * Where photographs are brought in, and those that are not kept yet.
  *
+ * @phpstan-import-type Choice from ChoiceView
+ *
  * @phpstan-type Laid array{id: int, what: string, at: string, says: string, isFault: bool}
- * @phpstan-type Order array{key: string, says: string}
  */
 final readonly class PhotographsPage extends Page
 {
     /**
      * @param  list<Laid>  $laid
-     * @param  list<Order>  $orders
+     * @param  list<Choice>  $orders
      * @param  string  $front  the size of a card of this kit, in its unit
      */
     private function __construct(
@@ -36,7 +37,7 @@ final readonly class PhotographsPage extends Page
 
         return new self(
             array_values($laid->map(self::laid(...))->all()),
-            array_map(static fn (PaperOrder $order): array => ['key' => $order->value, 'says' => $order->says()], PaperOrder::cases()),
+            ChoiceView::all(PaperOrder::cases(), static fn (PaperOrder $order): string => $order->label()),
             "{$front->width->exact($kit->unit)} x {$front->height->exact($kit->unit)}",
             $kit->unit->value === 'in' ? '6 x 6' : '150 x 150',
             intdiv(Photograph::MOST_BYTES, 1_000_000),

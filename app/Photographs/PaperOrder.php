@@ -9,7 +9,7 @@ enum PaperOrder: string
     case BacksAfter = 'backs-after';
     case FrontsOnly = 'fronts-only';
 
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::InTurn => 'front, back, front, back',

@@ -3,6 +3,7 @@
 namespace App\Console\Bench;
 
 use App\Drawing\Camera;
+use App\Drawing\GdPixels;
 use GdImage;
 use KeepShare\Core\Look\FindPieces;
 use KeepShare\Core\Look\PieceTable;
@@ -99,15 +100,7 @@ final class DrawnTable
 
     public function photographed(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): Pixels
     {
-        $photo = $this->shot($ground, $lean, $noise, $seed);
-        $pixels = [];
-        for ($y = 0; $y < $this->high(); $y++) {
-            for ($x = 0; $x < $this->wide; $x++) {
-                $pixels[] = (int) imagecolorat($photo, $x, $y);
-            }
-        }
-
-        return Pixels::of($this->wide, $this->high(), $pixels);
+        return GdPixels::of($this->shot($ground, $lean, $noise, $seed));
     }
 
     /** @return int<1, max> */

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\CorrectLine;
+use App\Http\AtField;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Pages\CheckPage;
@@ -10,7 +11,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Refusal;
 
 /** Putting lines of the packing list right. */
 final readonly class CheckController
@@ -55,11 +55,7 @@ final readonly class CheckController
 
     private static function size(string $value, Kit $kit): Size
     {
-        try {
-            return Size::said($value, $kit->unit);
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages(['value' => $wrong->getMessage()]);
-        }
+        return AtField::of('value', static fn (): Size => Size::said($value, $kit->unit));
     }
 
     private static function number(string $value): int

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\AtField;
 use App\Models\Kit;
 use App\Models\Photograph;
 use App\Models\PhotographKind;
@@ -14,7 +15,6 @@ use App\Photographs\PiecesDraft;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
-use KeepShare\Core\Refusal;
 
 /** Putting right how a pad of papers was read, and keeping it. */
 final readonly class PhotoPapersController
@@ -70,11 +70,8 @@ final readonly class PhotoPapersController
     {
         $corners = PiecesDraft::points($request->input('handles'));
         abort_unless(count($corners) === 4, 404);
-        try {
-            $this->edit->corners($kit, $photograph, $on, $corners, $request->integer('revision'));
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages(['handles' => $wrong->getMessage()]);
-        }
+        $revision = $request->integer('revision');
+        AtField::of('handles', fn () => $this->edit->corners($kit, $photograph, $on, $corners, $revision));
     }
 
     private static function order(string $text): string

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\AtField;
 use App\Models\Kit;
 use App\Models\Photograph;
 use App\Models\PhotographKind;
@@ -15,7 +16,6 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Look\ReferenceKind;
-use KeepShare\Core\Refusal;
 
 /** Putting right what was found on a photograph of pieces, and keeping it. */
 final readonly class PhotoPiecesController
@@ -43,7 +43,7 @@ final readonly class PhotoPiecesController
         $along = PiecesDraft::points($request->input('along'));
         $edit = ['do' => $do, 'on' => $on];
         match ($do) {
-            'part' => self::at('part', fn () => $this->edit->part($kit, $photograph, $on, $along, $revision)),
+            'part' => AtField::of('part', fn () => $this->edit->part($kit, $photograph, $on, $along, $revision)),
             'turn' => $this->edit->act($kit, $photograph, "Turn piece $on", $edit + ['by' => $by], $revision),
             'fill' => $this->edit->act($kit, $photograph, "Fill the windows of piece $on", $edit, $revision),
             'drop' => $this->edit->act($kit, $photograph, "Drop piece $on", $edit, $revision),
@@ -71,7 +71,7 @@ final readonly class PhotoPiecesController
 
     private function measure(Kit $kit, Photograph $photograph, PiecesDraft $draft, Request $request): void
     {
-        self::at('lengths', function () use ($kit, $photograph, $draft, $request): void {
+        AtField::of('lengths', function () use ($kit, $photograph, $draft, $request): void {
             $this->edit->measure($kit, $photograph, self::reference($kit, $draft, $request), $request->integer('revision'));
         });
     }
@@ -98,15 +98,5 @@ final readonly class PhotoPiecesController
         return preg_match('/^[1-9]\d?$/', $text) === 1
             ? (int) $text
             : throw ValidationException::withMessages(['count' => 'Write how many there are, from 1 to 99.']);
-    }
-
-    /** @param  callable(): mixed  $do */
-    private static function at(string $field, callable $do): void
-    {
-        try {
-            $do();
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages([$field => $wrong->getMessage()]);
-        }
     }
 }

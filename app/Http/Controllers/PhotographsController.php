@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\AtField;
 use App\Http\Requests\PhotographsRequest;
 use App\Journal\Journal;
 use App\Models\Kit;
@@ -40,18 +41,18 @@ final class PhotographsController
     {
         $by = ReferenceKind::tryFrom($request->string('by')->toString()) ?? ReferenceKind::Sheet;
         $lengths = $request->string('lengths')->toString();
-        $reference = $request->at('lengths', static fn () => SaidReference::read($by, $lengths, $kit->unit));
-        $laid = $request->at('files', static fn () => Bring::pieces($kit, $request->pictures()[0], $reference));
+        $reference = AtField::of('lengths', static fn () => SaidReference::read($by, $lengths, $kit->unit));
+        $laid = AtField::of('files', static fn () => Bring::pieces($kit, $request->pictures()[0], $reference));
 
         return to_route('kits.photographs.look', [$kit, $laid]);
     }
 
     public function bringPapers(Kit $kit, PhotographsRequest $request): RedirectResponse
     {
-        $size = $request->at('size', static fn () => Size::said($request->string('size')->toString(), $kit->unit));
+        $size = AtField::of('size', static fn () => Size::said($request->string('size')->toString(), $kit->unit));
         $order = PaperOrder::tryFrom($request->string('order')->toString()) ?? PaperOrder::InTurn;
         $count = max(1, $request->integer('count', 1));
-        $laid = $request->at('files', static fn () => Bring::papers($kit, $request->pictures(), $size, $order, $count));
+        $laid = AtField::of('files', static fn () => Bring::papers($kit, $request->pictures(), $size, $order, $count));
 
         return to_route('kits.photographs.look', [$kit, $laid]);
     }

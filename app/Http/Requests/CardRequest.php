@@ -2,10 +2,10 @@
 
 namespace App\Http\Requests;
 
+use App\Http\AtField;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use KeepShare\Core\Refusal;
 
 /** A change to one card; what the core refuses is told at the field it came from. */
 final class CardRequest extends FormRequest
@@ -31,10 +31,6 @@ final class CardRequest extends FormRequest
      */
     public function at(string $field, Closure $do): mixed
     {
-        try {
-            return $do();
-        } catch (Refusal $refused) {
-            throw ValidationException::withMessages([$field => $refused->getMessage()]);
-        }
+        return AtField::of($field, $do);
     }
 }

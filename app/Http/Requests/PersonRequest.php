@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Http\AtField;
 use App\Models\Person;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -10,7 +11,6 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Refusal;
 
 /** What is known of a person, a day of hers, or what the post takes. */
 final class PersonRequest extends FormRequest
@@ -59,11 +59,8 @@ final class PersonRequest extends FormRequest
             'day.*' => 'Write the day, from 1 to 31.',
             'year.*' => 'Write the year in four figures, or nothing where it comes every year.',
         ]);
-        try {
-            $day = DayOfYear::of($this->integer('month'), $this->integer('day'), $this->filled('year') ? $this->integer('year') : null);
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages(['day' => $wrong->getMessage()]);
-        }
+        $year = $this->filled('year') ? $this->integer('year') : null;
+        $day = AtField::of('day', fn (): DayOfYear => DayOfYear::of($this->integer('month'), $this->integer('day'), $year));
 
         return [
             'occasion' => Occasion::of($this->text('occasion')),
@@ -80,11 +77,7 @@ final class PersonRequest extends FormRequest
             'name.*' => 'Write what it goes as, in up to 60 characters: "a letter".',
             'thickness.*' => 'Write how thick it may be, as in 5 mm.',
         ]);
-        try {
-            $thick = Length::parse($this->text('thickness'), Unit::Millimetre);
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages(['thickness' => $wrong->getMessage()]);
-        }
+        $thick = AtField::of('thickness', fn (): Length => Length::parse($this->text('thickness'), Unit::Millimetre));
         if ($thick->isZero() || $thick->isLongerThan(Length::inches(24))) {
             throw ValidationException::withMessages(['thickness' => 'Nothing that goes by post is as thin or as thick as that.']);
         }

@@ -3,11 +3,11 @@
 namespace App\Http\Requests;
 
 use App\Entry\SheetPhoto;
+use App\Http\AtField;
 use App\Models\Component;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
-use KeepShare\Core\Kit\BadKit;
 
 /** A photograph, of a paper or of a card. */
 final class PhotoRequest extends FormRequest
@@ -41,10 +41,8 @@ final class PhotoRequest extends FormRequest
     public function photo(): SheetPhoto
     {
         $file = $this->file('photo');
-        try {
-            return SheetPhoto::read($file instanceof UploadedFile ? $file->getRealPath() : '');
-        } catch (BadKit $wrong) {
-            throw ValidationException::withMessages(['photo' => $wrong->getMessage()]);
-        }
+        $path = $file instanceof UploadedFile ? $file->getRealPath() : '';
+
+        return AtField::of('photo', static fn (): SheetPhoto => SheetPhoto::read($path));
     }
 }

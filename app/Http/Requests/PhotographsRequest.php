@@ -4,13 +4,11 @@ namespace App\Http\Requests;
 
 use App\Models\Photograph;
 use App\Photographs\PaperOrder;
-use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Look\ReferenceKind;
-use KeepShare\Core\Refusal;
 
 /** Photographs that goods are to be read from, with what they are measured by. */
 final class PhotographsRequest extends FormRequest
@@ -61,22 +59,5 @@ final class PhotographsRequest extends FormRequest
         }
 
         return $files;
-    }
-
-    /**
-     * @template T
-     *
-     * @param  Closure(): T  $read
-     * @return T
-     *
-     * @throws ValidationException with the refusal at the field
-     */
-    public function at(string $field, Closure $read): mixed
-    {
-        try {
-            return $read();
-        } catch (Refusal $wrong) {
-            throw ValidationException::withMessages([$field => $wrong->getMessage()]);
-        }
     }
 }

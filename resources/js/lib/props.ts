@@ -973,11 +973,6 @@ export interface OccasionsPage {
     shelf: UndoRedo
 }
 
-export interface Order {
-    key: string
-    says: string
-}
-
 export interface OtherArrangement {
     key: string
     name: string
@@ -1083,7 +1078,7 @@ export interface PhotoPapersPage {
     id: number
     isKept: boolean
     reading: Reading
-    orders: Order[]
+    orders: Choice[]
     pad: SeenPad | null
 }
 
@@ -1096,7 +1091,7 @@ export interface PhotoPiecesPage {
 
 export interface PhotographsPage {
     laid: Laid[]
-    orders: Order[]
+    orders: Choice[]
     front: string
     sheet: string
     mostMegabytes: number

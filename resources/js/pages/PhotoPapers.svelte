@@ -50,7 +50,7 @@
                 <label>
                     The photographs show
                     <select value={pad.order} onchange={(event) => edit('order', first, { text: event.currentTarget.value })}>
-                        {#each orders as one (one.key)}<option value={one.key}>{one.says}</option>{/each}
+                        {#each orders as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
                     </select>
                 </label>
                 <label>

@@ -93,7 +93,7 @@
                 {#if fault('papers')}<p id="papers-fault" class="fault" role="alert">{fault('papers')}</p>{/if}
                 <label for="papers-order">They show</label>
                 <select id="papers-order" bind:value={order}>
-                    {#each orders as one (one.key)}<option value={one.key}>{one.says}</option>{/each}
+                    {#each orders as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
                 </select>
                 <label for="papers-size">Size of a sheet ({kit.frame.unit})</label>
                 <input
