@@ -82,15 +82,29 @@ final readonly class KeepOccasions
     }
 
     /**
-     * Those of another maker that are not known here yet.
+     * Those of another maker that are not known here yet, after all that are.
      *
      * @param  list<OccasionFields>  $met
      */
     public static function meet(array $met): void
     {
-        foreach ($met as $one) {
-            if (! OwnOccasion::query()->where('key', $one['key'])->exists()) {
+        if ($met !== []) {
+            self::writeDown(...Occasions::fields(), ...$met);
+        }
+    }
+
+    /**
+     * The whole list, in its order: what is not written yet comes after what is.
+     *
+     * @param  OccasionFields  ...$list
+     */
+    private static function writeDown(array ...$list): void
+    {
+        $isWritten = OwnOccasion::query()->pluck('key')->flip()->all();
+        foreach ($list as $one) {
+            if (! isset($isWritten[$one['key']])) {
                 self::create($one);
+                $isWritten[$one['key']] = true;
             }
         }
     }
@@ -117,12 +131,7 @@ final readonly class KeepOccasions
     {
         $this->journal->actOnShelf($name, static function () use ($do): void {
             Occasions::reread();
-            $isWritten = OwnOccasion::query()->pluck('key')->all();
-            foreach (Occasions::fields() as $one) {
-                if (! in_array($one['key'], $isWritten, true)) {
-                    self::create($one);
-                }
-            }
+            self::writeDown(...Occasions::fields());
             $do();
         });
         Occasions::reread();

@@ -99,6 +99,7 @@ final class OwnOccasionsTest extends FeatureTestCase
 
         $list = $this->props('/people/occasions')['occasions'];
         self::assertSame('Name day', array_column($list, 'name', 'key')['name-day'] ?? null);
+        self::assertSame([...Occasions::shipped(), 'name-day'], array_column($list, 'key'), 'It comes after those that are known.');
     }
 
     /**

@@ -12,7 +12,7 @@
     const PATH = '/people/occasions'
     let name = $state('')
     let list = $state<HTMLElement>()
-    let field: HTMLInputElement | undefined = $state()
+    let first: HTMLInputElement | undefined = $state()
     const refused = $derived(sender.at === PATH ? kit.errors['name'] : undefined)
     const faultOf = (one: SomeOccasion): string | undefined => (sender.at === `${PATH}/${one.key}` ? kit.errors['value'] : undefined)
 
@@ -43,7 +43,7 @@
     }
 
     useKeys(() => [
-        { key: 'n', shown: 'N', says: 'Write another occasion', run: () => field?.focus() },
+        { key: 'n', shown: 'N', says: 'Write another occasion', run: () => first?.focus() },
         {
             key: 'c',
             shown: 'C',
@@ -52,6 +52,24 @@
         },
     ])
 </script>
+
+{#snippet field(one: SomeOccasion, what: 'name' | 'share', value: string, fault: string | undefined)}
+    <input
+        id="{what}-{one.key}"
+        class={what}
+        {value}
+        data-column={what}
+        data-key={one.key}
+        maxlength={what === 'name' ? 60 : 2}
+        size={what === 'name' ? 20 : 2}
+        inputmode={what === 'share' ? 'numeric' : undefined}
+        autocomplete="off"
+        aria-label="{one.name}: {what === 'name' ? 'name' : "parts of a year's cards"}"
+        aria-invalid={!!fault}
+        aria-describedby={fault ? `fault-${one.key}` : undefined}
+        onchange={(event) => change(one, what, event.currentTarget.value)}
+    />
+{/snippet}
 
 <Frame title="Occasions" {shelf}>
     <div class="place">
@@ -64,7 +82,7 @@
             <label for="occasion-name">Another occasion</label>
             <input
                 id="occasion-name"
-                bind:this={field}
+                bind:this={first}
                 bind:value={name}
                 maxlength="60"
                 placeholder="name day"
@@ -81,19 +99,7 @@
                 {#each occasions as one, i (one.key)}
                     {@const fault = faultOf(one)}
                     <li>
-                        <input
-                            id="name-{one.key}"
-                            class="name"
-                            value={one.name}
-                            data-column="name"
-                            data-key={one.key}
-                            maxlength="60"
-                            autocomplete="off"
-                            aria-label="{one.name}: name"
-                            aria-invalid={!!fault}
-                            aria-describedby={fault ? `fault-${one.key}` : undefined}
-                            onchange={(event) => change(one, 'name', event.currentTarget.value)}
-                        />
+                        {@render field(one, 'name', one.name, fault)}
                         <label class="every">
                             <input
                                 type="checkbox"
@@ -102,17 +108,7 @@
                             />
                             every kit
                         </label>
-                        <input
-                            id="share-{one.key}"
-                            class="share"
-                            value={one.share}
-                            data-column="share"
-                            data-key={one.key}
-                            size="2"
-                            inputmode="numeric"
-                            aria-label="{one.name}: parts of a year's cards"
-                            onchange={(event) => change(one, 'share', event.currentTarget.value)}
-                        />
+                        {@render field(one, 'share', String(one.share), fault)}
                         <span class="percent">{one.usual ? `${one.percent} % of a year` : 'where it is said'}</span>
                         <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                             <rect width={one.percent} height="8" />

@@ -1,7 +1,7 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
-    import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import DoneWith from '@/parts/photo/DoneWith.svelte'
     import Handles from '@/parts/photo/Handles.svelte'
     import PaperFace from '@/parts/photo/PaperFace.svelte'
     import Reading from '@/parts/photo/Reading.svelte'
@@ -38,11 +38,7 @@
             <Reading {reading} path="photographs/{id}" />
         </div>
     {:else if isKept}
-        <Empty title="Its papers are kept">
-            <p>They are among the papers of this kit, with their photographs. Undo takes them back.</p>
-            <Button main href="{kit.frame.url}/unpack">Look at the kit</Button>
-            <Button href="{kit.frame.url}/photographs">More photographs</Button>
-        </Empty>
+        <DoneWith />
     {:else}
         <div class="place">
             <h1>The pad, sheet by sheet</h1>

@@ -1,8 +1,8 @@
 <script lang="ts">
     import { tick } from 'svelte'
     import Button from '@/parts/Button.svelte'
-    import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import DoneWith from '@/parts/photo/DoneWith.svelte'
     import Handles from '@/parts/photo/Handles.svelte'
     import MeasuredBy from '@/parts/photo/MeasuredBy.svelte'
     import PieceActs from '@/parts/photo/PieceActs.svelte'
@@ -133,11 +133,7 @@
             <Reading {reading} path="photographs/{id}" />
         </div>
     {:else if isKept}
-        <Empty title="Its pieces are kept">
-            <p>They are among the components of this kit, each with its picture. Undo takes them back.</p>
-            <Button main href="{kit.frame.url}/unpack">Look at the kit</Button>
-            <Button href="{kit.frame.url}/photographs">Another photograph</Button>
-        </Empty>
+        <DoneWith />
     {:else}
         <!-- svelte-ignore a11y_no_static_element_interactions -->
         <div class="two" onkeydown={onfield}>
