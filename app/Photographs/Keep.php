@@ -30,15 +30,14 @@ final readonly class Keep
         if ($draft === null || $squared === null) {
             throw BadPieces::of(['' => $draft?->fault() ?? self::GONE]);
         }
-        $fine = $draft->fine();
         $faults = [];
-        $kept = [];
+        $read = [];
         $taken = $kit->keys();
         foreach ($draft->alike() as $first => $all) {
             try {
                 $measured = $draft->table->measured($first, $squared);
                 $component = $draft->component($first, $measured, $draft->count($first, count($all)), $taken);
-                $kept[] = [$component, [base64_encode($draft->picture($first, $measured, $squared, $fine))]];
+                $read[] = [$first, $measured, $component];
                 $taken[] = $component->id;
             } catch (BadLine $bad) {
                 $faults["say.$first"] = $bad->getMessage();
@@ -46,6 +45,11 @@ final readonly class Keep
         }
         if ($faults !== []) {
             throw BadPieces::of($faults);
+        }
+        $fine = $draft->fine();
+        $kept = [];
+        foreach ($read as [$first, $measured, $component]) {
+            $kept[] = [$component, [base64_encode($draft->picture($first, $measured, $squared, $fine))]];
         }
 
         return $this->write($kit, $photograph, $kept, $revision);

@@ -50,16 +50,33 @@ final class SeenPiece
 
             return Component::of($id, $number, DieCut::of($printed), $count)->guessed('taken as a picture');
         }
+        // Another kind would be asked for measures of its own, and its refusal would speak of those.
+        if (! self::isApplied($said)) {
+            throw self::noPiece($said);
+        }
         $measures = "{$size->width->exact($unit)} $mark x {$size->height->exact($unit)} $mark x$count";
         $components = LineParser::parse(self::named($said)." $measures", $unit, $front, $taken);
         $component = $components[0];
         $good = $component->good;
         if (count($components) > 1 || ! $good instanceof Applied) {
-            throw BadLine::at(0, max(1, mb_strlen($said)), 'What is cut out of a photograph is a die cut, a sticker or a layered picture.');
+            throw self::noPiece($said);
         }
         $seen = $good->as($good->printed()->photographed($size, $colours, $outline));
 
         return Component::of($component->id, $component->name, $seen, $count);
+    }
+
+    /** It names no kind, or one of those that are stuck on whole. */
+    private static function isApplied(string $said): bool
+    {
+        $kind = FindKind::named($said)?->phrase->kind;
+
+        return $kind === null || is_subclass_of($kind->good(), Applied::class);
+    }
+
+    private static function noPiece(string $said): BadLine
+    {
+        return BadLine::at(0, mb_strlen($said), 'What is cut out of a photograph is a die cut, a sticker or a layered picture.');
     }
 
     private static function named(string $said): string
