@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { untrack } from 'svelte'
+    import { tick, untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
@@ -13,13 +13,20 @@
     let by = $state(untrack(() => reference.by))
     let lengths = $state(untrack(() => reference.lengths))
 
+    let place = $state<HTMLElement>()
+    /** The focus goes to what came in place of what had it. */
+    function toggle(open: boolean): void {
+        isOpen = open
+        void tick().then(() => place?.querySelector<HTMLElement>(open ? 'select' : 'button')?.focus())
+    }
+
     function keep(event: SubmitEvent): void {
         event.preventDefault()
-        sender.send(path, { do: 'measure', by, lengths }, { done: () => (isOpen = false) })
+        sender.send(path, { do: 'measure', by, lengths }, { done: () => toggle(false) })
     }
 </script>
 
-<div class="by" class:isFault={reference.fault}>
+<div bind:this={place} class="by" class:isFault={reference.fault}>
     {#if reference.fault}
         <p role="alert"><b>Nothing is measured yet.</b> {reference.fault}</p>
     {:else}
@@ -36,10 +43,10 @@
         <form onsubmit={keep} novalidate>
             <ReferenceFields bind:by bind:lengths fault={kit.errors['lengths']} />
             <Button main type="submit">Measure by it</Button>
-            <Button onclick={() => (isOpen = false)}>Leave it</Button>
+            <Button onclick={() => toggle(false)}>Leave it</Button>
         </form>
     {:else}
-        <Button onclick={() => (isOpen = true)}>By something else</Button>
+        <Button onclick={() => toggle(true)}>By something else</Button>
     {/if}
 </div>
 

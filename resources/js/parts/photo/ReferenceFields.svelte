@@ -35,11 +35,10 @@
 <style>
     .field {
         display: grid;
-        gap: 0.125rem;
+        gap: 0.375rem;
     }
 
     label {
-        font-size: var(--small);
         font-weight: 600;
     }
 
