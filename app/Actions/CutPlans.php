@@ -15,6 +15,8 @@ use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\CutPlan as CorePlan;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Cut\Prepared;
+use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Cut\Trimmer;
@@ -119,9 +121,37 @@ final class CutPlans
         $stock = self::stock($sheets);
         // Where it goes short the earlier cards keep theirs, and the later ones wait for a way out.
         $plan = Engine::earliestFirst($stock, $pieces, $this->terms($component, $stock));
+        $plan = $plan->isComplete() ? $plan : self::asItIs($sheets, $pieces) ?? $plan;
         $this->storeAll($sheets, $plan);
 
         return $plan;
+    }
+
+    /**
+     * By the cuts that are planned now, where those give all pieces: a template leaves so little that the engine may not find it
+     * again.
+     *
+     * @param  Collection<int, Sheet>  $sheets
+     * @param  list<Piece>  $pieces
+     */
+    private static function asItIs(Collection $sheets, array $pieces): ?CorePlan
+    {
+        $plans = $sheets->map(static fn (Sheet $sheet): ?SheetPlan => $sheet->plan === null ? null : SheetPlan::fromArray($sheet->toStock(), $sheet->plan->tree))->filter();
+        $plan = Prepared::by(array_values($plans->all()))->plan($pieces);
+
+        return $plan->isComplete() ? $plan : null;
+    }
+
+    /**
+     * Says how sheets are cut before it is known for which pieces.
+     *
+     * @param  list<SheetPlan>  $plans  of open sheets, by their ids
+     */
+    public function prepare(array $plans): void
+    {
+        foreach ($plans as $plan) {
+            $this->storeOn(Sheet::query()->with('plan')->findOrFail((int) $plan->stock->id), $plan->toArray());
+        }
     }
 
     /** @return Collection<int, Sheet> what of a component lies there to be cut */

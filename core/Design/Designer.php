@@ -271,7 +271,7 @@ final readonly class Designer
             + $scope->prices->of($layout)
             + ($isLight && $scope->isSparing() ? self::LIGHT : 0);
         $drafts = [];
-        foreach ($this->filler->fills($layout, $lifted, $scope->breadth) as $fill) {
+        foreach ($this->filler->fills($layout, $lifted, $scope->breadth, $scope->given) as $fill) {
             $words = $straight !== null && $this->showsInk($layout, $fill, $isLight)
                 ? $straight
                 : ($labelled ??= $this->words($sentiment, $layout));

@@ -38,20 +38,25 @@ final class Filler
     /**
      * @param  list<Need>  $lifted  needs that count as met
      * @param  int  $breadth  how many fills are kept at each part
+     * @param  array<string, list<Surface>>  $given  what alone a part may be cut from, by part
      * @return list<Surfaces> the best first; none where a part has nothing it can be cut from
      */
-    public function fills(Layout $layout, array $lifted, int $breadth): array
+    public function fills(Layout $layout, array $lifted, int $breadth, array $given = []): array
     {
         $key = $layout->key().'/'.$breadth.'/'.implode(',', array_column($lifted, 'value'));
+        foreach ($given as $part => $surfaces) {
+            $key .= "/$part ".implode(',', array_column($surfaces, 'key'));
+        }
 
-        return $this->found[$key] ??= $this->find($layout, $lifted, $breadth);
+        return $this->found[$key] ??= $this->find($layout, $lifted, $breadth, $given);
     }
 
     /**
      * @param  list<Need>  $lifted
+     * @param  array<string, list<Surface>>  $given
      * @return list<Surfaces>
      */
-    private function find(Layout $layout, array $lifted, int $breadth): array
+    private function find(Layout $layout, array $lifted, int $breadth, array $given): array
     {
         $fills = [Surfaces::nothing()];
         foreach ($layout->largestPaperFirst() as $laid) {
@@ -59,13 +64,13 @@ final class Filler
             $isAslant = $laid->part->form->kind->isAslant();
             $ways = [];
             $goodness = [];
-            foreach ($this->surfacesFor($laid, $lifted) as $surface) {
+            foreach ($this->surfacesFor($laid, $lifted, $given[$laid->part->id] ?? null) as $surface) {
                 $own = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
                 foreach ($fills as $fill) {
                     // One print twice on a front is a mistake; one mat colour twice is a ladder, and one print in every square
                     // of a row is dull at worst.
                     $isAgain = $surface !== null && $surface->isPaper && $fill->shows($surface);
-                    if (! $isAgain || $laid->part->role === Role::Accent) {
+                    if (! $isAgain || $laid->part->role === Role::Accent || isset($given[$laid->part->id])) {
                         $added = $own
                             + $this->harmony($fill->main, $surface)
                             - ($isAgain ? self::AGAIN : 0)
@@ -109,12 +114,19 @@ final class Filler
 
     /**
      * @param  list<Need>  $lifted
+     * @param  list<Surface>|null  $given
      * @return list<Surface|null>
      */
-    private function surfacesFor(Laid $laid, array $lifted): array
+    private function surfacesFor(Laid $laid, array $lifted, ?array $given): array
     {
         $need = $laid->part->role->isPaper() ? Need::Paper : Need::Cardstock;
         $fit = $this->surfaces($laid->part->role, $laid->cut);
+        if ($given !== null) {
+            $fit = array_values(array_filter(
+                $fit,
+                static fn (Surface $one): bool => in_array($one->key, array_column($given, 'key'), true),
+            ));
+        }
 
         return $fit === [] && in_array($need, $lifted, true) ? [null] : $fit;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Design;
 
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Sketch;
 
@@ -24,6 +25,7 @@ final readonly class Scope
      * @param  bool  $everyPicture  each way with every picture there is, not only with the one that stands out best
      * @param  bool|null  $isLean  on sketches without a picture, or on those with one; null for both
      * @param  array<string, int>|null  $ways  how many cards may still be laid each way on a sketch, by Sketch::way(); null for any
+     * @param  array<string, list<Surface>>  $given  what alone a part may be cut from, by part
      */
     private function __construct(
         public int $breadth,
@@ -32,6 +34,7 @@ final readonly class Scope
         public ?bool $isLean,
         public Prices $prices,
         private ?array $ways = null,
+        public array $given = [],
     ) {
     }
 
@@ -77,6 +80,16 @@ final readonly class Scope
     public static function ways(array $ways): self
     {
         return new self(self::NARROW, PHP_INT_MAX, false, null, Prices::none(), $ways);
+    }
+
+    /**
+     * One card on a sketch that is laid one way, some of its parts cut from what is said alone.
+     *
+     * @param  array<string, list<Surface>>  $given  by part
+     */
+    public static function laid(Sketch $sketch, Size $front, array $given): self
+    {
+        return new self(self::NARROW, PHP_INT_MAX, false, null, Prices::none(), [$sketch->way($front) => 1], $given);
     }
 
     public function allows(Sketch $sketch, Size $front): bool

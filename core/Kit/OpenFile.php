@@ -9,6 +9,9 @@ use JsonException;
 /** What every file that Keep Share reads begins with: its format and the version of it. */
 final class OpenFile
 {
+    /** Objects in objects: the cuts of a sheet lie one in the other. */
+    private const DEEPEST = 80;
+
     /**
      * @param  string  $many  what the files of the format are called
      * @return array<mixed> all it says, its format and version being right
@@ -18,7 +21,7 @@ final class OpenFile
     public static function read(string $json, string $format, int $version, string $many): array
     {
         try {
-            $data = json_decode($json, true, 32, JSON_THROW_ON_ERROR);
+            $data = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
         } catch (JsonException $wrong) {
             throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
         }

@@ -34,15 +34,21 @@ final readonly class Size
     }
 
     /**
-     * Both sides in one text, such as "6 x 6" or "4 1/4 by 5 1/2".
+     * Both sides in one text, such as "6 x 6", "4 1/4 by 5 1/2" or "15 x 15 cm".
      *
      * @throws BadMeasure
      */
     public static function said(string $text, Unit $unit): self
     {
         $sides = preg_split('/\s*[x×]\s*|\s+by\s+/ui', trim($text)) ?: [];
+        if (count($sides) !== 2) {
+            throw BadMeasure::oneSide();
+        }
+        // A unit that is said once is that of both.
+        $isBare = preg_match('/\d$/', $sides[0]) === 1;
+        $said = $isBare && preg_match('/\d\s*(\D+)$/u', $sides[1], $found) === 1 ? $found[1] : '';
 
-        return count($sides) === 2 ? self::parse($sides[0], $sides[1], $unit) : throw BadMeasure::oneSide();
+        return self::parse($sides[0].$said, $sides[1], $unit);
     }
 
     public function turned(): self

@@ -10,7 +10,7 @@ use KeepShare\Core\Card\Need;
 final readonly class Answer
 {
     /**
-     * @param  array<int, float>  $made  how many of each recipe, by its number
+     * @param  array<int, float>  $made  how many of each outlay, by its number
      * @param  array<int, float>  $folded  how many of each blank for a base
      * @param  array<int, float>  $cut  how many sheets by each pattern
      * @param  int  $bound  no more cards can be made

@@ -26,7 +26,7 @@ final class Dive
     /** @var list<int> the patterns that sheets are cut by, in the order they were taken */
     private array $patterns = [];
 
-    /** @var array<int, int> how many cards by each recipe */
+    /** @var array<int, int> how many cards by each outlay */
     private array $made = [];
 
     private function __construct(private readonly Master $master, private readonly int $seed)
@@ -130,12 +130,12 @@ final class Dive
 
     /**
      * @param  array<int, float>  $made
-     * @return Stand|null null where no recipe is made wholly
+     * @return Stand|null null where no outlay is made wholly
      */
     private function wholeCards(Stand $at, array $made, int $target): ?Stand
     {
         $next = null;
-        $looks = fn (int $number): float => $this->master->recipes[$number]->looks();
+        $looks = fn (int $number): float => $this->master->outlays[$number]->looks();
         uksort($made, static fn (int $a, int $b): int => $looks($b) <=> $looks($a));
         foreach ($made as $number => $many) {
             for ($n = 0; $n < (int) floor($many + self::WHOLE) && array_sum($this->made) < $target; $n++) {
@@ -162,10 +162,10 @@ final class Dive
 
     private function card(Stand $at, int $number): ?Stand
     {
-        $recipe = $this->master->recipes[$number];
+        $outlay = $this->master->outlays[$number];
         $next = $at->without(
-            array_count_values(array_column($recipe->pieces, 'key')),
-            array_count_values([Master::CARDS, ...$recipe->counted]),
+            array_count_values(array_column($outlay->pieces, 'key')),
+            array_count_values([Master::CARDS, ...$outlay->counted]),
         );
         if ($next !== null) {
             $this->made[$number] = ($this->made[$number] ?? 0) + 1;
@@ -190,10 +190,10 @@ final class Dive
         }
         $ways = $sketches = [];
         foreach ($this->made as $number => $many) {
-            $recipe = $this->master->recipes[$number];
-            $way = $recipe->sketch->way($recipe->front);
+            $outlay = $this->master->outlays[$number];
+            $way = $outlay->sketch->way($outlay->front);
             $ways[$way] = ($ways[$way] ?? 0) + $many;
-            $sketches[$recipe->sketch->manner] = $recipe->sketch;
+            $sketches[$outlay->sketch->manner] = $outlay->sketch;
         }
 
         $spares = [];

@@ -80,7 +80,7 @@ final readonly class LikeSheets
                 self::mayTurn($parts, $table),
                 $sheets,
                 $spare,
-                Recipes::limitsOf($spare->component),
+                Outlays::limitsOf($spare->component),
             );
         }
 

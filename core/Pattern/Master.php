@@ -20,7 +20,7 @@ use KeepShare\Core\Table\Wishes;
  * cut not more than there are, and what is counted goes no further than it does.
  *
  * Patterns are added as prices call for them (column generation: Gilmore and Gomory 1965), for each class of like sheets
- * the one worth most. At any prices under which every recipe costs at least one the worth of all there is bounds the cards;
+ * the one worth most. At any prices under which every outlay costs at least one the worth of all there is bounds the cards;
  * prices that fall short are raised in proportion (Farley, "A note on bounding a class of linear programming problems",
  * Operations Research 38, 1990). So the bound holds in every round.
  */
@@ -66,19 +66,19 @@ final class Master
     public readonly Stand $start;
 
     /**
-     * @param  list<Recipe>  $recipes
+     * @param  list<Outlay>  $outlays
      * @param  array<string, LikeSheets>  $classes
      */
     private function __construct(
-        public readonly array $recipes,
+        public readonly array $outlays,
         public readonly array $classes,
         Table $table,
         private readonly bool $isForLooks,
         int $cards,
     ) {
         $this->blanks = self::blanks($table, $classes);
-        foreach ($recipes as $recipe) {
-            foreach ($recipe->pieces as $kind) {
+        foreach ($outlays as $outlay) {
+            foreach ($outlay->pieces as $kind) {
                 $this->kinds[$kind->key] = $kind;
             }
         }
@@ -86,23 +86,23 @@ final class Master
             $this->kinds[$kind->key] = $kind;
         }
         $sheets = array_map(static fn (LikeSheets $class): int => count($class->sheets), $classes);
-        $limits = [self::CARDS => $cards, ...self::limits($table, $recipes, $classes), ...$this->varied()];
+        $limits = [self::CARDS => $cards, ...self::limits($table, $outlays, $classes), ...$this->varied()];
         $this->start = Stand::before($sheets, $limits);
         $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
     }
 
-    /** The most cards, on the recipes that no other undercuts. */
+    /** The most cards, on the outlays that no other undercuts. */
     public static function most(Table $table): self
     {
         $cards = min($table->wishes->cards, Bound::byCount($table)->cards);
 
-        return new self(Recipes::leanest(Recipes::on($table)), LikeSheets::on($table), $table, false, $cards);
+        return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, false, $cards);
     }
 
     /** So many cards, and of as many the best looking: a sketch that comes often is worth less. */
     public function forLooks(Table $table, int $cards): self
     {
-        return new self(Recipes::forLooks($table), $this->classes, $table, true, $cards);
+        return new self(Outlays::forLooks($table), $this->classes, $table, true, $cards);
     }
 
     /**
@@ -118,9 +118,9 @@ final class Master
         }
         $programme = Programme::under($limits);
         $made = $folded = $cut = [];
-        foreach ($this->recipes as $n => $recipe) {
-            $counted = [self::CARDS, ...$recipe->counted, ...$this->isForLooks ? [self::sketch($recipe)] : []];
-            $made[$programme->add($this->takes($recipe->pieces, $counted), $this->worth($recipe))] = $n;
+        foreach ($this->outlays as $n => $outlay) {
+            $counted = [self::CARDS, ...$outlay->counted, ...$this->isForLooks ? [self::sketch($outlay)] : []];
+            $made[$programme->add($this->takes($outlay->pieces, $counted), $this->worth($outlay))] = $n;
         }
         foreach (array_keys($this->varied()) as $sketch) {
             $programme->add([$this->numbers[$sketch] => -1.0], -self::LOOKS * self::AGAIN);
@@ -191,20 +191,20 @@ final class Master
         return $paid?->cutting($key, $pieces);
     }
 
-    private function worth(Recipe $recipe): float
+    private function worth(Outlay $outlay): float
     {
-        return $this->isForLooks ? 1.0 + self::LOOKS * $recipe->looks() : 1.0;
+        return $this->isForLooks ? 1.0 + self::LOOKS * $outlay->looks() : 1.0;
     }
 
     /** @return array<string, int> the limits beyond which one more on a sketch looks less, where looks are asked for */
     private function varied(): array
     {
-        return $this->isForLooks ? array_fill_keys(array_map(self::sketch(...), $this->recipes), self::OFTEN) : [];
+        return $this->isForLooks ? array_fill_keys(array_map(self::sketch(...), $this->outlays), self::OFTEN) : [];
     }
 
-    private static function sketch(Recipe $recipe): string
+    private static function sketch(Outlay $outlay): string
     {
-        return "on {$recipe->sketch->key}";
+        return "on {$outlay->sketch->key}";
     }
 
     /** @return array{string, Pattern, array<string, int>} */
@@ -325,9 +325,9 @@ final class Master
     {
         $prices = $this->prices($programme);
         $least = INF;
-        foreach ($this->recipes as $recipe) {
+        foreach ($this->outlays as $outlay) {
             $cost = $prices[self::CARDS];
-            foreach ([...array_column($recipe->pieces, 'key'), ...$recipe->counted] as $name) {
+            foreach ([...array_column($outlay->pieces, 'key'), ...$outlay->counted] as $name) {
                 $cost += $prices[$name];
             }
             $least = min($least, $cost);
@@ -382,10 +382,10 @@ final class Master
         foreach (FoldEdge::cases() as $fold) {
             $size = Blank::for(Size::of($front->shorter(), $front->longer()), $fold)->size;
             if (in_array(Source::Heavy, $sources, true)) {
-                $blanks[] = [PieceKind::of(Source::Heavy, $size), [Recipes::base($front)]];
+                $blanks[] = [PieceKind::of(Source::Heavy, $size), [Outlays::base($front)]];
             }
             if (in_array(Source::LightHeavy, $sources, true)) {
-                $blanks[] = [PieceKind::of(Source::LightHeavy, $size), [Recipes::base($front), Recipes::lightBase($front)]];
+                $blanks[] = [PieceKind::of(Source::LightHeavy, $size), [Outlays::base($front), Outlays::lightBase($front)]];
             }
         }
 
@@ -393,24 +393,24 @@ final class Master
     }
 
     /**
-     * @param  list<Recipe>  $recipes
+     * @param  list<Outlay>  $outlays
      * @param  array<string, LikeSheets>  $classes
      * @return array<string, int>
      */
-    private static function limits(Table $table, array $recipes, array $classes): array
+    private static function limits(Table $table, array $outlays, array $classes): array
     {
-        $limits = array_fill_keys([Recipes::base($table->front), Recipes::lightBase($table->front)], 0);
-        $limits += array_fill_keys(array_merge([], ...array_column($recipes, 'counted')), 0);
+        $limits = array_fill_keys([Outlays::base($table->front), Outlays::lightBase($table->front)], 0);
+        $limits += array_fill_keys(array_merge([], ...array_column($outlays, 'counted')), 0);
         $limits += array_fill_keys(array_merge([], ...array_column($classes, 'costs')), 0);
         foreach ($table->components as $id => $component) {
-            foreach ($table->offers($id) ? Recipes::limitsOf($component) : [] as $limit) {
+            foreach ($table->offers($id) ? Outlays::limitsOf($component) : [] as $limit) {
                 if (isset($limits[$limit])) {
                     $limits[$limit] += max(0, $table->free[$id] ?? 0);
                 }
             }
         }
-        if (isset($limits[Recipes::WORDS])) {
-            $limits[Recipes::WORDS] = min($limits[Recipes::WORDS], Bound::byCount($table)->cards);
+        if (isset($limits[Outlays::WORDS])) {
+            $limits[Outlays::WORDS] = min($limits[Outlays::WORDS], Bound::byCount($table)->cards);
         }
 
         return $limits;

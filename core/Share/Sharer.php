@@ -13,6 +13,7 @@ use KeepShare\Core\Design\Folding;
 use KeepShare\Core\Design\Prices;
 use KeepShare\Core\Design\Scope;
 use KeepShare\Core\Design\Variety;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Words;
@@ -290,6 +291,27 @@ final class Sharer
     }
 
     /**
+     * A card as it is said, with what is still open chosen.
+     *
+     * @param  Occasion|null  $occasion  for which it is where there are words for that; null for any
+     * @param  list<list<Need>>  $lifted  needs that count as met, in the order in which they are tried
+     */
+    public function laid(Scope $scope, FoldKind $fold, ?Occasion $occasion, array $lifted): ?Card
+    {
+        $designer = $this->designer;
+        $this->designer = $fold->fitsReadyBase()
+            ? $designer
+            : Designer::at($this->table->onFold($fold), $this->remains, $this->variety);
+        $card = null;
+        foreach ($lifted as $needs) {
+            $card ??= $this->best($scope, $needs, $occasion);
+        }
+        $this->designer = $designer;
+
+        return $fold->fitsReadyBase() ? $card : $card?->onFold($fold);
+    }
+
+    /**
      * The best next card on one of some sketches: on those that want the most different papers while there are many.
      *
      * @param  array<string, int>  $ways
@@ -372,11 +394,21 @@ final class Sharer
         return $cards;
     }
 
-    /** @param  list<Need>  $lifted */
-    private function best(Scope $scope, array $lifted): ?Card
+    /**
+     * @param  list<Need>  $lifted
+     * @param  Occasion|null  $first  tried before any other
+     */
+    private function best(Scope $scope, array $lifted, ?Occasion $first = null): ?Card
     {
         $tried = [];
-        foreach ($this->themes($lifted) as [$occasion, $sentiment]) {
+        $themes = $this->themes($lifted);
+        if ($first !== null) {
+            usort($themes, static fn (array $a, array $b): int => $b[0]->equals($first) <=> $a[0]->equals($first));
+        }
+        if ($scope->given !== [] && in_array(Need::Sentiment, $lifted, true)) {
+            $themes[] = [$first ?? Occasion::of('hello'), null];
+        }
+        foreach ($themes as [$occasion, $sentiment]) {
             // What cannot be cut with some words cannot be with others that take as much room.
             $room = self::room($sentiment);
             $card = isset($tried[$room])

@@ -45,7 +45,7 @@ final readonly class Give
 
     public function write(): string
     {
-        return "$this->leanest to $this->fullest".($this->by === 0 ? '' : ", now $this->by");
+        return $this->range().($this->by === 0 ? '' : ", now $this->by");
     }
 
     /** Changed by so many marks towards its leanest, or by so many below nothing towards its fullest; no further than it gives. */
@@ -54,6 +54,21 @@ final readonly class Give
         $end = $marks > 0 ? $this->leanest : $this->fullest;
 
         return new self($this->leanest, $this->fullest, ($end <=> 0) * min(abs($marks), abs($end)));
+    }
+
+    /** What it gives, whatever it is changed by: "-2 to 4". */
+    public function range(): string
+    {
+        return "$this->leanest to $this->fullest";
+    }
+
+    /** @return list<int> by how many marks towards its leanest it may be changed, or below nothing towards its fullest; the fewest first */
+    public function marks(): array
+    {
+        $marks = range(-$this->full(), $this->lean());
+        usort($marks, static fn (int $a, int $b): int => abs($a) <=> abs($b));
+
+        return $marks;
     }
 
     /** How many marks there are to its leanest. */

@@ -37,10 +37,14 @@ final readonly class Part
         return [...$this->relation->measures, ...$this->form->measures];
     }
 
-    /** With each measure that gives changed by marks of the ruler towards its leanest. */
-    public function leanerBy(int $marks): self
+    /**
+     * With each measure that gives changed by marks of the ruler towards its leanest.
+     *
+     * @param  string|null  $range  only those that give just so: "-2 to 4"
+     */
+    public function leanerBy(int $marks, ?string $range = null): self
     {
-        return new self($this->id, $this->name, $this->role, $this->relation->leanerBy($marks), $this->form, $this->foam);
+        return new self($this->id, $this->name, $this->role, $this->relation->leanerBy($marks, $range), $this->form, $this->foam);
     }
 
     public function as(Role $role): self

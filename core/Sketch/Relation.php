@@ -34,10 +34,17 @@ final readonly class Relation
         return new self($this->kind, $this->of, [...$this->measures, $measure => $dim], $this->options);
     }
 
-    /** With each measure that gives changed by marks of the ruler towards its leanest. */
-    public function leanerBy(int $marks): self
+    /**
+     * With each measure that gives changed by marks of the ruler towards its leanest.
+     *
+     * @param  string|null  $range  only those that give just so: "-2 to 4"
+     */
+    public function leanerBy(int $marks, ?string $range = null): self
     {
-        $measures = array_map(static fn (Dim $dim): Dim => $dim->leanerBy($marks), $this->measures);
+        $measures = array_map(
+            static fn (Dim $dim): Dim => $range === null || $dim->give?->range() === $range ? $dim->leanerBy($marks) : $dim,
+            $this->measures,
+        );
 
         return new self($this->kind, $this->of, $measures, $this->options);
     }

@@ -105,6 +105,16 @@ final readonly class Sketch
         return $this->withParts(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one);
     }
 
+    /** With one measure changed by so many marks of the ruler, as far as it gives. */
+    public function giving(string $part, string $measure, int $by): self
+    {
+        $dim = $this->part($part)?->measures()[$measure] ?? null;
+        $leaner = $dim?->leanerBy(abs($by));
+        $given = $leaner?->give?->by === $by ? $leaner : $dim?->leanerBy(-abs($by));
+
+        return $given === null ? $this : $this->with($part, $measure, $given);
+    }
+
     /**
      * With each measure that gives changed by so many marks of the ruler towards its leanest; below nothing, its fullest. What
      * lies beside what has changed follows it.
@@ -148,6 +158,39 @@ final readonly class Sketch
         }
 
         return array_values($leaner);
+    }
+
+    /**
+     * In all measures that it gives, as it is drawn first. Measures that give alike are changed together, since they belong
+     * together: a strip and its mat, a column and what begins beside it.
+     *
+     * @return list<self>
+     */
+    public function measured(): array
+    {
+        $ways = [$this];
+        foreach ($this->givesApart() as $range => $give) {
+            $more = [];
+            foreach ($give->marks() as $by) {
+                foreach ($ways as $way) {
+                    $more[] = $way->withParts(static fn (Part $part): Part => $part->leanerBy($by, $range));
+                }
+            }
+            $ways = $more;
+        }
+
+        return $ways;
+    }
+
+    /** @return array<string, Give> one of each range */
+    private function givesApart(): array
+    {
+        $gives = [];
+        foreach ($this->gives() as $give) {
+            $gives[$give->range()] = $give;
+        }
+
+        return $gives;
     }
 
     /** How many marks there are to its leanest measures. */

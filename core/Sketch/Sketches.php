@@ -70,6 +70,23 @@ final class Sketches
         return isset(self::all()[$sketch->key]) && self::all()[$sketch->key] == $sketch;
     }
 
+    /**
+     * One of them in the manner that Sketch::$manner says: "two-bands~panel plain~upper-band wide -2".
+     *
+     * @return Sketch|null null where none ships that has it
+     */
+    public static function manner(string $manner): ?Sketch
+    {
+        $changes = explode('~', $manner);
+        $sketch = self::all()[array_shift($changes)] ?? null;
+        foreach ($changes as $change) {
+            [$part, $measure, $by] = [...explode(' ', $change), '', ''];
+            $sketch = $measure === 'plain' ? $sketch?->plain() : $sketch?->giving($part, $measure, (int) $by);
+        }
+
+        return $sketch?->manner === $manner ? $sketch : null;
+    }
+
     private static function framedPanel(): Sketch
     {
         return Sketch::of('framed-panel', 'Framed panel', [

@@ -22,10 +22,10 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Table;
 
 /**
- * Every recipe that cards may be made by on a table: each sketch, both ways round on every front, with words that are
+ * Every outlay that cards may be made by on a table: each sketch, both ways round on every front, with words that are
  * printed, stamped where their ink shows, or stamped on a label.
  */
-final readonly class Recipes
+final readonly class Outlays
 {
     /** The words that are printed, and the pictures: of each no more than there are. */
     public const WORDS = 'words';
@@ -47,7 +47,7 @@ final readonly class Recipes
         ));
     }
 
-    /** @return list<Recipe> */
+    /** @return list<Outlay> */
     public static function on(Table $table): array
     {
         return (new self($table))->all();
@@ -56,14 +56,14 @@ final readonly class Recipes
     /**
      * The leanest of all, and of those that are as they are drawn: such cards look better.
      *
-     * @return list<Recipe>
+     * @return list<Outlay>
      */
     public static function forLooks(Table $table): array
     {
         $all = self::on($table);
-        $isDrawn = static fn (Recipe $recipe): bool => $recipe->sketch->isAsDrawn();
+        $isDrawn = static fn (Outlay $outlay): bool => $outlay->sketch->isAsDrawn();
         $drawn = self::leanest(array_values(array_filter($all, $isDrawn)));
-        $given = array_filter(self::leanest($all), static fn (Recipe $recipe): bool => ! $isDrawn($recipe));
+        $given = array_filter(self::leanest($all), static fn (Outlay $outlay): bool => ! $isDrawn($outlay));
 
         return [...$drawn, ...array_values($given)];
     }
@@ -71,17 +71,17 @@ final readonly class Recipes
     /**
      * Those that no other undercuts: as many cards can be made with them alone.
      *
-     * @param  list<Recipe>  $recipes
-     * @return list<Recipe>
+     * @param  list<Outlay>  $outlays
+     * @return list<Outlay>
      */
-    public static function leanest(array $recipes): array
+    public static function leanest(array $outlays): array
     {
-        usort($recipes, static fn (Recipe $a, Recipe $b): int => [$a->area(), count($a->counted)] <=> [$b->area(), count($b->counted)]);
+        usort($outlays, static fn (Outlay $a, Outlay $b): int => [$a->area(), count($a->counted)] <=> [$b->area(), count($b->counted)]);
         $leanest = [];
-        foreach ($recipes as $recipe) {
-            $isUndercut = array_filter($leanest, static fn (Recipe $other): bool => $other->undercuts($recipe)) !== [];
+        foreach ($outlays as $outlay) {
+            $isUndercut = array_filter($leanest, static fn (Outlay $other): bool => $other->undercuts($outlay)) !== [];
             if (! $isUndercut) {
-                $leanest[] = $recipe;
+                $leanest[] = $outlay;
             }
         }
 
@@ -126,10 +126,10 @@ final readonly class Recipes
         };
     }
 
-    /** @return list<Recipe> */
+    /** @return list<Outlay> */
     private function all(): array
     {
-        $recipes = [];
+        $outlays = [];
         $must = $this->table->wishes->envelopes ? [self::ENVELOPES] : [];
         $sketches = $this->table->sketchesGiving();
         foreach ($this->bases() as [$front, $light, $base]) {
@@ -142,13 +142,13 @@ final readonly class Recipes
                 foreach ([$front, $front->turned()] as $way) {
                     $layout = $this->table->layouts->of($sketch, $way);
                     foreach ($layout === null ? [] : $this->onLayout($sketch, $layout, $light) as [$pieces, $counted]) {
-                        $recipes[] = Recipe::of($sketch, $way, $pieces, array_values(array_unique([...$own, ...$must, ...$counted])));
+                        $outlays[] = Outlay::of($sketch, $way, $pieces, array_values(array_unique([...$own, ...$must, ...$counted])));
                     }
                 }
             }
         }
 
-        return $recipes;
+        return $outlays;
     }
 
     /**

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Sketch;
 
 /** What one card takes that is made on a sketch, laid one way on a front, with its words put on in one manner. */
-final readonly class Recipe
+final readonly class Outlay
 {
     /**
      * @param  Size  $front  the way it lies
