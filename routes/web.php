@@ -7,6 +7,7 @@ use App\Http\Controllers\ArrangeController;
 use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CheckController;
+use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\CsvController;
 use App\Http\Controllers\CutController;
@@ -25,6 +26,7 @@ use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PhotographsController;
 use App\Http\Controllers\PhotoPapersController;
 use App\Http\Controllers\PhotoPiecesController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SafeController;
 use App\Http\Controllers\ShareOutController;
@@ -36,8 +38,10 @@ use App\Http\Controllers\UnpackController;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Stages\Stages;
 use App\Prints\CardExport;
+use App\Prints\ClassExport;
 use App\Prints\Exports;
 use App\Prints\KitExport;
+use App\Prints\RecipeExport;
 use App\Prints\SheetExport;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
@@ -105,6 +109,27 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     foreach (Exports::of(SheetExport::class) as $export) {
         Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export);
     }
+    foreach (Exports::of(RecipeExport::class) as $export) {
+        Route::get("recipes/{recipe}/{$export->path()}", [RecipeController::class, 'file'])->defaults('export', $export);
+    }
+    Route::get('/recipes/{recipe}/templates/{letter}-{n}.svg', [RecipeController::class, 'template'])
+        ->where(['letter' => '[A-Z]{1,2}', 'n' => '[0-9]{1,3}'])->name('kits.recipes.template');
+    foreach (Exports::of(ClassExport::class) as $export) {
+        Route::get("class/{class}/{$export->path()}", [ClassController::class, 'file'])->defaults('export', $export);
+    }
+    Route::post('/class', [ClassController::class, 'prepare']);
+    Route::post('/class/{class}', [ClassController::class, 'update']);
+    Route::delete('/class/{class}', [ClassController::class, 'destroy']);
+    Route::post('/class/{class}/pack', [ClassController::class, 'pack']);
+    Route::post('/class/{class}/lost', [ClassController::class, 'lose']);
+    Route::post('/recipes', [RecipeController::class, 'keep']);
+    Route::post('/recipes/read', [RecipeController::class, 'read']);
+    Route::post('/recipes/make', [RecipeController::class, 'make']);
+    Route::post('/recipes/make/stop', [RecipeController::class, 'stop']);
+    Route::post('/recipes/make/keep', [RecipeController::class, 'keepMade']);
+    Route::post('/recipes/{recipe}', [RecipeController::class, 'rename']);
+    Route::delete('/recipes/{recipe}', [RecipeController::class, 'destroy']);
+    Route::post('/recipes/{recipe}/lay', [RecipeController::class, 'lay']);
     Route::post('/tally/record', [RecordController::class, 'read']);
     Route::post('/tally/cards/{card}', [RecordController::class, 'store'])->scopeBindings();
     Route::post('/tally/cards/{card}/photo', [RecordController::class, 'keepPhoto'])->scopeBindings();

@@ -3,67 +3,75 @@
 namespace App\Pages;
 
 use App\Models\Card;
-use App\Models\Component;
+use App\Models\ClassPlan;
 use App\Models\Kit;
-use App\Table\TableState;
+use App\Recipes\RecipeShelf;
 use App\Wording\Wording;
-use KeepShare\Core\Card\Card as CoreCard;
-use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Outlook\Classroom;
+use App\Workshops\ClassTable;
+use KeepShare\Core\Workshop\Workshop;
 
 /**
- * So many sets of the same cards: what they need, what is here, what has to be added, and the cuts grouped by setting.
+ * The classes that are prepared at this kit, and what another can be prepared of.
  *
- * @phpstan-type ClassLine array{
- *     component: string,
- *     name: string,
- *     needs: string,
- *     here: string,
- *     add: string|null,
- *     settings: list<array{at: string, cuts: int}>,
- * }
+ * @phpstan-import-type Choice from ChoiceView
+ *
+ * @phpstan-type PreparedClass array{id: int, name: string, says: string, packed: int, people: int}
+ * @phpstan-type ClassCard array{number: int, says: string}
  */
 final readonly class ClassPage extends Page
 {
-    /** @param  list<array{title: string, lines: list<ClassLine>}>  $groups */
-    private function __construct(public int $sets, public int $most, public int $cards, public array $groups)
-    {
+    /**
+     * @param  list<PreparedClass>  $classes
+     * @param  list<ClassCard>  $cards  of the share-out
+     * @param  list<Choice>  $recipes
+     * @param  string  $recipe  the key of the one that was asked for; empty for the cards of the share-out
+     */
+    private function __construct(
+        public array $classes,
+        public array $cards,
+        public array $recipes,
+        public string $recipe,
+        public int $mostPeople,
+    ) {
     }
 
-    public static function of(Kit $kit, int $sets): self
+    public static function of(Kit $kit, string $recipe): self
     {
-        $state = TableState::of($kit);
-        $cards = array_values($state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
-        $needs = array_column(Classroom::of($state->table(), $cards, $sets), null, 'component');
+        $cards = $kit->cards()->with('takings')->get()->map(static fn (Card $card): array => [
+            'number' => $card->number,
+            'says' => "{$card->toSketch()->name}, {$card->occasion->label()}",
+        ]);
+        $recipes = [];
+        foreach (RecipeShelf::all() as $key => $one) {
+            $recipes[] = ['key' => (string) $key, 'label' => $one->name.', '.Wording::plural(count($one->cards), 'card')];
+        }
+        $classes = ClassPlan::query()->where('kit_id', $kit->id)->with('kit')->orderBy('id')->get();
 
-        return new self($sets, Classroom::MOST_SETS, count($cards), Wording::grouped(
-            $state->components->filter(static fn (Component $one): bool => isset($needs[$one->coreId()])),
-            static fn (Component $one): array => self::line($needs[$one->coreId()], $one, $state),
-        ));
+        return new self(
+            array_values($classes->map(self::prepared(...))->all()),
+            array_values($cards->all()),
+            $recipes,
+            RecipeShelf::has($recipe) ? $recipe : '',
+            Workshop::MOST_PEOPLE,
+        );
     }
 
-    /** @return ClassLine */
-    private static function line(Classroom $need, Component $component, TableState $state): array
+    /** @return PreparedClass */
+    private static function prepared(ClassPlan $class): array
     {
-        $unit = $state->kit->unit;
-        $here = max(0, $state->hereOf($component));
-        $amount = static fn (int $count): string => match (true) {
-            $component->kind->isByLength() => Length::ofUnits($count)->label($unit),
-            $component->kind->isSheets() => Wording::plural($count, 'sheet'),
-            default => (string) $count,
-        };
+        $workshop = ClassTable::of($class)->workshop;
+        $all = count($workshop->bag());
+        $packed = 0;
+        for ($bag = 1; $bag <= $class->people; $bag++) {
+            $packed += $all > 0 && count($class->packedIn($bag)) >= $all ? 1 : 0;
+        }
 
         return [
-            'component' => $need->component,
-            'name' => $state->nameOf($component->id),
-            'needs' => $amount($need->needs),
-            'here' => $amount($here),
-            'add' => $need->needs > $here ? $amount($need->needs - $here) : null,
-            'settings' => array_map(
-                static fn (int $at, int $cuts): array => ['at' => Length::ofUnits($at)->label($unit), 'cuts' => $cuts],
-                array_keys($need->settings),
-                $need->settings,
-            ),
+            'id' => $class->id,
+            'name' => $class->name,
+            'says' => Wording::plural(count($workshop->cards), 'card').' each',
+            'packed' => $packed,
+            'people' => $class->people,
         ];
     }
 }

@@ -23,6 +23,10 @@ final class Exports
         CardSvg::class,
         SheetPdf::class,
         SheetSvg::class,
+        RecipePdf::class,
+        RecipeJson::class,
+        ClassHandOut::class,
+        ClassLeader::class,
     ];
 
     /** @return list<Export> */

@@ -13,4 +13,6 @@ enum OfferedAt: string
     case Cards = 'cards';
     case Card = 'card';
     case Sheet = 'sheet';
+    case Recipe = 'recipe';
+    case ForClass = 'class';
 }

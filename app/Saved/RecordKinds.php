@@ -4,6 +4,7 @@ namespace App\Saved;
 
 use App\Models\Card;
 use App\Models\CardPhoto;
+use App\Models\ClassPlan;
 use App\Models\Component;
 use App\Models\CsvMapping;
 use App\Models\CutPlan;
@@ -12,6 +13,7 @@ use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\OwnArrangement;
 use App\Models\OwnOccasion;
+use App\Models\OwnRecipe;
 use App\Models\OwnSketch;
 use App\Models\Palette;
 use App\Models\Person;
@@ -55,6 +57,8 @@ final class RecordKinds
             ]),
             RecordKind::of(OwnSketch::class, ['definition' => Mention::at(['key' => $sketch])]),
             RecordKind::of(OwnArrangement::class, ['definition' => Mention::at(['key' => $arrangement])]),
+            RecordKind::of(OwnRecipe::class),
+            RecordKind::of(ClassPlan::class, ['cards' => Mention::at(['recipe' => Mention::text('recipes', 'own-')])]),
             RecordKind::of(Palette::class, ['surfaces' => Mention::each($component)]),
             RecordKind::of(Component::class),
             RecordKind::of(LedgerEntry::class),

@@ -56,7 +56,17 @@ final class ReadRecipe
         if (strlen($json) > RecipeFile::MOST_BYTES) {
             throw BadKit::at('', 'The file is larger than 2 MB. A recipe is a text.');
         }
-        $data = OpenFile::read($json, RecipeFile::FORMAT, RecipeFile::VERSION, 'recipes');
+
+        return self::written(OpenFile::read($json, RecipeFile::FORMAT, RecipeFile::VERSION, 'recipes'));
+    }
+
+    /**
+     * @param  array<mixed>  $data  as RecipeFile writes it
+     *
+     * @throws BadKit with the place and the reason
+     */
+    public static function written(array $data): Recipe
+    {
         $unit = Fields::of($data, '', null)->choice('unit', Unit::class);
 
         return (new self($unit))->recipe(Fields::of($data, '', $unit));

@@ -14,10 +14,16 @@ use KeepShare\Core\Sketch\Role;
 /** What cardstock does on the cards of a recipe, whichever it will be. */
 enum StockRole: string
 {
-    case DarkMat = 'dark mat';
-    case LightMat = 'light mat';
+    case DarkMat = 'dark-mat';
+    case LightMat = 'light-mat';
     case Plain = 'plain';
     case Mirror = 'mirror';
+
+    /** "dark mat" */
+    public function label(): string
+    {
+        return str_replace('-', ' ', $this->value);
+    }
 
     /** @param  Cardstock|null  $good  what it was cut from; null where that is not known yet */
     public static function of(?Role $role, ?Cardstock $good): self
@@ -52,6 +58,6 @@ enum StockRole: string
         };
         $finish = $this === self::Mirror ? Finish::Mirror : Finish::Plain;
 
-        return Component::of($this->value, "Cardstock, $this->value", Cardstock::of($sheet, Colour::fromHex($colour), null, $finish), 1);
+        return Component::of($this->value, "Cardstock, {$this->label()}", Cardstock::of($sheet, Colour::fromHex($colour), null, $finish), 1);
     }
 }

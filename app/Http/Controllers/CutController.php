@@ -15,7 +15,6 @@ use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\Taking;
-use App\Pages\ClassPage;
 use App\Pages\CutPage;
 use App\Prints\BagLabels;
 use App\Wording\Wording;
@@ -28,7 +27,6 @@ use KeepShare\Core\Cut\Split;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Outlook\Classroom;
 
 final class CutController
 {
@@ -57,12 +55,6 @@ final class CutController
         $cut->forCard($kit, self::planOf($kit, $sheet), $card, $request->integer('revision'));
 
         return to_route('kits.cut', [$kit, 'card' => $card->id]);
-    }
-
-    /** The same cards so many times over. */
-    public function forClass(Kit $kit, Request $request): ClassPage
-    {
-        return ClassPage::of($kit, max(1, min(Classroom::MOST_SETS, $request->integer('sets', 6))));
     }
 
     public function store(Kit $kit, Sheet $sheet, Request $request, CutSheet $cut): RedirectResponse

@@ -2,6 +2,7 @@
 
 namespace App\Http\Stages;
 
+use App\Http\Controllers\ClassController;
 use App\Http\Controllers\CutController;
 use App\Models\CutPlan;
 use App\Models\Kit;
@@ -25,7 +26,9 @@ final class CutStage implements Stage
     {
         return [
             StagePage::at('cut', [CutController::class, 'show'], 'Table'),
-            StagePage::at('class', [CutController::class, 'forClass'], 'For a class'),
+            StagePage::at('class', [ClassController::class, 'index'], 'For a class'),
+            StagePage::behind('class/{class}/look', [ClassController::class, 'show']),
+            StagePage::behind('class/{class}/pack', [ClassController::class, 'packing']),
         ];
     }
 

@@ -7,6 +7,7 @@ use App\Http\Controllers\ArrangementController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\NextCardController;
+use App\Http\Controllers\RecipeController;
 use App\Http\Controllers\ShareOutController;
 use App\Http\Controllers\SketchController;
 use App\Models\Kit;
@@ -34,8 +35,12 @@ final class ShareOutStage implements Stage
             StagePage::at('share-out/compare', [ShareOutController::class, 'compare'], 'Compare'),
             StagePage::at('sketches', [DesignController::class, 'sketches'], 'Sketches'),
             StagePage::at('arrangements', [ArrangementController::class, 'index'], 'Arrangements'),
+            StagePage::at('recipes', [RecipeController::class, 'index'], 'Recipes'),
             StagePage::at('folds', [DesignController::class, 'folds'], 'Folds'),
             StagePage::at('measures', [DesignController::class, 'measures'], 'Measures'),
+            StagePage::behind('recipes/make', [RecipeController::class, 'making']),
+            StagePage::behind('recipes/{recipe}/look', [RecipeController::class, 'show']),
+            StagePage::behind('recipes/{recipe}/lay', [RecipeController::class, 'laying']),
             StagePage::behind('cards/{card}', [CardController::class, 'show']),
             StagePage::behind('arrangements/new', [ArrangementController::class, 'create']),
             StagePage::behind('arrangements/{arrangement}/change', [ArrangementController::class, 'edit']),

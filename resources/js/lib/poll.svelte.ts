@@ -1,12 +1,12 @@
 import { lookOn } from './send.svelte'
 
-/** Asks for one prop again and again for as long as something is under way, then for all the page shows once. */
-export function poll(prop: string, isUnderWay: () => boolean): void {
+/** Asks for some props again and again for as long as something is under way, then for all the page shows once. */
+export function poll(props: string | string[], isUnderWay: () => boolean): void {
     let wasUnderWay = false
     $effect(() => {
         if (isUnderWay()) {
             wasUnderWay = true
-            const timer = setInterval(() => lookOn({ only: [prop] }), 400)
+            const timer = setInterval(() => lookOn({ only: [props].flat() }), 400)
             return () => clearInterval(timer)
         }
         if (wasUnderWay) {

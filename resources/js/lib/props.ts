@@ -273,6 +273,13 @@ export interface CardToGive {
     post: string
 }
 
+export interface CardToKeep {
+    id: number
+    number: number
+    sketch: string
+    occasion: string
+}
+
 export interface CardsMadePage {
     find: string
     cards: MadeCard[]
@@ -329,26 +336,85 @@ export interface ChosenSketch {
     inside: string | null
 }
 
+export interface ClassBag {
+    number: number
+    packed: number
+    lost: number
+}
+
+export interface ClassCard {
+    number: number
+    says: string
+}
+
+export interface ClassKind {
+    key: string
+    label: string
+    time: string
+    isAhead: boolean
+}
+
 export interface ClassLine {
     component: string
     name: string
     needs: string
+    spares: string
     here: string
     add: string | null
-    settings: {
-        at: string
-        cuts: number
-    }[]
 }
 
-export interface ClassPage {
-    sets: number
-    most: number
+export interface ClassLookPage {
+    id: number
+    name: string
+    about: string
     cards: number
+    people: number
+    mostPeople: number
+    spareIn: number
+    begins: string
+    kinds: ClassKind[]
+    settings: ClassSetting[]
     groups: {
         title: string
         lines: ClassLine[]
     }[]
+    before: {
+        label: string
+        time: string
+    }[]
+    beforeTime: string
+    clock: ClassMoment[]
+    ends: string
+}
+
+export interface ClassMoment {
+    at: string
+    card: number
+    says: string
+    tool: string
+}
+
+export interface ClassPackPage {
+    id: number
+    name: string
+    people: number
+    bag: number
+    all: number
+    bags: ClassBag[]
+    lines: PackLine[]
+}
+
+export interface ClassPage {
+    classes: PreparedClass[]
+    cards: ClassCard[]
+    recipes: Choice[]
+    recipe: string
+    mostPeople: number
+}
+
+export interface ClassSetting {
+    at: string
+    cuts: number
 }
 
 export interface ComingDay {
@@ -464,7 +530,43 @@ export interface DrawnArrangement {
     fault: string | null
 }
 
+export interface DrawnCut {
+    number: number
+    line: {
+        x1: number
+        y1: number
+        x2: number
+        y2: number
+    }
+}
+
 export type DrawnMark = SurfaceMark | ThingMark | WordsMark | PathMark
+
+export interface DrawnPart {
+    x: number
+    y: number
+    width: number
+    height: number
+    label: string
+    measure: string
+    isKept: boolean
+}
+
+export interface DrawnSheet {
+    component: string
+    size: {
+        width: number
+        height: number
+    }
+    parts: DrawnPart[]
+    cuts: DrawnCut[]
+    blemishes: {
+        x: number
+        y: number
+        width: number
+        height: number
+    }[]
+}
 
 export interface DrawnSketch {
     key: string
@@ -508,7 +610,7 @@ export interface Face {
 }
 
 export interface FileLink {
-    at: 'about' | 'share-out' | 'bags' | 'runs' | 'shopping' | 'cards' | 'card' | 'sheet'
+    at: 'about' | 'share-out' | 'bags' | 'runs' | 'shopping' | 'cards' | 'card' | 'sheet' | 'recipe' | 'class'
     path: string
     label: string
     isShown: boolean
@@ -727,6 +829,12 @@ export interface KitFrame {
     files: FileLink[]
 }
 
+export interface KitOfPapers {
+    id: number
+    name: string
+    isChosen: boolean
+}
+
 export interface KitOfScraps {
     id: number
     name: string
@@ -768,6 +876,18 @@ export interface LaidFace {
     face: number
 }
 
+export interface LaidFront {
+    number: number
+    front: Front
+    notes: string[]
+}
+
+export interface LaidLetter {
+    letter: string
+    asks: string
+    choices: LetterChoice[]
+}
+
 export interface LayerApart {
     name: string
     good: string
@@ -780,6 +900,19 @@ export interface LeftCount {
     id: string
     left: string
     isGone: boolean
+}
+
+export interface LetterChoice {
+    paper: LetterPaper
+    letters: string
+    isTaken: boolean
+}
+
+export interface LetterPaper {
+    component: string
+    face: number
+    name: string
+    kit: string | null
 }
 
 export interface Limit {
@@ -890,6 +1023,13 @@ export interface MakingHalt {
     left: string[]
 }
 
+export interface MakingNow {
+    isUnderWay: boolean
+    isFault: boolean
+    done: number
+    says: string
+}
+
 export interface MakingRun {
     label: string
     tool: string
@@ -984,6 +1124,19 @@ export interface OtherArrangement {
 export interface OtherKit {
     id: number
     name: string
+}
+
+export interface PackLine {
+    id: string
+    card: number
+    part: string
+    what: string
+    amount: string
+    done: string
+    isPacked: boolean
+    inBags: number
+    from: string
+    isLacking: boolean
 }
 
 export interface PackedLine {
@@ -1119,6 +1272,14 @@ export interface PlacedOutline {
     role: string
 }
 
+export interface PreparedClass {
+    id: number
+    name: string
+    says: string
+    packed: number
+    people: number
+}
+
 export interface ProposedCards {
     id: number
     changes: CardChange[]
@@ -1141,6 +1302,79 @@ export interface Reading {
     isFault: boolean
     done: number
     says: string
+}
+
+export interface RecipeAsked {
+    sheets: string
+    sheet: string
+    front: string
+    cards: string
+    alike: string
+    papers: string
+    seconds: string
+}
+
+export interface RecipeLayPage {
+    key: string
+    name: string
+    all: number
+    letters: LaidLetter[]
+    cards: LaidFront[]
+    falls: string[]
+    lacks: string[]
+    chosen: string
+    how: string
+    stash: boolean
+    hasStash: boolean
+    kits: KitOfPapers[]
+    goods: Goods
+}
+
+export interface RecipeMade {
+    name: string
+    about: string
+    says: string
+    fronts: Front[]
+}
+
+export interface RecipeMakePage {
+    asked: RecipeAsked
+    making: MakingNow | null
+    made: RecipeMade | null
+    goods: Goods
+    mostSeconds: number
+}
+
+export interface RecipePage {
+    key: string
+    name: string
+    about: string
+    isOwn: boolean
+    templates: RecipeTemplate[]
+    fronts: Front[]
+    wants: RecipeWant[]
+    goods: Goods
+}
+
+export interface RecipeTemplate {
+    name: string
+    says: string
+    picture: string
+    cuts: TemplateCut[]
+    pieces: TemplatePiece[]
+}
+
+export interface RecipeWant {
+    what: string
+    many: string
+    cards: string
+}
+
+export interface RecipesPage {
+    recipes: ShelvedRecipe[]
+    cards: CardToKeep[]
+    goods: Goods
+    usual: string
 }
 
 export interface RememberedCard {
@@ -1373,6 +1607,14 @@ export interface ShelfPage {
     kits: KitOnShelf[]
     shelf: UndoRedo
     fronts: SidesByUnit
+}
+
+export interface ShelvedRecipe {
+    key: string
+    name: string
+    about: string
+    isOwn: boolean
+    fronts: Front[]
 }
 
 export interface ShopLine {
@@ -1668,6 +1910,26 @@ export interface Taste {
     wanted: WantedMany[]
     folds: WantedMany[]
     daysNeed: string
+}
+
+export interface TemplateCut {
+    number: number
+    at: string
+    from: string
+    turn: boolean
+    inHand: string
+    line: CutLine
+}
+
+export interface TemplatePiece {
+    card: number
+    part: string
+    size: string
+    stands: boolean
+    x: number
+    y: number
+    width: number
+    height: number
 }
 
 export interface ThingMark {

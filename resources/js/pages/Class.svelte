@@ -1,159 +1,184 @@
 <script lang="ts">
-    import { router } from '@inertiajs/svelte'
-    import Empty from '@/parts/Empty.svelte'
+    import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
-    import Measure from '@/parts/Measure.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
     import type { ClassPage } from '@/lib/props'
 
-    let { sets, most, cards, groups }: ClassPage = $props()
+    let { classes, cards, recipes, recipe, mostPeople }: ClassPage = $props()
 
     const frame = $derived(kit.frame)
-    const missing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.add))
-    const choose = (n: number): void => {
-        if (n >= 1 && n <= most) router.get(`${frame.url}/class`, { sets: n }, { preserveState: true, preserveScroll: true })
+    let name = $state('')
+    let people = $state('12')
+    let source = $state(untrack(() => recipe))
+    let left = $state<number[]>([])
+    let field = $state<HTMLInputElement>()
+    const kept = $derived(cards.filter((card) => !left.includes(card.number)))
+
+    const toggle = (number: number): void => {
+        left = left.includes(number) ? left.filter((one) => one !== number) : [...left, number]
     }
 
-    useKeys(() => [
-        { key: '+', says: 'One set more', run: () => choose(sets + 1) },
-        { key: '-', says: 'One set fewer', run: () => choose(sets - 1) },
-    ])
+    function prepare(event: SubmitEvent): void {
+        event.preventDefault()
+        const chosen = left.length === 0 ? '' : kept.map((card) => card.number).join(',')
+        sender.send('class', { name, people, recipe: source, cards: chosen }, { keeps: 'errors' })
+    }
+
+    useKeys(() => [{ key: 'n', shown: 'N', says: 'Prepare another class', run: () => field?.focus() }])
 </script>
 
 <Frame title="For a class">
-    {#if cards === 0}
-        <Empty title="No cards to multiply yet">
-            <p>Share the kit out first; then the sheets and goods for a class of six or twelve are worked out here.</p>
-            <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to Share out</Button>
-        </Empty>
-    {:else}
-        <div class="place">
-            <section aria-labelledby="class-title">
-                <h1 id="class-title">{sets} {sets === 1 ? 'set' : 'sets'} of {cards} cards: {sets * cards} cards</h1>
-                <div class="sets">
-                    <Button key="-" aria-label="One set fewer" disabled={sets <= 1} onclick={() => choose(sets - 1)}>−</Button>
-                    <label
-                        >Sets
-                        <input
-                            value={sets}
-                            size="3"
-                            inputmode="numeric"
-                            onchange={(event) => choose(Number(event.currentTarget.value) || sets)}
-                        />
-                    </label>
-                    <Button key="+" aria-label="One set more" disabled={sets >= most} onclick={() => choose(sets + 1)}>+</Button>
-                    <span class="soft">up to {most}</span>
-                </div>
-                {#each groups as group (group.title)}
-                    <table>
-                        <caption>{group.title}</caption>
-                        <thead><tr><th>component</th><th>needs</th><th>here</th><th>to add</th><th>cuts, grouped by setting</th></tr></thead
-                        >
-                        <tbody>
-                            {#each group.lines as line (line.component)}
-                                <tr class:short={line.add !== null}>
-                                    <th scope="row">{line.name}</th>
-                                    <td><Measure text={line.needs} /></td>
-                                    <td><Measure text={line.here} /></td>
-                                    <td><b><Measure text={line.add ?? '–'} /></b></td>
-                                    <td class="settings">
-                                        <Measure text={line.settings.map((one) => `${one.at} × ${one.cuts}`).join(', ')} wraps />
-                                    </td>
-                                </tr>
-                            {/each}
-                        </tbody>
-                    </table>
+    <div class="place">
+        <section aria-labelledby="classes-title">
+            <h1 id="classes-title">Classes</h1>
+            {#if classes.length === 0}
+                <p class="soft">
+                    None yet. Choose the cards, or a recipe, and how many people come: what each gets in the bag, what is done beforehand,
+                    the cuts by their setting and what to buy are worked out.
+                </p>
+            {/if}
+            <ul>
+                {#each classes as one (one.id)}
+                    <li>
+                        <div>
+                            <h2><a href="{frame.url}/class/{one.id}/look">{one.name}</a></h2>
+                            <p class="soft">{one.people} people, {one.says}; {one.packed} of {one.people} bags packed</p>
+                        </div>
+                        <div class="acts">
+                            <Button main href="{frame.url}/class/{one.id}/pack">Pack the bags</Button>
+                            <Button href="{frame.url}/class/{one.id}/look">The plan</Button>
+                            <Button aria-label="Drop {one.name}" onclick={() => sender.send(`class/${one.id}`, {}, { method: 'delete' })}
+                                >Drop it</Button
+                            >
+                        </div>
+                    </li>
                 {/each}
-            </section>
-            <aside aria-labelledby="add-title">
-                <h2 id="add-title">To add</h2>
-                {#if missing.length === 0}
-                    <p>Nothing: what is here is enough.</p>
-                {:else}
-                    <ul>
-                        {#each missing as line (line.component)}<li><b><Measure text={line.add ?? ''} /></b> {line.name}</li>{/each}
-                    </ul>
-                {/if}
-                <p class="soft">Set the guide once for all cuts of one setting. Sheets are counted with every set cut together.</p>
-            </aside>
-        </div>
-    {/if}
+            </ul>
+        </section>
+        <form onsubmit={prepare} novalidate aria-labelledby="new-title">
+            <h2 id="new-title">Prepare a class</h2>
+            <label for="class-name">Name</label>
+            <input
+                id="class-name"
+                bind:this={field}
+                bind:value={name}
+                maxlength="60"
+                placeholder="Tuesday evening"
+                autocomplete="off"
+                aria-invalid={!!kit.errors['name']}
+                aria-describedby={kit.errors['name'] ? 'name-fault' : undefined}
+            />
+            {#if kit.errors['name']}<p id="name-fault" class="fault" role="alert">{kit.errors['name']}</p>{/if}
+            <label for="class-people">People</label>
+            <input
+                id="class-people"
+                bind:value={people}
+                size="4"
+                inputmode="numeric"
+                autocomplete="off"
+                aria-invalid={!!kit.errors['people']}
+                aria-describedby="people-hint"
+            />
+            <p id="people-hint" class={kit.errors['people'] ? 'fault' : 'soft'} role={kit.errors['people'] ? 'alert' : undefined}>
+                {kit.errors['people'] ?? `up to ${mostPeople}`}
+            </p>
+            <label for="class-source">Cards</label>
+            <select id="class-source" bind:value={source}>
+                <option value="">of the share-out of this kit</option>
+                {#each recipes as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
+            </select>
+            {#if source === '' && cards.length}
+                <fieldset>
+                    <legend>{kept.length} of {cards.length} cards</legend>
+                    {#each cards as card (card.number)}
+                        <label class="tick">
+                            <input type="checkbox" checked={!left.includes(card.number)} onchange={() => toggle(card.number)} />
+                            {card.number}
+                            {card.says}
+                        </label>
+                    {/each}
+                </fieldset>
+            {/if}
+            {#if kit.errors['cards']}<p class="fault" role="alert">{kit.errors['cards']}</p>{/if}
+            <Button main type="submit" key="Enter">Prepare it</Button>
+        </form>
+    </div>
 </Frame>
 
 <style>
     .place {
         display: grid;
-        grid-template-columns: 1fr 18rem;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 22rem);
         gap: 2.5rem;
-        padding: 1rem 1.5rem 2rem;
+        padding: 1rem 1.5rem 3rem;
+    }
+
+    @media (max-width: 60rem) {
+        .place {
+            grid-template-columns: minmax(0, 1fr);
+        }
     }
 
     h2 {
-        margin-bottom: 0.5rem;
-    }
-
-    .sets {
-        display: flex;
-        align-items: center;
-        gap: 0.75rem;
-        margin: 0.75rem 0;
-    }
-
-    table {
-        width: 100%;
-        margin-bottom: 1.25rem;
-        border-collapse: collapse;
-    }
-
-    caption {
-        padding: 0.25rem 0;
-        font-weight: 650;
-        text-align: left;
-    }
-
-    th,
-    td {
-        padding: 0.375rem 0.75rem 0.375rem 0;
-        border-top: 1px solid var(--line);
-        font-weight: 500;
-        text-align: left;
-        vertical-align: baseline;
-    }
-
-    thead th {
-        border-top: 0;
-        color: var(--ink-soft);
-        font-size: var(--small);
-    }
-
-    th:first-child {
-        width: 15rem;
-    }
-
-    td:nth-child(-n + 4) {
-        width: 6rem;
-    }
-
-    .short td b {
-        color: var(--madder);
-    }
-
-    .settings,
-    .soft {
-        color: var(--ink-soft);
-        font-size: var(--small);
+        font-size: var(--title);
     }
 
     ul {
-        margin: 0 0 1rem;
+        margin: 0.75rem 0;
         padding: 0;
         list-style: none;
     }
 
     li {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        justify-content: space-between;
+        gap: 1rem;
+        padding: 1rem 0;
+        border-top: 1px solid var(--line);
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem;
+    }
+
+    form {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        align-content: start;
+        gap: 0.375rem;
+    }
+
+    label {
+        font-weight: 600;
+    }
+
+    .tick {
+        display: flex;
+        gap: 0.5rem;
         padding: 0.25rem 0;
-        border-bottom: 1px solid var(--line);
+        font-weight: 400;
+    }
+
+    fieldset {
+        min-width: 0;
+        max-height: 18rem;
+        overflow: auto;
+        border: 1px solid var(--line);
+    }
+
+    .soft {
+        color: var(--ink-soft);
+    }
+
+    .fault {
+        color: var(--madder);
+        font-weight: 600;
     }
 </style>

@@ -1,0 +1,37 @@
+<?php
+
+namespace App\Models;
+
+use App\Journal\Journalled;
+use Illuminate\Database\Eloquent\Model;
+use KeepShare\Core\Recipe\ReadRecipe;
+use KeepShare\Core\Recipe\Recipe;
+
+/**
+ * A recipe the maker has kept. It is changed in the journal of the kit it was kept at, and serves every kit.
+ *
+ * @property int $id
+ * @property int $kit_id
+ * @property string $name
+ * @property array<string, mixed> $definition as RecipeFile writes it
+ */
+final class OwnRecipe extends Model implements OfKit
+{
+    use Journalled;
+
+    protected $table = 'recipes';
+
+    protected $guarded = [];
+
+    protected $casts = ['definition' => 'array'];
+
+    public function toCore(): Recipe
+    {
+        return ReadRecipe::written($this->definition)->named($this->name);
+    }
+
+    public function isOf(Kit $kit): bool
+    {
+        return $this->kit_id === $kit->id;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+namespace App\Pages;
+
+use App\Drawing\Ink;
+use App\Drawing\Mark;
+use App\Drawing\OutlinePath;
+use App\Wording\Wording;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Fold\StandardFront;
+use KeepShare\Core\Measure\Rect;
+use KeepShare\Core\Recipe\Recipe;
+use KeepShare\Core\Recipe\StockRole;
+use KeepShare\Core\Sketch\Focus;
+use KeepShare\Core\Sketch\Outline;
+
+/**
+ * A recipe as it is shown: what it makes of what, its cards with the letter on each paper, and what else they want.
+ *
+ * @phpstan-import-type DrawnMark from Mark
+ * @phpstan-import-type Front from FrontView
+ *
+ * @phpstan-type RecipeWant array{what: string, many: string, cards: string}
+ */
+final class RecipeView
+{
+    /** "18 cards, A2, from 6 sheets of 6 × 6 in; 98.17 % of the paper on cards" */
+    public static function about(Recipe $recipe): string
+    {
+        $sheets = [];
+        foreach ($recipe->letters as $letter) {
+            $size = $letter->sheet()->label($recipe->unit);
+            $sheets[$size] = ($sheets[$size] ?? 0) + count($letter->plans);
+        }
+        $from = array_map(static fn (string $size, int $many): string => Wording::plural($many, 'sheet')." of $size", array_keys($sheets), $sheets);
+        $used = $recipe->usedIn10000();
+        $front = StandardFront::nameOf($recipe->front, $recipe->unit);
+        $cards = Wording::plural(count($recipe->cards), 'card').", $front";
+
+        return $from === [] ? $cards : sprintf('%s, from %s; %d.%02d %% of the paper on cards', $cards, implode(' and ', $from), intdiv($used, 100), $used % 100);
+    }
+
+    /** @return list<Front> */
+    public static function fronts(Recipe $recipe, ?int $most = null): array
+    {
+        return array_map(
+            static fn (Card $card): array => self::front($recipe, $card),
+            array_slice($recipe->cards, 0, $most),
+        );
+    }
+
+    /** @return Front with the letter on each paper, and a place each for picture and words */
+    public static function front(Recipe $recipe, Card $card): array
+    {
+        $front = FrontView::of($card, $recipe->components(), $recipe->unit);
+        $layout = $card->layout($recipe->unit);
+        $marks = [];
+        if (! $card->sketch->focus->isLean()) {
+            $marks = [...$marks, ...self::place($layout->focal, 'picture')];
+        }
+        if ($card->sketch->focus !== Focus::PaperAlone) {
+            $marks = [...$marks, ...self::place($layout->sentiment, 'words')];
+        }
+        foreach ($recipe->papersOf($card) as $taking) {
+            $rect = $layout->part($taking->part)?->rect;
+            if ($rect !== null) {
+                $marks[] = Mark::words('letter', $taking->component, self::corner($rect), Ink::DARK);
+            }
+        }
+
+        return [...$front, 'marks' => [...$front['marks'], ...$marks], 'lacks' => []];
+    }
+
+    /** The upper left corner of a part, where nothing lies on it: so large that a letter is read there. */
+    private static function corner(Rect $rect): Rect
+    {
+        $side = min(136_000, $rect->size->shorter()->units);
+
+        return Rect::ofUnits($rect->x->units, $rect->y->units, min(max($side, 80_000), $rect->size->width->units), $side);
+    }
+
+    /** @return list<DrawnMark> */
+    private static function place(Rect $rect, string $what): array
+    {
+        $high = min(72_000, $rect->size->height->units);
+        $middle = Rect::ofUnits(
+            $rect->x->units,
+            $rect->y->units + intdiv($rect->size->height->units - $high, 2),
+            $rect->size->width->units,
+            $high,
+        );
+
+        return [
+            Mark::line('place', OutlinePath::of(Outline::rect($rect)), Ink::DARK, 0.35, '2 1.5'),
+            Mark::words('words', $what, $middle, Ink::DARK),
+        ];
+    }
+
+    /** @return list<RecipeWant> what is wanted beside the papers */
+    public static function wants(Recipe $recipe): array
+    {
+        $wants = [];
+        foreach ($recipe->cards as $card) {
+            $wants['a base and an envelope, '.StandardFront::nameOf($card->front, $recipe->unit)][] = $card->number;
+            $layout = $card->layout($recipe->unit);
+            if (! $card->sketch->focus->isLean()) {
+                $wants["a picture, up to {$layout->focal->size->label($recipe->unit)}"][] = $card->number;
+            }
+            if ($card->sketch->focus !== Focus::PaperAlone) {
+                $for = $card->occasion->is('hello') ? '' : " for {$card->occasion->label()}";
+                $wants["words$for, up to {$layout->sentiment->size->label($recipe->unit)}"][] = $card->number;
+            }
+            foreach (self::stocksOf($card) as [$role, $taking]) {
+                $wants["cardstock, {$role->label()}, ".($taking->size?->label($recipe->unit) ?? '')][] = $card->number;
+            }
+        }
+
+        return array_map(static fn (string $what, array $cards): array => [
+            'what' => $what,
+            'many' => (string) count($cards),
+            'cards' => implode(', ', $cards),
+        ], array_keys($wants), $wants);
+    }
+
+    /** @return list<array{StockRole, Taking}> */
+    private static function stocksOf(Card $card): array
+    {
+        $stocks = [];
+        foreach ($card->takings as $taking) {
+            $role = StockRole::tryFrom($taking->component);
+            $stocks = $role === null ? $stocks : [...$stocks, [$role, $taking]];
+        }
+
+        return $stocks;
+    }
+}

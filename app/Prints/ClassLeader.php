@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Prints;
+
+use App\Models\ClassPlan;
+use App\Pages\ClassLookPage;
+use App\Pages\ClassPackPage;
+use App\Workshops\ClassTable;
+
+/** The leader's own list: what is done beforehand, the cuts by their setting, what goes into a bag, the table by the clock, what to buy. */
+final class ClassLeader implements ClassExport
+{
+    public function path(): string
+    {
+        return 'leader.pdf';
+    }
+
+    public function label(): string
+    {
+        return "Print the leader's list (PDF)";
+    }
+
+    public function media(): Media
+    {
+        return Media::Pdf;
+    }
+
+    public function offeredAt(): OfferedAt
+    {
+        return OfferedAt::ForClass;
+    }
+
+    public function fileName(ClassPlan $class): string
+    {
+        return "class-$class->id-leader.pdf";
+    }
+
+    public function write(ClassPlan $class): string
+    {
+        $html = view('class-leader', ['page' => ClassLookPage::of($class), 'bag' => ClassPackPage::of($class, 1)])->render();
+
+        return (string) Pdf::render($html, ClassTable::of($class)->unit)->output();
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+namespace App\Recipes;
+
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\KitWishes;
+use App\Table\TableState;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Recipe\Lay\Cutting;
+use KeepShare\Core\Recipe\Lay\LaidRecipe;
+use KeepShare\Core\Recipe\Lay\LayRecipe;
+use KeepShare\Core\Recipe\Lay\Letters;
+use KeepShare\Core\Recipe\Lay\LettersChosen;
+use KeepShare\Core\Recipe\Lay\OnTable;
+use KeepShare\Core\Recipe\Recipe;
+use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Table;
+
+/** A recipe as it would lie on a kit: which paper takes which letter, what comes of it, and what is lacking. Nothing is written. */
+final readonly class LayingOut
+{
+    /**
+     * @param  LettersChosen|null  $chosen  null where there are not as many papers as letters
+     * @param  array<string, CoreComponent>  $components  all there are to choose from
+     * @param  array<string, Kit>  $others  the kit of each paper that is another kit's, by component
+     */
+    private function __construct(
+        public Recipe $recipe,
+        public TableState $state,
+        public ?LettersChosen $chosen,
+        public ?LaidRecipe $laid,
+        public array $components,
+        public array $others,
+    ) {
+    }
+
+    /**
+     * @param  array<string, string>  $fixed  the paper of some letters, as Candidate::key() has it
+     * @param  bool  $stash  papers and goods of the stash too
+     * @param  list<int>  $kits  the papers of these kits too
+     */
+    public static function of(Kit $kit, Recipe $recipe, array $fixed, bool $stash, array $kits): self
+    {
+        $state = TableState::of($kit);
+        $wishes = KitWishes::beyond($kit, count($recipe->cards));
+        $own = $state->table($stash ? $wishes->withStash() : $wishes);
+        $others = self::papersOf($kit, $kits);
+        $table = self::with($own, array_column($others, 'component'), array_map(static fn (array $one): array => $one['stock'], $others));
+        $on = OnTable::of($recipe, $table);
+        $chosen = Letters::best($recipe, $on, $table, null, $fixed);
+        $kitOf = array_map(static fn (array $one): Kit => $one['kit'], $others);
+        if ($chosen === null) {
+            return new self($recipe, $state, null, null, $table->components, $kitOf);
+        }
+        $taken = [];
+        foreach ($chosen->papers as $candidate) {
+            $taken[$candidate->component->id] = true;
+        }
+        // What no letter is cut from stays with its kit.
+        $used = array_intersect_key($others, $taken);
+        $narrow = self::with($own, array_column($used, 'component'), array_map(static fn (array $one): array => $one['stock'], $used));
+
+        return new self($recipe, $state, $chosen, LayRecipe::of($recipe, $on, $narrow, $chosen), $table->components, $kitOf);
+    }
+
+    /** @return list<string> the components of other kits that are cut */
+    public function fromOthers(): array
+    {
+        return array_values(array_intersect(array_keys($this->laid->plans ?? []), array_keys($this->others)));
+    }
+
+    /** @return array<string, list<int>> the numbers of the cards, in the recipe, that lack something, by what it is */
+    public function lacks(): array
+    {
+        $lacks = [];
+        foreach ($this->laid->cards ?? [] as $number => $card) {
+            foreach (CardFront::of($card, $this->components, $this->state->kit->unit)->lacks as $what) {
+                $lacks[$what][] = $number;
+            }
+        }
+
+        return $lacks;
+    }
+
+    /**
+     * The whole sheets of other kits' papers that no card there takes.
+     *
+     * @param  list<int>  $kits
+     * @return array<string, array{component: CoreComponent, stock: list<Stock>, kit: Kit}>
+     */
+    private static function papersOf(Kit $kit, array $kits): array
+    {
+        $papers = [];
+        $others = Kit::query()->whereKey($kits)->whereKeyNot($kit->id)->where(['is_stash' => false, 'is_deleted' => false])->get();
+        foreach ($others as $other) {
+            $table = TableState::of($other)->table();
+            $cutting = Cutting::on($table);
+            $own = Component::query()->where('kit_id', $other->id)->get();
+            foreach ($own->filter(static fn (Component $one): bool => $one->kind->isPrintedPaper()) as $one) {
+                $id = $one->coreId();
+                $stock = array_values(array_filter($cutting->free($id), static fn (Stock $sheet): bool => $sheet->isWhole && $sheet->isClean()));
+                $papers[$id] = ['component' => $table->components[$id], 'stock' => $stock, 'kit' => $other];
+            }
+        }
+
+        return $papers;
+    }
+
+    /**
+     * @param  list<CoreComponent>  $components
+     * @param  array<string, list<Stock>>  $stock
+     */
+    private static function with(Table $table, array $components, array $stock): Table
+    {
+        $laying = $table->laying;
+        if ($components === []) {
+            return $table;
+        }
+
+        return Laying::of(
+            $laying->unit,
+            $laying->front,
+            $laying->components + array_column($components, null, 'id'),
+            $laying->free,
+            $laying->stock + $stock,
+            $laying->promised,
+            $laying->stash,
+            $laying->cards,
+            $laying->shelf,
+            $laying->arrangements,
+        )->under($table->wishes);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+namespace App\Workshops;
+
+use App\Models\Card;
+use App\Models\ClassPlan;
+use App\Models\Component;
+use App\Recipes\RecipeShelf;
+use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Recipe\Recipe;
+use KeepShare\Core\Recipe\Stocked;
+use KeepShare\Core\Workshop\Workshop;
+
+/** A class with its cards, as they lie on the table or as their recipe has them. */
+final readonly class ClassTable
+{
+    /**
+     * @param  TableState|null  $state  null where the cards are those of a recipe
+     * @param  array<string, CoreComponent>  $components
+     */
+    private function __construct(
+        public ClassPlan $plan,
+        public Workshop $workshop,
+        public ?TableState $state,
+        public ?Recipe $recipe,
+        public array $components,
+        public Unit $unit,
+    ) {
+    }
+
+    public static function of(ClassPlan $plan): self
+    {
+        $key = $plan->cards['recipe'];
+        if ($key !== null && RecipeShelf::has($key)) {
+            $recipe = $plan->cards['numbers'] === [] ? RecipeShelf::find($key) : RecipeShelf::find($key)->only($plan->cards['numbers']);
+            $stocked = Stocked::of($recipe);
+
+            return self::with($plan, $stocked->cards, $stocked->components, $recipe->unit, null, $recipe);
+        }
+        $state = TableState::of($plan->kit);
+        $numbers = $plan->cards['numbers'];
+        $cards = $key !== null
+            ? collect()
+            : $state->cards->filter(static fn (Card $card): bool => $numbers === [] || in_array($card->number, $numbers, true));
+
+        return self::with(
+            $plan,
+            array_values($cards->map(static fn (Card $card): CoreCard => $card->toCore())->all()),
+            $state->core,
+            $plan->kit->unit,
+            $state,
+            null,
+        );
+    }
+
+    /**
+     * @param  list<CoreCard>  $cards
+     * @param  array<string, CoreComponent>  $components
+     */
+    private static function with(
+        ClassPlan $plan,
+        array $cards,
+        array $components,
+        Unit $unit,
+        ?TableState $state,
+        ?Recipe $recipe,
+    ): self {
+        $workshop = Workshop::of($cards, $components, $unit, $plan->people, $plan->spare_in, $plan->ahead);
+
+        return new self($plan, $workshop, $state, $recipe, $components, $unit);
+    }
+
+    /** How many of a component are here; null where that is not known, since the cards are those of a recipe. */
+    public function hereOf(string $component): ?int
+    {
+        $record = $this->state?->components->get(Component::idOfCore($component));
+
+        return $record === null ? null : max(0, $this->state->hereOf($record));
+    }
+
+    public function nameOf(string $component): string
+    {
+        return $this->components[$component]->name ?? $component;
+    }
+
+    /**
+     * Of each line of a bag that is made up again: from the spares, from what is left, or it is lacking.
+     *
+     * @return array<string, 'spare'|'left'|'lacking'> by line
+     */
+    public function remade(int $bag): array
+    {
+        $times = array_count_values($this->plan->lost);
+        $all = count($this->plan->lost);
+        if (! isset($times[$bag])) {
+            return [];
+        }
+        $needs = $this->workshop->needs($this->workshop->remade($all));
+        $spares = $this->workshop->fromSpares($all - 1);
+        $from = [];
+        foreach ($this->workshop->bag() as $line) {
+            $here = $this->hereOf($line->component);
+            $isLeft = $here === null || ($needs[$line->component] ?? null) === null || $needs[$line->component]->needs <= $here;
+            $from[$line->id] = match (true) {
+                $spares[$line->id] => 'spare',
+                $isLeft => 'left',
+                default => 'lacking',
+            };
+        }
+
+        return $from;
+    }
+}
