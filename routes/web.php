@@ -153,9 +153,9 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/photographs/{photograph}/stop', [PhotographsController::class, 'stop']);
     Route::delete('/photographs/{photograph}', [PhotographsController::class, 'leave']);
     Route::get('/photographs/{photograph}/{n}.jpg', [PhotographsController::class, 'picture'])
-        ->whereNumber('n')->name('photographs.picture');
+        ->where('n', '[0-9]{1,3}')->name('photographs.picture');
     Route::get('/photographs/{photograph}/{n}-{version}.jpg', [PhotographsController::class, 'face'])
-        ->where(['n' => '[0-9]+', 'version' => '[0-9a-f]{8}'])->name('photographs.face');
+        ->where(['n' => '[0-9]{1,3}', 'version' => '[0-9a-f]{8}'])->name('photographs.face');
     Route::post('/photographs/{photograph}/pieces', [PhotoPiecesController::class, 'edit']);
     Route::post('/photographs/{photograph}/pieces/keep', [PhotoPiecesController::class, 'keep']);
     Route::post('/photographs/{photograph}/papers', [PhotoPapersController::class, 'edit']);

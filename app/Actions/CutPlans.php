@@ -136,8 +136,11 @@ final class CutPlans
      */
     private static function asItIs(Collection $sheets, array $pieces): ?CorePlan
     {
-        $plans = $sheets->map(static fn (Sheet $sheet): ?SheetPlan => $sheet->plan === null ? null : SheetPlan::fromArray($sheet->toStock(), $sheet->plan->tree))->filter();
-        $plan = Prepared::by(array_values($plans->all()))->plan($pieces);
+        $plans = [];
+        foreach ($sheets as $sheet) {
+            $plans = $sheet->plan === null ? $plans : [...$plans, SheetPlan::fromArray($sheet->toStock(), $sheet->plan->tree)];
+        }
+        $plan = Prepared::by($plans)->plan($pieces);
 
         return $plan->isComplete() ? $plan : null;
     }

@@ -168,7 +168,7 @@ final readonly class ClassLookPage extends Page
             $kind->isSheets() => Wording::plural($count, 'sheet'),
             default => (string) $count,
         };
-        $spares = $kind === Kind::Ribbon ? $amount($need->spares) : ($kind->isSheets() ? Wording::plural($need->spares, 'piece') : (string) $need->spares);
+        $spares = $kind->isSheets() ? Wording::plural($need->spares, 'piece') : $amount($need->spares);
 
         return [
             'component' => $need->component,

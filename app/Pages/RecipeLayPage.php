@@ -103,7 +103,11 @@ final readonly class RecipeLayPage extends Page
 
         return match (true) {
             $chosen->isProven() => 'Proven: no other papers go better together on these cards.',
-            $chosen->worth === $chosen->best => sprintf('The best that was found; no choice is better by more than %d.%d %%.', intdiv($gap, 10), $gap % 10),
+            $chosen->worth === $chosen->best => sprintf(
+                'The best that was found; no choice is better by more than %d.%d %%.',
+                intdiv($gap, 10),
+                $gap % 10,
+            ),
             default => sprintf('Your choice: %d of %d points less than the best papers.', $chosen->best - $chosen->worth, $chosen->best),
         };
     }
@@ -172,7 +176,8 @@ final readonly class RecipeLayPage extends Page
         }
         $lacks = [];
         foreach ($found->lacks() as $what => $numbers) {
-            $lacks[] = Wording::plural(count($numbers), $what).', for '.(count($numbers) === 1 ? 'card ' : 'cards ').implode(', ', $numbers);
+            $cards = (count($numbers) === 1 ? 'card ' : 'cards ').implode(', ', $numbers);
+            $lacks[] = Wording::plural(count($numbers), $what).", for $cards";
         }
 
         return $lacks;

@@ -14,7 +14,15 @@ use KeepShare\Core\Recipe\Recipe;
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  *
- * @phpstan-type RecipeAsked array{sheets: string, sheet: string, front: string, cards: string, alike: string, papers: string, seconds: string}
+ * @phpstan-type RecipeAsked array{
+ *     sheets: string,
+ *     sheet: string,
+ *     front: string,
+ *     cards: string,
+ *     alike: string,
+ *     papers: string,
+ *     seconds: string,
+ * }
  * @phpstan-type RecipeMade array{name: string, about: string, says: string, fronts: list<Front>}
  * @phpstan-type MakingNow array{isUnderWay: bool, isFault: bool, done: int, says: string}
  */
@@ -26,8 +34,13 @@ final readonly class RecipeMakePage extends Page
      * @param  RecipeMade|null  $made
      * @param  Goods  $goods
      */
-    private function __construct(public array $asked, public ?array $making, public ?array $made, public array $goods, public int $mostSeconds)
-    {
+    private function __construct(
+        public array $asked,
+        public ?array $making,
+        public ?array $made,
+        public array $goods,
+        public int $mostSeconds,
+    ) {
     }
 
     public static function of(Kit $kit): self

@@ -33,12 +33,18 @@ final class RecipeView
             $size = $letter->sheet()->label($recipe->unit);
             $sheets[$size] = ($sheets[$size] ?? 0) + count($letter->plans);
         }
-        $from = array_map(static fn (string $size, int $many): string => Wording::plural($many, 'sheet')." of $size", array_keys($sheets), $sheets);
+        $from = array_map(
+            static fn (string $size, int $many): string => Wording::plural($many, 'sheet')." of $size",
+            array_keys($sheets),
+            $sheets,
+        );
         $used = $recipe->usedIn10000();
         $front = StandardFront::nameOf($recipe->front, $recipe->unit);
         $cards = Wording::plural(count($recipe->cards), 'card').", $front";
 
-        return $from === [] ? $cards : sprintf('%s, from %s; %d.%02d %% of the paper on cards', $cards, implode(' and ', $from), intdiv($used, 100), $used % 100);
+        $percent = sprintf('%d.%02d %%', intdiv($used, 100), $used % 100);
+
+        return $from === [] ? $cards : "$cards, from ".implode(' and ', $from)."; $percent of the paper on cards";
     }
 
     /** @return list<Front> */

@@ -3,7 +3,8 @@
 namespace App\Prints;
 
 /**
- * A file of a kit, a card, a sheet, a recipe or a class. To add one: a class that is a KitExport, CardExport, SheetExport, RecipeExport or ClassExport, and its line
+ * A file of a kit, a card, a sheet, a recipe or a class. To add one: a class that is a KitExport, CardExport, SheetExport,
+ * RecipeExport or ClassExport, and its line
  * in Exports; its address and its link on the page follow.
  */
 interface Export

@@ -9,7 +9,7 @@ use App\Table\TableState;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
-use KeepShare\Core\Recipe\Lay\Cutting;
+use KeepShare\Core\Recipe\Lay\CutLetters;
 use KeepShare\Core\Recipe\Lay\LaidRecipe;
 use KeepShare\Core\Recipe\Lay\LayRecipe;
 use KeepShare\Core\Recipe\Lay\Letters;
@@ -97,11 +97,12 @@ final readonly class LayingOut
         $others = Kit::query()->whereKey($kits)->whereKeyNot($kit->id)->where(['is_stash' => false, 'is_deleted' => false])->get();
         foreach ($others as $other) {
             $table = TableState::of($other)->table();
-            $cutting = Cutting::on($table);
+            $cutting = CutLetters::on($table);
             $own = Component::query()->where('kit_id', $other->id)->get();
             foreach ($own->filter(static fn (Component $one): bool => $one->kind->isPrintedPaper()) as $one) {
                 $id = $one->coreId();
-                $stock = array_values(array_filter($cutting->free($id), static fn (Stock $sheet): bool => $sheet->isWhole && $sheet->isClean()));
+                $isWhole = static fn (Stock $sheet): bool => $sheet->isWhole && $sheet->isClean();
+                $stock = array_values(array_filter($cutting->free($id), $isWhole));
                 $papers[$id] = ['component' => $table->components[$id], 'stock' => $stock, 'kit' => $other];
             }
         }

@@ -57,7 +57,8 @@ final readonly class OpenTable
         DB::transaction(function () use ($file, $progress): void {
             DB::statement('PRAGMA defer_foreign_keys = ON');
             $revisions = DB::table('kits')->max('revision');
-            foreach (['changes', 'acts', 'solves', 'photographs', 'recipe_makings', ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
+            $unsaved = ['changes', 'acts', 'solves', 'photographs', 'recipe_makings'];
+            foreach ([...$unsaved, ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
                 DB::table($table)->delete();
             }
             foreach (RecordKinds::all() as $kind) {

@@ -326,7 +326,10 @@ final class ReadRecipe
         $wanted = array_column($pieces, null, 'id');
         foreach ($plans as $i => $plan) {
             foreach ($plan->pieces() as $leaf) {
-                $piece = $wanted[$leaf->piece] ?? throw BadKit::at("{$place}[$i]", "no card wants the piece $leaf->piece of it, or it is cut twice.");
+                $piece = $wanted[$leaf->piece] ?? throw BadKit::at(
+                    "{$place}[$i]",
+                    "no card wants the piece $leaf->piece of it, or it is cut twice.",
+                );
                 $size = $leaf->rect()->size;
                 if (! ($leaf->turned ? $size->turned() : $size)->equals($piece->size) || ($leaf->turned && ! $piece->mayTurn)) {
                     throw BadKit::at("{$place}[$i]", sprintf(

@@ -90,7 +90,10 @@ final readonly class RecipeFile
             } else {
                 $cardstock[$taking->part] = $taking->component;
             }
-            $done = array_map(static fn (Treated $one): array => ['treatment' => $one->treatment, 'option' => $one->option], $taking->treated);
+            $done = array_map(static fn (Treated $one): array => [
+                'treatment' => $one->treatment,
+                'option' => $one->option,
+            ], $taking->treated);
             $treated = $done === [] ? $treated : [...$treated, $taking->part => $done];
         }
 
@@ -128,7 +131,11 @@ final readonly class RecipeFile
         ];
     }
 
-    /** @return array<string, mixed> how much room there is for a picture and for words: it follows from the sketch, and is said for who reads it */
+    /**
+     * How much room there is for a picture and for words: it follows from the sketch, and is said for who reads the file.
+     *
+     * @return array<string, mixed>
+     */
     private function places(Card $card): array
     {
         $layout = $card->layout($this->unit);

@@ -58,6 +58,8 @@ enum StockRole: string
         };
         $finish = $this === self::Mirror ? Finish::Mirror : Finish::Plain;
 
-        return Component::of($this->value, "Cardstock, {$this->label()}", Cardstock::of($sheet, Colour::fromHex($colour), null, $finish), 1);
+        $good = Cardstock::of($sheet, Colour::fromHex($colour), null, $finish);
+
+        return Component::of($this->value, "Cardstock, {$this->label()}", $good, 1);
     }
 }

@@ -80,7 +80,9 @@ final class Stocked
         $room = Length::inches(0, 1, 8);
         $size = Size::of($front->shorter()->plus($room), $front->longer()->plus($room->times(2)));
 
-        return $this->put('envelope', "Envelope, {$size->label($this->recipe->unit)}", Envelope::of($size, Colour::fromHex(self::LIGHT)), $size);
+        $envelope = Envelope::of($size, Colour::fromHex(self::LIGHT));
+
+        return $this->put('envelope', "Envelope, {$size->label($this->recipe->unit)}", $envelope, $size);
     }
 
     private function printed(string $what, Size $place): string

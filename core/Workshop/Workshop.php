@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace KeepShare\Core\Workshop;
 
 use KeepShare\Core\Bench\CardAtBench;
-use KeepShare\Core\Bench\Pace;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Bench\StepKinds;
@@ -58,12 +57,11 @@ final readonly class Workshop
      * @param  array<string, Component>  $components  by id
      * @param  list<string>  $ahead  the kinds of steps that are done beforehand
      */
-    public static function of(array $cards, array $components, Unit $unit, int $people, int $spareIn, array $ahead, ?Pace $pace = null): self
+    public static function of(array $cards, array $components, Unit $unit, int $people, int $spareIn, array $ahead): self
     {
         $steps = [];
         foreach ($cards as $card) {
-            $own = StepKinds::stepsOf(CardAtBench::of($card, $components, $unit));
-            $steps = [...$steps, ...$pace === null ? $own : array_map($pace->paced(...), $own)];
+            $steps = [...$steps, ...StepKinds::stepsOf(CardAtBench::of($card, $components, $unit))];
         }
 
         return new self($cards, $components, $unit, max(1, $people), max(0, $spareIn), $ahead, $steps);
@@ -120,7 +118,12 @@ final readonly class Workshop
     /** How many spare ones there are of a line. */
     public function sparesOf(BagLine $line): int
     {
-        return $this->spareIn === 0 ? 0 : intdiv($this->people + $this->spareIn - 1, $this->spareIn) * ($line->size === null ? $line->quantity : 1);
+        return $this->spareSets() * ($line->size === null ? $line->quantity : 1);
+    }
+
+    private function spareSets(): int
+    {
+        return $this->spareIn === 0 ? 0 : intdiv($this->people + $this->spareIn - 1, $this->spareIn);
     }
 
     /**
@@ -233,7 +236,7 @@ final readonly class Workshop
      */
     public function preparing(array $needs): array
     {
-        $sets = $this->people + ($this->spareIn === 0 ? 0 : intdiv($this->people + $this->spareIn - 1, $this->spareIn));
+        $sets = $this->people + $this->spareSets();
         $times = [];
         if (in_array(self::CUTTING, $this->ahead, true)) {
             $settings = self::settings($needs);

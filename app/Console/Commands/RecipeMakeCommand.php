@@ -62,7 +62,8 @@ final class RecipeMakeCommand extends Command
             return 2;
         }
         $front = (string) ($said['front'] ?? 'A2');
-        $recipe = KeepRecipe::made($said['name'] ?? "$made->number cards, $front, from $ask->sheets of {$ask->sheet->label($ask->unit)}", $made);
+        $usual = "$made->number cards, $front, from $ask->sheets of {$ask->sheet->label($ask->unit)}";
+        $recipe = KeepRecipe::made($said['name'] ?? $usual, $made);
         $this->option('json') ? $this->json($recipe, $made) : $this->tell($recipe, $made);
 
         return 0;

@@ -38,7 +38,7 @@ final class BestChoice
     /** @var array<int, array<int, float>> what the messages leave of each option of a place */
     private array $left = [];
 
-    /** @var array<int, array<int, array<int, array<int, float>>>> what they leave of every two, by place and option of the first, then of the second */
+    /** @var array<int, array<int, array<int, array<int, float>>>> what they leave of every two, by both places and both options */
     private array $both = [];
 
     private int $nodes = 0;

@@ -55,8 +55,12 @@ final class LayRecipe
 
     private readonly OnTable $on;
 
-    private function __construct(private readonly Recipe $recipe, OnTable $on, private readonly Table $table, private readonly LettersChosen $chosen)
-    {
+    private function __construct(
+        private readonly Recipe $recipe,
+        OnTable $on,
+        private readonly Table $table,
+        private readonly LettersChosen $chosen,
+    ) {
         [$this->on, $this->plans] = $this->cuttable($on);
     }
 
@@ -165,7 +169,11 @@ final class LayRecipe
         return $falls;
     }
 
-    /** @return array<string, list<Surface>> what its parts are cut from: its papers, and cardstock that does what is asked for, where there is some */
+    /**
+     * What its parts are cut from: its papers, and cardstock that does what is asked for, where there is some.
+     *
+     * @return array<string, list<Surface>>
+     */
     private function given(Card $asked): array
     {
         $given = [];

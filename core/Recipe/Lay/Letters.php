@@ -37,7 +37,7 @@ final class Letters
     /** @var array<int, list<array{Card, Taking, Role|null}>> what is cut from each letter */
     private array $takings = [];
 
-    private readonly Cutting $cutting;
+    private readonly CutLetters $cutting;
 
     /** @param  list<string>|null  $papers  only these components; null for all there are */
     private function __construct(
@@ -46,7 +46,7 @@ final class Letters
         private readonly Table $table,
         ?array $papers,
     ) {
-        $this->cutting = Cutting::on($table);
+        $this->cutting = CutLetters::on($table);
         foreach ($recipe->letters as $n => $letter) {
             $this->takings[$n] = $this->takingsOf($letter);
             $this->candidates[$n] = $this->candidatesFor($n, $papers);
@@ -172,7 +172,7 @@ final class Letters
      *
      * @param  list<array{Card, Taking, Role|null}>  $takings
      */
-    private static function plan(Letter $letter, array $takings, Candidate $candidate, Cutting $cutting): CutPlan
+    private static function plan(Letter $letter, array $takings, Candidate $candidate, CutLetters $cutting): CutPlan
     {
         $pieces = [];
         foreach ($takings as [$card, $taking, $role]) {

@@ -17,6 +17,8 @@ final readonly class Ask
 
     public const MOST_CARDS = 100;
 
+    private const MOST_PAPERS = 6;
+
     /** No sheet is larger, in units: what a pad or a roll of a craft shop is cut to. */
     private const LONGEST = 24 * 203_200;
 
@@ -68,8 +70,8 @@ final readonly class Ask
             'front' => $front->fitsIn($sheet, true) || $front->longer()->units <= self::LONGEST ? null : 'A front is up to 24 in.',
             'cards' => $cards === null ? null : self::within($cards, self::MOST_CARDS, 'cards'),
             'alike' => self::within($alike, self::MOST_CARDS, 'cards alike'),
-            'papers' => $papers < 1 || $papers > min($sheets, 6) ? sprintf('From 1 to %d papers on a card.', min(max(1, $sheets), 6)) : null,
-            'waste' => $waste < 0 || $waste > 50 ? 'From 0 to 50 per cent.' : null,
+            'papers' => self::within($papers, max(1, min($sheets, self::MOST_PAPERS)), 'papers on a card'),
+            'waste' => $waste < 0 || $waste > 100 ? 'From 0 to 100 per cent.' : null,
         ]);
 
         return $faults === []

@@ -324,7 +324,7 @@ final class Floor
     /** A card is made another way that takes as many papers; they stay where they lie. */
     private function remeasure(): bool
     {
-        $card = array_rand($this->wayOf);
+        $card = $this->random->getInt(0, count($this->wayOf) - 1);
         $old = $this->wayOf[$card];
         $many = count($this->ways[$old]->papers);
         $way = $this->random->getInt(0, 1) === 1 ? $this->near($old) : $this->any($this->any($this->onEach[$many]));
@@ -371,7 +371,7 @@ final class Floor
     /** A card is made any other way, and its papers are laid anew. */
     private function redesign(): bool
     {
-        $card = array_rand($this->wayOf);
+        $card = $this->random->getInt(0, count($this->wayOf) - 1);
         $way = $this->random->getInt(0, count($this->ways) - 1);
         if (! $this->isFree($way)) {
             return false;
@@ -399,7 +399,9 @@ final class Floor
         $sheets = $this->random->shuffleArray($sheets);
         foreach ($this->ways[$way]->papers as $n => $laid) {
             $leaf = self::LEAVES * $card + $n;
-            [$this->wide[$leaf], $this->high[$leaf]] = [$laid->cut->width->units, $laid->cut->height->units];
+            $isTurned = $laid->part->role->mayTurn() && $this->random->getInt(0, 1) === 1;
+            $lies = $isTurned ? $laid->cut->turned() : $laid->cut;
+            [$this->wide[$leaf], $this->high[$leaf]] = [$lies->width->units, $lies->height->units];
             $this->lay($leaf, (int) $sheets[$n]);
             $this->weigh((int) $sheets[$n]);
         }
@@ -420,7 +422,7 @@ final class Floor
 
     private function anyLeaf(): int
     {
-        return (int) array_rand($this->on);
+        return (int) $this->random->pickArrayKeys($this->on, 1)[0];
     }
 
     /** No other paper of its card lies on the sheet: no card shows one print twice. */

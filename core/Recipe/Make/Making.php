@@ -33,7 +33,14 @@ final class Making
 
     private const TRY = 0.16;
 
-    /** So many of a hundred cards that the bound allows are tried first. */
+    /** So many tries that fail are enough; in each, what part is heated up once more from the best it came to, and how hot. */
+    private const FAILS = 3;
+
+    private const AGAIN = 0.3;
+
+    private const WARM = 0.4;
+
+    /** So many of a hundred cards that the bound allows are tried first; so much of a hundred of the time has what was asked for. */
     private const FIRST = 45;
 
     private readonly Randomizer $random;
@@ -44,6 +51,9 @@ final class Making
     private readonly int $bound;
 
     private ?Made $best = null;
+
+    /** The one that wastes least of those that the last search came to. */
+    private ?Floor $near = null;
 
     /** @param  Closure(?Made): float  $passed */
     private function __construct(private readonly Ask $ask, private readonly Closure $passed, int $seed)
@@ -67,26 +77,38 @@ final class Making
         if ($this->bound === 0) {
             return null;
         }
-        $cards = $this->ask->cards === null ? $this->climb() : min($this->ask->cards, $this->bound);
-        // What time is left goes to as many cards with less waste; where none were found, to fewer.
-        $this->anneal($cards, ($this->passed)($this->best), $this->best === null ? self::CLIMB : 1.0, false);
-        while ($this->best === null && $cards > 1 && ($from = ($this->passed)(null)) < 1.0) {
-            $cards = max(1, intdiv(4 * $cards, 5));
-            $this->anneal($cards, $from, ($from + 1.0) / 2, true);
+        $cards = $this->ask->cards === null ? $this->climb() : $this->asked(min($this->ask->cards, $this->bound));
+        // What time is left goes to as many cards with less waste.
+        while (($from = ($this->passed)($this->best)) < 1.0) {
+            $this->best?->wastesLittle === true
+                ? $this->anneal($cards, $from, min(1.0, $from + self::TRY), false, $this->best->floor)
+                : $this->attempt($cards, $from);
         }
 
         return $this->best;
     }
 
-    /** The most cards that were found to waste no more than they may; what failed twice is not tried again. */
+    /** So many as were asked for, or fewer where those are not found: how many. */
+    private function asked(int $cards): int
+    {
+        $this->anneal($cards, 0.0, self::FIRST / 100, false);
+        while ($this->best === null && $cards > 1 && ($from = ($this->passed)(null)) < 1.0) {
+            $cards = max(1, intdiv(4 * $cards, 5));
+            $this->anneal($cards, $from, ($from + 1.0) / 2, true);
+        }
+
+        return $cards;
+    }
+
+    /** The most cards that were found to waste no more than they may; what failed a few times is not tried again. */
     private function climb(): int
     {
         $most = null;
         $cards = max(1, intdiv(self::FIRST * $this->bound, 100));
         $step = max(1, intdiv($this->bound, 16));
         $failed = [];
-        while (($from = ($this->passed)($this->best)) < self::CLIMB && ($failed[$cards] ?? 0) < 2) {
-            if ($this->anneal($cards, $from, $from + self::TRY, true)) {
+        while (($from = ($this->passed)($this->best)) < self::CLIMB && ($failed[$cards] ?? 0) < self::FAILS) {
+            if ($this->attempt($cards, $from)) {
                 $most = $cards;
                 $cards = min($this->bound, $cards + $step);
             } else {
@@ -95,7 +117,7 @@ final class Making
             if ($most === $this->bound) {
                 break;
             }
-            if (($failed[$cards] ?? 0) === 2) {
+            if (($failed[$cards] ?? 0) === self::FAILS) {
                 $step = $most === null ? $step : max(1, intdiv($step, 2));
                 $cards = $most === null ? max(1, $cards - $step) : min($cards, $most + $step);
             }
@@ -104,20 +126,32 @@ final class Making
         return $most ?? $cards;
     }
 
+    /** Looks for so many cards, and once more from the best that was come to. */
+    private function attempt(int $cards, float $from): bool
+    {
+        $to = $from + self::TRY;
+        $turn = $to - self::AGAIN * self::TRY;
+
+        return $this->anneal($cards, $from, $turn, true) || $this->anneal($cards, $turn, $to, true, $this->near);
+    }
+
     /**
      * Looks for so many cards; whether they were found to waste no more than they may.
      *
      * @param  float  $from  of the time
      * @param  bool  $isEnough  they need not waste less
+     * @param  Floor|null  $floor  from which it begins, less hot
      */
-    private function anneal(int $cards, float $from, float $to, bool $isEnough): bool
+    private function anneal(int $cards, float $from, float $to, bool $isEnough, ?Floor $floor = null): bool
     {
-        $floor = Floor::strewn($this->ask, $this->ways, $cards, $this->random);
+        $hot = self::HOT * ($floor === null ? 1.0 : self::WARM);
+        $floor ??= Floor::strewn($this->ask, $this->ways, $cards, $this->random);
+        $this->near = null;
         $share = $this->ask->area() / $cards;
         $isMade = false;
         while (($now = ($this->passed)($this->best)) < $to) {
             $part = ($now - $from) / max(1e-9, $to - $from);
-            $heat = $share * self::HOT * (self::COLD / self::HOT) ** $part;
+            $heat = $share * $hot * (self::COLD / $hot) ** $part;
             $press = self::PRESS ** ($part * $part);
             $cost = $floor->cost($press);
             for ($step = 0; $step < self::STEPS; $step++) {
@@ -144,6 +178,7 @@ final class Making
     /** Kept where it is the best so far; whether it wastes no more than it may. */
     private function keep(Floor $floor, int $cards): bool
     {
+        $this->near = $this->near === null || $floor->used() > $this->near->used() ? $floor : $this->near;
         $isLittle = 100 * ($this->ask->area() - $floor->used()) <= $this->ask->waste * $this->ask->area();
         if ($this->best === null || $this->best->isWorseThan($cards, $isLittle, $floor)) {
             $this->best = Made::of($this->ask, $floor, $cards, $isLittle, $this->bound);

@@ -152,7 +152,7 @@
         max-width: 42rem;
         margin: 0.75rem 0;
         padding: 0.75rem;
-        background: #fff;
+        background: var(--drawn-paper);
     }
 
     .lists {

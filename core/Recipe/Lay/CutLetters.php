@@ -18,7 +18,7 @@ use KeepShare\Core\Table\Table;
  * How the pieces of a letter are cut from a paper: by the template where its sheets are as large and prints that have an up stay
  * upright, else as the engine plans it from what no card has taken.
  */
-final class Cutting
+final class CutLetters
 {
     /** @var array<string, array{CutPlan, list<string>}> by letter, sheets and pieces: papers that are alike are planned once */
     private array $known = [];

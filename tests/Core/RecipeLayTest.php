@@ -1,0 +1,255 @@
+<?php
+
+namespace Tests\Core;
+
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Colour\Colour;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Recipe\KeepRecipe;
+use KeepShare\Core\Recipe\Lay\BestChoice;
+use KeepShare\Core\Recipe\Lay\LaidRecipe;
+use KeepShare\Core\Recipe\Lay\LayRecipe;
+use KeepShare\Core\Recipe\Lay\Letters;
+use KeepShare\Core\Recipe\Lay\LettersChosen;
+use KeepShare\Core\Recipe\Lay\OnTable;
+use KeepShare\Core\Recipe\Recipe;
+use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\Wishes;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Support\Kits;
+use Tests\Core\Support\Recipes;
+use Tests\Core\Support\Replay;
+
+/** A recipe laid on a kit: which paper takes which letter, and the cards that come of it. */
+final class RecipeLayTest extends TestCase
+{
+    /** A demo kit with as many papers as are asked for, each of two faces, and bases enough. */
+    private static function kit(int $papers, int $seed = 1, string $size = '6 x 6', bool $up = false): Kit
+    {
+        $kit = Kits::demo();
+        $random = new Randomizer(new Mt19937($seed));
+        $hex = static fn (): Colour => Colour::fromHex(sprintf('#%06x', $random->getInt(0, 0xFFFFFF)));
+        $face = static fn (string $name): Face => Face::printed(
+            $name,
+            Motif::cases()[$random->getInt(0, count(Motif::cases()) - 1)],
+            [$hex(), $hex(), $hex()],
+            $random->getInt(0, 1) === 1,
+            $up,
+        );
+        $components = array_filter($kit->components, static fn (Component $one): bool => ! $one->kind()->isPrintedPaper());
+        for ($n = 1; $n <= $papers; $n++) {
+            $paper = Paper::of(Size::said($size, Unit::Inch), $face("front $n"), $face("back $n"));
+            $components[] = Component::of("paper-$n", "Paper $n", $paper, 1);
+        }
+        $many = array_map(
+            static fn (Component $one): Component => $one->kind()->isSheets() ? $one : $one->counted(max(40, $one->count)),
+            array_values($components),
+        );
+
+        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, $many);
+    }
+
+    private static function table(Kit $kit, ?Wishes $wishes = null): Table
+    {
+        return Laying::unpacked($kit)->under($wishes ?? Wishes::cards(30));
+    }
+
+    /** @return array{LettersChosen, LaidRecipe} */
+    private static function laid(Recipe $recipe, Table $table): array
+    {
+        $on = OnTable::of($recipe, $table);
+        $chosen = Letters::best($recipe, $on, $table);
+        self::assertNotNull($chosen);
+
+        return [$chosen, LayRecipe::of($recipe, $on, $table, $chosen)];
+    }
+
+    public function test_the_best_choice_is_the_best_of_all(): void
+    {
+        $random = new Randomizer(new Mt19937(7));
+        for ($try = 0; $try < 300; $try++) {
+            $places = $random->getInt(1, 4);
+            $goods = $alone = $pairs = [];
+            for ($i = 0; $i < $places; $i++) {
+                for ($a = $random->getInt(1, 6); $a > 0; $a--) {
+                    $goods[$i][] = 'good '.$random->getInt(1, 5);
+                    $alone[$i][] = $random->getInt(-20, 20);
+                }
+            }
+            for ($i = 0; $i < $places; $i++) {
+                for ($j = $i + 1; $j < $places && $random->getInt(0, 3) > 0; $j++) {
+                    foreach (array_keys($goods[$i]) as $a) {
+                        foreach (array_keys($goods[$j]) as $b) {
+                            $pairs[$i][$j][$a][$b] = $random->getInt(-30, 30);
+                        }
+                    }
+                }
+            }
+            $best = self::byForce($goods, $alone, $pairs, []);
+            $found = BestChoice::of($goods, $alone, $pairs);
+
+            self::assertSame($best, $found?->worth, "try $try");
+            self::assertTrue($found === null || $found->isProven());
+            self::assertSame($found?->worth, $found?->worthOf($found->chosen));
+        }
+    }
+
+    /**
+     * @param  list<list<string>>  $goods
+     * @param  list<list<int>>  $alone
+     * @param  array<int, array<int, list<list<int>>>>  $pairs
+     * @param  list<int>  $chosen
+     */
+    private static function byForce(array $goods, array $alone, array $pairs, array $chosen): ?int
+    {
+        $place = count($chosen);
+        if ($place === count($goods)) {
+            return 0;
+        }
+        $best = null;
+        foreach ($goods[$place] as $option => $good) {
+            $worth = $alone[$place][$option];
+            foreach ($chosen as $other => $its) {
+                if ($goods[$other][$its] === $good) {
+                    continue 2;
+                }
+                $worth += $pairs[$other][$place][$its][$option] ?? 0;
+            }
+            $rest = self::byForce($goods, $alone, $pairs, [...$chosen, $option]);
+            $best = $rest !== null && ($best === null || $worth + $rest > $best) ? $worth + $rest : $best;
+        }
+
+        return $best;
+    }
+
+    public function test_the_letters_of_six_sheets_on_twenty_four_papers_are_proven_or_nearly(): void
+    {
+        foreach ([1, 2, 3, 4] as $seed) {
+            $table = self::table(self::kit(24, $seed));
+            $recipe = Recipes::shipped();
+            $chosen = Letters::best($recipe, OnTable::of($recipe, $table), $table);
+
+            self::assertNotNull($chosen);
+            self::assertLessThanOrEqual(10, $chosen->gapInThousandths(), "seed $seed: within a hundredth of the bound");
+            self::assertCount(6, array_unique(array_map(static fn ($one): string => $one->component->id, $chosen->papers)));
+        }
+    }
+
+    /** Some papers and letters: every choice is looked at, and the next best of one letter is the best of the rest. */
+    public function test_the_next_best_papers_follow_the_best(): void
+    {
+        $table = self::table(self::kit(7));
+        $recipe = Recipes::shipped();
+        $on = OnTable::of($recipe, $table);
+        $chosen = Letters::best($recipe, $on, $table);
+        self::assertNotNull($chosen);
+        foreach ($chosen->others as $letter => $others) {
+            $worths = array_column($others, 'worth');
+            self::assertSame($chosen->worth, $worths[0], 'the best is the one that is taken');
+            $sorted = $worths;
+            rsort($sorted);
+            self::assertSame($sorted, $worths);
+            $second = $others[1]['papers'];
+            $fixed = array_map(static fn ($one): string => $one->key(), $second);
+            $swapped = Letters::best($recipe, $on, $table, null, $fixed);
+            self::assertSame($fixed[$letter], $swapped?->papers[$letter]->key());
+            self::assertSame($worths[1], $swapped?->worth);
+        }
+    }
+
+    public function test_its_cards_are_cut_by_its_templates(): void
+    {
+        $recipe = Recipes::shipped();
+        foreach ([false, true] as $up) {
+            $table = self::table(self::kit(8, 3, '6 x 6', $up), Wishes::cards(30));
+            [$chosen, $laid] = self::laid($recipe, $table);
+
+            self::assertSame([], array_filter($laid->falls, static fn (string $why): bool => str_contains($why, 'cannot be cut')));
+            $pieces = Card::piecesOf(array_values($laid->cards));
+            foreach ($chosen->papers as $letter => $candidate) {
+                $id = $candidate->component->id;
+                $own = array_column($pieces[$id] ?? [], null, 'id');
+                self::assertCount(1, $laid->plans[$id]);
+                $sizes = static fn (array $all): array => array_count_values(array_map(
+                    static fn ($leaf): string => $leaf->rect()->size->format(Unit::Inch),
+                    $all,
+                ));
+                self::assertSame(
+                    [],
+                    array_diff_key($sizes($laid->plans[$id][0]->pieces()), $sizes($recipe->letter($letter)->plans[0]->pieces() ?? [])),
+                    'in the sizes of its template',
+                );
+                self::assertSame(count($own), count($laid->plans[$id][0]->pieces()));
+            }
+        }
+    }
+
+    public function test_other_sheets_fronts_and_units_are_served_or_it_says_which_cards_fall_away(): void
+    {
+        $recipe = Recipes::shipped();
+        $wide = self::table(self::kit(6, 1, '12 x 12'));
+        [, $laid] = self::laid($recipe, $wide);
+        self::assertSame(18, count($laid->cards) + count($laid->falls));
+        self::assertSame([], array_filter($laid->falls, static fn (string $why): bool => str_contains($why, 'cannot be cut')));
+
+        $small = self::table(self::kit(6, 1, '4 x 6'));
+        [, $laid] = self::laid($recipe, $small);
+        self::assertNotSame([], $laid->falls);
+        self::assertMatchesRegularExpression('/cannot be cut from what is left of [A-F]/', implode("\n", $laid->falls));
+        foreach ($laid->plans as $id => $plans) {
+            $own = array_column(Card::piecesOf(array_values($laid->cards))[$id] ?? [], null, 'id');
+            self::assertLessThanOrEqual(count($small->stock[$id]), count($plans));
+            self::assertNotEmpty($own);
+        }
+
+        $metric = Laying::unpacked(Kits::demo('knitted-hills'))->under(Wishes::cards(30));
+        [, $laid] = self::laid($recipe, $metric);
+        self::assertNotSame([], $laid->cards);
+        foreach ($laid->cards as $card) {
+            self::assertTrue($card->front->matches($metric->front), 'on the fronts of the kit');
+        }
+    }
+
+    public function test_what_is_to_be_used_up_comes_first_and_what_is_never_used_not_at_all(): void
+    {
+        $recipe = Recipes::shipped('ten-from-one');
+        $kit = self::kit(5);
+        foreach (['paper-1', 'paper-4'] as $id) {
+            $uses = array_fill_keys(['paper-1', 'paper-2', 'paper-3', 'paper-4', 'paper-5'], Wanted::Save);
+            $table = self::table($kit, Wishes::cards(30)->using([...$uses, $id => Wanted::UseUp]));
+            $chosen = Letters::best($recipe, OnTable::of($recipe, $table), $table);
+            self::assertSame($id, $chosen?->papers['A']->component->id);
+
+            $never = self::table($kit, Wishes::cards(30)->using([$id => Wanted::Never]));
+            $chosen = Letters::best($recipe, OnTable::of($recipe, $never), $never);
+            self::assertNotSame($id, $chosen?->papers['A']->component->id);
+        }
+        $few = self::table(self::kit(5));
+        self::assertNull(Letters::best(Recipes::shipped(), OnTable::of(Recipes::shipped(), $few), $few), 'six letters want six papers');
+    }
+
+    public function test_a_share_out_that_is_kept_can_be_laid_where_it_came_from(): void
+    {
+        $table = self::table(Kits::demo(), Wishes::cards(6));
+        $cards = ShareOut::of($table)->cards;
+        $recipe = KeepRecipe::of('Kept', $table->unit, $cards, $table->components);
+        [, $laid] = self::laid($recipe, $table);
+
+        self::assertSame([], $laid->falls);
+        self::assertCount(6, $laid->cards);
+        foreach ($laid->cards as $number => $card) {
+            self::assertSame($recipe->card($number)?->sketch->manner, $card->sketch->manner);
+        }
+    }
+}
