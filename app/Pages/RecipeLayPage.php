@@ -69,7 +69,7 @@ final readonly class RecipeLayPage extends Page
         return new self(
             $key,
             $recipe->name,
-            count($recipe->cards),
+            count($cards) + count($found->laid->falls ?? []),
             $found->chosen === null ? [] : self::letters($recipe, $found->chosen, $found),
             $cards,
             self::falls($found),
@@ -172,7 +172,7 @@ final readonly class RecipeLayPage extends Page
         if ($found->chosen === null) {
             $letters = Wording::plural(count($found->recipe->letters), 'paper');
 
-            return ["The recipe wants $letters that differ, and there are not as many with a sheet to spare."];
+            return ["The recipe wants $letters that differ, and there are none with a sheet to spare."];
         }
         $lacks = [];
         foreach ($found->lacks() as $what => $numbers) {

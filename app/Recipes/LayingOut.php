@@ -49,11 +49,15 @@ final readonly class LayingOut
         $own = $state->table($stash ? $wishes->withStash() : $wishes);
         $others = self::papersOf($kit, $kits);
         $table = self::with($own, array_column($others, 'component'), array_map(static fn (array $one): array => $one['stock'], $others));
-        $on = OnTable::of($recipe, $table);
-        $chosen = Letters::best($recipe, $on, $table, null, $fixed);
+        $on = OnTable::of($recipe, $table)->within(Letters::papersOn($table), $recipe);
+        $all = $recipe;
+        $recipe = $recipe->only(array_column($on->cards, 'number'));
+        $chosen = $on->cards === [] ? null : Letters::best($recipe, $on, $table, null, $fixed);
         $kitOf = array_map(static fn (array $one): Kit => $one['kit'], $others);
         if ($chosen === null) {
-            return new self($recipe, $state, null, null, $table->components, $kitOf);
+            $nothing = LaidRecipe::of([], [], $on->falls, []);
+
+            return new self($all, $state, null, $nothing, $table->components, $kitOf);
         }
         $taken = [];
         foreach ($chosen->papers as $candidate) {

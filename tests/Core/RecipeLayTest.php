@@ -2,14 +2,9 @@
 
 namespace Tests\Core;
 
+use App\Console\Bench\PaperKit;
 use KeepShare\Core\Card\Card;
-use KeepShare\Core\Colour\Colour;
-use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Kit;
-use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\Paper;
-use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Recipe\KeepRecipe;
@@ -29,35 +24,13 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Recipes;
-use Tests\Core\Support\Replay;
 
 /** A recipe laid on a kit: which paper takes which letter, and the cards that come of it. */
 final class RecipeLayTest extends TestCase
 {
-    /** A demo kit with as many papers as are asked for, each of two faces, and bases enough. */
     private static function kit(int $papers, int $seed = 1, string $size = '6 x 6', bool $up = false): Kit
     {
-        $kit = Kits::demo();
-        $random = new Randomizer(new Mt19937($seed));
-        $hex = static fn (): Colour => Colour::fromHex(sprintf('#%06x', $random->getInt(0, 0xFFFFFF)));
-        $face = static fn (string $name): Face => Face::printed(
-            $name,
-            Motif::cases()[$random->getInt(0, count(Motif::cases()) - 1)],
-            [$hex(), $hex(), $hex()],
-            $random->getInt(0, 1) === 1,
-            $up,
-        );
-        $components = array_filter($kit->components, static fn (Component $one): bool => ! $one->kind()->isPrintedPaper());
-        for ($n = 1; $n <= $papers; $n++) {
-            $paper = Paper::of(Size::said($size, Unit::Inch), $face("front $n"), $face("back $n"));
-            $components[] = Component::of("paper-$n", "Paper $n", $paper, 1);
-        }
-        $many = array_map(
-            static fn (Component $one): Component => $one->kind()->isSheets() ? $one : $one->counted(max(40, $one->count)),
-            array_values($components),
-        );
-
-        return Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, $many);
+        return PaperKit::like(Kits::demo(), $papers, $seed, $size, $up);
     }
 
     private static function table(Kit $kit, ?Wishes $wishes = null): Table
@@ -80,7 +53,7 @@ final class RecipeLayTest extends TestCase
         $random = new Randomizer(new Mt19937(7));
         for ($try = 0; $try < 300; $try++) {
             $places = $random->getInt(1, 4);
-            $goods = $alone = $pairs = [];
+            [$goods, $alone, $pairs] = [[], [], []];
             for ($i = 0; $i < $places; $i++) {
                 for ($a = $random->getInt(1, 6); $a > 0; $a--) {
                     $goods[$i][] = 'good '.$random->getInt(1, 5);
@@ -106,9 +79,9 @@ final class RecipeLayTest extends TestCase
     }
 
     /**
-     * @param  list<list<string>>  $goods
-     * @param  list<list<int>>  $alone
-     * @param  array<int, array<int, list<list<int>>>>  $pairs
+     * @param  array<int, array<int, string>>  $goods
+     * @param  array<int, array<int, int>>  $alone
+     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs
      * @param  list<int>  $chosen
      */
     private static function byForce(array $goods, array $alone, array $pairs, array $chosen): ?int
@@ -164,7 +137,7 @@ final class RecipeLayTest extends TestCase
             $fixed = array_map(static fn ($one): string => $one->key(), $second);
             $swapped = Letters::best($recipe, $on, $table, null, $fixed);
             self::assertSame($fixed[$letter], $swapped?->papers[$letter]->key());
-            self::assertSame($worths[1], $swapped?->worth);
+            self::assertSame($worths[1], $swapped->worth);
         }
     }
 
@@ -187,7 +160,7 @@ final class RecipeLayTest extends TestCase
                 ));
                 self::assertSame(
                     [],
-                    array_diff_key($sizes($laid->plans[$id][0]->pieces()), $sizes($recipe->letter($letter)->plans[0]->pieces() ?? [])),
+                    array_diff_key($sizes($laid->plans[$id][0]->pieces()), $sizes($recipe->letter($letter)?->plans[0]->pieces() ?? [])),
                     'in the sizes of its template',
                 );
                 self::assertSame(count($own), count($laid->plans[$id][0]->pieces()));
@@ -236,7 +209,12 @@ final class RecipeLayTest extends TestCase
             self::assertNotSame($id, $chosen?->papers['A']->component->id);
         }
         $few = self::table(self::kit(5));
-        self::assertNull(Letters::best(Recipes::shipped(), OnTable::of(Recipes::shipped(), $few), $few), 'six letters want six papers');
+        $all = OnTable::of(Recipes::shipped(), $few);
+        self::assertNull(Letters::best(Recipes::shipped(), $all, $few), 'six letters want six papers');
+        $on = OnTable::of(Recipes::shipped(), $few)->within(Letters::papersOn($few), Recipes::shipped());
+        self::assertNotSame([], $on->cards);
+        self::assertStringContainsString('there are 5', implode(' ', $on->falls));
+        self::assertNotNull(Letters::best(Recipes::shipped()->only(array_column($on->cards, 'number')), $on, $few));
     }
 
     public function test_a_share_out_that_is_kept_can_be_laid_where_it_came_from(): void

@@ -320,32 +320,6 @@ final class CutByCutTest extends FeatureTestCase
         $this->get("/kits/$kit->id/cut/$bare->id/plan.svg")->assertNotFound();
     }
 
-    public function test_sets_for_a_class_say_what_has_to_be_added(): void
-    {
-        $kit = $this->table();
-        $groups = $this->props("/kits/$kit->id/class?sets=6")['groups'];
-        $lines = array_column(array_merge(...array_column($groups, 'lines')), null, 'component');
-        $base = Component::query()->where('kit_id', $kit->id)->where('key', 'base')->firstOrFail();
-
-        self::assertSame(
-            ['60', '10', '50'],
-            [$lines[$base->coreId()]['needs'], $lines[$base->coreId()]['here'], $lines[$base->coreId()]['add']],
-        );
-        self::assertSame(
-            [24, 1],
-            [
-                $this->props("/kits/$kit->id/class?sets=900")['sets'],
-                $this->props("/kits/$kit->id/class?sets=-4")['sets'],
-            ],
-        );
-        self::assertSame(
-            0,
-            $this->props('/kits/'.Kit::query()->where('name', 'Knitted Hills')->firstOrFail()->id.'/class')[
-                'cards'
-            ],
-        );
-    }
-
     private function table(): Kit
     {
         $kit = $this->harbour();

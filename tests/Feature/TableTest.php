@@ -5,8 +5,10 @@ namespace Tests\Feature;
 use App\Journal\Journal;
 use App\Models\Card;
 use App\Models\CardPhoto;
+use App\Models\ClassPlan;
 use App\Models\CutPlan;
 use App\Models\Kit;
+use App\Models\OwnRecipe;
 use App\Models\OwnSketch;
 use App\Models\Palette;
 use App\Models\Person;
@@ -96,6 +98,8 @@ final class TableTest extends FeatureTestCase
         self::assertSame(["own-$own->id"], $again->refresh()->wishes['sketches_off'] ?? []);
         $paper = $again->papers()->firstOrFail();
         self::assertSame(["c$paper->id/0", "c$paper->id/1"], Palette::query()->where('kit_id', $again->id)->firstOrFail()->surfaces);
+        $class = ClassPlan::query()->where('kit_id', $again->id)->firstOrFail();
+        self::assertSame('own-'.OwnRecipe::query()->where('kit_id', $again->id)->firstOrFail()->id, $class->cards['recipe']);
         $solution = Solution::query()->where('kit_id', $again->id)->firstOrFail();
         $mine = [...$again->components()->pluck('id')->all(), ...Kit::stash()?->components()->pluck('id')->all() ?? []];
         foreach ($solution->toCore() as $card) {
@@ -315,6 +319,9 @@ final class TableTest extends FeatureTestCase
         $kit->update(['wishes' => ['sketches_off' => ["own-$sketch->id"], 'uses' => [$saved => 'save']]]);
         $this->shareOut($kit, 4, true);
         $this->act($kit, 'share-out/keep', ['name' => 'The first'])->assertSessionHasNoErrors();
+        $this->act($kit, 'recipes', ['name' => 'Mine', 'cards' => ''])->assertSessionHasNoErrors();
+        $recipe = 'own-'.OwnRecipe::query()->firstOrFail()->id;
+        $this->act($kit, 'class', ['name' => 'Tuesday', 'people' => '6', 'recipe' => $recipe])->assertSessionHasNoErrors();
         $plan = CutPlan::for($kit)->whereNull('cut_at')->firstOrFail();
         $this->act($kit, "cut/{$plan->lineId()}")->assertSessionHasNoErrors();
         $card = $kit->cards()->with('takings')->firstOrFail();

@@ -47,18 +47,18 @@ final class BestChoice
     private float $unseen = -INF;
 
     /**
-     * @param  list<list<string>>  $goods  what each option of each place takes
-     * @param  list<list<int>>  $alone  what it is worth
-     * @param  array<int, array<int, list<list<int>>>>  $pairs  what two are worth together, by place and option; the earlier place first
+     * @param  array<int, array<int, string>>  $goods  what each option of each place takes
+     * @param  array<int, array<int, int>>  $alone  what it is worth
+     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together, by place and option; the earlier place first
      */
     private function __construct(private readonly array $goods, private readonly array $alone, private readonly array $pairs)
     {
     }
 
     /**
-     * @param  list<list<string>>  $goods  what each option of each place takes
-     * @param  list<list<int>>  $alone  what it is worth
-     * @param  array<int, array<int, list<list<int>>>>  $pairs  what two are worth together, by place and option; the earlier place
+     * @param  array<int, array<int, string>>  $goods  what each option of each place takes
+     * @param  array<int, array<int, int>>  $alone  what it is worth
+     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together, by place and option; the earlier place
      *                                                          first; left out where they do not meet
      * @return self|null null where there are not goods enough for all places
      */

@@ -8,6 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
+use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Recipe\AskedPrint;
@@ -61,6 +62,17 @@ final class Letters
     public static function best(Recipe $recipe, OnTable $cards, Table $table, ?array $papers = null, array $fixed = []): ?LettersChosen
     {
         return (new self($recipe, $cards, $table, $papers))->choose($fixed);
+    }
+
+    /** How many papers there are that could take a letter. */
+    public static function papersOn(Table $table): int
+    {
+        $cutting = CutLetters::on($table);
+        $isOne = static fn (Component $one): bool => $one->kind()->isPrintedPaper()
+            && $table->offers($one->id)
+            && $cutting->free($one->id) !== [];
+
+        return count(array_filter($table->components, $isOne));
     }
 
     /** @param  array<string, string>  $fixed */

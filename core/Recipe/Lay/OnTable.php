@@ -97,6 +97,42 @@ final readonly class OnTable
         }, $this->cards), $this->falls);
     }
 
+    /**
+     * Those that can be made of so many papers: where there are fewer than letters, the cards of the letters that the fewest want
+     * fall away.
+     */
+    public function within(int $papers, Recipe $recipe): self
+    {
+        $on = $this;
+        for ($letters = $on->letters($recipe); count($letters) > $papers; $letters = $on->letters($recipe)) {
+            asort($letters);
+            $letter = (string) array_key_first($letters);
+            $there = $papers === 1 ? 'there is 1' : "there are $papers";
+            $falls = [];
+            foreach ($on->cards as $card) {
+                if (in_array($letter, array_column($card->takings, 'component'), true)) {
+                    $falls[$card->number] = "no paper is left for $letter: $there with a sheet to spare";
+                }
+            }
+            $on = $on->without($falls);
+        }
+
+        return $on;
+    }
+
+    /** @return array<string, int> on how many cards each letter is wanted */
+    private function letters(Recipe $recipe): array
+    {
+        $letters = [];
+        foreach ($this->cards as $card) {
+            foreach (array_unique(array_column($recipe->papersOf($card), 'component')) as $letter) {
+                $letters[$letter] = ($letters[$letter] ?? 0) + 1;
+            }
+        }
+
+        return $letters;
+    }
+
     /** @param  array<int, string>  $falls  why they cannot be made, by number */
     public function without(array $falls): self
     {

@@ -10,7 +10,6 @@ use KeepShare\Core\Recipe\Make\Made;
 use KeepShare\Core\Recipe\Make\Making;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
-use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use PHPUnit\Framework\Assert;
 
@@ -48,7 +47,7 @@ final class Recipes
             $cards,
             $alike,
             $papers,
-            array_values(array_filter($chosen, static fn (mixed $one): bool => $one instanceof Sketch)),
+            array_values($chosen),
         );
     }
 
