@@ -138,7 +138,7 @@ final class RecipeFileTest extends TestCase
             self::assertSame('"sheets": 0', $with, 'no sheet is read as one');
             self::assertCount(2, $read->cards);
         } catch (BadKit $wrong) {
-            self::assertStringStartsWith($place, $wrong->getMessage());
+            self::assertTrue(str_starts_with($wrong->getMessage(), $place), $wrong->getMessage());
         }
     }
 }

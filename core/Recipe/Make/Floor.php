@@ -422,7 +422,7 @@ final class Floor
 
     private function anyLeaf(): int
     {
-        return (int) $this->random->pickArrayKeys($this->on, 1)[0];
+        return $this->on === [] ? 0 : (int) $this->random->pickArrayKeys($this->on, 1)[0];
     }
 
     /** No other paper of its card lies on the sheet: no card shows one print twice. */

@@ -1,0 +1,113 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
+
+/** A share-out serves again: kept as a recipe, laid on the other kit, printed, and packed for a class of twelve. */
+final class RecipeTest extends BrowserTestCase
+{
+    #[Group(self::SHARED_OUT)]
+    public function test_it_is_kept_laid_on_another_kit_with_another_paper_and_printed(): void
+    {
+        $this->sharedOut();
+        $this->open('/kits/1/recipes');
+        $this->see('Eighteen from six');
+        $this->press('k');
+        $named = $this->browser->switchTo()->activeElement();
+        $named->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('Ten from the harbour');
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(1, "select count(*) from recipes where name = 'Ten from the harbour'");
+        $this->see('What else is wanted');
+        $this->press(WebDriverKeys::ARROW_RIGHT);
+        $this->see('Paper B');
+
+        // What is printed is there: a page to lay beside the trimmer.
+        $pdf = $this->browser->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1]
+            const link = [...document.querySelectorAll('a')].find((one) => one.textContent.includes('Print it (PDF)'))
+            fetch(link.href).then((answer) => answer.text()).then((text) => done(text.slice(0, 4)))
+            JS);
+        self::assertSame('%PDF', $pdf);
+
+        $this->open('/kits/3/recipes/eighteen-from-six/lay');
+        $this->see('cards can be laid');
+        $was = $this->element('[data-letter=A]')->getText();
+        $this->element('[data-letter=A]')->click();
+        $this->press('n');
+        $this->see('Your choice');
+        self::assertNotSame($was, $this->element('[data-letter=A]')->getText());
+        self::assertSame(
+            'A',
+            $this->browser->executeScript('return document.activeElement.dataset.letter'),
+            'the focus stays on the letter',
+        );
+        $this->press('b');
+        $this->see('Proven');
+        self::assertSame($was, $this->element('[data-letter=A]')->getText());
+        $this->holds(0, 'select count(*) from cards where kit_id = 3');
+        $laid = $this->howMany('ol li');
+        $this->press('l');
+        $this->see("$laid cards lie on the table.");
+        $this->holds($laid, 'select count(*) from cards where kit_id = 3');
+        $this->press('z');
+        $this->holds(0, 'select count(*) from cards where kit_id = 3');
+        $this->assertQuiet();
+    }
+
+    #[Group(self::SHARED_OUT)]
+    public function test_a_class_of_twelve_is_prepared_and_packed_and_a_lost_bag_made_up_again(): void
+    {
+        $this->sharedOut();
+        $this->open('/kits/1/class');
+        $this->press('n', 'Tuesday evening', WebDriverKeys::ENTER);
+        $this->see('Tuesday evening: 12 people, 10 cards each');
+        $this->see('Cuts by the setting of the guide');
+        $this->press('p');
+        $this->see('bag 1 of 12');
+        $lines = $this->howMany('.line');
+        $this->press(WebDriverKeys::ARROW_DOWN, ' ');
+        $this->see("1 of $lines in this bag");
+        $this->press('e');
+        $this->see('12 of 12');
+        $this->press('a');
+        $this->see('1 of 12 bags are packed');
+        $this->press('o');
+        $this->see('bag 2 of 12');
+        for ($bag = 2; $bag <= 12; $bag++) {
+            $this->see("bag $bag of 12");
+            $this->press('a');
+            $this->see("$bag of 12 bags are packed");
+            $this->press(WebDriverKeys::ARROW_RIGHT);
+        }
+        $this->holds(12, 'select count(*) from json_each((select packed from classes))');
+
+        $this->press('x');
+        $this->see('This bag was lost and is made up again.');
+        $this->see('from the spares');
+        $this->see('11 of 12 bags are packed');
+        $this->press('z');
+        $this->see('12 of 12 bags are packed');
+        $this->assertQuiet();
+    }
+
+    public function test_one_is_computed_while_one_looks_on_and_kept(): void
+    {
+        $this->open('/kits/1/recipes/make');
+        $this->typeInto('#make-sheets', 'six');
+        $this->press('', WebDriverKeys::ENTER);
+        $this->see('Expected a whole number, not "six".');
+        self::assertSame('six', $this->element('#make-sheets')->getAttribute('value'));
+        $this->element('#make-sheets')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('1');
+        $this->element('#make-seconds')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('2');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('of the paper on cards');
+        $this->see('Keep it');
+        $this->typeInto('#made-name', 'From one sheet');
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(1, "select count(*) from recipes where name = 'From one sheet'");
+        $this->see('Paper A');
+        $this->assertQuiet();
+    }
+}
