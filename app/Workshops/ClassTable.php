@@ -98,15 +98,17 @@ final readonly class ClassTable
         if (! isset($times[$bag])) {
             return [];
         }
-        $needs = $this->workshop->needs($this->workshop->remade($all));
         $spares = $this->workshop->fromSpares($all - 1);
+        // How the sheets of all would be cut is asked only where the spares have run out, and it is known what is here.
+        $needs = $this->state === null || ! in_array(false, $spares, true)
+            ? []
+            : $this->workshop->needs($this->workshop->remade($all));
         $from = [];
         foreach ($this->workshop->bag() as $line) {
-            $here = $this->hereOf($line->component);
-            $isLeft = $here === null || ($needs[$line->component] ?? null) === null || $needs[$line->component]->needs <= $here;
+            $wanted = ($needs[$line->component] ?? null)->needs ?? 0;
             $from[$line->id] = match (true) {
                 $spares[$line->id] => 'spare',
-                $isLeft => 'left',
+                $wanted <= ($this->hereOf($line->component) ?? $wanted) => 'left',
                 default => 'lacking',
             };
         }

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Format;
 
-use KeepShare\Core\Arrange\Arrangement;
-use KeepShare\Core\Arrange\ArrangementReader;
-use KeepShare\Core\Arrange\Arrangements;
-use KeepShare\Core\Arrange\BadArrangement;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
+use KeepShare\Core\Card\WrittenCard;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Component;
@@ -20,14 +17,10 @@ use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\OpenFile;
 use KeepShare\Core\Kit\SheetGood;
-use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Sketch\SketchReader;
 
 /** What a keepshare/share-out file says: cards, and the goods they are made of. Read whole or not at all. */
 final readonly class SharedOut
@@ -35,8 +28,6 @@ final readonly class SharedOut
     private const MOST_CARDS = 500;
 
     public const MOST_BYTES = 4_000_000;
-
-    private const LONGEST = 24;
 
     /**
      * @param  list<Card>  $cards
@@ -101,13 +92,13 @@ final readonly class SharedOut
         $card = Card::of(
             max(1, $fields->count('number', 100_000)),
             self::sketch($fields, $unit),
-            self::size($fields),
+            WrittenCard::size($fields),
             $fields->occasion('occasion'),
             $takings,
             $fields->has('frame') ? $fields->length('frame') : null,
             $fields->choice('fold', FoldKind::class, FoldKind::Side),
             $fields->has('set') ? $fields->count('set', 100_000) : null,
-            self::arrangement($fields, $unit),
+            WrittenCard::arrangement($fields, $unit),
         );
         try {
             $card->layout($unit);
@@ -118,57 +109,15 @@ final readonly class SharedOut
         return $card;
     }
 
-    /** By its key, or as it is written; files from before there were any have none. */
-    private static function arrangement(Fields $fields, Unit $unit): ?Arrangement
-    {
-        $written = $fields->has('arranged') ? $fields->value('arranged') : null;
-        if ($written !== null) {
-            try {
-                return ArrangementReader::read(is_array($written) ? $written : [], $unit);
-            } catch (BadArrangement $wrong) {
-                throw BadKit::at($fields->place('arranged'), $wrong->getMessage());
-            }
-        }
-
-        if (! $fields->has('arrangement')) {
-            return null;
-        }
-
-        return Arrangements::all()[$fields->text('arrangement')]
-            ?? throw BadKit::at($fields->place('arrangement'), 'there is no such arrangement.');
-    }
-
-    private static function size(Fields $fields): Size
-    {
-        $longest = Length::inches(self::LONGEST);
-        foreach (['width', 'height'] as $side) {
-            $length = $fields->length($side);
-            if ($length->isZero() || $length->isLongerThan($longest)) {
-                throw BadKit::at($fields->place($side), 'no card is as small or as large as that.');
-            }
-        }
-
-        return Size::of($fields->length('width'), $fields->length('height'));
-    }
-
     private static function sketch(Fields $fields, Unit $unit): Sketch
     {
         $name = $fields->text('sketch');
-        if ($fields->has('design')) {
-            $design = $fields->value('design');
-            try {
-                return SketchReader::read(is_array($design) ? $design : [], $unit);
-            } catch (BadSketch $wrong) {
-                throw BadKit::at($fields->place('design'), $wrong->getMessage());
-            }
-        }
-        foreach (Sketches::all() as $sketch) {
-            if ($sketch->name === $name) {
-                return $sketch;
-            }
-        }
+        $named = array_filter(Sketches::all(), static fn (Sketch $sketch): bool => $sketch->name === $name);
 
-        throw BadKit::at($fields->place('sketch'), "no sketch \"$name\" ships with Keep Share, and the card brings none.");
+        return WrittenCard::design($fields, $unit) ?? array_values($named)[0] ?? throw BadKit::at(
+            $fields->place('sketch'),
+            "no sketch \"$name\" ships with Keep Share, and the card brings none.",
+        );
     }
 
     /** @return list<Treated> */
@@ -200,7 +149,7 @@ final readonly class SharedOut
 
         $turns = $fields->has('may_turn') ? $fields->flag('may_turn') : ($faces[$face] ?? null)?->directional !== true;
 
-        return Taking::piece($id, $part, self::size($fields), $face, $turns)
+        return Taking::piece($id, $part, WrittenCard::size($fields), $face, $turns)
             ->treated(self::treated($fields));
     }
 

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Recipe;
 
-use KeepShare\Core\Arrange\Arrangement;
-use KeepShare\Core\Arrange\ArrangementReader;
-use KeepShare\Core\Arrange\Arrangements;
-use KeepShare\Core\Arrange\BadArrangement;
 use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\InsidePart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
+use KeepShare\Core\Card\WrittenCard;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
@@ -27,11 +24,9 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Sketch\SketchReader;
 
 /**
  * Reads a keepshare/recipe file whole: its cards fit their fronts, and what is cut from each sheet is what they need, piece for
@@ -143,13 +138,13 @@ final class ReadRecipe
         $card = Card::of(
             max(1, $fields->count('number', 10_000)),
             $this->sketch($fields),
-            $this->front($fields),
+            WrittenCard::size($fields),
             $fields->occasion('occasion'),
             [],
             $fields->has('frame') ? $fields->length('frame') : null,
             $fields->choice('fold', FoldKind::class, FoldKind::Side),
             $fields->has('set') ? $fields->count('set', 10_000) : null,
-            $this->arrangement($fields),
+            WrittenCard::arrangement($fields, $this->unit),
         );
         try {
             $card->layout($this->unit);
@@ -166,50 +161,14 @@ final class ReadRecipe
         return $card;
     }
 
-    private function front(Fields $fields): Size
-    {
-        foreach (['width', 'height'] as $side) {
-            $length = $fields->length($side);
-            if ($length->isZero() || $length->isLongerThan(Length::inches(self::LONGEST))) {
-                throw BadKit::at($fields->place($side), 'no card is as small or as large as that.');
-            }
-        }
-
-        return Size::of($fields->length('width'), $fields->length('height'));
-    }
-
     private function sketch(Fields $fields): Sketch
     {
         $name = $fields->text('sketch');
-        if (! $fields->has('design')) {
-            return Sketches::manner($name) ?? throw BadKit::at(
-                $fields->place('sketch'),
-                "no sketch \"$name\" ships with Keep Share, and the card brings none.",
-            );
-        }
-        $design = $fields->value('design');
-        try {
-            return SketchReader::read(is_array($design) ? $design : [], $this->unit);
-        } catch (BadSketch $wrong) {
-            throw BadKit::at($fields->place('design'), $wrong->getMessage());
-        }
-    }
 
-    private function arrangement(Fields $fields): ?Arrangement
-    {
-        $key = $fields->has('arrangement') ? $fields->text('arrangement') : null;
-        $written = $fields->has('arranged') ? $fields->value('arranged') : null;
-        if ($written !== null) {
-            try {
-                return ArrangementReader::read(is_array($written) ? $written : [], $this->unit);
-            } catch (BadArrangement $wrong) {
-                throw BadKit::at($fields->place('arranged'), $wrong->getMessage());
-            }
-        }
-
-        return $key === null
-            ? null
-            : Arrangements::all()[$key] ?? throw BadKit::at($fields->place('arrangement'), 'there is no such arrangement.');
+        return WrittenCard::design($fields, $this->unit) ?? Sketches::manner($name) ?? throw BadKit::at(
+            $fields->place('sketch'),
+            "no sketch \"$name\" ships with Keep Share, and the card brings none.",
+        );
     }
 
     /** @return list<Taking> */

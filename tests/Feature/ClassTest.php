@@ -96,9 +96,12 @@ final class ClassTest extends FeatureTestCase
         $kit = $this->harbour();
         $class = $this->prepared($kit, '3', 'ten-from-one');
         self::assertCount(10, array_unique(array_column($this->props("/kits/$kit->id/class/$class->id/pack")['lines'], 'card')));
+        $this->shareOut($kit, 1);
+        $small = $this->prepared($kit, '3');
         foreach (['leader.pdf', 'hand-out.pdf'] as $file) {
-            self::assertStringStartsWith('%PDF', (string) $this->get("/kits/$kit->id/class/$class->id/$file")->assertOk()->getContent());
+            self::assertStringStartsWith('%PDF', (string) $this->get("/kits/$kit->id/class/$small->id/$file")->assertOk()->getContent());
         }
+        $this->delete("/kits/$kit->id/class/$small->id", ['revision' => $kit->refresh()->revision])->assertSessionHasNoErrors();
         $other = Kit::query()->where('name', 'Knitted Hills')->firstOrFail();
         $this->get("/kits/$other->id/class/$class->id/look")->assertNotFound();
         $this->delete("/kits/$kit->id/class/$class->id", ['revision' => $kit->refresh()->revision])->assertSessionHasNoErrors();

@@ -8,14 +8,19 @@ use App\Actions\NextCards;
 use App\Actions\TurnTray;
 use App\Database\Busy;
 use App\Models\Card;
+use App\Models\ClassPlan;
 use App\Models\Component;
 use App\Models\Day;
 use App\Models\Kit;
 use App\Models\OwnArrangement;
+use App\Models\OwnRecipe;
 use App\Models\Photo;
+use App\Models\RecipeMaking;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Models\SolveState;
 use App\Models\StepMark;
+use App\Recipes\MakeRecipe;
 use App\Saved\OpenTable;
 use App\Saved\Progress;
 use App\Saved\SaveTable;
@@ -95,6 +100,50 @@ final class SecondConnectionTest extends FeatureTestCase
         });
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors('table');
         self::assertLessThanOrEqual(1, StepMark::query()->count());
+    }
+
+    public function test_recipes_and_classes_wait_for_who_writes_and_are_told(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $this->busyWorker($kit);
+        $this->act($kit, 'class', ['name' => 'Tuesday', 'people' => '3', 'recipe' => '', 'cards' => ''])->assertSessionHasNoErrors();
+        $class = ClassPlan::query()->firstOrFail();
+        $laying = $this->props("/kits/$kit->id/recipes/ten-from-one/lay?stash=1");
+        $acts = [
+            'recipes' => ['name' => 'Two', 'cards' => ''],
+            'recipes/ten-from-one/lay' => ['letters' => $laying['chosen'], 'stash' => '1'],
+            "class/$class->id/pack" => ['bag' => 1, 'line' => '', 'packed' => '1'],
+            "class/$class->id/lost" => ['bag' => 1],
+        ];
+        $this->second->exec('BEGIN IMMEDIATE');
+        foreach ($acts as $path => $with) {
+            $this->act($kit, $path, $with)->assertSessionHasErrors(['table' => Busy::SAYS]);
+        }
+        $this->second->exec('COMMIT');
+        self::assertSame([0, 2, []], [OwnRecipe::query()->count(), $kit->cards()->count(), $class->refresh()->packed]);
+        foreach ($acts as $path => $with) {
+            $this->act($kit, $path, $with)->assertSessionHasNoErrors();
+        }
+        self::assertSame(2 + count($laying['cards']), $kit->cards()->count());
+
+        // What is computed goes on while another writes, and is kept once it may be.
+        $asked = ['sheets' => '1', 'sheet' => '6 x 6', 'front' => 'A2', 'cards' => '2', 'alike' => '1', 'papers' => ''];
+        $making = RecipeMaking::query()->create([
+            'kit_id' => $kit->id,
+            'asked' => $asked,
+            'seconds' => 2,
+            'state' => SolveState::Waiting,
+        ]);
+        $told = 0;
+        DB::beforeExecuting(function (string $sql) use (&$told): void {
+            if (str_starts_with($sql, 'update "recipe_makings"') && str_contains($sql, '"done"') && ++$told <= 2) {
+                $this->second->exec($told === 1 ? 'BEGIN IMMEDIATE' : 'ROLLBACK');
+            }
+        });
+        (new MakeRecipe)->run($making->id);
+        self::assertGreaterThanOrEqual(2, $told);
+        self::assertSame([SolveState::Done, 2], [$making->refresh()->state, count($making->toCore()->cards ?? [])]);
     }
 
     public function test_of_two_who_give_one_card_away_the_first_has_it(): void

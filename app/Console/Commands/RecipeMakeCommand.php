@@ -29,7 +29,7 @@ final class RecipeMakeCommand extends Command
         {--waste=3 : per cent of the paper that may be let go for more cards}
         {--frame= : how much of the base shows round the front, such as "1/8"; 0 for fronts covered to the edge}
         {--unit= : in or mm; by what is said of sheet and front where it is left out}
-        {--seconds=30 : how long it is looked for}
+        {--seconds=28 : how long it is looked for}
         {--seed=1 : another gives another recipe}
         {--name= : what it is called}
         {--json : answer as a keepshare/recipe}';
@@ -41,7 +41,7 @@ final class RecipeMakeCommand extends Command
         $said = array_map(strval(...), array_filter($this->options(), is_string(...)));
         try {
             $ask = SaidAsk::of($said, array_values(Sketches::all()));
-            $seconds = self::within('seconds', $said['seconds'] ?? '30', 3_600);
+            $seconds = self::within('seconds', $said['seconds'] ?? '28', 3_600);
             $seed = self::within('seed', $said['seed'] ?? '1', PHP_INT_MAX);
         } catch (BadRecipe $wrong) {
             $faults = array_map(

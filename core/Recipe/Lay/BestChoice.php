@@ -49,7 +49,7 @@ final class BestChoice
     /**
      * @param  array<int, array<int, string>>  $goods  what each option of each place takes
      * @param  array<int, array<int, int>>  $alone  what it is worth
-     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together, by place and option; the earlier place first
+     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together
      */
     private function __construct(private readonly array $goods, private readonly array $alone, private readonly array $pairs)
     {
@@ -58,8 +58,8 @@ final class BestChoice
     /**
      * @param  array<int, array<int, string>>  $goods  what each option of each place takes
      * @param  array<int, array<int, int>>  $alone  what it is worth
-     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together, by place and option; the earlier place
-     *                                                          first; left out where they do not meet
+     * @param  array<int, array<int, array<int, array<int, int>>>>  $pairs  what two are worth together, by both places, the earlier
+     *                                                                      first, and both options; left out where they do not meet
      * @return self|null null where there are not goods enough for all places
      */
     public static function of(array $goods, array $alone, array $pairs): ?self

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
+    import ChooseCards from '@/parts/ChooseCards.svelte'
     import Frame from '@/parts/Frame.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
@@ -16,10 +17,7 @@
     let left = $state<number[]>([])
     let field = $state<HTMLInputElement>()
     const kept = $derived(cards.filter((card) => !left.includes(card.number)))
-
-    const toggle = (number: number): void => {
-        left = left.includes(number) ? left.filter((one) => one !== number) : [...left, number]
-    }
+    const choices = $derived(cards.map(({ number, says }) => ({ id: number, says: `${number} ${says}` })))
 
     function prepare(event: SubmitEvent): void {
         event.preventDefault()
@@ -91,16 +89,7 @@
                 {#each recipes as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
             </select>
             {#if source === '' && cards.length}
-                <fieldset>
-                    <legend>{kept.length} of {cards.length} cards</legend>
-                    {#each cards as card (card.number)}
-                        <label class="tick">
-                            <input type="checkbox" checked={!left.includes(card.number)} onchange={() => toggle(card.number)} />
-                            {card.number}
-                            {card.says}
-                        </label>
-                    {/each}
-                </fieldset>
+                <ChooseCards cards={choices} bind:left />
             {/if}
             {#if kit.errors['cards']}<p class="fault" role="alert">{kit.errors['cards']}</p>{/if}
             <Button main type="submit" key="Enter">Prepare it</Button>
@@ -157,20 +146,6 @@
 
     label {
         font-weight: 600;
-    }
-
-    .tick {
-        display: flex;
-        gap: 0.5rem;
-        padding: 0.25rem 0;
-        font-weight: 400;
-    }
-
-    fieldset {
-        min-width: 0;
-        max-height: 18rem;
-        overflow: auto;
-        border: 1px solid var(--line);
     }
 
     .soft {

@@ -231,6 +231,8 @@
 
     .row {
         display: flex;
+        min-width: 0;
+        width: 100%;
         align-items: center;
         gap: 0.75rem;
         padding: 0.25rem;
@@ -243,6 +245,7 @@
     }
 
     .row b {
+        flex: none;
         width: 1.5rem;
         font-size: 1.375rem;
     }

@@ -2,6 +2,7 @@
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import CardFront from '@/parts/CardFront.svelte'
+    import ChooseCards from '@/parts/ChooseCards.svelte'
     import Frame from '@/parts/Frame.svelte'
     import ReadFile from '@/parts/ReadFile.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
@@ -18,10 +19,7 @@
     let left = $state<number[]>([])
     let field = $state<HTMLInputElement>()
     const kept = $derived(cards.filter((card) => !left.includes(card.id)))
-
-    const toggle = (id: number): void => {
-        left = left.includes(id) ? left.filter((one) => one !== id) : [...left, id]
-    }
+    const choices = $derived(cards.map(({ id, number, sketch, occasion }) => ({ id, says: `${number} ${sketch}, ${occasion}` })))
 
     function keep(event: SubmitEvent): void {
         event.preventDefault()
@@ -81,16 +79,7 @@
                             oninput={(event) => (typed = event.currentTarget.value)}
                         />
                         {#if kit.errors['name']}<p id="name-fault" class="fault" role="alert">{kit.errors['name']}</p>{/if}
-                        <fieldset>
-                            <legend>{kept.length} of {cards.length} cards</legend>
-                            {#each cards as card (card.id)}
-                                <label class="tick">
-                                    <input type="checkbox" checked={!left.includes(card.id)} onchange={() => toggle(card.id)} />
-                                    {card.number}
-                                    {card.sketch}, {card.occasion}
-                                </label>
-                            {/each}
-                        </fieldset>
+                        <ChooseCards cards={choices} bind:left />
                         {#if kit.errors['cards']}<p class="fault" role="alert">{kit.errors['cards']}</p>{/if}
                         <Button main type="submit" key="K" disabled={kept.length === 0}>Keep as a recipe</Button>
                     </form>
@@ -169,21 +158,6 @@
 
     aside {
         gap: 2rem;
-    }
-
-    fieldset {
-        min-width: 0;
-        max-height: 22rem;
-        margin: 0.25rem 0;
-        padding: 0.25rem 0.75rem 0.5rem;
-        overflow: auto;
-        border: 1px solid var(--line);
-    }
-
-    .tick {
-        display: flex;
-        gap: 0.5rem;
-        padding: 0.25rem 0;
     }
 
     .fault {
