@@ -312,8 +312,8 @@ final class ReadRecipe
      */
     private static function planned(string $letter, Size $sheet, Fields $fields, array $pieces): array
     {
-        $sheets = max(1, $fields->count('sheets', self::MOST_SHEETS, 1));
-        $stock = array_map(static fn (int $n): Stock => Stock::sheet("$letter/$n", $sheet), range(1, $sheets));
+        $sheets = $fields->count('sheets', self::MOST_SHEETS, 1);
+        $stock = array_map(static fn (int $n): Stock => Stock::sheet("$letter/$n", $sheet), $sheets === 0 ? [] : range(1, $sheets));
         $plan = Engine::plan($stock, $pieces);
         if (! $plan->isComplete() || $plan->sheets === []) {
             throw BadKit::at($fields->place('sheets'), sprintf(

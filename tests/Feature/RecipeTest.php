@@ -116,6 +116,7 @@ final class RecipeTest extends FeatureTestCase
         $laying = $this->props("/kits/$kit->id/$url");
         $foreign = Component::query()->whereKey($this->lettersOf($laying))->where('kit_id', $from->id)->get();
         self::assertNotEmpty($foreign, 'one of the twelve papers of the other kit goes better');
+        $there = $this->sheetsOf($foreign->modelKeys());
         $this->act($kit, 'recipes/eighteen-from-six/lay', [
             'letters' => $laying['chosen'],
             'stash' => '0',
@@ -129,10 +130,18 @@ final class RecipeTest extends FeatureTestCase
         }
         $this->assertInBalance($kit, true);
         $this->assertInBalance($from, true);
-        $before = $this->records($from);
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame(0, $kit->cards()->count());
-        self::assertSame($foreign->count(), $this->records($from) === $before ? 0 : $foreign->count(), 'its sheets are back');
+        self::assertSame($there, $this->sheetsOf($foreign->modelKeys()), 'its sheets are back');
+    }
+
+    /**
+     * @param  array<mixed>  $papers  ids
+     * @return list<int>
+     */
+    private function sheetsOf(array $papers): array
+    {
+        return array_values(Sheet::query()->whereIn('component_id', $papers)->orderBy('id')->pluck('id')->all());
     }
 
     public function test_what_is_lacking_is_said_before_anything_is_laid(): void

@@ -67,7 +67,7 @@ final readonly class Ask
         $faults = array_filter([
             'sheets' => self::within($sheets, self::MOST_SHEETS, 'sheets'),
             'sheet' => $sheet->longer()->units > self::LONGEST ? 'A sheet is up to 24 in, or 609 mm.' : null,
-            'front' => $front->fitsIn($sheet, true) || $front->longer()->units <= self::LONGEST ? null : 'A front is up to 24 in.',
+            'front' => $front->longer()->units > self::LONGEST ? 'A front is up to 24 in, or 609 mm.' : null,
             'cards' => $cards === null ? null : self::within($cards, self::MOST_CARDS, 'cards'),
             'alike' => self::within($alike, self::MOST_CARDS, 'cards alike'),
             'papers' => self::within($papers, max(1, min($sheets, self::MOST_PAPERS)), 'papers on a card'),
