@@ -73,6 +73,10 @@ final class Fields
         if (! is_string($value) || trim($value) === '' && $default !== '') {
             throw BadKit::at($this->place($key), 'expected a text.');
         }
+        $isUnseen = trim($value) !== '' && preg_match('/[^\p{C}\p{Z}]/u', $value) === 0;
+        if ($isUnseen || preg_match('/[^\P{Cc}\n\r\t]/u', $value) === 1) {
+            throw BadKit::at($this->place($key), 'has characters that cannot be seen.');
+        }
         if (mb_strlen($value) > $longest) {
             throw BadKit::at($this->place($key), sprintf('is longer than %d characters.', $longest));
         }

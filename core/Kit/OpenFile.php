@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-use JsonException;
+use KeepShare\Core\Json\BadJson;
+use KeepShare\Core\Json\JsonText;
 
 /** What every file that Keep Share reads begins with: its format and the version of it. */
 final class OpenFile
@@ -21,9 +22,9 @@ final class OpenFile
     public static function read(string $json, string $format, int $version, string $many): array
     {
         try {
-            $data = json_decode($json, true, self::DEEPEST, JSON_THROW_ON_ERROR);
-        } catch (JsonException $wrong) {
-            throw BadKit::at('', 'This is not a JSON file: '.lcfirst($wrong->getMessage()).'.');
+            $data = JsonText::read($json, self::DEEPEST);
+        } catch (BadJson $wrong) {
+            throw BadKit::at('', $wrong->getMessage());
         }
         if (! is_array($data) || ($data['format'] ?? null) !== $format) {
             throw BadKit::at('format', "expected \"$format\".");

@@ -69,7 +69,7 @@ final class RecipeTest extends BrowserTestCase
         $lines = $this->howMany('.line');
         $this->press(WebDriverKeys::ARROW_DOWN, ' ');
         $this->see("1 of $lines in this bag");
-        $this->press('e');
+        $this->press('i');
         $this->see('12 of 12');
         $this->press('a');
         $this->see('1 of 12 bags are packed');

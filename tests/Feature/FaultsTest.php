@@ -106,6 +106,16 @@ final class FaultsTest extends FeatureTestCase
         self::assertSame(8, (int) $base->ledger()->sum('delta'));
     }
 
+    public function test_what_cannot_be_seen_is_no_name_and_is_refused_at_its_field(): void
+    {
+        $kit = $this->harbour();
+        foreach (["\u{200B}", "Sea\u{0007}", "\u{00AD}\u{00AD}"] as $name) {
+            $this->act($kit, 'palettes', ['name' => $name, 'surfaces' => ['c1/0', 'c2/0']])->assertSessionHasErrors('name');
+        }
+        $this->act($kit, 'palettes', ['name' => "Mère 👩\u{200D}👧", 'surfaces' => ['c1/0', 'c2/0']])->assertSessionHasNoErrors();
+        $this->act($kit, 'add/list', ['text' => "12 papers 6x6\n10 A2 bases"])->assertSessionDoesntHaveErrors('text');
+    }
+
     public function test_no_part_of_a_sketch_is_called_as_a_part_of_the_card(): void
     {
         $kit = $this->harbour();

@@ -53,6 +53,25 @@ final class HouseTest extends FeatureTestCase
         self::assertSame([], array_values(array_diff($twice, $records)));
     }
 
+    public function test_no_key_does_two_things_on_a_page(): void
+    {
+        $keys = static function (string $source): array {
+            preg_match_all("/\\bkey: '([^']+)'/", $source, $found);
+
+            return $found[1];
+        };
+        $frame = $keys(File::get(resource_path('js/parts/Frame.svelte')));
+        self::assertContains('e', $frame);
+        $twice = [];
+        foreach ($this->sources(['resources/js/pages'], 'svelte') as $file) {
+            $times = array_count_values([...$frame, ...$keys($file->getContents())]);
+            foreach (array_keys(array_filter($times, static fn (int $many): bool => $many > 1)) as $key) {
+                $twice[] = "{$file->getFilename()}: $key";
+            }
+        }
+        self::assertSame([], $twice);
+    }
+
     public function test_colours_are_in_the_tokens_only(): void
     {
         $found = [];

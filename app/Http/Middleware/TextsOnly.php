@@ -14,6 +14,14 @@ final class TextsOnly
 
     private const LONGEST = 100_000;
 
+    /** Control characters, or nothing but what cannot be seen. */
+    private static function isUnseen(string $text): bool
+    {
+        $isControlled = preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text) === 1;
+
+        return $isControlled || (trim($text) !== '' && preg_match('/[^\p{C}\p{Z}]/u', $text) === 0);
+    }
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -24,6 +32,8 @@ final class TextsOnly
             }
             if (is_string($value) && (strlen($value) > self::LONGEST || ! mb_check_encoding($value, 'UTF-8'))) {
                 $faults[$field] = 'Write a shorter text here.';
+            } elseif (is_string($value) && self::isUnseen($value)) {
+                $faults[$field] = 'There are characters here that cannot be seen: write it without them.';
             }
         }
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut\File;
 
-use JsonException;
 use KeepShare\Core\Cut\Clean;
 use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Json\BadJson;
+use KeepShare\Core\Json\JsonText;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
@@ -48,9 +49,9 @@ final readonly class CutOrder
             throw BadCutOrder::because(['The file is larger than 2 MB. A cut order is a short text.']);
         }
         try {
-            $data = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
-        } catch (JsonException $wrong) {
-            throw BadCutOrder::because(['This is not a JSON file: '.lcfirst($wrong->getMessage()).'.']);
+            $data = JsonText::read($json, 16);
+        } catch (BadJson $wrong) {
+            throw BadCutOrder::because([$wrong->getMessage()]);
         }
         if (! is_array($data) || ($data['format'] ?? null) !== self::FORMAT) {
             throw BadCutOrder::because([sprintf('format: expected "%s".', self::FORMAT)]);

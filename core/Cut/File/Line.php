@@ -12,6 +12,9 @@ use KeepShare\Core\Measure\Unit;
 /** One object of a cut order, read field by field; every fault is kept with its place. */
 final class Line
 {
+    /** Inches: as long as a roll. Areas of as many such sheets as can be ordered are still whole numbers. */
+    private const LONGEST = 300;
+
     /** @var list<string> */
     private array $faults = [];
 
@@ -84,10 +87,20 @@ final class Line
 
     public function size(): Size
     {
-        $width = $this->length('width');
-        $height = $this->length('height');
+        return Size::of($this->side('width'), $this->side('height'));
+    }
 
-        return Size::of($width, $height);
+    private function side(string $key): Length
+    {
+        $side = $this->length($key);
+        $longest = Length::inches(self::LONGEST);
+        if ($side->isLongerThan($longest)) {
+            $this->fault($key, sprintf('%s is longer than %s.', $side->label($this->unit), $longest->label($this->unit)));
+
+            return Length::ofUnits(1);
+        }
+
+        return $side;
     }
 
     /** @return list<string> */

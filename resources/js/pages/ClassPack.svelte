@@ -48,7 +48,7 @@
         { key: 'ArrowRight', shown: '→', says: 'Next bag', run: () => show(bag + 1) },
         { key: 'ArrowLeft', shown: '←', says: 'Bag before', run: () => show(bag - 1) },
         { key: 'a', shown: 'A', says: 'The whole bag is packed, or empty again', run: whole },
-        { key: 'e', shown: 'E', says: 'This line goes into every bag', run: every },
+        { key: 'i', shown: 'I', says: 'This line goes into every bag', run: every },
         { key: 'o', shown: 'O', says: 'The next bag that is not packed', run: next },
         {
             key: 'x',

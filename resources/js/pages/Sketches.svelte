@@ -41,7 +41,7 @@
         { key: 'l', shown: 'L', says: 'Upright or lying', run: () => show({ lying: front.isLying ? 0 : 1 }) },
         { key: 'c', shown: 'C', says: 'Framed, or covered to the edge', run: () => show({ covered: isCovered ? 0 : 1 }) },
         { key: 'x', shown: 'X', says: 'Share cards out on this sketch, or leave it alone', run: enable },
-        { key: 'e', shown: 'E', says: 'Copy the sketch and change it', run: () => router.visit(copyUrl) },
+        { key: 'd', shown: 'D', says: 'Copy the sketch and change it', run: () => router.visit(copyUrl) },
     ])
 
     const copyUrl = $derived(own === null ? `${frame.url}/sketches/new?from=${chosen.key}` : `${frame.url}/sketches/${own}/change`)
@@ -117,7 +117,7 @@
             </ol>
             {#if on.inside}<p>Inside, a panel to write on: <Measure text={on.inside} />.</p>{/if}
             <div class="acts">
-                <Button key="E" href={copyUrl}>{own === null ? 'Copy and change it' : 'Change it'}</Button>
+                <Button key="D" href={copyUrl}>{own === null ? 'Copy and change it' : 'Change it'}</Button>
                 {#if own !== null}<Button onclick={throwAway}>Throw it away</Button>{/if}
             </div>
             <p class="soft">
