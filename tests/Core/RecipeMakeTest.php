@@ -152,6 +152,13 @@ final class RecipeMakeTest extends TestCase
         self::assertNotSame($plans(3), $plans(4));
     }
 
+    public function test_no_more_cards_than_a_recipe_has_are_looked_for_and_that_proves_nothing(): void
+    {
+        $ask = Recipes::ask(12, '12 x 12', '4 1/4 x 5 1/2', null, 100);
+
+        self::assertGreaterThan(Ask::MOST_CARDS, $ask->bound($ask->ways()));
+    }
+
     public function test_what_cannot_be_cut_is_said_by_the_bound(): void
     {
         $ask = Recipes::ask(1, '1/4 x 1/4', '4 1/4 x 5 1/2', null);

@@ -128,6 +128,6 @@ final readonly class Ask
             }
         }
 
-        return min($cards, self::MOST_CARDS);
+        return $cards;
     }
 }

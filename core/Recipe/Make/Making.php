@@ -50,6 +50,9 @@ final class Making
 
     private readonly int $bound;
 
+    /** So many cards are looked for at most: a recipe has no more. */
+    private readonly int $limit;
+
     private ?Made $best = null;
 
     /** The one that wastes least of those that the last search came to. */
@@ -61,6 +64,7 @@ final class Making
         $this->random = new Randomizer(new Mt19937($seed));
         $this->ways = $ask->ways();
         $this->bound = $ask->bound($this->ways);
+        $this->limit = min($this->bound, Ask::MOST_CARDS);
     }
 
     /**
@@ -77,7 +81,7 @@ final class Making
         if ($this->bound === 0) {
             return null;
         }
-        $cards = $this->ask->cards === null ? $this->climb() : $this->asked(min($this->ask->cards, $this->bound));
+        $cards = $this->ask->cards === null ? $this->climb() : $this->asked(min($this->ask->cards, $this->limit));
         // What time is left goes to as many cards with less waste.
         while (($from = ($this->passed)($this->best)) < 1.0) {
             $this->best?->wastesLittle === true
@@ -104,17 +108,17 @@ final class Making
     private function climb(): int
     {
         $most = null;
-        $cards = max(1, intdiv(self::FIRST * $this->bound, 100));
-        $step = max(1, intdiv($this->bound, 16));
+        $cards = max(1, intdiv(self::FIRST * $this->limit, 100));
+        $step = max(1, intdiv($this->limit, 16));
         $failed = [];
         while (($from = ($this->passed)($this->best)) < self::CLIMB && ($failed[$cards] ?? 0) < self::FAILS) {
             if ($this->attempt($cards, $from)) {
                 $most = $cards;
-                $cards = min($this->bound, $cards + $step);
+                $cards = min($this->limit, $cards + $step);
             } else {
                 $failed[$cards] = ($failed[$cards] ?? 0) + 1;
             }
-            if ($most === $this->bound) {
+            if ($most === $this->limit) {
                 break;
             }
             if (($failed[$cards] ?? 0) === self::FAILS) {
