@@ -122,10 +122,8 @@ final class Filler
         $need = $laid->part->role->isPaper() ? Need::Paper : Need::Cardstock;
         $fit = $this->surfaces($laid->part->role, $laid->cut);
         if ($given !== null) {
-            $fit = array_values(array_filter(
-                $fit,
-                static fn (Surface $one): bool => in_array($one->key, array_column($given, 'key'), true),
-            ));
+            $keys = array_column($given, 'key');
+            $fit = array_values(array_filter($fit, static fn (Surface $one): bool => in_array($one->key, $keys, true)));
         }
 
         return $fit === [] && in_array($need, $lifted, true) ? [null] : $fit;

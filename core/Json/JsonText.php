@@ -47,18 +47,14 @@ final class JsonText
     private function fault(): BadJson
     {
         $expected = 'a value';
-        while ($expected !== '') {
-            $next = $this->step($expected);
-            if ($next === null) {
-                break;
-            }
+        while (($next = $this->step($expected)) !== null) {
             $expected = $next;
         }
         $before = substr($this->json, 0, $this->at);
         $start = strrpos($before, "\n");
         $line = $start === false ? $before : substr($before, $start + 1);
 
-        return BadJson::at(1 + substr_count($before, "\n"), 1 + mb_strlen($line), $expected === '' ? 'nothing more' : $expected);
+        return BadJson::at(1 + substr_count($before, "\n"), 1 + mb_strlen($line), $expected);
     }
 
     /** What is expected after what was; null where that does not stand there. */
@@ -66,13 +62,12 @@ final class JsonText
     {
         $this->takes(self::SPACE);
         $sign = $this->json[$this->at] ?? '';
-        $isEnd = $sign === '}' || $sign === ']';
 
         return match (true) {
             $expected === 'nothing more' => null,
             str_ends_with($expected, 'or the end of the list') && $sign === ']' => $this->close(),
             str_ends_with($expected, 'or the end of the object') && $sign === '}' => $this->close(),
-            str_starts_with($expected, 'a comma') => $sign === ',' && ! $isEnd ? $this->afterComma() : null,
+            str_starts_with($expected, 'a comma') => $sign === ',' ? $this->afterComma() : null,
             $expected === 'a colon' => $sign === ':' ? $this->pass('a value') : null,
             str_starts_with($expected, 'a name') => $this->takes(self::STRING) ? 'a colon' : null,
             $sign === '{' || $sign === '[' => $this->begin($sign),

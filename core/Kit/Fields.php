@@ -73,8 +73,7 @@ final class Fields
         if (! is_string($value) || trim($value) === '' && $default !== '') {
             throw BadKit::at($this->place($key), 'expected a text.');
         }
-        $isUnseen = trim($value) !== '' && preg_match('/[^\p{C}\p{Z}]/u', $value) === 0;
-        if ($isUnseen || preg_match('/[^\P{Cc}\n\r\t]/u', $value) === 1) {
+        if (self::isUnseen($value)) {
             throw BadKit::at($this->place($key), 'has characters that cannot be seen.');
         }
         if (mb_strlen($value) > $longest) {
@@ -82,6 +81,14 @@ final class Fields
         }
 
         return trim($value);
+    }
+
+    /** Whether a text of UTF-8 has control characters, or nothing but what cannot be seen. */
+    public static function isUnseen(string $text): bool
+    {
+        $hasControls = preg_match('/[^\P{Cc}\n\r\t]/u', $text) === 1;
+
+        return $hasControls || (trim($text) !== '' && preg_match('/[^\p{C}\p{Z}]/u', $text) === 0);
     }
 
     /** @throws BadKit unless it is a day of the calendar, YYYY-MM-DD */

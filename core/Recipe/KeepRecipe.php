@@ -19,7 +19,6 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\Make\Made;
-use KeepShare\Core\Sketch\Part;
 
 /** Makes a recipe of cards: of a share-out, without its goods, or of cards that were computed. */
 final readonly class KeepRecipe
@@ -94,11 +93,11 @@ final readonly class KeepRecipe
      */
     private static function takings(Card $card, array $components, array &$papers): array
     {
-        $roles = array_column(array_map(static fn (Part $part): array => [$part->id, $part->role], $card->sketch->parts), 1, 0);
         $takings = [];
         foreach ($card->takings as $taking) {
             $component = $components[$taking->component] ?? null;
-            $isKept = isset($roles[$taking->part]) || FoldPart::isOne($taking->part) || $taking->part === InsidePart::ID;
+            $part = $card->sketch->part($taking->part);
+            $isKept = $part !== null || FoldPart::isOne($taking->part) || $taking->part === InsidePart::ID;
             if ($component === null || $taking->size === null || ! $isKept) {
                 continue;
             }
@@ -109,7 +108,7 @@ final readonly class KeepRecipe
                 continue;
             }
             $good = $component->good instanceof Cardstock ? $component->good : null;
-            $takings[] = $taking->from(StockRole::of($roles[$taking->part] ?? null, $good)->value)->treated(self::handled($taking));
+            $takings[] = $taking->from(StockRole::of($part?->role, $good)->value)->treated(self::handled($taking));
         }
 
         return $takings;

@@ -104,15 +104,7 @@ final readonly class Workshop
             }
         }
 
-        return BagLine::of(
-            $card->number,
-            "$card->number/$taking->part",
-            $card->partName($taking->part),
-            $taking->component,
-            $taking->size,
-            $taking->quantity,
-            $done,
-        );
+        return BagLine::of($card->number, $card->partName($taking->part), $taking, $done);
     }
 
     /** How many spare ones there are of a line. */
@@ -146,7 +138,7 @@ final readonly class Workshop
                 continue;
             }
             for ($n = 0; $n < $this->people + $spare + $again; $n++) {
-                $pieces[$line->component][] = Piece::of("$n/$line->id", $line->size, $this->mayTurn($line));
+                $pieces[$line->component][] = Piece::of("$n/$line->id", $line->size, $line->mayTurn);
             }
         }
         $needs = [];
@@ -160,17 +152,6 @@ final readonly class Workshop
         }
 
         return $needs;
-    }
-
-    private function mayTurn(BagLine $line): bool
-    {
-        foreach ($this->cards as $card) {
-            if ($card->number === $line->card) {
-                return $card->taking(explode('/', $line->id, 2)[1])->mayTurn ?? true;
-            }
-        }
-
-        return true;
     }
 
     /** @param  non-empty-list<Piece>  $pieces */

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\NumberList;
 use App\Models\ClassPlan;
 use App\Models\Kit;
 use App\Pages\ClassLookPage;
@@ -45,7 +46,7 @@ final readonly class ClassController
     {
         $name = trim($request->string('name')->toString());
         $recipe = $request->string('recipe')->toString();
-        $numbers = array_values(array_map(intval(...), array_filter(explode(',', $request->string('cards')->toString()), is_numeric(...))));
+        $numbers = NumberList::of($request, 'cards');
         $has = $recipe === '' ? $kit->cards()->exists() : RecipeShelf::has($recipe);
         $faults = array_filter([
             'name' => $name === '' || mb_strlen($name) > 60 ? 'Give the class a name of up to 60 characters.' : null,

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Drawing\CutDrawing;
 use App\Http\AtField;
+use App\Http\NumberList;
 use App\Http\Requests\FileRequest;
 use App\Models\Kit;
 use App\Models\RecipeMaking;
@@ -101,7 +102,7 @@ final readonly class RecipeController
 
     public function keep(Kit $kit, Request $request): RedirectResponse
     {
-        $cards = self::numbers($request->string('cards')->toString());
+        $cards = NumberList::of($request, 'cards');
         $name = self::name($request);
         $kept = AtField::of('cards', fn () => $this->keep->ofShareOut($kit, $cards, $name, $request->integer('revision')));
 
@@ -172,15 +173,9 @@ final readonly class RecipeController
     /** @return array{bool, list<int>} whether it is taken from the stash, and from which other kits */
     private static function from(Kit $kit, Request $request): array
     {
-        $kits = self::numbers($request->string('kits')->toString());
+        $kits = NumberList::of($request, 'kits');
         $stash = $request->has('stash') ? $request->boolean('stash') : $kit->uses_stash;
 
         return [$stash, $kits];
-    }
-
-    /** @return list<int> of "3,7" */
-    private static function numbers(string $text): array
-    {
-        return array_values(array_map(intval(...), array_filter(explode(',', $text), is_numeric(...))));
     }
 }

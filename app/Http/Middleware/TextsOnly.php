@@ -5,6 +5,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Kit\Fields;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A field holds a text, but for those that are lists by their nature: whatever else comes is refused at its field. */
@@ -13,14 +14,6 @@ final class TextsOnly
     private const LISTS = ['wanted', 'folds', 'sketch', 'colours', 'surfaces', 'columns', 'written', 'files', 'handles', 'along'];
 
     private const LONGEST = 100_000;
-
-    /** Control characters, or nothing but what cannot be seen. */
-    private static function isUnseen(string $text): bool
-    {
-        $isControlled = preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $text) === 1;
-
-        return $isControlled || (trim($text) !== '' && preg_match('/[^\p{C}\p{Z}]/u', $text) === 0);
-    }
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
@@ -32,7 +25,7 @@ final class TextsOnly
             }
             if (is_string($value) && (strlen($value) > self::LONGEST || ! mb_check_encoding($value, 'UTF-8'))) {
                 $faults[$field] = 'Write a shorter text here.';
-            } elseif (is_string($value) && self::isUnseen($value)) {
+            } elseif (is_string($value) && Fields::isUnseen($value)) {
                 $faults[$field] = 'There are characters here that cannot be seen: write it without them.';
             }
         }

@@ -152,10 +152,11 @@ final class LayRecipe
         $falls = [];
         $sharer = Sharer::on($table);
         foreach ($this->on->cards as $asked) {
-            $scope = Scope::laid($asked->sketch, $asked->front, $this->given($asked));
+            $given = $this->given($asked);
+            $scope = Scope::laid($asked->sketch, $asked->front, $given);
             $occasion = $asked->occasion->is('hello') ? null : $asked->occasion;
             $card = $sharer->laid($scope, $asked->fold, $occasion, self::WITHOUT);
-            $card = $card === null ? null : $this->folded($card, $asked, $table->after(...array_values($this->laid)));
+            $card = $card === null ? null : $this->folded($card, $asked, $given, $table->after(...array_values($this->laid)));
             if ($card === null) {
                 $falls[$asked->number] = 'nothing is left that it could be made of';
 
@@ -204,15 +205,19 @@ final class LayRecipe
         return $surfaces;
     }
 
-    /** With the parts of its fold; null where it does not go on it. */
-    private function folded(Card $card, Card $asked, Table $table): ?Card
+    /**
+     * With the parts of its fold; null where it does not go on it.
+     *
+     * @param  array<string, list<Surface>>  $given  what its parts are cut from
+     */
+    private function folded(Card $card, Card $asked, array $given, Table $table): ?Card
     {
         if ($asked->fold->fitsReadyBase()) {
             return $card;
         }
         $own = [];
         foreach ($asked->takings as $taking) {
-            $surface = $this->given($asked)[$taking->part][0] ?? null;
+            $surface = $given[$taking->part][0] ?? null;
             if ($surface !== null && $taking->size !== null && FoldPart::isOne($taking->part)) {
                 $mayTurn = $surface->mayTurnAs(Role::Background);
                 $own[] = Taking::piece($surface->component, $taking->part, $taking->size, $surface->index, $mayTurn);

@@ -14,7 +14,6 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Recipe\AskedPrint;
 use KeepShare\Core\Recipe\Letter;
 use KeepShare\Core\Recipe\Recipe;
-use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Table;
 
@@ -101,10 +100,9 @@ final class Letters
     {
         $takings = [];
         foreach ($this->cards->cards as $card) {
-            $roles = array_column(array_map(static fn (Part $part): array => [$part->id, $part->role], $card->sketch->parts), 1, 0);
             foreach ($card->takings as $taking) {
                 if ($taking->component === $letter->letter) {
-                    $takings[] = [$card, $taking, $roles[$taking->part] ?? null];
+                    $takings[] = [$card, $taking, $card->sketch->part($taking->part)?->role];
                 }
             }
         }

@@ -1,9 +1,9 @@
 <script lang="ts">
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
-    import CardFront from '@/parts/CardFront.svelte'
     import Files from '@/parts/Files.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import FrontList from '@/parts/FrontList.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import { kit } from '@/lib/kit'
@@ -85,14 +85,7 @@
         {/if}
         <section aria-labelledby="cards-title">
             <h2 id="cards-title">{fronts.length} cards</h2>
-            <ol>
-                {#each fronts as front (front.number)}
-                    <li>
-                        <CardFront {front} {goods} side={118} />
-                        <span><b>{front.number}</b> {front.sketch}</span>
-                    </li>
-                {/each}
-            </ol>
+            <FrontList {fronts} {goods} />
             <h2>What else is wanted</h2>
             <table>
                 <tbody>
@@ -183,22 +176,6 @@
         font-size: var(--large);
         font-weight: 650;
         white-space: nowrap;
-    }
-
-    ol {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
-        gap: 1rem 0.75rem;
-        margin: 0.75rem 0 1.5rem;
-        padding: 0;
-        list-style: none;
-    }
-
-    li {
-        display: grid;
-        align-content: end;
-        gap: 0.375rem;
-        font-size: var(--small);
     }
 
     .soft {

@@ -1,8 +1,8 @@
 <script lang="ts">
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
-    import CardFront from '@/parts/CardFront.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import FrontList from '@/parts/FrontList.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import UnderWay from '@/parts/UnderWay.svelte'
     import { kit } from '@/lib/kit'
@@ -120,14 +120,7 @@
                         {#if kit.errors['name']}<p class="fault" role="alert">{kit.errors['name']}</p>{/if}
                     </form>
                 {/if}
-                <ol>
-                    {#each made.fronts as front (front.number)}
-                        <li>
-                            <CardFront {front} {goods} side={110} />
-                            <span><b>{front.number}</b> {front.sketch}</span>
-                        </li>
-                    {/each}
-                </ol>
+                <FrontList fronts={made.fronts} {goods} />
             {/if}
         </section>
     </div>
@@ -175,21 +168,5 @@
     .fault {
         color: var(--madder);
         font-weight: 600;
-    }
-
-    ol {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(8rem, 1fr));
-        gap: 1rem 0.75rem;
-        margin: 1rem 0;
-        padding: 0;
-        list-style: none;
-    }
-
-    li {
-        display: grid;
-        align-content: end;
-        gap: 0.375rem;
-        font-size: var(--small);
     }
 </style>
