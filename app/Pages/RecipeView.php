@@ -13,6 +13,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Recipe\StockRole;
 use KeepShare\Core\Sketch\Focus;
+use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Outline;
 
 /**
@@ -68,22 +69,55 @@ final class RecipeView
         if ($card->sketch->focus !== Focus::PaperAlone) {
             $marks = [...$marks, ...self::place($layout->sentiment, 'words')];
         }
-        foreach ($recipe->papersOf($card) as $taking) {
-            $rect = $layout->part($taking->part)?->rect;
-            if ($rect !== null) {
-                $marks[] = Mark::words('letter', $taking->component, self::corner($rect), Ink::DARK);
+        $papers = array_column($recipe->papersOf($card), 'component', 'part');
+        foreach ($layout->parts as $n => $laid) {
+            if (isset($papers[$laid->part->id])) {
+                $at = self::letterOn($laid, array_slice($layout->parts, $n + 1));
+                $marks[] = Mark::words('letter', $papers[$laid->part->id], $at, Ink::DARK);
             }
         }
 
         return [...$front, 'marks' => [...$front['marks'], ...$marks], 'lacks' => []];
     }
 
-    /** The upper left corner of a part, where nothing lies on it: so large that a letter is read there. */
-    private static function corner(Rect $rect): Rect
+    /**
+     * Where the letter of a paper stands, so large that it is read there: in the upper left corner, or where else the paper is seen.
+     *
+     * @param  list<Laid>  $over  what is laid after it
+     */
+    private static function letterOn(Laid $laid, array $over): Rect
     {
-        $side = min(136_000, $rect->size->shorter()->units);
+        $rect = $laid->rect;
+        $high = min(136_000, $rect->size->shorter()->units);
+        $wide = min(max($high, 80_000), $rect->size->width->units);
+        [$right, $down] = [$rect->size->width->units - $wide, $rect->size->height->units - $high];
+        foreach ([0, $right, intdiv($right, 2)] as $x) {
+            foreach ([0, $down, intdiv($down, 2)] as $y) {
+                $place = Rect::ofUnits($rect->x->units + $x, $rect->y->units + $y, $wide, $high);
+                if (self::isSeen($place, $laid, $over)) {
+                    return $place;
+                }
+            }
+        }
 
-        return Rect::ofUnits($rect->x->units, $rect->y->units, min(max($side, 80_000), $rect->size->width->units), $side);
+        return Rect::ofUnits($rect->x->units, $rect->y->units, $wide, $high);
+    }
+
+    /** @param  list<Laid>  $over */
+    private static function isSeen(Rect $place, Laid $laid, array $over): bool
+    {
+        [$from, $to] = [$place->x->units, $place->right()->units];
+        [$top, $bottom] = [$place->y->units + 1, $place->bottom()->units - 1];
+        foreach ([$top, intdiv($top + $bottom, 2), $bottom] as $y) {
+            $own = array_filter($laid->outline->across($y), static fn (array $span): bool => $span[0] <= $from && $to <= $span[1]);
+            $others = array_merge(...array_map(static fn (Laid $one): array => $one->outline->across($y), $over));
+            $hidden = array_filter($others, static fn (array $span): bool => $span[0] < $to && $from < $span[1]);
+            if ($own === [] || $hidden !== []) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return list<DrawnMark> */

@@ -11,7 +11,9 @@ use App\Models\OwnRecipe;
 use App\Models\RecipeMaking;
 use App\Models\Sheet;
 use App\Models\SolveState;
+use App\Pages\RecipeView;
 use App\Recipes\MakeRecipe;
+use App\Recipes\RecipeShelf;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Queue;
@@ -89,6 +91,22 @@ final class RecipeTest extends FeatureTestCase
         preg_match_all('/c(\d+)\//', $laying['chosen'], $found);
 
         return array_map(intval(...), $found[1]);
+    }
+
+    public function test_the_letter_of_a_paper_stands_where_no_paper_lies_on_it(): void
+    {
+        foreach (array_keys(RecipeShelf::all()) as $key) {
+            foreach (RecipeView::fronts(RecipeShelf::find($key)) as $front) {
+                $at = [];
+                foreach ($front['marks'] as $mark) {
+                    if ($mark['kind'] === 'words' && $mark['role'] === 'letter') {
+                        $at[] = "{$mark['x']}/{$mark['y']}";
+                    }
+                }
+                self::assertNotSame([], $at, 'a card has papers');
+                self::assertSame(array_unique($at), $at, "$key, card {$front['number']}");
+            }
+        }
     }
 
     public function test_another_paper_for_a_letter_is_laid_as_it_is_shown(): void
