@@ -2,9 +2,13 @@
 
 use App\Actions\CannotAct;
 use App\Database\Busy;
+use App\Door\Door;
+use App\Http\Middleware\Compressed;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepsCopies;
 use App\Http\Middleware\KnownHosts;
+use App\Http\Middleware\LetIn;
+use App\Http\Middleware\OwnOrigin;
 use App\Http\Middleware\OwnRecords;
 use App\Http\Middleware\SecureHeaders;
 use App\Http\Middleware\StartSession;
@@ -17,20 +21,25 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
+use Symfony\Component\HttpFoundation\Response;
+
+// What is written is its owner's to read: the table, sessions, copies, logs.
+umask(0077);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->encryptCookies(except: ['theme']);
-        $middleware->prepend(KnownHosts::class);
+        $middleware->encryptCookies(except: ['theme', Door::COOKIE]);
+        $middleware->prepend([SecureHeaders::class, Compressed::class, KnownHosts::class, OwnOrigin::class, LetIn::class]);
         $middleware->web(
-            append: [SecureHeaders::class, TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, KeepsCopies::class],
+            append: [TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, KeepsCopies::class],
             replace: [FrameworkSession::class => StartSession::class],
         );
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
+        $exceptions->respond(static fn (Response $response): Response => SecureHeaders::on($response));
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
         $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);

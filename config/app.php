@@ -10,4 +10,10 @@ return [
 
     // The names it answers under, beside those the starter gives it.
     'hosts' => ['127.0.0.1', 'localhost', ...array_filter(explode(',', (string) env('APP_HOSTS')))],
+
+    // Where the codes are by which other devices are let in, and the address at which they reach the table; empty where it is
+    // open to this machine alone. The server that they reach is told the folder as that at whose door it stands.
+    'door' => env('TABLE_DOOR', storage_path('door')),
+    'address' => env('TABLE_ADDRESS'),
+    'at_the_door' => env('AT_THE_DOOR'),
 ];

@@ -32,6 +32,7 @@ use App\Http\Controllers\SafeController;
 use App\Http\Controllers\ShareOutController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SketchController;
+use App\Http\Controllers\TabletController;
 use App\Http\Controllers\TallyController;
 use App\Http\Controllers\TasteController;
 use App\Http\Controllers\UnpackController;
@@ -85,6 +86,16 @@ Route::post('/safe/open', [SafeController::class, 'open']);
 Route::post('/safe/stop', [SafeController::class, 'stop']);
 Route::get('/safe/copies/{name}', [SafeController::class, 'copy']);
 Route::post('/safe/copies/{name}', [SafeController::class, 'openCopy']);
+Route::get('/tablet', [TabletController::class, 'show'])->name('tablet');
+Route::post('/tablet/code', [TabletController::class, 'code']);
+Route::post('/tablet/close', [TabletController::class, 'close']);
+Route::get('/in/{code}', [TabletController::class, 'enter']);
+Route::get('/now', [TabletController::class, 'now'])->withoutMiddleware([
+    StartSession::class,
+    ShareErrorsFromSession::class,
+    ValidateCsrfToken::class,
+    HandleInertiaRequests::class,
+]);
 Route::post('/kit-post', [KitPostController::class, 'store']);
 Route::get('/packing-list/{token}', [CsvController::class, 'show'])->name('csv.show');
 Route::post('/packing-list/{token}/columns', [CsvController::class, 'map']);

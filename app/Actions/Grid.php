@@ -61,18 +61,29 @@ final readonly class Grid
         $this->design->fill($card, $part, $core->id, 0, $revision);
     }
 
-    /** The next best in the place of what a card takes from a component. */
-    public function swap(Card $card, Component $component, ?int $revision): void
+    /**
+     * The next best in the place of what a card takes from a component.
+     *
+     * @return string the name of what came in its place
+     */
+    public function swap(Card $card, Component $component, ?int $revision): string
     {
         $taking = $this->taking($card, $component) ?? throw NoPlace::notOn($component->name, $card->number);
-        $this->swapPart($card, $taking->part, $revision);
+
+        return $this->swapPart($card, $taking->part, $revision);
     }
 
-    /** @throws NoPlace where nothing else would do */
-    public function swapPart(Card $card, string $part, ?int $revision): void
+    /**
+     * @return string the name of what came in its place
+     *
+     * @throws NoPlace where nothing else would do
+     */
+    public function swapPart(Card $card, string $part, ?int $revision): string
     {
         $next = $this->why($card, $part)->next ?? throw NoPlace::nothingElse($card->partName($part));
         $this->design->fill($card, $part, $next->component, $next->face, $revision);
+
+        return Component::query()->findOrFail(Component::idOfCore($next->component))->name;
     }
 
     public function why(Card $card, string $part): Why

@@ -127,8 +127,8 @@ final readonly class ScrapBox
         $many = 0;
         $twins = [];
         foreach (Kept::of($state) as $kept) {
-            $component = $state->components->get($kept->component());
-            if ($kept->isWhole() || ! $kept->isThere || $component === null || $component->kit_id !== $kit->id) {
+            $component = $state->components->get($kept->component);
+            if ($kept->isWhole || ! $kept->isThere || $component === null || $component->kit_id !== $kit->id) {
                 continue;
             }
             $twin = $twins[$component->id] ??= Twin::of($component, $stash);

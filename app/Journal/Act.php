@@ -2,7 +2,7 @@
 
 namespace App\Journal;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Database\Record;
 
 /**
  * @property int $id
@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property bool $is_undone
  */
-final class Act extends Model
+final class Act extends Record
 {
     protected $guarded = [];
 

@@ -2,7 +2,7 @@
 
 namespace App\Journal;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Database\Record;
 
 /**
  * @property int $id
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property array<string, mixed>|null $before
  * @property array<string, mixed>|null $after
  */
-final class Change extends Model
+final class Change extends Record
 {
     public $timestamps = false;
 

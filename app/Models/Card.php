@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -53,7 +53,7 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property Carbon|null $meant_on when that is
  * @property Kit $kit
  */
-final class Card extends Model implements OfKit
+final class Card extends Record implements OfKit
 {
     use Journalled;
 

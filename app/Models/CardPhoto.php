@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * The photograph of a card that is made, scaled down and without metadata; base64, so that the journal can keep it too.
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $card_id
  * @property string $jpeg
  */
-final class CardPhoto extends Model
+final class CardPhoto extends Record
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -21,7 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<int> $lost the bags that were lost or spoiled, each as often as it was
  * @property Kit $kit
  */
-final class ClassPlan extends Model implements OfKit
+final class ClassPlan extends Record implements OfKit
 {
     use Journalled;
 

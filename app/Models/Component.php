@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Kit\Component as CoreComponent;
@@ -25,7 +25,7 @@ use KeepShare\Core\Kit\Kind;
  * @property int|null $price_minor what a pack of it costs, in the smallest coin of the kit's currency
  * @property Kit $kit
  */
-final class Component extends Model implements OfKit
+final class Component extends Record implements OfKit
 {
     use Journalled;
 

@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Database\Record;
 
 /**
  * Which column is which under a header that is not ours.
@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $header_hash
  * @property array<string, int> $columns
  */
-final class CsvMapping extends Model
+final class CsvMapping extends Record
 {
     protected $guarded = [];
 

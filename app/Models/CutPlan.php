@@ -2,9 +2,9 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -19,7 +19,7 @@ use KeepShare\Core\Cut\SheetPlan;
  * @property Carbon|null $cut_at
  * @property Sheet $sheet
  */
-final class CutPlan extends Model
+final class CutPlan extends Record
 {
     use Journalled;
 

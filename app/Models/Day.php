@@ -2,11 +2,11 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Kit\Occasion;
@@ -22,7 +22,7 @@ use KeepShare\Core\Kit\Occasion;
  * @property int|null $year the year it is in; null where it comes every year
  * @property Person $person
  */
-final class Day extends Model
+final class Day extends Record
 {
     use Journalled;
 

@@ -2,10 +2,10 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
 use App\Journal\Subject;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\BadKit;
@@ -62,7 +62,7 @@ use KeepShare\Core\Sketch\Sketch;
  * @property array<string, int> $wanted how many cards of an occasion are asked for
  * @property Collection<int, Component> $papers
  */
-final class Kit extends Model implements Subject
+final class Kit extends Record implements Subject
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * @property int $id
@@ -12,7 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property LedgerReason $reason
  * @property string $note
  */
-final class LedgerEntry extends Model
+final class LedgerEntry extends Record
 {
     use Journalled;
 

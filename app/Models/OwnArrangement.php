@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Arrange\ArrangementReader;
 use KeepShare\Core\Arrange\Arrangements;
@@ -18,7 +18,7 @@ use KeepShare\Core\Measure\Unit;
  * @property string $name
  * @property array<string, mixed> $definition as ArrangementWriter writes it
  */
-final class OwnArrangement extends Model implements OfKit
+final class OwnArrangement extends Record implements OfKit
 {
     use Journalled;
 

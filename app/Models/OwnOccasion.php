@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * An occasion in the maker's list: one she added, or one that ships as she has it.
@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool $is_usual
  * @property int $position
  */
-final class OwnOccasion extends Model
+final class OwnOccasion extends Record
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 
@@ -15,7 +15,7 @@ use KeepShare\Core\Recipe\Recipe;
  * @property string $name
  * @property array<string, mixed> $definition as RecipeFile writes it
  */
-final class OwnRecipe extends Model implements OfKit
+final class OwnRecipe extends Record implements OfKit
 {
     use Journalled;
 

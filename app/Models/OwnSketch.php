@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
@@ -19,7 +19,7 @@ use KeepShare\Core\Sketch\SketchReader;
  * @property string $name
  * @property array<string, mixed> $definition as SketchWriter writes it
  */
-final class OwnSketch extends Model implements OfKit
+final class OwnSketch extends Record implements OfKit
 {
     use Journalled;
 

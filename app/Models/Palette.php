@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * Papers, cardstock and metals that go together, under a name.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property list<string> $surfaces keys of surfaces: component/face
  */
-final class Palette extends Model implements OfKit
+final class Palette extends Record implements OfKit
 {
     use Journalled;
 

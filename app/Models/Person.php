@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $likes words: colours, motifs, what she would not have
  * @property int|null $post_days how long the post takes there, where that is not as to others
  */
-final class Person extends Model
+final class Person extends Record
 {
     use Journalled;
 

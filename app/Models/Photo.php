@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * The photograph of a face, scaled down and without metadata; base64, so that the journal can keep it too.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $face
  * @property string $jpeg
  */
-final class Photo extends Model
+final class Photo extends Record
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use KeepShare\Core\Giving\Post;
 use KeepShare\Core\Measure\Length;
 
@@ -15,7 +15,7 @@ use KeepShare\Core\Measure\Length;
  * @property int $thickness
  * @property bool $is_example it ships, so that there is something to change
  */
-final class PostLimit extends Model
+final class PostLimit extends Record
 {
     use Journalled;
 

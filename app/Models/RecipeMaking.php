@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Database\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
@@ -21,7 +21,7 @@ use KeepShare\Core\Recipe\Recipe;
  * @property string|null $worker
  * @property Kit $kit
  */
-final class RecipeMaking extends Model implements OfKit
+final class RecipeMaking extends Record implements OfKit
 {
     use InBackground;
 

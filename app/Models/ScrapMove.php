@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * What came into the scrap box of the stash and what went.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $what one of the constants
  * @property int $area in square millimetres
  */
-final class ScrapMove extends Model
+final class ScrapMove extends Record
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
@@ -32,7 +32,7 @@ use KeepShare\Core\Measure\Size;
  * @property Component $component
  * @property CutPlan|null $plan
  */
-final class Sheet extends Model implements OfKit
+final class Sheet extends Record implements OfKit
 {
     use Journalled;
 
@@ -60,14 +60,27 @@ final class Sheet extends Model implements OfKit
 
     public function size(): Size
     {
-        return Size::ofUnits($this->width, $this->height);
+        // As it was read: asked of thousands at a time.
+        return Size::ofUnits((int) $this->attributes['width'], (int) $this->attributes['height']);
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->attributes['state'] === SheetState::Open->value;
+    }
+
+    /** A whole one, cut or not. */
+    public function isWholeHere(): bool
+    {
+        return (bool) $this->attributes['is_whole'] && $this->attributes['state'] !== SheetState::Spoiled->value;
     }
 
     public function toStock(): Stock
     {
-        $stock = $this->is_whole ? Stock::sheet((string) $this->id, $this->size()) : Stock::offcut((string) $this->id, $this->size());
+        [$id, $size] = [(string) $this->id, $this->size()];
+        $stock = (bool) $this->attributes['is_whole'] ? Stock::sheet($id, $size) : Stock::offcut($id, $size);
 
-        return $stock->marred(Length::zero(), $this->blemishes());
+        return isset($this->attributes['blemishes']) ? $stock->marred(Length::zero(), $this->blemishes()) : $stock;
     }
 
     /** @return list<Rect> */

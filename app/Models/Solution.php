@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Card\Card as CoreCard;
 
@@ -19,7 +19,7 @@ use KeepShare\Core\Card\Card as CoreCard;
  * @property int $revision of the kit when they were found
  * @property Kit $kit
  */
-final class Solution extends Model implements OfKit
+final class Solution extends Record implements OfKit
 {
     use Journalled;
 

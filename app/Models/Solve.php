@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use Illuminate\Database\Eloquent\Model;
+use App\Database\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
@@ -25,7 +25,7 @@ use KeepShare\Core\Table\WordsAgain;
  * @property string|null $worker the process that is at it; null until one has taken it up
  * @property Kit $kit
  */
-final class Solve extends Model
+final class Solve extends Record
 {
     use InBackground;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
@@ -19,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $dry_at from when on what comes after it may be done
  * @property Card $card
  */
-final class StepMark extends Model
+final class StepMark extends Record
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Taking as CoreTaking;
@@ -30,7 +30,7 @@ use KeepShare\Core\Table\Spare;
  * @property int|null $sheet_id
  * @property Card $card
  */
-final class Taking extends Model implements OfKit
+final class Taking extends Record implements OfKit
 {
     use Journalled;
 

@@ -2,8 +2,8 @@
 
 namespace App\Models;
 
+use App\Database\Record;
 use App\Journal\Journalled;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A finding that the maker has waved off on a card, and why.
@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $check
  * @property string $why
  */
-final class Waiver extends Model
+final class Waiver extends Record
 {
     use Journalled;
 

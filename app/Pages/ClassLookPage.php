@@ -56,7 +56,7 @@ final readonly class ClassLookPage extends Page
     {
         $table = ClassTable::of($class);
         $workshop = $table->workshop;
-        $needs = $workshop->needs($workshop->remade(count($class->lost)));
+        $needs = $table->needs();
         $before = $workshop->preparing($needs);
         $begins = $class->begins === '' ? self::NOON : $class->begins;
         $clock = $workshop->clock();

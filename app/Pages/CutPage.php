@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Actions\BetterPlan;
 use App\Models\Card;
 use App\Models\Kit;
+use Closure;
 
 /**
  * Every sheet that is cut, with its cuts in order and its parts by card.
@@ -21,22 +22,23 @@ use App\Models\Kit;
 final readonly class CutPage extends Page
 {
     /**
-     * @param  list<SheetEntry>  $sheets
-     * @param  list<Bag>  $bags
-     * @param  Goods  $goods
-     * @param  CutBound  $bound
+     * @param  Closure(): list<SheetEntry>  $sheets
+     * @param  Closure(): list<Bag>  $bags
+     * @param  Closure(): Goods  $goods
+     * @param  Closure(): CutBound  $bound
+     * @param  Closure(): bool  $hasCards
      * @param  int|null  $card  where one card alone is cut for
      * @param  CutProposal|null  $proposal  what would come of something that went wrong
-     * @param  SheetInHand|null  $sheet
+     * @param  Closure(): (SheetInHand|null)  $sheet
      * @param  BetterCut  $better
      */
     private function __construct(
-        public array $sheets,
-        public ?array $sheet,
-        public array $bags,
-        public array $goods,
-        public array $bound,
-        public bool $hasCards,
+        public Closure $sheets,
+        public Closure $sheet,
+        public Closure $bags,
+        public Closure $goods,
+        public Closure $bound,
+        public Closure $hasCards,
         public ?int $card,
         public ?array $proposal,
         public array $better,
@@ -51,31 +53,53 @@ final readonly class CutPage extends Page
     {
         $search = ['search' => $better->underWay($kit), 'said' => $better->said($kit)];
 
-        return self::with(CutSheets::of($kit, $card), $wanted, $card, null, $search);
+        return self::with(Later::of(static fn (): CutSheets => CutSheets::of($kit, $card)), $wanted, $card, null, $search);
     }
 
     /** @param  CutProposal  $proposal  with the table as it would be */
     public static function proposing(Kit $kit, array $proposal): self
     {
-        return self::with(CutSheets::of($kit, null), null, null, $proposal, ['search' => null, 'said' => null]);
+        $sheets = CutSheets::of($kit, null);
+        $page = self::with(static fn (): CutSheets => $sheets, null, null, $proposal, ['search' => null, 'said' => null]);
+
+        return $page->asItIs();
     }
 
     /**
+     * @param  Closure(): CutSheets  $sheets
      * @param  CutProposal|null  $proposal
      * @param  BetterCut  $better
      */
-    private static function with(CutSheets $sheets, ?int $wanted, ?Card $card, ?array $proposal, array $better): self
+    private static function with(Closure $sheets, ?int $wanted, ?Card $card, ?array $proposal, array $better): self
     {
         return new self(
-            $sheets->entries(),
-            $sheets->inHand($wanted),
-            $sheets->bags(),
-            $sheets->goods(),
-            $sheets->bound(),
-            $sheets->hasCards(),
+            static fn (): array => $sheets()->entries(),
+            static fn (): ?array => $sheets()->inHand($wanted),
+            static fn (): array => $sheets()->bags(),
+            static fn (): array => $sheets()->goods(),
+            static fn (): array => $sheets()->bound(),
+            static fn (): bool => $sheets()->hasCards(),
             $card?->id,
             $proposal,
             $better,
+        );
+    }
+
+    /** Worked out now: the table it is of is not there any more when it is sent. */
+    private function asItIs(): self
+    {
+        $now = [($this->sheets)(), ($this->sheet)(), ($this->bags)(), ($this->goods)(), ($this->bound)(), ($this->hasCards)()];
+
+        return new self(
+            static fn (): array => $now[0],
+            static fn (): ?array => $now[1],
+            static fn (): array => $now[2],
+            static fn (): array => $now[3],
+            static fn (): array => $now[4],
+            static fn (): bool => $now[5],
+            $this->card,
+            $this->proposal,
+            $this->better,
         );
     }
 }

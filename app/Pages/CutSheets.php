@@ -192,7 +192,7 @@ final readonly class CutSheets
         $least = $whole->whereNotNull('cut_at')->count();
         $promised = TableState::promised($this->state->takings);
         $isPlanned = $this->plans->keyBy(static fn (CutPlan $plan): int => $plan->sheet->component_id);
-        foreach ($this->state->sheets->where('state', SheetState::Open)->groupBy('component_id') as $component => $sheets) {
+        foreach (collect($this->state->open)->groupBy('component_id') as $component => $sheets) {
             if (! $isPlanned->has((int) $component)) {
                 continue;
             }

@@ -57,13 +57,13 @@ final readonly class GridRow
     private int $here;
 
     /**
-     * @param  list<Kept>  $kept
+     * @param  list<Kept>  $offcuts
      * @param  Collection<int, Taking>  $shorts  what is short of this one
      */
     private function __construct(
         private Component $component,
         private TableState $state,
-        private array $kept,
+        private array $offcuts,
         private Collection $shorts,
     ) {
         $this->core = $state->core[$component->coreId()];
@@ -72,13 +72,13 @@ final readonly class GridRow
     }
 
     /**
-     * @param  list<Kept>  $kept
+     * @param  list<Kept>  $offcuts
      * @param  Collection<int, Taking>  $shorts
      * @return GridLine
      */
-    public static function of(Component $component, TableState $state, array $kept, Collection $shorts): array
+    public static function of(Component $component, TableState $state, array $offcuts, Collection $shorts): array
     {
-        return (new self($component, $state, $kept, $shorts))->line();
+        return (new self($component, $state, $offcuts, $shorts))->line();
     }
 
     /** @return GridLine */
@@ -122,9 +122,8 @@ final readonly class GridRow
         if (! $this->component->kind->isSheets()) {
             return Wording::count($this->core, $this->left(), $this->state->kit->unit);
         }
-        $whole = count(array_filter($this->kept, static fn (Kept $part): bool => $part->isWhole()));
-        $offcuts = array_filter($this->kept, static fn (Kept $part): bool => ! $part->isWhole());
-        $sizes = array_map(fn (Kept $part): string => $part->size->format($this->state->kit->unit), $offcuts);
+        $whole = $this->state->wholesLeft($this->component);
+        $sizes = array_map(fn (Kept $part): string => $part->size->format($this->state->kit->unit), array_slice($this->offcuts, 0, 2));
         $said = $whole > 0 ? ["$whole whole", ...array_slice($sizes, 0, 1)] : array_slice($sizes, 0, 2);
 
         return $said === [] ? 'nothing' : implode(', ', $said);

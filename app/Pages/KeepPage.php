@@ -6,13 +6,14 @@ use App\Actions\BonusCards;
 use App\Actions\TurnTray;
 use App\Models\Component;
 use App\Models\Kit;
-use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\Middles;
 use App\Table\TableState;
 use App\Table\Tray;
 use App\Wording\Wording;
+use Closure;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\Balance;
@@ -44,30 +45,30 @@ use KeepShare\Core\Tray\TrayPlan;
 final readonly class KeepPage extends Page
 {
     /**
-     * @param  list<TrayBox>  $tray
-     * @param  int  $confetti  scraps that lie there and are too small for anything
-     * @param  ChosenScrap|null  $chosen
-     * @param  TurnedTray|null  $turned  where the whole tray is looked at
-     * @param  list<LeftCount>  $counts  what is left of everything that is counted, and whole sheets
-     * @param  list<SpareLine>  $spares  what no card can need as it is, and what it gives when it is taken apart
-     * @param  list<MiddleLine>  $middles  what no one sees of the parts of cards
-     * @param  list<BalanceBar>  $balance
-     * @param  Goods  $goods
-     * @param  BonusFound|null  $bonus
+     * @param  Closure(): list<TrayBox>  $tray
+     * @param  Closure(): int  $confetti  scraps that lie there and are too small for anything
+     * @param  Closure(): (ChosenScrap|null)  $chosen
+     * @param  Closure(): (TurnedTray|null)  $turned  where the whole tray is looked at
+     * @param  Closure(): list<LeftCount>  $counts  what is left of everything that is counted, and whole sheets
+     * @param  Closure(): list<SpareLine>  $spares  what no card can need as it is, and what it gives when it is taken apart
+     * @param  Closure(): list<MiddleLine>  $middles  what no one sees of the parts of cards
+     * @param  Closure(): list<BalanceBar>  $balance
+     * @param  Closure(): Goods  $goods
+     * @param  Closure(): (BonusFound|null)  $bonus
      * @param  array<string, string>  $orders
      */
     private function __construct(
         public bool $hasCards,
-        public array $tray,
-        public int $confetti,
-        public ?array $chosen,
-        public ?array $turned,
-        public array $counts,
-        public array $spares,
-        public array $middles,
-        public array $balance,
-        public array $goods,
-        public ?array $bonus,
+        public Closure $tray,
+        public Closure $confetti,
+        public Closure $chosen,
+        public Closure $turned,
+        public Closure $counts,
+        public Closure $spares,
+        public Closure $middles,
+        public Closure $balance,
+        public Closure $goods,
+        public Closure $bonus,
         public array $orders,
     ) {
     }
@@ -82,31 +83,47 @@ final readonly class KeepPage extends Page
         if ($hasCards) {
             $bonus->look($kit);
         }
-        $found = $hasCards ? $bonus->found($kit) : null;
-        $tray = Tray::of($kit, BonusCards::wishes($kit), $found->cards ?? []);
-        $table = $tray->state->table(BonusCards::wishes($kit));
-        $view = TrayView::of($tray);
-        $boxes = $view->boxes();
-        $chosen = isset($tray->kept[$scrap]) ? $scrap : (string) ($boxes[0]['scraps'][0]['id'] ?? '');
+        $found = Later::of(static fn (): ?ShareOut => $hasCards ? $bonus->found($kit) : null);
+        $tray = Later::of(static fn (): Tray => Tray::of($kit, BonusCards::wishes($kit), $found()->cards ?? []));
+        $table = Later::of(static fn (): Table => $tray()->state->table(BonusCards::wishes($kit)));
+        $view = Later::of(static fn (): TrayView => TrayView::of($tray()));
+        $boxes = Later::of(static fn (): array => $view()->boxes());
+        $chosen = static fn (): string => isset($tray()->kept[$scrap]) ? $scrap : (string) ($boxes()[0]['scraps'][0]['id'] ?? '');
 
         return new self(
             $hasCards,
             $boxes,
-            count($tray->confetti()),
-            $view->chosen($chosen, $tray->becomes($chosen)),
-            self::turned($kit, $tray, $view),
-            self::counts($tray, $table),
-            array_map(static fn (Spare $spare): array => self::spare($spare, $table), Spare::on($table)),
-            array_map(static fn (Middles $middle): array => self::middle($middle, $tray->state, $kit->unit), Middles::of($tray->state)),
-            array_map(static fn (Balance $one): array => ['what' => $one->what, 'cards' => $one->cards], Balance::of($tray->table)),
-            GoodView::all($table->sparesApart()->components),
-            $hasCards ? BonusView::of($tray, $table, $found, $order) : null,
+            static fn (): int => count($tray()->confetti()),
+            static fn (): ?array => $view()->chosen($chosen(), $tray()->becomes($chosen())),
+            static fn (): ?array => self::turned($kit, $tray, $view),
+            static fn (): array => self::counts($tray(), $table()),
+            static fn (): array => array_map(static fn (Spare $spare): array => self::spare($spare, $table()), Spare::on($table())),
+            static fn (): array => self::middles($tray()->state),
+            static fn (): array => array_map(self::bar(...), Balance::of($tray()->table)),
+            static fn (): array => GoodView::all($table()->sparesApart()->components),
+            static fn (): ?array => $hasCards ? BonusView::of($tray(), $table(), $found(), $order) : null,
             BonusView::ORDERS,
         );
     }
 
-    /** @return TurnedTray|null */
-    private static function turned(Kit $kit, Tray $tray, TrayView $view): ?array
+    /** @return list<MiddleLine> */
+    private static function middles(TableState $state): array
+    {
+        return array_map(static fn (Middles $one): array => self::middle($one, $state, $state->kit->unit), Middles::of($state));
+    }
+
+    /** @return BalanceBar */
+    private static function bar(Balance $one): array
+    {
+        return ['what' => $one->what, 'cards' => $one->cards];
+    }
+
+    /**
+     * @param  Closure(): Tray  $tray
+     * @param  Closure(): TrayView  $view
+     * @return TurnedTray|null
+     */
+    private static function turned(Kit $kit, Closure $tray, Closure $view): ?array
     {
         $search = TurnTray::search($kit);
         $plan = TurnTray::found($kit);
@@ -119,7 +136,7 @@ final readonly class KeepPage extends Page
             'soFar' => $search->soFar(),
             'says' => $plan?->says() ?? '',
             'left' => $plan?->leftPerCent() ?? 0,
-            'scraps' => $plan === null ? [] : self::scraps($plan, $tray, $view, $kit->unit),
+            'scraps' => $plan === null ? [] : self::scraps($plan, $tray(), $view(), $kit->unit),
         ];
     }
 
@@ -142,7 +159,7 @@ final readonly class KeepPage extends Page
     private static function counts(Tray $tray, Table $table): array
     {
         $state = $tray->state;
-        $offcuts = array_count_values(array_map(static fn (Kept $kept): int => $kept->component(), $tray->kept));
+        $offcuts = array_count_values(array_map(static fn (Kept $kept): int => $kept->component, $tray->kept));
         $counts = [];
         foreach ($state->components->where('kit_id', $state->kit->id) as $component) {
             $core = $state->core[$component->coreId()];
@@ -173,9 +190,7 @@ final readonly class KeepPage extends Page
 
     private static function wholeSheets(Component $component, TableState $state): int
     {
-        $sheets = $state->sheetsOf($component)->where('is_whole', true)->where('state', SheetState::Open);
-
-        return $sheets->whereNull('plan')->count();
+        return $state->wholesLeft($component);
     }
 
     /** @return SpareLine */

@@ -5,6 +5,7 @@ namespace App\Pages;
 use App\Actions\NextCards;
 use App\Models\Kit;
 use App\Table\TableState;
+use Closure;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Outlook\Option;
@@ -26,17 +27,17 @@ use KeepShare\Core\Outlook\Option;
 final readonly class NextCardPage extends Page
 {
     /**
-     * @param  Goods  $goods
-     * @param  list<NextOption>  $options
+     * @param  Closure(): Goods  $goods
+     * @param  Closure(): list<NextOption>  $options
      * @param  array{isUnderWay: bool, done: int}  $looking
      */
-    private function __construct(public array $goods, public int $cards, public array $options, public array $looking)
+    private function __construct(public Closure $goods, public int $cards, public Closure $options, public array $looking)
     {
     }
 
     public static function of(Kit $kit, NextCards $next): self
     {
-        $state = TableState::of($kit);
+        $state = Later::of(static fn (): TableState => TableState::of($kit));
         $found = $next->found($kit);
         if ($found === null) {
             $next->look($kit);
@@ -44,9 +45,9 @@ final readonly class NextCardPage extends Page
         }
 
         return new self(
-            GoodView::all($state->core),
-            $state->cards->count(),
-            array_map(static fn (Option $option): array => self::option($option, $state), $found ?? []),
+            static fn (): array => GoodView::all($state()->core),
+            $kit->cards()->count(),
+            static fn (): array => array_map(static fn (Option $option): array => self::option($option, $state()), $found ?? []),
             ['isUnderWay' => $found === null, 'done' => NextCards::search($kit)->soFar()],
         );
     }

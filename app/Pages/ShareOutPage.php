@@ -13,6 +13,7 @@ use App\Models\Taking;
 use App\Table\Kept;
 use App\Table\TableState;
 use App\Wording\Wording;
+use Closure;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Kind;
@@ -57,48 +58,63 @@ use KeepShare\Core\Table\WordsAgain;
 final readonly class ShareOutPage extends Page
 {
     /**
-     * @param  list<GridCard>  $cards
-     * @param  list<array{title: string, lines: list<GridLine>}>  $groups
-     * @param  Goods  $goods
-     * @param  ShareOutlook  $outlook
-     * @param  AskedFor  $wishes
-     * @param  SolveUnderWay|null  $solve
-     * @param  FoundFrontier  $frontier
-     * @param  Taste  $taste
-     * @param  list<string>  $gaps
-     * @param  list<SetAside>  $asides
-     * @param  ProposedCards|null  $proposal
+     * Each is worked out only where it is asked for: while something is looked for the page asks for that again and again.
+     *
+     * @param  Closure(): list<GridCard>  $cards
+     * @param  Closure(): list<array{title: string, lines: list<GridLine>}>  $groups
+     * @param  Closure(): Goods  $goods
+     * @param  Closure(): ShareOutlook  $outlook
+     * @param  Closure(): AskedFor  $wishes
+     * @param  Closure(): (SolveUnderWay|null)  $solve
+     * @param  Closure(): FoundFrontier  $frontier
+     * @param  Closure(): Taste  $taste
+     * @param  Closure(): list<string>  $gaps
+     * @param  Closure(): list<SetAside>  $asides
+     * @param  Closure(): (ProposedCards|null)  $proposal
      */
     private function __construct(
-        public array $cards,
-        public array $groups,
-        public array $goods,
-        public array $outlook,
-        public array $wishes,
-        public ?array $solve,
-        public array $frontier,
-        public array $taste,
-        public array $gaps,
-        public array $asides,
-        public ?array $proposal,
+        public Closure $cards,
+        public Closure $groups,
+        public Closure $goods,
+        public Closure $outlook,
+        public Closure $wishes,
+        public Closure $solve,
+        public Closure $frontier,
+        public Closure $taste,
+        public Closure $gaps,
+        public Closure $asides,
+        public Closure $proposal,
     ) {
     }
 
     public static function of(Kit $kit, BonusCards $bonus): self
     {
-        $state = TableState::of($kit);
-        $kept = Kept::byComponent($state);
-        $findings = Findings::on($state);
-        $shorts = $state->shorts();
-        $short = collect($shorts)->flatten()->pluck('id', 'card_id');
-        $solve = SolveView::of($kit);
-        $row = static fn (Component $one): array => GridRow::of(
-            $one,
-            $state,
-            $kept[$one->id] ?? [],
-            $shorts[$one->id] ?? new Collection,
-        );
+        $state = Later::of(static fn (): TableState => TableState::of($kit));
+        $findings = Later::of(static fn (): Findings => Findings::on($state()));
+        $shorts = Later::of(static fn (): array => $state()->shorts());
 
+        return new self(
+            static fn (): array => self::cards($state(), $findings(), $shorts()),
+            static fn (): array => self::groups($state(), $shorts()),
+            static fn (): array => GoodView::all($state()->core),
+            static fn (): array => self::outlook($kit, $bonus),
+            static fn (): array => self::wishes($state()),
+            static fn (): ?array => SolveView::of($kit),
+            static fn (): array => FrontierView::of($kit),
+            static fn (): array => TasteView::of($kit),
+            static fn (): array => $findings()->gaps(),
+            static fn (): array => self::asides($kit),
+            static fn (): ?array => self::proposal($state()),
+        );
+    }
+
+    /**
+     * @param  array<int, Collection<int, Taking>>  $shorts  by component
+     * @return list<GridCard>
+     */
+    private static function cards(TableState $state, Findings $findings, array $shorts): array
+    {
+        $short = collect($shorts)->flatten()->pluck('id', 'card_id');
         $isPaperScarce = WishEffects::isPaperScarce($state);
 
         /** @var list<GridCard> $cards */
@@ -106,19 +122,24 @@ final readonly class ShareOutPage extends Page
             static fn (Card $card): array => self::card($card, $state, $findings, $short->has($card->id), $isPaperScarce),
         )->all());
 
-        return new self(
-            $cards,
-            Wording::grouped($state->components->filter(static fn (Component $one): bool => self::concerns($one, $state)), $row),
-            GoodView::all($state->core),
-            self::outlook($state, $bonus, $solve['isUnderWay'] ?? false),
-            self::wishes($state),
-            $solve,
-            FrontierView::of($kit),
-            TasteView::of($kit),
-            $findings->gaps(),
-            self::asides($kit),
-            self::proposal($state),
+        return $cards;
+    }
+
+    /**
+     * @param  array<int, Collection<int, Taking>>  $shorts  by component
+     * @return list<array{title: string, lines: list<GridLine>}>
+     */
+    private static function groups(TableState $state, array $shorts): array
+    {
+        $offcuts = Kept::offcuts($state);
+        $row = static fn (Component $one): array => GridRow::of(
+            $one,
+            $state,
+            $offcuts[$one->id] ?? [],
+            $shorts[$one->id] ?? new Collection,
         );
+
+        return Wording::grouped($state->components->filter(static fn (Component $one): bool => self::concerns($one, $state)), $row);
     }
 
     /** @return GridCard */
@@ -152,18 +173,19 @@ final readonly class ShareOutPage extends Page
     }
 
     /** @return ShareOutlook */
-    private static function outlook(TableState $state, BonusCards $bonus, bool $isSolving): array
+    private static function outlook(Kit $kit, BonusCards $bonus): array
     {
-        $hasCards = $state->cards->isNotEmpty();
-        $found = $hasCards ? $bonus->found($state->kit) : null;
-        if ($found === null && $hasCards && ! $isSolving) {
-            $bonus->look($state->kit);
-            $found = $bonus->found($state->kit);
+        $cards = $kit->cards()->count();
+        $hasCards = $cards > 0;
+        $found = $hasCards ? $bonus->found($kit) : null;
+        if ($found === null && $hasCards && (SolveView::of($kit)['isUnderWay'] ?? false) === false) {
+            $bonus->look($kit);
+            $found = $bonus->found($kit);
         }
 
         return [
-            'cards' => $state->cards->count(),
-            'promised' => $state->kit->promised,
+            'cards' => $cards,
+            'promised' => $kit->promised,
             'bonus' => $found === null ? null : count($found->cards),
             'wants' => $found?->stop?->wants(),
             'isLooking' => $found === null && $hasCards,

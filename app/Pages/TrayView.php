@@ -70,7 +70,7 @@ final readonly class TrayView
         if ($kept === null) {
             return null;
         }
-        $component = $this->tray->state->core[Component::coreIdOf($kept->component())];
+        $component = $this->tray->state->core[Component::coreIdOf($kept->component)];
         $faces = GoodView::all([$component])[$component->id]['faces'];
 
         return [
@@ -96,12 +96,12 @@ final readonly class TrayView
     {
         return [
             'id' => $kept->id,
-            'component' => Component::coreIdOf($kept->component()),
+            'component' => Component::coreIdOf($kept->component),
             ...GoodView::size($kept->size),
             'measure' => $kept->size->format($this->unit),
             'part' => $kept->part,
             'isThere' => $kept->isThere,
-            'from' => sprintf('%s, sheet %d', $this->tray->state->components->get($kept->component())->name ?? '', $kept->record->number),
+            'from' => sprintf('%s, sheet %d', $this->tray->state->components->get($kept->component)->name ?? '', $kept->record->number),
         ];
     }
 

@@ -2,10 +2,12 @@
 
 namespace App\Recipes;
 
+use App\Actions\Search;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
+use Closure;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
@@ -49,15 +51,49 @@ final readonly class LayingOut
         $own = $state->table($stash ? $wishes->withStash() : $wishes);
         $others = self::papersOf($kit, $kits);
         $table = self::with($own, array_column($others, 'component'), array_map(static fn (array $one): array => $one['stock'], $others));
-        $on = OnTable::of($recipe, $table)->within(Letters::papersOn($table), $recipe);
-        $all = $recipe;
-        $recipe = $recipe->only(array_column($on->cards, 'number'));
-        $chosen = $on->cards === [] ? null : Letters::best($recipe, $on, $table, null, $fixed);
         $kitOf = array_map(static fn (array $one): Kit => $one['kit'], $others);
-        if ($chosen === null) {
-            $nothing = LaidRecipe::of([], [], $on->falls, []);
+        [$recipe, $chosen, $laid] = self::remembered(
+            $kit,
+            [$recipe, $fixed, $stash, array_map(static fn (Kit $one): array => [$one->id, $one->revision], $kitOf)],
+            static fn (): array => self::worked($recipe, $own, $table, $others, $fixed),
+        );
 
-            return new self($all, $state, null, $nothing, $table->components, $kitOf);
+        return new self($recipe, $state, $chosen, $laid, $table->components, $kitOf);
+    }
+
+    /**
+     * What was worked out last, where it is asked for again and nothing has changed: the page comes back after every letter.
+     *
+     * @param  list<mixed>  $asked
+     * @param  Closure(): array{Recipe, LettersChosen|null, LaidRecipe}  $work
+     * @return array{Recipe, LettersChosen|null, LaidRecipe}
+     */
+    private static function remembered(Kit $kit, array $asked, Closure $work): array
+    {
+        $search = Search::for('laying', $kit);
+        $of = md5(serialize($asked));
+        $found = $search->found();
+        if (is_array($found) && $found[0] === $of) {
+            return $found[1];
+        }
+        $done = $work();
+        $search->remember([$of, $done]);
+
+        return $done;
+    }
+
+    /**
+     * @param  array<string, array{component: CoreComponent, stock: list<Stock>, kit: Kit}>  $others  papers of other kits
+     * @param  array<string, string>  $fixed
+     * @return array{Recipe, LettersChosen|null, LaidRecipe}
+     */
+    private static function worked(Recipe $all, Table $own, Table $table, array $others, array $fixed): array
+    {
+        $on = OnTable::of($all, $table)->within(Letters::papersOn($table), $all);
+        $recipe = $all->only(array_column($on->cards, 'number'));
+        $chosen = $on->cards === [] ? null : Letters::best($recipe, $on, $table, null, $fixed);
+        if ($chosen === null) {
+            return [$all, null, LaidRecipe::of([], [], $on->falls, [])];
         }
         $taken = [];
         foreach ($chosen->papers as $candidate) {
@@ -67,7 +103,7 @@ final readonly class LayingOut
         $used = array_intersect_key($others, $taken);
         $narrow = self::with($own, array_column($used, 'component'), array_map(static fn (array $one): array => $one['stock'], $used));
 
-        return new self($recipe, $state, $chosen, LayRecipe::of($recipe, $on, $narrow, $chosen), $table->components, $kitOf);
+        return [$recipe, $chosen, LayRecipe::of($recipe, $on, $narrow, $chosen)];
     }
 
     /** @return list<string> the components of other kits that are cut */

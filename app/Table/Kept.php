@@ -11,10 +11,15 @@ use KeepShare\Core\Measure\Size;
 /** A sheet or part of one that no card takes. */
 final readonly class Kept
 {
+    public int $component;
+
+    private int $area;
+
     /**
      * @param  string  $id  of the sheet it is, or of the sheet and its place in the plan of that
      * @param  string|null  $part  what it is called where it is a standard part
      * @param  bool  $isThere  the cuts that free it are made
+     * @param  bool  $isWhole  nothing was cut from it, and nothing is to be
      */
     private function __construct(
         public string $id,
@@ -22,17 +27,10 @@ final readonly class Kept
         public Size $size,
         public ?string $part,
         public bool $isThere,
+        public bool $isWhole,
     ) {
-    }
-
-    public function isWhole(): bool
-    {
-        return $this->record->is_whole && $this->id === (string) $this->record->id;
-    }
-
-    public function component(): int
-    {
-        return $this->record->component_id;
+        $this->component = $record->component_id;
+        $this->area = $size->area();
     }
 
     /** As something that may be cut; blemishes go with a part that lies there as it is. */
@@ -53,21 +51,32 @@ final readonly class Kept
     public static function of(TableState $state): array
     {
         $kept = [];
-        foreach ($state->sheets->where('state', SheetState::Open) as $sheet) {
-            $isThere = $state->sheets->get($sheet->parent_id ?? 0)?->state !== SheetState::Parted;
-            array_push($kept, ...self::from($sheet, $isThere));
+        foreach ($state->open as $sheet) {
+            $parent = $sheet->parent_id;
+            $isThere = $parent === null || $state->sheets->get($parent)?->state !== SheetState::Parted;
+            foreach (self::from($sheet, $isThere) as $one) {
+                $kept[] = $one;
+            }
         }
-        usort($kept, static fn (self $a, self $b): int => [$b->isWhole(), $b->size->area()] <=> [$a->isWhole(), $a->size->area()]);
+        usort($kept, static fn (self $a, self $b): int => $b->isWhole <=> $a->isWhole ?: $b->area <=> $a->area);
 
         return $kept;
     }
 
-    /** @return array<int, list<self>> the same by component */
-    public static function byComponent(TableState $state): array
+    /** @return array<int, list<self>> what is not a whole sheet, by component, the largest first */
+    public static function offcuts(TableState $state): array
     {
         $by = [];
-        foreach (self::of($state) as $kept) {
-            $by[$kept->component()][] = $kept;
+        foreach ($state->open as $sheet) {
+            if ($sheet->isWholeHere() && $sheet->plan === null) {
+                continue;
+            }
+            foreach (self::from($sheet, true) as $kept) {
+                $by[$kept->component][] = $kept;
+            }
+        }
+        foreach ($by as &$own) {
+            usort($own, static fn (self $a, self $b): int => $b->area <=> $a->area);
         }
 
         return $by;
@@ -76,13 +85,14 @@ final readonly class Kept
     /** @return list<self> */
     private static function from(Sheet $sheet, bool $isThere): array
     {
-        if ($sheet->plan === null) {
-            return [new self((string) $sheet->id, $sheet, $sheet->size(), $sheet->part, $isThere)];
+        $plan = $sheet->plan;
+        if ($plan === null) {
+            return [new self((string) $sheet->id, $sheet, $sheet->size(), $sheet->part, $isThere, $sheet->isWholeHere())];
         }
-        $offcuts = $sheet->plan->setRelation('sheet', $sheet)->toCore()->offcuts();
+        $offcuts = $plan->setRelation('sheet', $sheet)->toCore()->offcuts();
 
         return array_map(
-            static fn (Leaf $leaf, int $n): self => new self("$sheet->id-$n", $sheet, $leaf->rect()->size, null, false),
+            static fn (Leaf $leaf, int $n): self => new self("$sheet->id-$n", $sheet, $leaf->rect()->size, null, false, false),
             $offcuts,
             array_keys($offcuts),
         );

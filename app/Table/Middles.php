@@ -3,6 +3,7 @@
 namespace App\Table;
 
 use App\Models\Card;
+use App\Models\Sheet;
 use App\Models\Taking;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Visibility;
@@ -18,7 +19,7 @@ final readonly class Middles
     public static function of(TableState $state): array
     {
         $middles = [];
-        $lost = $state->sheets->whereNotNull('parent_id')->keyBy('parent_id')->keys()->flip()->all();
+        $lost = array_flip(array_filter($state->sheets->map(static fn (Sheet $sheet): ?int => $sheet->parent_id)->all()));
         foreach ($state->cards->whereNull('made_at') as $card) {
             array_push($middles, ...self::ofCard($card, $state, $lost));
         }

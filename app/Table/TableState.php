@@ -4,13 +4,13 @@ namespace App\Table;
 
 use App\Models\Card;
 use App\Models\Component;
+use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Models\LedgerEntry;
 use App\Models\OwnArrangement;
 use App\Models\OwnSketch;
 use App\Models\Sheet;
-use App\Models\SheetState;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\Piece;
@@ -25,14 +25,17 @@ use KeepShare\Core\Table\Wishes;
  */
 final readonly class TableState
 {
-    /** @var Collection<int, Collection<int, Sheet>> */
-    private Collection $sheetsBy;
+    /** @var array<int, array<int, Sheet>> by component and id */
+    private array $sheetsBy;
 
-    /** @var Collection<int, Collection<int, Taking>> */
-    private Collection $takingsBy;
+    /** @var array<int, list<Taking>> by component */
+    private array $takingsBy;
 
     /** @var array<int, int> how many whole sheets there are, cut or not, by component */
     private array $wholes;
+
+    /** @var list<Sheet> that lie there to be cut, in the order of their ids */
+    public array $open;
 
     /**
      * @param  Collection<int, Component>  $components  of the kit, then of the stash, by id
@@ -51,9 +54,20 @@ final readonly class TableState
         public Collection $takings,
         public Collection $sheets,
     ) {
-        $this->sheetsBy = $sheets->groupBy('component_id');
-        $this->takingsBy = $takings->groupBy('component_id');
-        $this->wholes = self::wholes($sheets);
+        // By hand: a kit may have thousands of sheets, and the collection asks each the long way round.
+        $sheetsBy = $takingsBy = $wholes = $open = [];
+        foreach ($sheets as $id => $sheet) {
+            $component = $sheet->component_id;
+            $sheetsBy[$component][$id] = $sheet;
+            $wholes[$component] = ($wholes[$component] ?? 0) + (int) $sheet->isWholeHere();
+            if ($sheet->isOpen()) {
+                $open[] = $sheet;
+            }
+        }
+        foreach ($takings as $taking) {
+            $takingsBy[$taking->component_id][] = $taking;
+        }
+        [$this->sheetsBy, $this->takingsBy, $this->wholes, $this->open] = [$sheetsBy, $takingsBy, $wholes, $open];
     }
 
     public static function of(Kit $kit): self
@@ -90,8 +104,27 @@ final readonly class TableState
             $here,
             $kit->cards()->with('takings')->get()->keyBy('id'),
             $takings,
-            Sheet::query()->whereIn('component_id', $ids)->with('plan')->orderBy('id')->get()->keyBy('id'),
+            self::sheets($ids),
         );
+    }
+
+    /**
+     * @param  array<array-key, int|string>  $components
+     * @return Collection<int, Sheet> with their plans, by id
+     */
+    private static function sheets(array $components): Collection
+    {
+        $of = Sheet::query()->whereIn('component_id', $components);
+        $plans = [];
+        foreach (CutPlan::query()->whereIn('sheet_id', $of->clone()->select('id'))->get() as $plan) {
+            $plans[$plan->sheet_id] = $plan;
+        }
+        $sheets = [];
+        foreach ($of->orderBy('id')->get() as $sheet) {
+            $sheets[$sheet->id] = $sheet->setRelation('plan', $plans[$sheet->id] ?? null);
+        }
+
+        return new Collection($sheets);
     }
 
     /** The table as it lies, under the wishes that stand with the kit or others. */
@@ -116,7 +149,7 @@ final readonly class TableState
     {
         $stock = [];
         foreach ($all as $kept) {
-            $stock[Component::coreIdOf($kept->component())][] = $kept->toStock();
+            $stock[Component::coreIdOf($kept->component)][] = $kept->toStock();
         }
 
         return $this->laid($this->cards, $this->takingsWith($this->cards), $stock, [], $wishes);
@@ -149,7 +182,10 @@ final readonly class TableState
         $takings = Taking::inTurn($this->takingsOf($component));
         if ($component->kind->isSheets()) {
             $planned = [];
-            foreach ($this->sheetsOf($component)->where('state', SheetState::Open) as $sheet) {
+            foreach ($this->sheetsOf($component) as $sheet) {
+                if (! $sheet->isOpen()) {
+                    continue;
+                }
                 foreach ($sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [] as $leaf) {
                     $planned[(int) $leaf->piece] = true;
                 }
@@ -181,17 +217,25 @@ final readonly class TableState
         );
     }
 
+    /** @return array<string, list<Stock>> what lies there to be cut, by component */
+    private function stock(): array
+    {
+        return once(function (): array {
+            $stock = [];
+            foreach ($this->open as $sheet) {
+                $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
+            }
+
+            return $stock;
+        });
+    }
+
     /** @param  Collection<int, Card>  $staying */
     private function lying(Collection $staying, ?Wishes $wishes): Table
     {
-        $stock = [];
-        foreach ($this->sheets->where('state', SheetState::Open) as $sheet) {
-            $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
-        }
-
         $takings = $this->takingsWith($staying);
 
-        return $this->laid($staying, $takings, $stock, self::promised($takings), $wishes);
+        return $this->laid($staying, $takings, $this->stock(), self::promised($takings), $wishes);
     }
 
     /**
@@ -275,22 +319,6 @@ final readonly class TableState
         return $record === null ? '' : $record->name.($record->kit_id === $this->kit->id ? '' : ' (stash)');
     }
 
-    /**
-     * @param  Collection<int, Sheet>  $sheets
-     * @return array<int, int> by component
-     */
-    private static function wholes(Collection $sheets): array
-    {
-        $wholes = [];
-        foreach ($sheets as $sheet) {
-            if ($sheet->is_whole && $sheet->state !== SheetState::Spoiled) {
-                $wholes[$sheet->component_id] = ($wholes[$sheet->component_id] ?? 0) + 1;
-            }
-        }
-
-        return $wholes;
-    }
-
     /** How many there are: whole sheets, cut or not, or what the ledger says. */
     public function hereOf(Component $component): int
     {
@@ -300,15 +328,24 @@ final readonly class TableState
     /** @return Collection<int, Sheet> in every state */
     public function sheetsOf(Component $component): Collection
     {
-        return $this->sheetsBy->get($component->id) ?? new Collection;
+        return new Collection($this->sheetsBy[$component->id] ?? []);
     }
 
     /** @return Collection<int, Taking> by cards of every kit */
     public function takingsOf(Component $component): Collection
     {
-        return $this->takingsBy->get($component->id) ?? new Collection;
+        return new Collection($this->takingsBy[$component->id] ?? []);
     }
 
+    /** How many whole sheets there are that nothing is to be cut from. */
+    public function wholesLeft(Component $component): int
+    {
+        $isLeft = static fn (Sheet $sheet): bool => $sheet->isWholeHere() && $sheet->isOpen() && $sheet->plan === null;
+
+        return count(array_filter($this->sheetsBy[$component->id] ?? [], $isLeft));
+    }
+
+    /** How many whole sheets there are, cut or not. */
     public function sheetsHere(Component $component): int
     {
         return $this->wholes[$component->id] ?? 0;

@@ -43,12 +43,12 @@ final class Tray
         $table = $state->tray($everything, $wishes);
         $own = $all = [];
         foreach ($everything as $kept) {
-            $component = $state->core[Component::coreIdOf($kept->component())];
-            if (! $table->offers($component->id) && $state->components[$kept->component()]?->kit_id !== $kit->id) {
+            $component = $state->core[Component::coreIdOf($kept->component)];
+            if (! $table->offers($component->id) && $state->components[$kept->component]?->kit_id !== $kit->id) {
                 continue;
             }
             $all[$kept->id] = Scrap::of($kept->id, $component, $kept->toStock());
-            if (! $kept->isWhole() && $state->components[$kept->component()]?->kit_id === $kit->id) {
+            if (! $kept->isWhole && $state->components[$kept->component]?->kit_id === $kit->id) {
                 $own[$kept->id] = $kept;
             }
         }

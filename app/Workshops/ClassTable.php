@@ -7,16 +7,22 @@ use App\Models\ClassPlan;
 use App\Models\Component;
 use App\Recipes\RecipeShelf;
 use App\Table\TableState;
+use Illuminate\Support\Facades\Cache;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Recipe\Stocked;
+use KeepShare\Core\Workshop\BagLine;
+use KeepShare\Core\Workshop\ClassNeed;
 use KeepShare\Core\Workshop\Workshop;
 
 /** A class with its cards, as they lie on the table or as their recipe has them. */
 final readonly class ClassTable
 {
+    /** Seconds: a week. */
+    private const REMEMBERED = 604_800;
+
     /**
      * @param  TableState|null  $state  null where the cards are those of a recipe
      * @param  array<string, CoreComponent>  $components
@@ -87,6 +93,26 @@ final readonly class ClassTable
     }
 
     /**
+     * What every component is needed for, with what is made up again. How the sheets are cut for so many is remembered for as long
+     * as the bags hold the same.
+     *
+     * @return array<string, ClassNeed> by component
+     */
+    public function needs(): array
+    {
+        $remade = $this->workshop->remade(count($this->plan->lost));
+        $bag = $this->workshop->bag();
+        $goods = array_map(fn (BagLine $line): ?CoreComponent => $this->components[$line->component] ?? null, $bag);
+        $of = [$bag, $goods, $this->workshop->people, $this->plan->spare_in, $remade];
+
+        return Cache::remember(
+            'class-needs:'.md5(serialize($of)),
+            self::REMEMBERED,
+            fn (): array => $this->workshop->needs($remade),
+        );
+    }
+
+    /**
      * Of each line of a bag that is made up again: from the spares, from what is left, or it is lacking.
      *
      * @return array<string, 'spare'|'left'|'lacking'> by line
@@ -102,7 +128,7 @@ final readonly class ClassTable
         // How the sheets of all would be cut is asked only where the spares have run out, and it is known what is here.
         $needs = $this->state === null || ! in_array(false, $spares, true)
             ? []
-            : $this->workshop->needs($this->workshop->remade($all));
+            : $this->needs();
         $from = [];
         foreach ($this->workshop->bag() as $line) {
             $wanted = ($needs[$line->component] ?? null)->needs ?? 0;

@@ -220,15 +220,14 @@ final class Planner
         if ($this->pieces[$piece]->mayTurn && $size->width->units !== $size->height->units) {
             $ways[] = [$size->height->units, $size->width->units, true];
         }
-        $triedWhole = [];
+        // Of parts that are alike the first is tried: what comes of the others is the same.
+        $tried = [];
         foreach ($state['open'] as $open) {
-            if ($this->isUncut($open)) {
-                $alike = $this->sides[$open[0]][2]."/$open[3]/$open[4]";
-                if (isset($triedWhole[$alike])) {
-                    continue;
-                }
-                $triedWhole[$alike] = true;
+            $kind = $this->isUncut($open) ? 1 + (int) $this->sides[$open[0]][2] : 0;
+            if (isset($tried[$kind][$open[3]][$open[4]])) {
+                continue;
             }
+            $tried[$kind][$open[3]][$open[4]] = true;
             foreach ($ways as [$width, $height, $turned]) {
                 if ($width > $open[3] || $height > $open[4]) {
                     continue;

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
+use Transliterator;
+
 /** Makes the id of a component from its name. */
 final class Slug
 {
+    /** Made once: to make one takes far longer than to use it. */
+    private static ?Transliterator $plainly = null;
+
     /** @param  list<string>  $taken ids it must differ from */
     public static function unique(string $name, array $taken): string
     {
@@ -29,7 +34,8 @@ final class Slug
 
     private static function ascii(string $name): string
     {
-        $plain = transliterator_transliterate('Any-Latin; Latin-ASCII', $name);
+        self::$plainly ??= Transliterator::create('Any-Latin; Latin-ASCII');
+        $plain = self::$plainly?->transliterate($name);
 
         return is_string($plain) ? $plain : $name;
     }

@@ -35,9 +35,18 @@ final class Lacks
     /** @var array<string, int> */
     private array $supply = [];
 
-    /** @param  list<Scrap>  $scraps  all that parts may be cut from, whole sheets among them */
-    private function __construct(private readonly Table $table, private readonly array $scraps)
+    /** @var list<array{Scrap, int}> what parts may be cut from, whole sheets among it, and how many there are like it */
+    private readonly array $kinds;
+
+    /** @param  list<Scrap>  $scraps */
+    private function __construct(private readonly Table $table, array $scraps)
     {
+        $kinds = [];
+        foreach ($scraps as $scrap) {
+            $key = "{$scrap->component->id} {$scrap->size()->width->units} {$scrap->size()->height->units}";
+            $kinds[$key] = [$scrap, ($kinds[$key][1] ?? 0) + 1];
+        }
+        $this->kinds = array_values($kinds);
         $this->parts = PartKinds::on($table);
         $this->cards = Bound::byCount($table)->cards;
         $this->slots = Slots::on($table);
@@ -100,8 +109,8 @@ final class Lacks
     private function supplyOf(StandardPart $part): int
     {
         return $this->supply[$part->id()] ??= array_sum(array_map(
-            static fn (Scrap $scrap): int => $part->mayBeOf($scrap) ? $part->inRows($scrap) : 0,
-            $this->scraps,
+            static fn (array $kind): int => $part->mayBeOf($kind[0]) ? $kind[1] * $part->inRows($kind[0]) : 0,
+            $this->kinds,
         ));
     }
 }

@@ -16,6 +16,7 @@ use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
@@ -157,8 +158,7 @@ final readonly class Workshop
     /** @param  non-empty-list<Piece>  $pieces */
     private static function sheets(string $component, SheetGood $good, array $pieces, int $spares): ClassNeed
     {
-        // A sheet for every piece is always enough.
-        $stock = array_map(static fn (int $n): Stock => Stock::sheet("$n", $good->size()), range(1, count($pieces)));
+        $stock = array_map(static fn (int $n): Stock => Stock::sheet("$n", $good->size()), range(1, self::enough($good->size(), $pieces)));
         $plan = Planner::plan($stock, $pieces);
         $settings = [];
         foreach ($plan->sheets as $sheet) {
@@ -169,6 +169,30 @@ final readonly class Workshop
         arsort($settings);
 
         return ClassNeed::of($component, $plan->sheetsOpened(), $spares, $settings);
+    }
+
+    /**
+     * Sheets that are always enough: those of one size side by side in rows, whatever else would go beside them.
+     *
+     * @param  non-empty-list<Piece>  $pieces
+     */
+    private static function enough(Size $sheet, array $pieces): int
+    {
+        $many = $inRows = [];
+        foreach ($pieces as $piece) {
+            $key = "{$piece->size->width->units}x{$piece->size->height->units}/".(int) $piece->mayTurn;
+            $many[$key] = ($many[$key] ?? 0) + 1;
+            $lying = $piece->mayTurn ? self::inRows($piece->size->turned(), $sheet) : 0;
+            $inRows[$key] ??= max(1, self::inRows($piece->size, $sheet), $lying);
+        }
+        $sheets = array_map(static fn (int $pieces, int $most): int => intdiv($pieces + $most - 1, $most), $many, $inRows);
+
+        return (int) array_sum($sheets);
+    }
+
+    private static function inRows(Size $piece, Size $sheet): int
+    {
+        return intdiv($sheet->width->units, $piece->width->units) * intdiv($sheet->height->units, $piece->height->units);
     }
 
     /**

@@ -2,13 +2,14 @@ import '../css/base.css'
 import { createInertiaApp, type ResolvedComponent } from '@inertiajs/svelte'
 import { mount } from 'svelte'
 
-const pages = import.meta.glob<ResolvedComponent>('./pages/*.svelte', { eager: true })
+/** Each page is a part of its own, sent when it is gone to. */
+const pages = import.meta.glob<ResolvedComponent>('./pages/*.svelte')
 
 void createInertiaApp({
     resolve: (name) => {
         const page = pages[`./pages/${name}.svelte`]
         if (!page) throw new Error(`There is no page ${name}.`)
-        return page
+        return page()
     },
     setup({ el, App, props }) {
         if (el) mount(App, { target: el, props })

@@ -7,6 +7,7 @@ use PHPStan\PhpDocParser\Ast\ConstExpr\ConstExprIntegerNode;
 use PHPStan\PhpDocParser\Ast\ConstExpr\ConstExprStringNode;
 use PHPStan\PhpDocParser\Ast\Type\ArrayShapeItemNode;
 use PHPStan\PhpDocParser\Ast\Type\ArrayShapeNode;
+use PHPStan\PhpDocParser\Ast\Type\CallableTypeNode;
 use PHPStan\PhpDocParser\Ast\Type\ConstTypeNode;
 use PHPStan\PhpDocParser\Ast\Type\GenericTypeNode;
 use PHPStan\PhpDocParser\Ast\Type\IdentifierTypeNode;
@@ -39,6 +40,8 @@ final class TypeScript
             $type instanceof ConstTypeNode => self::constant($type),
             $type instanceof GenericTypeNode => self::generic($type, $indent),
             $type instanceof ArrayShapeNode => self::shape($type, $indent),
+            // What is worked out only where it is asked for is sent as what comes of it.
+            $type instanceof CallableTypeNode => self::of($type->returnType, $indent),
             default => throw new LogicException("A page cannot be given a $type."),
         };
     }

@@ -46,9 +46,11 @@ final readonly class GridController
 
     public function swap(Kit $kit, Request $request): RedirectResponse
     {
-        $this->grid->swap($this->card($kit, $request), $this->component($kit, $request), $request->integer('revision'));
+        $card = $this->card($kit, $request);
+        $old = $this->component($kit, $request);
+        $new = $this->grid->swap($card, $old, $request->integer('revision'));
 
-        return back();
+        return back()->with('notice', "Card $card->number takes $new in the place of $old->name.");
     }
 
     public function pin(Kit $kit, Request $request): RedirectResponse

@@ -5,6 +5,7 @@ namespace App\Http\Middleware;
 use App\Http\Stages\KitFrame;
 use App\Journal\Journal;
 use App\Models\Kit;
+use App\Table\TableNow;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
 
@@ -20,6 +21,7 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             'frame' => fn (): ?KitFrame => $kit instanceof Kit ? KitFrame::of($kit->refresh(), app(Journal::class)) : null,
+            'shared' => fn (): ?string => TableNow::whereShared(),
             'notice' => fn () => StartSession::isLookingOn($request) ? null : $request->session()->get('notice'),
         ];
     }

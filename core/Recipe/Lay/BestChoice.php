@@ -17,7 +17,7 @@ final class BestChoice
     /** Rounds of messages, and parts of the search after which it ends with the best so far. */
     private const ROUNDS = 60;
 
-    private const NODES = 30_000;
+    private const NODES = 15_000;
 
     /** Messages that lower the bound by less than this part of it in so many rounds are not passed on. */
     private const STEP = 0.000_5;
@@ -71,7 +71,7 @@ final class BestChoice
         $choice->start();
         $choice->improve();
         $choice->messages();
-        $choice->branch([], array_keys($goods), $choice->left, 0.0);
+        $choice->branch([], array_keys($goods), $choice->hopeful(), 0.0);
         // A thousandth is far more than doubles can be off.
         $unseen = $choice->unseen === -INF ? PHP_INT_MIN : (int) floor($choice->unseen + 1e-3);
         $choice->bound = max($choice->worth, $unseen);
@@ -257,6 +257,23 @@ final class BestChoice
     }
 
     /**
+     * What the messages leave of the options that may come to more than the best so far, the others as good as they can be.
+     *
+     * @return array<int, array<int, float>> by place
+     */
+    private function hopeful(): array
+    {
+        $wanted = $this->worth + 1 - 1e-3 - $this->most($this->left);
+        $hopeful = [];
+        foreach ($this->left as $place => $own) {
+            $best = $this->most([$own]);
+            $hopeful[$place] = array_filter($own, static fn (float $worth): bool => $worth - $best >= $wanted);
+        }
+
+        return $hopeful;
+    }
+
+    /**
      * @param  array<int, int>  $chosen  by place
      * @param  list<int>  $open  places
      * @param  array<int, array<int, float>>  $left  of each open place, with what the chosen ones leave of its options
@@ -291,11 +308,10 @@ final class BestChoice
             }
             $next = array_diff_key($left, [$place => true]);
             foreach ($open as $other) {
-                $row = $place < $other
-                    ? $this->both[$place][$other][$option]
-                    : array_column($this->both[$other][$place], $option);
-                foreach ($row as $its => $more) {
-                    $next[$other][$its] += $more;
+                foreach ($next[$other] as $its => $more) {
+                    $next[$other][$its] = $more + ($place < $other
+                        ? $this->both[$place][$other][$option][$its]
+                        : $this->both[$other][$place][$its][$option]);
                 }
             }
             $this->branch($chosen + [$place => $option], $open, $next, $sure + $worth);
@@ -327,10 +343,15 @@ final class BestChoice
     {
         $best = [$open[0], -INF];
         foreach ($open as $place) {
-            $own = $left[$place];
-            rsort($own);
-            $ahead = $own[0] - ($own[1] ?? -INF);
-            $best = $ahead > $best[1] ? [$place, $ahead] : $best;
+            $first = $second = -INF;
+            foreach ($left[$place] as $worth) {
+                if ($worth > $first) {
+                    [$first, $second] = [$worth, $first];
+                } elseif ($worth > $second) {
+                    $second = $worth;
+                }
+            }
+            $best = $first - $second > $best[1] ? [$place, $first - $second] : $best;
         }
 
         return $best[0];

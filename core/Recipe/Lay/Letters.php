@@ -31,25 +31,41 @@ final class Letters
 
     private const STASH = 8;
 
+    /** Of more papers than these for a letter only the best by themselves are weighed against those of the other letters. */
+    private const MOST = 48;
+
+    /** What two papers that lie on one card are worth together at most. */
+    private const TOGETHER = 100;
+
     /** @var array<int, list<Candidate>> by the number of the letter */
     private array $candidates = [];
+
+    /** @var array<int, list<int>> what each is worth by itself */
+    private array $alone = [];
+
+    /** @var array<int, int> what the best of those that are not weighed is worth, by the number of the letter */
+    private array $unweighed = [];
 
     /** @var array<int, list<array{Card, Taking, Role|null}>> what is cut from each letter */
     private array $takings = [];
 
     private readonly CutLetters $cutting;
 
-    /** @param  list<string>|null  $papers  only these components; null for all there are */
+    /**
+     * @param  list<string>|null  $papers  only these components; null for all there are
+     * @param  array<string, string>  $fixed  the candidate of some letters, as Candidate::key() has it
+     */
     private function __construct(
         private readonly Recipe $recipe,
         private readonly OnTable $cards,
         private readonly Table $table,
         ?array $papers,
+        private readonly array $fixed = [],
     ) {
         $this->cutting = CutLetters::on($table);
         foreach ($recipe->letters as $n => $letter) {
             $this->takings[$n] = $this->takingsOf($letter);
-            $this->candidates[$n] = $this->candidatesFor($n, $papers);
+            $this->weigh($n, $letter, $this->candidatesFor($n, $papers));
         }
     }
 
@@ -60,7 +76,7 @@ final class Letters
      */
     public static function best(Recipe $recipe, OnTable $cards, Table $table, ?array $papers = null, array $fixed = []): ?LettersChosen
     {
-        return (new self($recipe, $cards, $table, $papers))->choose($fixed);
+        return (new self($recipe, $cards, $table, $papers, $fixed))->choose();
     }
 
     /** How many papers there are that could take a letter. */
@@ -74,25 +90,59 @@ final class Letters
         return count(array_filter($table->components, $isOne));
     }
 
-    /** @param  array<string, string>  $fixed */
-    private function choose(array $fixed): ?LettersChosen
+    private function choose(): ?LettersChosen
     {
         $goods = array_map(
             static fn (array $own): array => array_map(static fn (Candidate $one): string => $one->component->id, $own),
             $this->candidates,
         );
-        $alone = $pairs = [];
-        foreach ($this->recipe->letters as $n => $letter) {
-            $alone[$n] = array_map(fn (Candidate $one): int => $this->worth($letter, $n, $one), $this->candidates[$n]);
-        }
-        foreach ($this->meetings() as $one => $others) {
+        $pairs = [];
+        $meetings = $this->meetings();
+        foreach ($meetings as $one => $others) {
             foreach ($others as $other => $faces) {
                 $pairs[$one][$other] = $this->together($one, $other, $faces);
             }
         }
-        $best = BestChoice::of(array_values($goods), array_values($alone), $pairs);
+        $best = BestChoice::of(array_values($goods), array_values($this->alone), $pairs);
+        if ($best === null) {
+            return null;
+        }
 
-        return $best === null ? null : LettersChosen::of($this->recipe, array_values($this->candidates), $best, $fixed);
+        return LettersChosen::of($this->recipe, array_values($this->candidates), $best, $this->fixed, $this->unweighed($meetings));
+    }
+
+    /**
+     * @param  list<Candidate>  $candidates
+     */
+    private function weigh(int $n, Letter $letter, array $candidates): void
+    {
+        $alone = array_map(fn (Candidate $one): int => $this->worth($letter, $n, $one), $candidates);
+        if (count($candidates) > self::MOST) {
+            arsort($alone);
+            $isAsked = fn (int $one): bool => $candidates[$one]->key() === ($this->fixed[$letter->letter] ?? null);
+            $kept = array_slice($alone, 0, self::MOST, true) + array_filter($alone, $isAsked, ARRAY_FILTER_USE_KEY);
+            $this->unweighed[$n] = max(array_diff_key($alone, $kept) ?: [PHP_INT_MIN]);
+            ksort($kept);
+            [$candidates, $alone] = [array_values(array_intersect_key($candidates, $kept)), array_values($kept)];
+        }
+        [$this->candidates[$n], $this->alone[$n]] = [$candidates, $alone];
+    }
+
+    /**
+     * What a choice with a paper in it that was not weighed comes to at most.
+     *
+     * @param  array<int, array<int, array<string, int>>>  $meetings
+     */
+    private function unweighed(array $meetings): int
+    {
+        $best = array_map(static fn (array $own): int => $own === [] ? 0 : max($own), $this->alone);
+        $together = self::TOGETHER * array_sum(array_map(array_sum(...), array_merge(...array_map(array_values(...), $meetings))));
+        $most = PHP_INT_MIN;
+        foreach ($this->unweighed as $n => $worth) {
+            $most = max($most, array_sum($best) - $best[$n] + $worth + $together);
+        }
+
+        return $most;
     }
 
     /** @return list<array{Card, Taking, Role|null}> */

@@ -24,8 +24,9 @@ final readonly class LettersChosen
     /**
      * @param  list<list<Candidate>>  $candidates  of each letter
      * @param  array<string, string>  $fixed  the candidate of some letters, as Candidate::key() has it
+     * @param  int  $unweighed  what those come to at most that were not weighed
      */
-    public static function of(Recipe $recipe, array $candidates, BestChoice $best, array $fixed): self
+    public static function of(Recipe $recipe, array $candidates, BestChoice $best, array $fixed, int $unweighed = PHP_INT_MIN): self
     {
         $chosen = $best->chosen;
         foreach ($recipe->letters as $n => $letter) {
@@ -41,7 +42,9 @@ final readonly class LettersChosen
             }
         }
 
-        return new self(self::named($recipe, $candidates, $chosen), $best->worthOf($chosen), $best->worth, $best->bound, $others);
+        $papers = self::named($recipe, $candidates, $chosen);
+
+        return new self($papers, $best->worthOf($chosen), $best->worth, max($best->bound, $unweighed), $others);
     }
 
     /**

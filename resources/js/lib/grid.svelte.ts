@@ -1,3 +1,5 @@
+import { tick, untrack } from 'svelte'
+import { say } from './say.svelte'
 import { sender } from './send.svelte'
 import type { GridCard, GridLine } from './props'
 
@@ -26,6 +28,9 @@ const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most)
 export class Cursor {
     at = $state<Place>({ row: 0, card: 0 })
     table = $state<HTMLElement>()
+    /** What the cell is of: rows come and go above it, and the cursor stays with its component and its card. */
+    private component: string | undefined
+    private ofCard: number | undefined
 
     constructor(
         private readonly kit: string,
@@ -36,9 +41,9 @@ export class Cursor {
         $effect(() => {
             places[this.kit] = { ...this.at }
         })
-        // A card that is removed, or a row that is gone, must not leave the keys without a cell.
         $effect(() => {
-            if (this.at.row >= this.rows().length || this.at.card > this.cards().length) this.goTo(this.at.row, this.at.card)
+            const [rows, cards] = [this.rows(), this.cards()]
+            untrack(() => this.stay(rows, cards))
         })
     }
 
@@ -57,6 +62,36 @@ export class Cursor {
 
     goTo(row: number, card: number): void {
         this.at = { row: clamp(row, this.rows().length - 1), card: clamp(card, this.cards().length) }
+        this.component = this.row?.id
+        this.ofCard = this.card?.id
+    }
+
+    /** To the row of this component, with the focus where it was in the grid. */
+    goToRow(component: string | undefined): void {
+        const row = this.rows().findIndex((line) => line.id === component)
+        if (row < 0) return
+        const hadFocus = this.table?.contains(document.activeElement) ?? false
+        this.goTo(row, this.at.card)
+        if (hadFocus) void tick().then(() => this.focus())
+    }
+
+    /** The components a card takes something from. */
+    takenBy(card: number): string[] {
+        return this.rows()
+            .filter((line) => (line.cells[card] ?? []).length > 0)
+            .map((line) => line.id)
+    }
+
+    /** A card that is removed, or a row that is gone, must not leave the keys without a cell. */
+    private stay(rows: GridLine[], cards: GridCard[]): void {
+        const row = rows.findIndex((line) => line.id === this.component)
+        const card = cards.findIndex((one) => one.id === this.ofCard)
+        const { row: r, card: c } = this.at
+        if ((row >= 0 && row !== r) || (card >= 0 && card !== c)) {
+            const hadFocus = this.table?.contains(document.activeElement) ?? false
+            this.goTo(row >= 0 ? row : r, card >= 0 ? card : c)
+            if (hadFocus) void tick().then(() => this.focus())
+        } else if (r >= rows.length || c > cards.length) this.goTo(r, c)
     }
 
     focus(): void {
@@ -81,6 +116,10 @@ export class Held {
         if (!row) return
         const here = card?.id ?? null
         if (!this.thing) {
+            if (card && !(row.cells[card.id] ?? []).length) {
+                say(`Card ${card.front.number} takes nothing here: there is nothing to pick up.`)
+                return
+            }
             this.thing = { component: row.id, from: here }
             return
         }

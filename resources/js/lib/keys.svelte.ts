@@ -1,4 +1,6 @@
 import { untrack } from 'svelte'
+import { scrollBy } from './focus'
+import { say } from './say.svelte'
 
 /** A key that a page answers to; all of them stand in one list that the help shows. */
 export interface Key {
@@ -8,23 +10,48 @@ export interface Key {
     shown?: string
     says: string
     run: () => void
+    /** Leads away from the page; not while something on it waits for an answer. */
+    leaves?: boolean
 }
 
 let registered = $state.raw<Key[][]>([])
 
 export const allKeys = (): Key[] => registered.flat()
 
-const isTyping = (target: EventTarget | null): boolean =>
-    target instanceof HTMLElement &&
-    (target.isContentEditable || target.matches('textarea, select, input:not([type="checkbox"], [type="file"])'))
+const NO_TEXT = '[type="checkbox"], [type="radio"], [type="file"], [type="button"], [type="submit"], [type="color"]'
+
+const isTyping = (target: HTMLElement): boolean => target.isContentEditable || target.matches(`textarea, input:not(${NO_TEXT})`)
+
+/** What has the focus answers to some keys by itself: Enter presses a button, an arrow turns a list of choices. */
+function isItsOwn(key: string, target: HTMLElement): boolean {
+    if (target.matches('select, [type="radio"]')) return key === ' ' || key === 'Enter' || key.startsWith('Arrow')
+    if (target.matches('button, a[href], summary, [type="checkbox"], [type="file"]')) return key === ' ' || key === 'Enter'
+    return false
+}
 
 export function press(event: KeyboardEvent): void {
-    if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+    if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return
     if (document.querySelector('dialog[open]')) return
+    const target = event.target instanceof HTMLElement ? event.target : document.body
+    if (isTyping(target)) {
+        if (event.key === 'Escape') target.blur()
+        return
+    }
+    if (isItsOwn(event.key, target)) return
     const found = allKeys().find(({ key }) => key === event.key)
-    if (!found) return
-    event.preventDefault()
-    found.run()
+    if (found?.leaves && held) say(held)
+    else found?.run()
+    if (found || scrollBy(event)) event.preventDefault()
+}
+
+let held: string | null = null
+
+/** While something lies on the page that leaving would drop, no key leaves it: what is to be answered is said instead. */
+export function hold(what: () => string | null): void {
+    $effect(() => {
+        held = what()
+        return () => (held = null)
+    })
 }
 
 /** With Enter or an arrow from a field to the one above or below it. */

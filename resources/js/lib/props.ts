@@ -1847,6 +1847,14 @@ export interface SurfaceMark {
     y: number
 }
 
+export interface TabletPage {
+    address: string | null
+    code: string | null
+    patience: number
+    guests: number
+    shelf: UndoRedo
+}
+
 export interface TallyCardsPage {
     cards: RememberedCard[]
     days: DayToMean[]

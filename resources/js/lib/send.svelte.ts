@@ -13,6 +13,8 @@ export interface How {
     /** It says by itself what it was meant for, and is done even where the act before it is refused. */
     standsAlone?: boolean
     method?: 'post' | 'delete'
+    /** What the page shows that does not change by it: the answer comes without, and sooner. */
+    except?: string[]
     /** Asked when its turn has come; where not, it is left out without a word. */
     when?: () => boolean
     done?: () => void
@@ -111,6 +113,7 @@ function next(): void {
         data: { ...now(act.data), ...(kit ? { revision: kit.revision } : {}) },
         preserveState: act.keeps,
         preserveScroll: true,
+        ...(act.except ? { except: act.except } : {}),
         onSuccess: () => {
             isDone = true
             act.done?.()

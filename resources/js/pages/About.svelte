@@ -13,7 +13,7 @@
 </script>
 
 <Frame title="About the kit">
-    <div class="place">
+    <div class="place columns">
         <section>
             <h1>About {frame.name}</h1>
             {#key frame.id}<KitForm {about} {fronts} path="about" does="Keep the changes" />{/key}
@@ -36,10 +36,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: 3fr 1fr;
-        gap: 2.5rem;
-        padding: 1.5rem;
+        --columns: minmax(0, 3fr) minmax(0, 1fr);
     }
 
     h1 {

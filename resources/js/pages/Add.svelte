@@ -84,7 +84,7 @@
 </script>
 
 <Frame title="Add lines">
-    <div class="place">
+    <div class="columns">
         <section>
             <h1>{list === null ? 'One component a line' : 'A whole packing list'}</h1>
             {#if list !== null}
@@ -147,13 +147,6 @@
 </Frame>
 
 <style>
-    .place {
-        display: grid;
-        grid-template-columns: 3fr 2fr;
-        gap: 2.5rem;
-        padding: 1.5rem;
-    }
-
     h1 {
         margin-bottom: 0.75rem;
     }

@@ -189,11 +189,18 @@
 
     @media (width < 1200px) {
         .place {
-            grid-template-columns: 22rem 1fr;
+            grid-template-columns: 22rem minmax(0, 1fr);
         }
 
         .place > :last-child {
             grid-column: 1 / -1;
+        }
+    }
+
+    @media (width < 60rem) {
+        .place {
+            grid-template-columns: minmax(0, 1fr);
+            padding: 1rem;
         }
     }
 </style>

@@ -29,7 +29,7 @@
 </script>
 
 <Frame title="For a class">
-    <div class="place">
+    <div class="place columns">
         <section aria-labelledby="classes-title">
             <h1 id="classes-title">Classes</h1>
             {#if classes.length === 0}
@@ -99,16 +99,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 22rem);
-        gap: 2.5rem;
-        padding: 1rem 1.5rem 3rem;
-    }
-
-    @media (max-width: 60rem) {
-        .place {
-            grid-template-columns: minmax(0, 1fr);
-        }
+        --columns: minmax(0, 1fr) minmax(0, 22rem);
     }
 
     h2 {

@@ -4,6 +4,7 @@
     import ReadFile from '@/parts/ReadFile.svelte'
     import SolutionColumn from '@/parts/SolutionColumn.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import Wide from '@/parts/Wide.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
@@ -38,26 +39,31 @@
             <ReadFile path="share-out/read" field="share_file" label="Read a share-out again (JSON)" accept=".json,application/json" />
         </div>
     </form>
-    <div class="side-by-side">
-        {#each solutions as { id, name: called, solution } (id)}
-            <section aria-labelledby="solution-{id}">
-                <header>
-                    <h1 id="solution-{id}">{called}</h1>
-                    {#if id !== null}
-                        <p>
-                            <TextButton onclick={() => sender.send(`share-out/solutions/${id}/take-up`, {})}>Lay it on the table</TextButton
-                            >
-                            <TextButton onclick={() => sender.send(`share-out/solutions/${id}/forget`, {})}>Forget it</TextButton>
-                        </p>
-                    {/if}
-                </header>
-                <SolutionColumn {solution} {goods} other={(id === null ? solutions[1] : solutions[0])?.solution} />
-            </section>
-        {/each}
-        {#if solutions.length === 1}
-            <p class="empty">Keep this share-out under a name, change the wishes and share out again: then both stand here side by side.</p>
-        {/if}
-    </div>
+    <Wide about="Share-outs side by side">
+        <div class="side-by-side">
+            {#each solutions as { id, name: called, solution } (id)}
+                <section aria-labelledby="solution-{id}">
+                    <header>
+                        <h1 id="solution-{id}">{called}</h1>
+                        {#if id !== null}
+                            <p>
+                                <TextButton onclick={() => sender.send(`share-out/solutions/${id}/take-up`, {})}
+                                    >Lay it on the table</TextButton
+                                >
+                                <TextButton onclick={() => sender.send(`share-out/solutions/${id}/forget`, {})}>Forget it</TextButton>
+                            </p>
+                        {/if}
+                    </header>
+                    <SolutionColumn {solution} {goods} other={(id === null ? solutions[1] : solutions[0])?.solution} />
+                </section>
+            {/each}
+            {#if solutions.length === 1}
+                <p class="empty">
+                    Keep this share-out under a name, change the wishes and share out again: then both stand here side by side.
+                </p>
+            {/if}
+        </div>
+    </Wide>
 </Frame>
 
 <style>
@@ -87,9 +93,8 @@
 
     .side-by-side {
         display: grid;
-        grid-auto-columns: minmax(26rem, 1fr);
+        grid-auto-columns: minmax(min(26rem, 85vw), 1fr);
         grid-auto-flow: column;
-        overflow: auto;
     }
 
     section {

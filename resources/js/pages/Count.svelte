@@ -199,6 +199,7 @@
 
     .top {
         display: flex;
+        flex-wrap: wrap;
         align-items: center;
         justify-content: space-between;
         gap: 1rem;
@@ -268,5 +269,46 @@
         margin: 0.75rem 0;
         font: inherit;
         white-space: pre-wrap;
+    }
+
+    /* On a phone a line is a block of its own: its name, then what is listed, what is here, what is counted. */
+    @media (width < 48rem) {
+        .place {
+            padding-inline: 1rem;
+        }
+
+        thead {
+            position: absolute;
+            overflow: hidden;
+            height: 1px;
+            clip-path: inset(50%);
+        }
+
+        tbody tr {
+            display: flex;
+            flex-wrap: wrap;
+            align-items: center;
+            justify-content: space-between;
+            padding: 0.375rem 0;
+            border-bottom: 1px solid var(--line);
+        }
+
+        tbody th,
+        td {
+            border: 0;
+        }
+
+        tbody th {
+            flex-basis: 100%;
+        }
+
+        .why:empty {
+            display: none;
+        }
+
+        .why,
+        .move {
+            white-space: normal;
+        }
     }
 </style>

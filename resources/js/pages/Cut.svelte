@@ -14,7 +14,7 @@
     import SheetList from '@/parts/cut/SheetList.svelte'
     import WentWrong from '@/parts/cut/WentWrong.svelte'
     import { count } from '@/lib/format'
-    import { useKeys } from '@/lib/keys.svelte'
+    import { hold, useKeys } from '@/lib/keys.svelte'
     import { kit } from '@/lib/kit'
     import { poll } from '@/lib/poll.svelte'
     import { sender } from '@/lib/send.svelte'
@@ -79,6 +79,8 @@
     }
 
     poll('better', () => better.search !== null)
+
+    hold(() => (proposal ? 'A new plan is proposed: accept it with A, or leave the plan as it was with Esc.' : null))
 
     useKeys(() => [
         { key: 'd', shown: 'D', says: 'This cut is done', run: cutOnce },

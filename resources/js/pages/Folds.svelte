@@ -224,7 +224,22 @@
         }
 
         .work {
-            grid-template-columns: 1fr;
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+
+    @media (width < 48rem) {
+        .place {
+            grid-template-columns: minmax(0, 1fr);
+            padding: 1rem;
+        }
+
+        .place > :last-child {
+            grid-column: auto;
+        }
+
+        nav {
+            grid-template-columns: repeat(auto-fill, minmax(9rem, 1fr));
         }
     }
 </style>

@@ -316,6 +316,11 @@
 
         .desk {
             display: grid;
+            overflow: visible;
+        }
+
+        .foot > :global(*) {
+            min-width: 0;
         }
 
         .tray {

@@ -50,7 +50,7 @@
 
 <Frame title="Looks of {good.name}">
     <SurfaceDefs goods={{ [good.id]: good }} />
-    <div class="place">
+    <div class="columns">
         <section>
             <h1>{good.name}</h1>
             <div class="faces">
@@ -131,13 +131,6 @@
 </Frame>
 
 <style>
-    .place {
-        display: grid;
-        grid-template-columns: 3fr 2fr;
-        gap: 2.5rem;
-        padding: 1.5rem;
-    }
-
     h1,
     h2 {
         margin-bottom: 0.75rem;
@@ -145,6 +138,7 @@
 
     .faces {
         display: flex;
+        flex-wrap: wrap;
         gap: 1rem;
         margin-bottom: 1.5rem;
     }
@@ -191,6 +185,7 @@
 
     .read {
         display: flex;
+        flex-wrap: wrap;
         gap: 1.25rem;
         margin-top: 1.25rem;
         padding: 1rem;

@@ -3,6 +3,7 @@
     import { untrack } from 'svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import Wide from '@/parts/Wide.svelte'
     import MeasureField from '@/parts/MeasureField.svelte'
     import { kit } from '@/lib/kit'
     import { mm } from '@/lib/format'
@@ -53,7 +54,7 @@
 {/snippet}
 
 <Frame title="Measures">
-    <div class="place">
+    <div class="place columns">
         <section aria-labelledby="ladder-title">
             <h1 id="ladder-title">The layer ladder</h1>
             <form onsubmit={(event) => event.preventDefault()}>
@@ -114,23 +115,25 @@
         </section>
         <section aria-labelledby="bases-title">
             <h1 id="bases-title">Bases for this front, from cardstock</h1>
-            <table>
-                <thead><tr><th>sheet</th><th>fold</th><th>blank</th><th>score at</th><th>gives</th></tr></thead>
-                <tbody>
-                    {#each bases as base (base.sheet + base.fold)}
-                        <tr>
-                            <th scope="row"><Measure text={base.sheet} /></th>
-                            <td>{base.fold}</td>
-                            <td><Measure text={base.blank} /></td>
-                            <td><Measure text={base.score} /></td>
-                            <td><b>{base.count || 'none'}</b></td>
-                        </tr>
-                        {#if base.cuts.length}
-                            <tr class="cuts"><td colspan="5">guide at <Measure text={base.cuts.join(', then ')} /></td></tr>
-                        {/if}
-                    {/each}
-                </tbody>
-            </table>
+            <Wide about="Bases from cardstock">
+                <table>
+                    <thead><tr><th>sheet</th><th>fold</th><th>blank</th><th>score at</th><th>gives</th></tr></thead>
+                    <tbody>
+                        {#each bases as base (base.sheet + base.fold)}
+                            <tr>
+                                <th scope="row"><Measure text={base.sheet} /></th>
+                                <td>{base.fold}</td>
+                                <td><Measure text={base.blank} /></td>
+                                <td><Measure text={base.score} /></td>
+                                <td><b>{base.count || 'none'}</b></td>
+                            </tr>
+                            {#if base.cuts.length}
+                                <tr class="cuts"><td colspan="5">guide at <Measure text={base.cuts.join(', then ')} /></td></tr>
+                            {/if}
+                        {/each}
+                    </tbody>
+                </table>
+            </Wide>
             <p class="soft">
                 Cardstock folds cleanest along its grain: bend the sheet both ways, and lay the score the way it bends more easily.
             </p>
@@ -140,10 +143,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 3rem;
-        padding: 1.25rem 1.5rem 2rem;
+        --columns: minmax(0, 1fr) minmax(0, 1fr);
     }
 
     h1 {
@@ -168,6 +168,7 @@
 
     .ladder {
         display: flex;
+        flex-wrap: wrap;
         gap: 2rem;
         margin-top: 1.25rem;
     }

@@ -71,6 +71,7 @@
 <style>
     .head {
         display: flex;
+        flex-wrap: wrap;
         align-items: center;
         gap: 1rem;
         padding: 0.75rem 1.25rem;
@@ -86,6 +87,13 @@
         padding: 0.5rem 1.25rem 1.25rem;
         overflow: auto;
         list-style: none;
+    }
+
+    @media (width < 75rem) {
+        .options {
+            grid-template-columns: repeat(auto-fill, minmax(min(16rem, 100%), 1fr));
+            grid-template-rows: none;
+        }
     }
 
     li {

@@ -271,4 +271,34 @@
         gap: 0.375rem;
         padding-top: 0.375rem;
     }
+
+    /* On a phone the papers are a row to choose from, the palette comes last. */
+    @media (width < 60rem) {
+        .place {
+            grid-template-columns: minmax(0, 1fr);
+            height: auto;
+        }
+
+        nav {
+            border-right: 0;
+            border-bottom: 1px solid var(--line);
+        }
+
+        nav ul {
+            display: flex;
+        }
+
+        nav button {
+            border-left: 0;
+            white-space: nowrap;
+        }
+
+        nav button[aria-current] {
+            box-shadow: inset 0 -4px 0 var(--here);
+        }
+
+        section {
+            padding: 0.75rem 1rem;
+        }
+    }
 </style>

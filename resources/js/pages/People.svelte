@@ -97,13 +97,14 @@
 <style>
     .days {
         display: grid;
-        grid-template-columns: minmax(22rem, 26rem) minmax(0, 1fr);
+        grid-template-columns: minmax(0, 26rem) minmax(0, 1fr);
         gap: 2.5rem;
         padding: 1.25rem 1.5rem 1.5rem;
     }
 
     section {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         align-content: start;
         gap: 0.5rem;
     }
@@ -126,6 +127,7 @@
 
     .side {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         align-content: start;
         gap: 1.75rem;
     }
@@ -134,6 +136,7 @@
         .days,
         .more {
             grid-template-columns: minmax(0, 1fr);
+            padding-inline: 1rem;
         }
     }
 </style>

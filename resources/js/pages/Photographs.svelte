@@ -136,6 +136,7 @@
 
     form {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
         align-content: start;
         justify-items: start;
         gap: 0.5rem;

@@ -41,7 +41,7 @@
             <Button href="{kit.frame.url}/class?recipe={key}">For a class</Button>
         </div>
     </div>
-    <div class="place">
+    <div class="place columns">
         {#if template}
             <section aria-labelledby="template-title">
                 <div class="acts">
@@ -123,16 +123,7 @@
     }
 
     .place {
-        display: grid;
-        grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-        gap: 2.5rem;
-        padding: 1rem 1.5rem 3rem;
-    }
-
-    @media (max-width: 60rem) {
-        .place {
-            grid-template-columns: minmax(0, 1fr);
-        }
+        --columns: minmax(0, 1.1fr) minmax(0, 1fr);
     }
 
     h2 {

@@ -87,7 +87,7 @@
             <Button href="{url}/look">The recipe</Button>
         </div>
     </div>
-    <div class="place">
+    <div class="place columns">
         <section aria-labelledby="letters-title">
             <h2 id="letters-title">Which paper takes which letter</h2>
             <div bind:this={rows}>
@@ -198,16 +198,7 @@
     }
 
     .place {
-        display: grid;
-        grid-template-columns: minmax(0, 25rem) minmax(0, 1fr);
-        gap: 2.5rem;
-        padding: 1rem 1.5rem 3rem;
-    }
-
-    @media (max-width: 60rem) {
-        .place {
-            grid-template-columns: minmax(0, 1fr);
-        }
+        --columns: minmax(0, 25rem) minmax(0, 1fr);
     }
 
     h2 {

@@ -52,7 +52,7 @@
 
 <Frame title="Compute a recipe">
     <SurfaceDefs {goods} />
-    <div class="place">
+    <div class="place columns">
         <form onsubmit={begin} novalidate>
             <h1>Compute a recipe</h1>
             <p class="soft">
@@ -128,16 +128,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: minmax(0, 20rem) minmax(0, 1fr);
-        gap: 2.5rem;
-        padding: 1rem 1.5rem 3rem;
-    }
-
-    @media (max-width: 60rem) {
-        .place {
-            grid-template-columns: minmax(0, 1fr);
-        }
+        --columns: minmax(0, 20rem) minmax(0, 1fr);
     }
 
     form {

@@ -34,7 +34,7 @@
 
 <Frame title="Recipes">
     <SurfaceDefs {goods} />
-    <div class="place">
+    <div class="place columns">
         <section aria-labelledby="recipes-title">
             <div class="head">
                 <h1 id="recipes-title">Recipes: cards to make again with other papers</h1>
@@ -95,16 +95,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 20rem);
-        gap: 2rem;
-        padding: 1rem 1.5rem 3rem;
-    }
-
-    @media (max-width: 60rem) {
-        .place {
-            grid-template-columns: minmax(0, 1fr);
-        }
+        --columns: minmax(0, 1fr) minmax(0, 20rem);
     }
 
     .head,

@@ -133,7 +133,7 @@
 
     .two {
         display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(min(20rem, 100%), 1fr));
         gap: 1rem 3rem;
     }
 

@@ -10,7 +10,7 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Wishes from '@/parts/Wishes.svelte'
     import { kit } from '@/lib/kit'
-    import { useKeys } from '@/lib/keys.svelte'
+    import { hold, useKeys } from '@/lib/keys.svelte'
     import { count } from '@/lib/format'
     import { poll } from '@/lib/poll.svelte'
     import { sender } from '@/lib/send.svelte'
@@ -27,7 +27,10 @@
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
-        sender.send('share-out', () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, anew }))
+        // The keys of the grid go on from here; where it is refused, the number is what is to be put right.
+        field?.blur()
+        const asks = () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, anew })
+        sender.send('share-out', asks, { refused: (faults) => faults['cards'] && field?.focus() })
     }
 
     function shareOutAll(): void {
@@ -54,6 +57,8 @@
     $effect(() => {
         if (isRefused) isWishing = true
     })
+
+    hold(() => (proposal ? 'A share-out is proposed: accept it or leave it first.' : null))
 
     useKeys(() => [
         { key: 'w', shown: 'W', says: 'Wishes for new cards, beside the grid', run: turnWishing },

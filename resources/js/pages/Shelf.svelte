@@ -51,7 +51,7 @@
 
 <Frame title="Shelf" {shelf}>
     <SurfaceDefs goods={Object.fromEntries(kits.flatMap((kit) => kit.papers.map((paper) => [paper.id, paper])))} />
-    <div class="shelf">
+    <div class="shelf columns">
         <section aria-labelledby="kits-title">
             <h1 id="kits-title">Kits on the shelf</h1>
             <p class="made"><Link href="/cards">Cards made, of all kits</Link></p>
@@ -146,12 +146,9 @@
     }
 
     .shelf {
-        display: grid;
-        grid-template-columns: 3fr 2fr;
-        gap: 3rem;
         max-width: 70rem;
         margin: 0 auto;
-        padding: 2.5rem 1.5rem;
+        padding-block: 2.5rem;
     }
 
     h1,

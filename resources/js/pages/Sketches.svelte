@@ -52,7 +52,7 @@
 </script>
 
 <Frame title="Sketches">
-    <div class="place">
+    <div class="place columns">
         <section aria-labelledby="shelf-title">
             <div class="head">
                 <h1 id="shelf-title">{shelf.length} sketches on <Measure text={front.label} /></h1>
@@ -130,10 +130,7 @@
 
 <style>
     .place {
-        display: grid;
-        grid-template-columns: 1fr 25rem;
-        gap: 2rem;
-        padding: 1rem 1.5rem 2rem;
+        --columns: minmax(0, 1fr) minmax(0, 25rem);
     }
 
     .head {
@@ -210,6 +207,7 @@
 
     .drawn {
         display: flex;
+        flex-wrap: wrap;
         align-items: start;
         gap: 1.25rem;
     }

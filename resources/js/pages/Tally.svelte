@@ -154,7 +154,7 @@
 
     .stash {
         width: auto;
-        min-width: 36rem;
+        min-width: min(36rem, 100%);
     }
 
     h2 {
@@ -162,7 +162,7 @@
     }
 
     .groups {
-        columns: 2;
+        columns: 2 26rem;
         column-gap: 3rem;
     }
 
@@ -219,5 +219,16 @@
     td:last-child {
         width: 11rem;
         text-align: right;
+    }
+
+    @media (width < 48rem) {
+        .track {
+            width: 3rem;
+        }
+
+        .bar,
+        td:last-child {
+            width: auto;
+        }
     }
 </style>

@@ -138,7 +138,7 @@
     }
 
     .papers {
-        grid-template-columns: repeat(auto-fill, minmax(18rem, 1fr));
+        grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
     }
 
     li {
@@ -208,6 +208,7 @@
 
     svg {
         flex: none;
+        max-width: 100%;
         overflow: visible;
     }
 

@@ -23,7 +23,7 @@
 <style>
     div {
         display: grid;
-        grid-template-columns: 1fr var(--width);
+        grid-template-columns: minmax(0, 1fr) var(--width);
         gap: 2rem;
         padding: 1rem 1.5rem 2rem;
     }
@@ -40,7 +40,8 @@
 
     @media (width < 1000px) {
         div {
-            grid-template-columns: 1fr;
+            grid-template-columns: minmax(0, 1fr);
+            padding-inline: 1rem;
         }
 
         aside {

@@ -40,6 +40,12 @@
         cursor: pointer;
     }
 
+    @media (width < 48rem) {
+        .button {
+            white-space: normal;
+        }
+    }
+
     .button:hover:not(:disabled) {
         border-color: var(--here);
     }

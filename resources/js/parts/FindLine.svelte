@@ -30,7 +30,6 @@
         {placeholder}
         aria-invalid={fault ? true : undefined}
         aria-describedby={fault ? uid : undefined}
-        onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
     />
     <Button main onclick={onfind}>Find</Button>
 </form>

@@ -6,20 +6,22 @@
     import Undo2 from '@lucide/svelte/icons/undo-2'
     import type { Snippet } from 'svelte'
     import { kit } from '@/lib/kit'
-    import { money } from '@/lib/format'
     import { sender } from '@/lib/send.svelte'
     import type { KitFrame, UndoRedo } from '@/lib/props'
+    import { keepFocus } from '@/lib/focus'
     import { press, useKeys } from '@/lib/keys.svelte'
+    import { followOthers } from '@/lib/shared.svelte'
+    import Announced from './Announced.svelte'
     import Button from './Button.svelte'
     import KeyHelp from './KeyHelp.svelte'
     import Measure from './Measure.svelte'
+    import Places from './Places.svelte'
     import SubNav from './SubNav.svelte'
 
     /** What stands round every page: the kit in hand, the stages, undo, theme, keys; and what the server has to say. */
     let { title, shelf, children }: { title: string; shelf?: UndoRedo; children: Snippet } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame | null)
-    const notice = $derived(page.props['notice'] as string | null)
     const acts = $derived(frame?.acts ?? shelf ?? { undo: null, redo: null })
     /** What was asked for after an act that was refused. */
     const leftUndone = $derived(
@@ -38,17 +40,15 @@
         { label: 'Who gets which', url: '/people' },
         { label: 'What kits gave', url: '/gave' },
         { label: 'Safe keeping', url: '/safe' },
+        { label: 'Tablet', url: '/tablet' },
     ]
-    const isHere = (url: string): boolean => page.url.split('?')[0] === url
 
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)
-    let places = $state<HTMLElement>()
+    let place = $state<HTMLElement>()
 
-    /** Where there is no room for all places the one in hand is in sight. */
-    $effect(() => {
-        if (current || !frame) places?.querySelector('.current')?.scrollIntoView({ block: 'nearest', inline: 'center' })
-    })
+    followOthers()
+    $effect(() => (place ? keepFocus(place) : undefined))
 
     function takeBack(act: 'undo' | 'redo'): void {
         if (acts[act] || sender.isBusy) sender.send(frame ? act : `/${act}`, {}, { keeps: false, when: () => acts[act] !== null })
@@ -66,8 +66,9 @@
             key: String(i + 1),
             says: `Go to ${stage.label}`,
             run: () => router.visit(stage.url),
+            leaves: true,
         })),
-        { key: '0', says: 'Go to the shelf of kits', run: () => router.visit('/') },
+        { key: '0', says: 'Go to the shelf of kits', run: () => router.visit('/'), leaves: true },
         { key: 'z', shown: 'Z', says: 'Take the last act back', run: () => takeBack('undo') },
         { key: 'Z', shown: 'Shift Z', says: 'Do it again', run: () => takeBack('redo') },
         { key: 'e', shown: 'E', says: 'Evening or light', run: turnTheme },
@@ -78,8 +79,9 @@
 <svelte:window onkeydown={press} />
 <svelte:head><title>{title}{frame ? ` · ${frame.name}` : ''} · Keep Share</title></svelte:head>
 
+<a class="skip" href="#page" onclick={(event) => (event.preventDefault(), place?.focus())}>Skip to the page</a>
 <header>
-    <Link href="/" class="kit" aria-label={frame ? `${frame.name}; back to the shelf` : 'Shelf'}>
+    <Link href="/" class="kit">
         <svg viewBox="0 0 32 22" width="34" height="24" aria-hidden="true">
             <rect x="1" y="1" width="30" height="20" rx="1.5" fill="var(--kraft)" />
             <path d="M1 2l15 11L31 2" fill="none" stroke="var(--ink)" stroke-width="1.6" />
@@ -88,33 +90,18 @@
         <span>
             <strong>{frame?.name ?? 'Keep Share'}</strong>
             <small><Measure text={frame?.about ?? 'a kit, shared out over cards'} /></small>
+            {#if frame}<span class="sr-only">; back to the shelf</span>{/if}
         </span>
     </Link>
-    <nav aria-label="Places at the table" bind:this={places}>
-        {#each frame?.stages ?? [] as stage (stage.key)}
-            <Link
-                href={stage.url}
-                class={stage === current ? 'stage current' : 'stage'}
-                aria-current={stage === current ? 'page' : undefined}
-            >
-                <span>{stage.label}</span>
-                <small>{stage.money ? `${money(stage.money)} a card` : stage.figure}</small>
-            </Link>
-        {:else}
-            {#each OF_ALL_KITS as one (one.url)}
-                <Link href={one.url} class={isHere(one.url) ? 'stage current' : 'stage'} aria-current={isHere(one.url) ? 'page' : undefined}
-                    >{one.label}</Link
-                >
-            {/each}
-        {/each}
-    </nav>
+    <Places {current} others={OF_ALL_KITS} />
     <div class="tools">
         <Button
             disabled={!acts.undo}
             key="Z"
             title={acts.undo ? `Take back: ${acts.undo}` : 'Nothing to take back'}
-            aria-label={acts.undo ? `Undo: ${acts.undo}` : 'Undo'}
-            onclick={() => takeBack('undo')}><Undo2 size={18} aria-hidden="true" /><span class="label">Undo</span></Button
+            onclick={() => takeBack('undo')}
+            ><Undo2 size={18} aria-hidden="true" /><span class="label">Undo</span>{#if acts.undo}<span class="sr-only">: {acts.undo}</span
+                >{/if}</Button
         >
         <Button aria-pressed={isEvening} aria-label="Evening theme" title="Evening or light" onclick={turnTheme}>
             {#if isEvening}<Sun size={18} aria-hidden="true" />{:else}<Moon size={18} aria-hidden="true" />{/if}
@@ -129,9 +116,15 @@
     {#if refused}
         <p class="refused" role="alert">{refused}</p>
     {/if}
-    <p class="sr-only" role="status">{notice ?? ''}</p>
+    <p class="sr-only" role="status">
+        {#key turn}<span>{result}</span>{/key}
+    </p>
+    <p class="said" class:isShown={saying.text} role="status">
+        {#key saying.turn}<span>{saying.text}</span>{/key}
+    </p>
     {#if current && current.pages.length > 1}<SubNav stage={current} />{/if}
-    <div class="page">{@render children()}</div>
+    <!-- Where a page begins for who came by keyboard, and what keeps the focus when what had it is gone. -->
+    <div class="page" id="page" bind:this={place} tabindex="-1" role="region" aria-label={title}>{@render children()}</div>
 </main>
 
 <KeyHelp bind:open={showsKeys} />
@@ -173,44 +166,6 @@
         font-size: var(--small);
     }
 
-    nav {
-        display: flex;
-        align-items: end;
-        gap: 0.25rem;
-        overflow: auto hidden;
-        scrollbar-width: none;
-    }
-
-    nav :global(.stage) {
-        display: grid;
-        align-content: center;
-        min-height: 3.25rem;
-        padding: 0 1.125rem;
-        border: 1px solid transparent;
-        border-bottom: 0;
-        border-radius: var(--radius) var(--radius) 0 0;
-        color: var(--ink-soft);
-        font-weight: 600;
-        white-space: nowrap;
-        text-decoration: none;
-    }
-
-    nav :global(.stage small) {
-        font-weight: 400;
-    }
-
-    nav :global(.stage:hover) {
-        color: var(--ink);
-    }
-
-    nav :global(.current) {
-        margin-bottom: -1px;
-        background: var(--sheet);
-        border-color: var(--line-strong);
-        color: var(--ink);
-        box-shadow: inset 0 3px 0 var(--here);
-    }
-
     .tools {
         display: flex;
         align-items: center;
@@ -221,18 +176,17 @@
         header {
             gap: 0.5rem;
         }
-
-        nav {
-            gap: 0;
-        }
-
-        nav :global(.stage) {
-            padding: 0 0.75rem;
-        }
     }
 
     @media (max-width: 1150px) {
-        .tools :global(.label),
+        .tools :global(.label) {
+            position: absolute;
+            overflow: hidden;
+            width: 1px;
+            height: 1px;
+            clip-path: inset(50%);
+        }
+
         .tools :global(kbd) {
             display: none;
         }
@@ -282,14 +236,40 @@
             padding: 0 0.75rem;
         }
 
-        nav {
-            grid-row: 2;
-            grid-column: 1 / -1;
-        }
-
         main {
             height: calc(100% - 7.25rem);
         }
+    }
+
+    /* Enlarged four times, or a phone laid down, there is room for one row: the stages. */
+    @media (height < 30rem) {
+        header {
+            grid-template-columns: auto minmax(0, 1fr) auto;
+            height: 3rem;
+        }
+
+        header :global(.kit > span) {
+            display: none;
+        }
+
+        main {
+            height: calc(100% - 3rem);
+        }
+    }
+
+    .page:focus {
+        outline: none;
+    }
+
+    .skip {
+        position: absolute;
+        z-index: 10;
+        padding: 0.75rem 1rem;
+        background: var(--sheet);
+    }
+
+    .skip:not(:focus) {
+        clip-path: inset(50%);
     }
 
     .refused {

@@ -86,6 +86,7 @@
 
     fieldset {
         display: flex;
+        flex-wrap: wrap;
         gap: 1.25rem;
         width: 100%;
         margin: 0;
@@ -108,6 +109,8 @@
 
     .field {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        min-width: 0;
         gap: 0.25rem;
     }
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". A sentence may wrap. */
+    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". A sentence may wrap; a measure does where a line is too short for it. */
     let { text, wraps = false }: { text: string; wraps?: boolean } = $props()
 
     const pieces = $derived(text.split(/(\d+\/\d+)/))
@@ -11,7 +11,8 @@
 
 <style>
     .whole {
-        white-space: nowrap;
+        display: inline-block;
+        max-width: 100%;
     }
 
     .fraction {

@@ -31,12 +31,8 @@
 
 <style>
     label {
-        display: inline-grid;
+        display: grid;
         gap: 0.25rem;
-        max-width: 100%;
-    }
-
-    input {
         max-width: 100%;
     }
 

@@ -88,7 +88,7 @@
 
     li {
         display: grid;
-        grid-template-columns: 7.75rem 1fr;
+        grid-template-columns: 7.75rem minmax(0, 1fr);
         align-items: baseline;
         gap: 0.75rem;
         padding: 0.375rem 0 0.5rem;
@@ -113,5 +113,11 @@
         padding-top: 0.75rem;
         font-weight: 600;
         cursor: pointer;
+    }
+
+    @media (width < 48rem) {
+        li {
+            grid-template-columns: minmax(0, 1fr);
+        }
     }
 </style>

@@ -76,7 +76,7 @@
 
     li {
         display: grid;
-        grid-template-columns: 8.5rem 1fr;
+        grid-template-columns: 8.5rem minmax(0, 1fr);
         align-items: center;
         gap: 0.75rem;
         padding: 0.1875rem 0;

@@ -39,7 +39,7 @@
 
     li {
         display: grid;
-        grid-template-columns: 7.75rem 1fr auto;
+        grid-template-columns: 7.75rem minmax(0, 1fr) auto;
         align-items: center;
         gap: 0.75rem;
         padding: 0.25rem 0;

@@ -11,7 +11,8 @@
 
 <div class:isDense>
     <CardFront front={card.front} {goods} side={isDense ? 34 : 74} />
-    <Link href="{kit.frame.url}/cards/{card.id}" aria-label="Card {card.front.number}, {card.front.occasion}: open it">
+    <Link href="{kit.frame.url}/cards/{card.id}">
+        <span class="sr-only">Card</span>
         <b>{card.front.number}</b>
         {card.front.occasion}
     </Link>

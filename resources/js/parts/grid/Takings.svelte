@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Check from '@lucide/svelte/icons/check'
     import Pin from '@lucide/svelte/icons/pin'
     import Measure from '@/parts/Measure.svelte'
     import Silhouette from '@/parts/Silhouette.svelte'
@@ -32,7 +33,7 @@
             <Silhouette {good} width={22} height={22} />
         </svg>
     {:else}
-        <span><Measure text={taking.amount || '✓'} /></span>
+        {#if taking.amount}<span><Measure text={taking.amount} /></span>{:else}<Check size={14} aria-hidden="true" />{/if}
     {/if}
 {/each}
 

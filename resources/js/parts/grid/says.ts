@@ -2,12 +2,21 @@ import type { Good, GridCard, GridLine, GridTaking } from '@/lib/props'
 
 export const takingsOf = (line: GridLine, card: GridCard): GridTaking[] => line.cells[card.id] ?? []
 
-/** "Card 3 takes a panel 4 × 5 1/4 in from Harbour stripe" */
+/** What is written in a cell: amounts, where nothing is drawn. */
+const writtenIn = (takings: GridTaking[], good: Good): string =>
+    takings
+        .filter((taking) => !taking.size && (!good.shape || good.words))
+        .map((taking) => taking.amount)
+        .join(' ')
+
+/** "Card 3 takes a panel 4 × 5 1/4 in from Harbour stripe", what is written there first: "2: Card 3 takes …" */
 export function saidOf(line: GridLine, card: GridCard, good: Good): string {
     const takings = takingsOf(line, card)
-    return takings.length === 0
-        ? `Card ${card.front.number} takes nothing from ${good.name}`
-        : `Card ${card.front.number} takes ${takings.map((taking) => taking.said).join(' and ')} from ${good.name}`
+    if (takings.length === 0) return `Card ${card.front.number} takes nothing from ${good.name}`
+    const written = writtenIn(takings, good)
+    const many = takings.length > 1 ? `${takings.length}: ` : ''
+    const said = `Card ${card.front.number} takes ${many}${takings.map((taking) => taking.said).join(' and ')} from ${good.name}`
+    return written ? `${written}: ${said}` : said
 }
 
 /** Which side of a paper shows on the card, where it has two. */

@@ -114,6 +114,7 @@
     }
 
     .cards {
+        position: relative;
         display: flex;
         align-items: start;
         gap: 1rem;

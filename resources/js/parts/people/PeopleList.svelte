@@ -38,7 +38,6 @@
                 autocomplete="off"
                 aria-invalid={!!fault}
                 aria-describedby={fault ? 'new-person-fault' : undefined}
-                onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}
             /></label
         >
         <label class="likes">likes <input bind:value={likes} autocomplete="off" placeholder="the sea, blue, no glitter" /></label>

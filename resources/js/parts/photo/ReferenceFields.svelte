@@ -35,6 +35,8 @@
 <style>
     .field {
         display: grid;
+        grid-template-columns: minmax(0, 1fr);
+        width: 100%;
         gap: 0.375rem;
     }
 
@@ -47,6 +49,7 @@
     }
 
     select {
+        min-width: 0;
         max-width: 100%;
     }
 

@@ -136,7 +136,7 @@
 
     .record {
         display: grid;
-        grid-template-columns: 8rem 1fr 1fr 10rem;
+        grid-template-columns: minmax(0, 8rem) minmax(0, 1fr) minmax(0, 1fr) minmax(0, 10rem);
         align-content: start;
         gap: 0.375rem 1rem;
     }

@@ -85,14 +85,7 @@
 
 <form onsubmit={keep} novalidate>
     <label for="list">The packing list, one thing a line: bullets and headings may stay</label>
-    <textarea
-        id="list"
-        bind:this={field}
-        bind:value={text}
-        rows="8"
-        spellcheck="false"
-        maxlength="60000"
-        onkeydown={(event) => event.key === 'Escape' && event.currentTarget.blur()}></textarea>
+    <textarea id="list" bind:this={field} bind:value={text} rows="8" spellcheck="false" maxlength="60000"></textarea>
     <p role="status">
         {understood === 0 && wrong.length === 0
             ? 'How each line is understood shows below.'

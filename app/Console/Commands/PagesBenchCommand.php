@@ -1,0 +1,113 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Actions\Grid;
+use App\Actions\PlaceCards;
+use App\Console\Bench\AllPages;
+use App\Console\Bench\FullKit;
+use App\Console\Bench\OwnTable;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Table\TableState;
+use App\Workshops\KeepClass;
+use Closure;
+use Database\Demo\Years;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use KeepShare\Core\Outlook\ShareOut;
+use KeepShare\Core\Table\Wishes;
+
+/** Server time of every page, of kits that are as large as they come. */
+final class PagesBenchCommand extends Command
+{
+    private const CARDS = 24;
+
+    private const LINES = 150;
+
+    protected $signature = 'bench:pages
+        {--times=3 : how often each page is asked for}
+        {--most=300 : milliseconds a page may take}
+        {--filter= : only the pages whose address has this}
+        {--kit= : years, ten, counts or lines}';
+
+    protected $description = 'Time every page on ten years of kits: 24 cards × 150 rows, and kits as large as the format allows';
+
+    public function handle(): int
+    {
+        return OwnTable::with(function (): int {
+            (new Years)->lay(120, 250, 8_000);
+            $kits = [
+                'years' => static fn (): Kit => (new Years)->kit('The large one', self::LINES, false),
+                'ten' => static fn (): Kit => FullKit::ofEach('Ten of each', 10, 10),
+                'counts' => static fn (): Kit => FullKit::ofEach('As many as may be', 500, 100_000),
+                'lines' => static fn (): Kit => (new Years)->kit('Two thousand lines', 2_000, false),
+            ];
+            $wanted = $this->option('kit');
+            $kits = is_string($wanted) ? array_intersect_key($kits, [$wanted => true]) : $kits;
+            $slow = 0;
+            foreach ($kits as $name => $lay) {
+                $slow += $this->pages($name, $this->shared($lay()));
+            }
+            $this->line($slow === 0 ? 'None took longer.' : "$slow took longer than {$this->option('most')} ms.");
+
+            return $slow === 0 ? self::SUCCESS : self::FAILURE;
+        });
+    }
+
+    private function shared(Kit $kit): Kit
+    {
+        $start = hrtime(true);
+        $cards = ShareOut::of(TableState::of($kit)->table(Wishes::cards(self::CARDS)))->cards;
+        app(PlaceCards::class)->place($kit, $cards, false);
+        $this->line(sprintf('%s: %d cards shared out and laid in %.1f s', $kit->name, count($cards), (hrtime(true) - $start) / 1e9));
+
+        app(KeepClass::class)->prepare($kit, 'Twelve people', null, [], 12, $kit->revisionNow());
+
+        return $kit->refresh();
+    }
+
+    /** @return int how many took too long */
+    private function pages(string $name, Kit $kit): int
+    {
+        $slow = 0;
+        foreach (AllPages::of($kit) as $url) {
+            if (! str_contains($url, (string) $this->option('filter'))) {
+                continue;
+            }
+            $slow += $this->said($name, $url, static fn () => app(Kernel::class)->handle(Request::create($url)));
+        }
+        $card = $kit->cards()->firstOrFail();
+        $component = Component::query()->whereKey($card->takings()->value('component_id'))->firstOrFail();
+        $by = 1;
+        $slow += $this->said($name, 'one more or fewer, and the page after it', function () use ($kit, $card, $component, &$by) {
+            app(Grid::class)->more($card->fresh(['takings', 'kit']) ?? $card, $component, $by, null);
+            $by = -$by;
+
+            return app(Kernel::class)->handle(Request::create("/kits/$kit->id/share-out"));
+        });
+
+        return $slow;
+    }
+
+    /** @param  Closure(): \Symfony\Component\HttpFoundation\Response  $do */
+    private function said(string $name, string $what, Closure $do): int
+    {
+        $do();
+        $times = [];
+        for ($n = max(1, (int) $this->option('times')); $n > 0; $n--) {
+            $start = hrtime(true);
+            $answer = $do();
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($times);
+        $time = $times[intdiv(count($times), 2)];
+        $isSlow = $time > (float) $this->option('most');
+        $size = intdiv(strlen((string) $answer->getContent()), 1_000);
+        $mark = $isSlow ? '* ' : '  ';
+        $this->line(sprintf('%s%-8s%7.0f ms %5d kB %d  %s', $mark, $name, $time, $size, $answer->getStatusCode(), $what));
+
+        return (int) $isSlow;
+    }
+}

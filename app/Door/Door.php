@@ -1,0 +1,118 @@
+<?php
+
+namespace App\Door;
+
+/**
+ * Who else is let in to the table: a code shown on its screen lets one device in, once, and gives it a token to come back with.
+ *
+ * A code and a token are files named by their hash, readable by their owner only. A device goes in by renaming the one to the
+ * other, which the file system lets one of two do. Needs nothing of the framework, for it is asked before that is there.
+ */
+final readonly class Door
+{
+    public const COOKIE = 'at_the_table';
+
+    /** A code not used in this many seconds is none. */
+    public const PATIENCE = 600;
+
+    /** After so many wrong codes the one that is shown is none: nobody is to try them all. */
+    private const TRIES = 20;
+
+    /** Letters and figures that are not taken for one another. */
+    private const SIGNS = '23456789abcdefghjkmnpqrstuvwxyz';
+
+    private const LENGTH = 12;
+
+    private const CODE = 'code-';
+
+    private const GUEST = 'guest-';
+
+    private function __construct(private string $folder)
+    {
+    }
+
+    public static function in(string $folder): self
+    {
+        if (! is_dir($folder)) {
+            @mkdir($folder, 0700, true);
+        }
+
+        return new self($folder);
+    }
+
+    /** A new code, which is shown once; the one before it is none any more. */
+    public function code(): string
+    {
+        $this->drop(self::CODE);
+        $code = '';
+        while (strlen($code) < self::LENGTH) {
+            $code .= self::SIGNS[random_int(0, strlen(self::SIGNS) - 1)];
+        }
+        file_put_contents($this->file(self::CODE, $code), '');
+
+        return $code;
+    }
+
+    /** @return string|null the token of a device that goes in by this code; null where it is none, or was used */
+    public function enter(string $code): ?string
+    {
+        $file = $this->file(self::CODE, strtolower(trim($code)));
+        if (! is_file($file) || filemtime($file) < time() - self::PATIENCE) {
+            $this->countWrong();
+
+            return null;
+        }
+        $token = bin2hex(random_bytes(32));
+        if (! @rename($file, $this->file(self::GUEST, $token))) {
+            return null;
+        }
+        touch($this->file(self::GUEST, $token));
+
+        return $token;
+    }
+
+    public function knows(string $token): bool
+    {
+        return is_file($this->file(self::GUEST, $token));
+    }
+
+    /** How many devices are let in. */
+    public function guests(): int
+    {
+        return count($this->files(self::GUEST));
+    }
+
+    /** Nobody is let in any more, and no code lets anybody in. */
+    public function close(): void
+    {
+        $this->drop(self::CODE);
+        $this->drop(self::GUEST);
+    }
+
+    private function countWrong(): void
+    {
+        foreach ($this->files(self::CODE) as $file) {
+            file_put_contents($file, '.', FILE_APPEND | LOCK_EX);
+            if (filesize($file) >= self::TRIES) {
+                @unlink($file);
+            }
+            clearstatcache();
+        }
+    }
+
+    private function drop(string $kind): void
+    {
+        array_map(unlink(...), $this->files($kind));
+    }
+
+    /** @return list<string> */
+    private function files(string $kind): array
+    {
+        return glob("$this->folder/$kind*") ?: [];
+    }
+
+    private function file(string $kind, string $secret): string
+    {
+        return "$this->folder/$kind".hash('sha256', $secret);
+    }
+}

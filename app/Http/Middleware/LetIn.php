@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use App\Door\Door;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Where other devices reach the table, only those are answered that were let in by the code on its screen; the one thing that
+ * is heard from the others is that code.
+ */
+final class LetIn
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $door = config('app.at_the_door');
+        if (! is_string($door) || $door === '') {
+            return $next($request);
+        }
+        $token = $request->cookies->get(Door::COOKIE);
+        $isTheCode = $request->isMethod('GET') && $request->is('in/*');
+
+        return $isTheCode || (is_string($token) && Door::in($door)->knows($token))
+            ? $next($request)
+            : response('This table is not open to you. Scan the code that its screen shows under Tablet.', 403, [
+                'Content-Type' => 'text/plain; charset=utf-8',
+            ]);
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+namespace App\Pages;
+
+use Closure;
+
+/** What several props of a page are made from: worked out when the first of them is asked for, and only then. */
+final class Later
+{
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return Closure(): T
+     */
+    public static function of(Closure $make): Closure
+    {
+        $made = null;
+
+        return static function () use (&$made, $make): mixed {
+            $made ??= [$make()];
+
+            return $made[0];
+        };
+    }
+}
