@@ -116,12 +116,7 @@
     {#if refused}
         <p class="refused" role="alert">{refused}</p>
     {/if}
-    <p class="sr-only" role="status">
-        {#key turn}<span>{result}</span>{/key}
-    </p>
-    <p class="said" class:isShown={saying.text} role="status">
-        {#key saying.turn}<span>{saying.text}</span>{/key}
-    </p>
+    <Announced />
     {#if current && current.pages.length > 1}<SubNav stage={current} />{/if}
     <!-- Where a page begins for who came by keyboard, and what keeps the focus when what had it is gone. -->
     <div class="page" id="page" bind:this={place} tabindex="-1" role="region" aria-label={title}>{@render children()}</div>
