@@ -13,7 +13,7 @@
 </script>
 
 <Frame title="About the kit">
-    <div class="place columns">
+    <div class="place abreast">
         <section>
             <h1>About {frame.name}</h1>
             {#key frame.id}<KitForm {about} {fronts} path="about" does="Keep the changes" />{/key}

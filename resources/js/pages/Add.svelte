@@ -84,7 +84,7 @@
 </script>
 
 <Frame title="Add lines">
-    <div class="columns">
+    <div class="abreast">
         <section>
             <h1>{list === null ? 'One component a line' : 'A whole packing list'}</h1>
             {#if list !== null}

@@ -65,7 +65,7 @@
                 To scale, from its real papers.{front.lacks.length ? ` Still open: ${front.lacks.join(', ')}.` : ' Nothing is open.'}
                 {props.envelope ? `Fits a common ${props.envelope} envelope.` : 'No common envelope takes it.'}
             </p>
-            <p class="palette" aria-label="Its palette: {props.palette.join(', ')}">
+            <p class="palette" role="img" aria-label="Its palette: {props.palette.join(', ')}">
                 {#each props.palette as colour (colour)}<i style:background={colour}></i>{/each}
             </p>
             <div class="prints">

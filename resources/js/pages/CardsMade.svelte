@@ -52,7 +52,8 @@
             <ul>
                 {#each cards as card (card.id)}
                     <li>
-                        <Link href={card.url} aria-label="Card {card.front.number} of {card.kit}">
+                        <Link href={card.url}>
+                            <span class="sr-only">Card {card.front.number} of {card.kit}</span>
                             {#if card.photo}
                                 <img src={card.photo} alt="" />
                             {:else}

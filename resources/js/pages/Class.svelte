@@ -29,7 +29,7 @@
 </script>
 
 <Frame title="For a class">
-    <div class="place columns">
+    <div class="place abreast">
         <section aria-labelledby="classes-title">
             <h1 id="classes-title">Classes</h1>
             {#if classes.length === 0}
@@ -48,7 +48,7 @@
                         <div class="acts">
                             <Button main href="{frame.url}/class/{one.id}/pack">Pack the bags</Button>
                             <Button href="{frame.url}/class/{one.id}/look">The plan</Button>
-                            <Button aria-label="Drop {one.name}" onclick={() => sender.send(`class/${one.id}`, {}, { method: 'delete' })}
+                            <Button also=": {one.name}" onclick={() => sender.send(`class/${one.id}`, {}, { method: 'delete' })}
                                 >Drop it</Button
                             >
                         </div>

@@ -103,7 +103,7 @@
                                 {#if line.from}<em class:isLacking={line.isLacking}>{line.from}</em>{/if}
                             </span>
                         </label>
-                        <Button aria-label="{line.part} of card {line.card}: into every bag" onclick={() => pack(line.id, true, true)}
+                        <Button also="have it: {line.part} of card {line.card}; into every bag" onclick={() => pack(line.id, true, true)}
                             >{line.inBags} of {people}</Button
                         >
                     </div>

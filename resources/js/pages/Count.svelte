@@ -91,6 +91,7 @@
 </script>
 
 <Frame title="Count">
+    <h1 class="sr-only">Count</h1>
     <div class="place">
         <div class="top">
             <p class="answer">
@@ -280,6 +281,7 @@
         thead {
             position: absolute;
             overflow: hidden;
+            width: 1px;
             height: 1px;
             clip-path: inset(50%);
         }

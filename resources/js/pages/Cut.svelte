@@ -264,4 +264,60 @@
             border-bottom: 1px solid var(--line);
         }
     }
+
+    /* On a phone, held in one hand beside the trimmer: the setting of the guide, the sheet, and what is done under the thumb. */
+    @media (width < 48rem) {
+        .place {
+            display: flex;
+            flex-direction: column;
+            height: auto;
+            min-height: 100%;
+        }
+
+        aside {
+            display: contents;
+        }
+
+        aside > :global(*) {
+            margin-inline: 1rem;
+        }
+
+        aside > :global(:first-child) {
+            margin-top: 0.75rem;
+        }
+
+        section {
+            order: 1;
+            grid-template-rows: auto auto 19rem;
+            padding: 1rem;
+        }
+
+        nav,
+        .caution {
+            order: 2;
+        }
+
+        .caution {
+            margin-top: 0;
+        }
+
+        .acts {
+            position: sticky;
+            z-index: 2;
+            bottom: 0;
+            display: grid;
+            order: 3;
+            grid-template-columns: 1fr 1fr;
+            margin: auto 0 0;
+            padding: 0.5rem 0.75rem;
+            border-top: 1px solid var(--line-strong);
+            background: var(--sheet);
+        }
+
+        .acts > :global(:first-child) {
+            grid-column: 1 / -1;
+            justify-content: center;
+            min-height: 3.75rem;
+        }
+    }
 </style>

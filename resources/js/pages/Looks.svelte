@@ -50,7 +50,7 @@
 
 <Frame title="Looks of {good.name}">
     <SurfaceDefs goods={{ [good.id]: good }} />
-    <div class="columns">
+    <div class="abreast">
         <section>
             <h1>{good.name}</h1>
             <div class="faces">
@@ -112,7 +112,7 @@
                             oninput={(event) => (typed.colours[i] = event.currentTarget.value)}
                         />
                         {#if typed.colours.length > 1}
-                            <Button aria-label="Leave colour {i + 1} out" onclick={() => typed.colours.splice(i, 1)}>×</Button>
+                            <Button also="Leave colour {i + 1} out" onclick={() => typed.colours.splice(i, 1)}><span aria-hidden="true">×</span></Button>
                         {/if}
                     </span>
                 {/each}

@@ -54,7 +54,7 @@
 {/snippet}
 
 <Frame title="Measures">
-    <div class="place columns">
+    <div class="place abreast">
         <section aria-labelledby="ladder-title">
             <h1 id="ladder-title">The layer ladder</h1>
             <form onsubmit={(event) => event.preventDefault()}>

@@ -38,6 +38,7 @@
 
 <Frame title="Card by card">
     <SurfaceDefs {goods} />
+    <h1 class="sr-only">Card by card</h1>
     {#if looking.isUnderWay}
         <p class="head" role="status">
             Looking at what each card would leave: {looking.done} of 5…

@@ -41,13 +41,13 @@
             <Button href="{kit.frame.url}/class?recipe={key}">For a class</Button>
         </div>
     </div>
-    <div class="place columns">
+    <div class="place abreast">
         {#if template}
             <section aria-labelledby="template-title">
                 <div class="acts">
                     <h2 id="template-title">{template.name}</h2>
-                    <Button key="←" aria-label="Template before" disabled={at === 0} onclick={() => go(-1)}>←</Button>
-                    <Button key="→" aria-label="Next template" disabled={at >= templates.length - 1} onclick={() => go(1)}>→</Button>
+                    <Button key="←" also="Template before" disabled={at === 0} onclick={() => go(-1)}><span aria-hidden="true">←</span></Button>
+                    <Button key="→" also="Next template" disabled={at >= templates.length - 1} onclick={() => go(1)}><span aria-hidden="true">→</span></Button>
                     <span class="soft" role="status">{at + 1} of {templates.length}</span>
                     <Button href={template.picture} download>In its real size (SVG)</Button>
                 </div>

@@ -87,7 +87,7 @@
             <Button href="{url}/look">The recipe</Button>
         </div>
     </div>
-    <div class="place columns">
+    <div class="place abreast">
         <section aria-labelledby="letters-title">
             <h2 id="letters-title">Which paper takes which letter</h2>
             <div bind:this={rows}>
@@ -120,21 +120,21 @@
                             </button>
                             <span class="next">
                                 <Button
-                                    aria-label="{letter.letter}: the paper before"
+                                    also="{letter.letter}: the paper before"
                                     disabled={letter.choices.length < 2}
                                     onclick={() => {
                                         at = i
                                         other(letter, -1)
-                                    }}>‹</Button
+                                    }}><span aria-hidden="true">‹</span></Button
                                 >
                                 <Button
                                     key={i === at ? 'N' : undefined}
-                                    aria-label="{letter.letter}: the next best paper"
+                                    also="{letter.letter}: the next best paper"
                                     disabled={letter.choices.length < 2}
                                     onclick={() => {
                                         at = i
                                         other(letter, 1)
-                                    }}>›</Button
+                                    }}><span aria-hidden="true">›</span></Button
                                 >
                             </span>
                         </div>

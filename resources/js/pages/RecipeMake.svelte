@@ -52,7 +52,7 @@
 
 <Frame title="Compute a recipe">
     <SurfaceDefs {goods} />
-    <div class="place columns">
+    <div class="place abreast">
         <form onsubmit={begin} novalidate>
             <h1>Compute a recipe</h1>
             <p class="soft">

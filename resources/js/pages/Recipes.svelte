@@ -34,7 +34,7 @@
 
 <Frame title="Recipes">
     <SurfaceDefs {goods} />
-    <div class="place columns">
+    <div class="place abreast">
         <section aria-labelledby="recipes-title">
             <div class="head">
                 <h1 id="recipes-title">Recipes: cards to make again with other papers</h1>

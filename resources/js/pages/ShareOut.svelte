@@ -109,6 +109,7 @@
             <Wishes {taste} {wishes} {frontier} isSolving={solve?.isUnderWay ?? false} />
         </Empty>
     {:else}
+        <h1 class="sr-only">Share out</h1>
         <div class="place">
             <div class="top" class:isDense>
                 <p class="answer">

@@ -51,7 +51,7 @@
 
 <Frame title="Shelf" {shelf}>
     <SurfaceDefs goods={Object.fromEntries(kits.flatMap((kit) => kit.papers.map((paper) => [paper.id, paper])))} />
-    <div class="shelf columns">
+    <div class="shelf abreast">
         <section aria-labelledby="kits-title">
             <h1 id="kits-title">Kits on the shelf</h1>
             <p class="made"><Link href="/cards">Cards made, of all kits</Link></p>

@@ -52,7 +52,7 @@
 </script>
 
 <Frame title="Sketches">
-    <div class="place columns">
+    <div class="place abreast">
         <section aria-labelledby="shelf-title">
             <div class="head">
                 <h1 id="shelf-title">{shelf.length} sketches on <Measure text={front.label} /></h1>

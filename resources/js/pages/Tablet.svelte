@@ -53,7 +53,7 @@
             </p>
         </Empty>
     {:else}
-        <div class="columns">
+        <div class="abreast">
             <section aria-labelledby="door-title">
                 <h1 id="door-title">The table on another device</h1>
                 {#if grid && link}

@@ -59,8 +59,8 @@
                         {props.minutes === null ? 'Write it with each card, or time it on Make.' : 'of those that are made'}
                     </dd>
                 </div>
-                <div class="for"><Occasions occasions={props.occasions} /></div>
             </dl>
+            <div class="for"><Occasions occasions={props.occasions} /></div>
             <ul class="said">
                 <li>{props.ranOut ? `Ran out first: ${props.ranOut}.` : 'Nothing has run out.'}</li>
                 {#if props.even}<li>{props.even}</li>{/if}

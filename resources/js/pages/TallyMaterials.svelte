@@ -85,7 +85,8 @@
                 </div>
                 <p role="status">{said}</p>
             </aside>
-            <div class="lists">
+            <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+            <div class="lists" role="region" aria-label="The lists" tabindex="0">
                 <div class="columns">
                     {#each lists as list (list.title)}
                         <section>
@@ -160,7 +161,7 @@
         display: flex;
         align-items: center;
         gap: 0.5rem;
-        min-height: 2.25rem;
+        min-height: max(2.25rem, var(--least));
     }
 
     input {

@@ -20,6 +20,7 @@
 </script>
 
 <Frame title="Unpack">
+    <h1 class="sr-only">Unpack</h1>
     <SurfaceDefs {goods} />
     <div class="place">
         <p class="answer">

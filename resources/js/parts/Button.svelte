@@ -2,15 +2,19 @@
     import type { Snippet } from 'svelte'
     import type { HTMLButtonAttributes } from 'svelte/elements'
 
-    /** A button of at least 44 px, or with href a link that looks like one; the key that does the same is printed on it. */
+    /**
+     * A button of at least 44 px, or with href a link that looks like one; the key that does the same is printed on it. What it is
+     * done to, where that is seen only, is said after what is written.
+     */
     let {
         main = false,
         key,
+        also,
         href,
         download,
         children,
         ...rest
-    }: { main?: boolean; key?: string; href?: string; download?: boolean; children: Snippet } & HTMLButtonAttributes = $props()
+    }: { main?: boolean; key?: string; also?: string; href?: string; download?: boolean; children: Snippet } & HTMLButtonAttributes = $props()
 </script>
 
 {#if href}
@@ -18,6 +22,7 @@
 {:else}
     <button type="button" class="button" class:main {...rest}>
         {@render children()}
+        {#if also}<span class="sr-only">{also}</span>{/if}
         {#if key}<kbd aria-hidden="true">{key}</kbd>{/if}
     </button>
 {/if}
@@ -43,6 +48,13 @@
     @media (width < 48rem) {
         .button {
             white-space: normal;
+        }
+    }
+
+    /* Where there is a finger and no keyboard, no key. */
+    @media (hover: none) and (pointer: coarse) {
+        kbd {
+            display: none;
         }
     }
 

@@ -43,6 +43,12 @@
         { label: 'Tablet', url: '/tablet' },
     ]
 
+    /** A refusal that has been read is put away. */
+    let read = $state('')
+    $effect(() => {
+        if (sender.isBusy) read = ''
+    })
+
     let isEvening = $state(document.documentElement.dataset['theme'] === 'evening')
     let showsKeys = $state(false)
     let place = $state<HTMLElement>()
@@ -113,13 +119,16 @@
 </header>
 
 <main>
-    {#if refused}
-        <p class="refused" role="alert">{refused}</p>
+    {#if refused && refused !== read}
+        <div class="refused">
+            <p role="alert">{refused}</p>
+            <button type="button" aria-label="Close" onclick={() => (read = refused)}>×</button>
+        </div>
     {/if}
     <Announced />
     {#if current && current.pages.length > 1}<SubNav stage={current} />{/if}
     <!-- Where a page begins for who came by keyboard, and what keeps the focus when what had it is gone. -->
-    <div class="page" id="page" bind:this={place} tabindex="-1" role="region" aria-label={title}>{@render children()}</div>
+    <div class="page" id="page" bind:this={place} tabindex="-1" role="region" aria-label="{title}, the page">{@render children()}</div>
 </main>
 
 <KeyHelp bind:open={showsKeys} />
@@ -244,7 +253,16 @@
         }
 
         header :global(.kit > span) {
-            display: none;
+            position: absolute;
+            overflow: hidden;
+            width: 1px;
+            height: 1px;
+            clip-path: inset(50%);
+        }
+
+        header :global(.kit) {
+            min-width: var(--least);
+            justify-content: center;
         }
 
         main {
@@ -267,11 +285,32 @@
         clip-path: inset(50%);
     }
 
+    /* Over the page and not in it: nothing jumps when it comes and goes. */
     .refused {
-        padding: 0.75rem 1.25rem;
-        border-bottom: 2px solid var(--madder);
+        position: absolute;
+        z-index: 7;
+        top: 0.25rem;
+        right: 0.75rem;
+        display: flex;
+        align-items: center;
+        gap: 0.75rem;
+        max-width: min(46rem, calc(100vw - 1.5rem));
+        padding: 0 0 0 1rem;
+        border: 2px solid var(--madder);
+        border-radius: var(--radius);
         background: var(--madder-soft);
+        box-shadow: var(--shadow);
         color: var(--madder);
         font-weight: 600;
+    }
+
+    .refused button {
+        flex: none;
+        width: var(--target);
+        height: var(--target);
+        border: 0;
+        background: none;
+        font-size: 1.25rem;
+        cursor: pointer;
     }
 </style>

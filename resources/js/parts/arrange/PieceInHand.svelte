@@ -23,10 +23,10 @@
     <p class="soft">It is glued on already and stays where it is.</p>
 {:else}
     <div class="acts" role="group" aria-label="Move the {piece.name}">
-        <Button aria-label="A mark to the left" key="←" onclick={() => ondo('left')}>left</Button>
-        <Button aria-label="A mark to the right" key="→" onclick={() => ondo('right')}>right</Button>
-        <Button aria-label="A mark up" key="↑" onclick={() => ondo('up')}>up</Button>
-        <Button aria-label="A mark down" key="↓" onclick={() => ondo('down')}>down</Button>
+        <Button also="by a mark" key="←" onclick={() => ondo('left')}>left</Button>
+        <Button also="by a mark" key="→" onclick={() => ondo('right')}>right</Button>
+        <Button also="by a mark" key="↑" onclick={() => ondo('up')}>up</Button>
+        <Button also="by a mark" key="↓" onclick={() => ondo('down')}>down</Button>
     </div>
     <div class="acts" role="group" aria-label="Lay the {piece.name}">
         <Button key="[" onclick={() => ondo('back')}>Back</Button>

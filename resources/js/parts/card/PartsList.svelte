@@ -36,8 +36,8 @@
             <div>
                 <p>
                     <b>{part.name}</b> <span class="soft">{part.shown} % shows</span>
-                    {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)} aria-label="Find a scrap for the {part.name}"
-                            >find a scrap</Link
+                    {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)} 
+                            >find a scrap<span class="sr-only"> for the {part.name}</span></Link
                         >{/if}
                 </p>
                 <Filling {part} {acts} />

@@ -25,8 +25,8 @@
                 {#each bag.cut as piece (piece.id)}
                     <p class="piece">
                         <span>{piece.part}, <Measure text={piece.size} /></span>
-                        <TextButton onclick={() => onspoiled(piece.id)} aria-label="Card {bag.number}, {piece.part}: it is spoiled"
-                            >spoiled</TextButton
+                        <TextButton onclick={() => onspoiled(piece.id)} 
+                            >spoiled<span class="sr-only">: {piece.part} of card {bag.number}</span></TextButton
                         >
                     </p>
                 {/each}

@@ -26,7 +26,9 @@
 
     let room = $state({ width: 600, height: 560 })
     const MARGIN = 34
-    const scale = $derived(Math.min((room.width - 2 * MARGIN) / mm(size.width), (room.height - 2 * MARGIN) / mm(size.height)))
+    /** A room that is too small for the margins is not too small for the sheet. */
+    const inside = (side: number): number => Math.max(MARGIN, side - 2 * MARGIN)
+    const scale = $derived(Math.min(inside(room.width) / mm(size.width), inside(room.height) / mm(size.height)))
     const px = (units: number): number => mm(units) * scale
     /** Where the number of a cut sits: just outside the sheet, or on the edge of the part in hand. */
     const badge = ({ line }: Line): { x: number; y: number } =>
@@ -184,28 +186,36 @@
 
     button {
         position: absolute;
+        isolation: isolate;
         translate: -50% -50%;
-        width: 1.875rem;
-        height: 1.875rem;
+        width: var(--target);
+        height: var(--target);
         padding: 0;
-        border: 2px solid var(--drawn-ink);
-        border-radius: 50%;
-        background: var(--drawn-paper);
+        border: 0;
+        background: none;
         color: var(--drawn-ink);
         font-weight: 700;
         cursor: pointer;
     }
 
-    button::after {
+    /* Smaller than what answers to a finger. */
+    button::before {
         position: absolute;
-        inset: -9px;
+        z-index: -1;
+        inset: 7px;
+        border: 2px solid var(--drawn-ink);
+        border-radius: 50%;
+        background: var(--drawn-paper);
         content: '';
     }
 
     button.current {
+        color: var(--on-drawn-here);
+    }
+
+    button.current::before {
         border-color: var(--drawn-here);
         background: var(--drawn-here);
-        color: var(--on-drawn-here);
     }
 
     .up {

@@ -34,6 +34,9 @@
     }
 
     div :global(a) {
+        min-width: var(--least);
+        min-height: var(--least);
+        align-content: center;
         color: inherit;
         text-decoration: none;
     }

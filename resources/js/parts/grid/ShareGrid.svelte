@@ -90,7 +90,7 @@
                             role="gridcell"
                             data-cell="{r}/{cards.length}"
                             tabindex={cursor.isAt(r, cards.length) ? 0 : -1}
-                            aria-label="Keep: {line.balance}"
+                            aria-label="{line.short ? `${line.short} short` : line.keep}; {line.balance}"
                             onfocus={() => cursor.goTo(r, cards.length)}
                             onclick={press}
                             ondblclick={turn}

@@ -62,7 +62,7 @@
                         main={i === 0}
                         key={i === 0 ? 'A' : undefined}
                         disabled={sender.isBusy}
-                        aria-label="Add card {card.number}"
+                        also="card {card.number}"
                         onclick={() => onadd([card.number])}>Add</Button
                     >
                     {#if cards.length > 1}
@@ -143,7 +143,7 @@
         display: flex;
         align-items: center;
         gap: 0.375rem;
-        min-height: 1.5rem;
+        min-height: var(--least);
     }
 
     input {
@@ -163,7 +163,7 @@
     }
 
     summary {
-        min-height: 1.5rem;
+        min-height: var(--least);
         cursor: pointer;
     }
 </style>

@@ -94,7 +94,7 @@
     }
 
     summary {
-        min-height: 1.5rem;
+        min-height: var(--least);
         cursor: pointer;
     }
 

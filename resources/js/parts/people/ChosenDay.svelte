@@ -74,7 +74,6 @@
                     <button
                         type="button"
                         disabled={sender.isBusy}
-                        aria-label="Card {card.number} of {card.kit}, {card.front.occasion}{card.stands ? `, ${card.stands}` : ''}"
                         onclick={() => mean(card.id)}
                     >
                         {@render face(card, 150)}

@@ -57,7 +57,7 @@
         {@render field('name', 'name', '', 18)}
         {@render field('likes', 'likes', 'what she likes', 24)}
         <label>post {@render field('post_days', 'days of post', String(postDays), 2)} days</label>
-        <Button aria-label="Take {person.name} out" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take out</Button>
+        <Button also=": {person.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take out</Button>
     </div>
     <ul>
         {#each person.days as one (one.id)}
@@ -162,8 +162,8 @@
     }
 
     li button {
-        min-width: 2rem;
-        min-height: 2rem;
+        min-width: max(2rem, var(--least));
+        min-height: max(2rem, var(--least));
         border: 0;
         background: transparent;
         color: var(--ink-soft);

@@ -53,7 +53,7 @@
                     onchange={(event) => change(limit, { name: event.currentTarget.value })}
                 />
                 {#if limit.isExample}<small>an example</small>{/if}
-                <Button aria-label="Take {limit.name} out" onclick={() => sender.send(`${PATH}/${limit.id}`, {}, { method: 'delete' })}
+                <Button also=": {limit.name}" onclick={() => sender.send(`${PATH}/${limit.id}`, {}, { method: 'delete' })}
                     >×</Button
                 >
             </li>

@@ -60,6 +60,13 @@
         display: block;
     }
 
+    /* The numbers say the same. */
+    @media (width < 30rem) {
+        .drawn {
+            display: none;
+        }
+    }
+
     .has {
         fill: var(--kraft);
         stroke: var(--kraft-ink);

@@ -33,10 +33,10 @@
     <label><input type="checkbox" checked={face.busy} onchange={() => edit('busy', face.n)} /> busy</label>
     <label><input type="checkbox" checked={face.up} onchange={() => edit('up', face.n)} /> has an up</label>
     <span class="acts">
-        <Button aria-label="{about}: earlier" onclick={() => edit('move', face.n, { by: -1 })}>←</Button>
-        <Button aria-label="{about}: later" onclick={() => edit('move', face.n, { by: 1 })}>→</Button>
-        <Button aria-label="{about}: corners" onclick={oncorners}>Corners</Button>
-        <Button aria-label="{about}: drop" onclick={() => edit('drop', face.n)}>Drop</Button>
+        <Button also="{about}: earlier" onclick={() => edit('move', face.n, { by: -1 })}><span aria-hidden="true">←</span></Button>
+        <Button also="{about}: later" onclick={() => edit('move', face.n, { by: 1 })}><span aria-hidden="true">→</span></Button>
+        <Button also=": {about}" onclick={oncorners}>Corners</Button>
+        <Button also=": {about}" onclick={() => edit('drop', face.n)}>Drop</Button>
     </span>
 </div>
 

@@ -44,7 +44,7 @@
     {#if line.size}<label>{@render input('size', 'size', 13)} {kit.frame.unit}</label>{/if}
     {#if line.count}<label>× {@render input('count', 'how many', 3)}</label>{/if}
     <span class="guesses">{line.guesses.join(', ')}</span>
-    <Button aria-label="Take {line.name} off the list" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take off</Button>
+    <Button also="the list: {line.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take off</Button>
     {#if fault}<p class="fault" id={uid} role="alert">{fault}</p>{/if}
 </li>
 

@@ -105,10 +105,10 @@
             {#if line.isHeading}
                 {line.text} <small>a heading</small>
             {:else if line.fault !== null}
-                <button type="button" onclick={() => mend(line)} aria-label="Line {line.number}: mend it">
+                <button type="button" onclick={() => mend(line)}>
                     {line.text.slice(0, line.at ?? 0)}<mark
                         >{line.text.slice(line.at ?? 0, (line.at ?? 0) + (line.length ?? 0)) || ' '}</mark
-                    >{line.text.slice((line.at ?? 0) + (line.length ?? 0))}
+                    >{line.text.slice((line.at ?? 0) + (line.length ?? 0))}<span class="sr-only">; line {line.number}: mend it</span>
                 </button>
                 <small>{line.fault}</small>
             {:else}

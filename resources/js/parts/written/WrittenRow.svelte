@@ -24,13 +24,13 @@
     <div>
         {@render head()}
         <span class="acts">
-            <Button aria-label="Move {name} towards the base" disabled={n === 0} onclick={() => desk.move(n, -1)}>
+            <Button also="Move {name} towards the base" disabled={n === 0} onclick={() => desk.move(n, -1)}>
                 <ArrowUp size={16} />
             </Button>
-            <Button aria-label="Move {name} away from the base" disabled={n === desk.rows.length - 1} onclick={() => desk.move(n, 1)}>
+            <Button also="Move {name} away from the base" disabled={n === desk.rows.length - 1} onclick={() => desk.move(n, 1)}>
                 <ArrowDown size={16} />
             </Button>
-            <Button aria-label="Take {name} out" onclick={() => desk.takeOut(n)}><Trash2 size={16} /></Button>
+            <Button also="Take {name} out" onclick={() => desk.takeOut(n)}><Trash2 size={16} /></Button>
         </span>
     </div>
     {@render children()}
