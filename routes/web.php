@@ -100,6 +100,7 @@ Route::post('/kit-post', [KitPostController::class, 'store']);
 Route::get('/packing-list/{token}', [CsvController::class, 'show'])->name('csv.show');
 Route::post('/packing-list/{token}/columns', [CsvController::class, 'map']);
 Route::post('/packing-list/{token}', [CsvController::class, 'store']);
+Route::post('/paper', [AboutController::class, 'paper']);
 Route::post('/kits/new', [AboutController::class, 'create']);
 Route::post('/undo', [ActController::class, 'undoOnShelf']);
 Route::post('/redo', [ActController::class, 'redoOnShelf']);

@@ -3,6 +3,7 @@
 namespace App\Drawing;
 
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\SheetGood;
 
 /**
  * A sheet with its parts and its numbered cuts, in millimetres; what is too small to be written on is named beside it.
@@ -22,6 +23,9 @@ final readonly class CutDrawing
 {
     private const LETTER = 3.4;
 
+    /** A number stands on a round so large, as a part of its letters. */
+    private const ROUND = 0.9;
+
     /** The print of the paper is drawn pale: what is written on it is to be read. */
     private const VEIL = 0.55;
 
@@ -33,6 +37,9 @@ final readonly class CutDrawing
 
     private float $letter;
 
+    /** @var array<int, array{float, float}> where the number of each cut stands on it; those without room are named beside the sheet */
+    private array $numbers;
+
     /**
      * @param  DrawnSheet  $sheet
      * @param  array<string, Component>  $components
@@ -42,6 +49,7 @@ final readonly class CutDrawing
         $this->width = Mark::mm($sheet['size']['width']);
         $this->height = Mark::mm($sheet['size']['height']);
         $this->letter = self::LETTER / $scale;
+        $this->numbers = $this->placed();
         $this->labels = SideLabels::beside($this->besides(), $this->width, $this->height, $scale);
     }
 
@@ -101,32 +109,52 @@ final readonly class CutDrawing
         return Svg::document($this->labels->width(), $this->labels->height(), implode("\n", [
             Svg::of([Mark::surface('sheet', $whole, $this->sheet['component'], 0)], $this->components),
             Svg::path($whole, ['fill' => Ink::LIGHT, 'opacity' => self::VEIL]),
-            ...array_map($this->part(...), $this->sheet['parts']),
+            ...array_map(self::part(...), $this->sheet['parts']),
             ...array_map(self::blemish(...), $this->sheet['blemishes']),
             Svg::path($whole, $edge),
-            ...array_map($this->cut(...), $this->sheet['cuts']),
+            ...array_map(self::line(...), $this->sheet['cuts']),
             $this->labels->svg(),
+            // What is written comes last: no line goes through it.
+            ...array_map($this->plate(...), $this->sheet['parts']),
+            ...array_map($this->number(...), $this->sheet['cuts']),
         ]), $this->scale);
     }
 
     /** @param  DrawnPart  $part */
-    private function part(array $part): string
+    private static function part(array $part): string
     {
         [$x, $y, $w, $h] = self::box($part);
-        $rect = '<rect x="%.3F" y="%.3F" width="%.3F" height="%.3F" fill="%s"/>';
-        $kept = $part['isKept'] ? sprintf($rect, $x, $y, $w, $h, Ink::KEPT) : '';
-        if (! $this->isRoomy($part)) {
-            return $kept;
-        }
-        $lines = [$part['label'], $part['measure']];
-        $wide = max(array_map($this->wide(...), $lines)) + $this->letter / 2;
-        $high = 3 * $this->letter;
-        [$cx, $cy] = [$x + $w / 2, $y + $h / 2];
-        $plate = sprintf($rect, $cx - $wide / 2, $cy - $high / 2, $wide, $high, Ink::PAPER);
 
-        return $kept.$plate
-            .Svg::text($lines[0], $cx, $cy - 0.65 * $this->letter, $this->letter, Ink::DARK, 'middle')
-            .Svg::text($lines[1], $cx, $cy + 0.7 * $this->letter, $this->letter, Ink::DARK, 'middle');
+        return $part['isKept'] ? sprintf('<rect x="%.3F" y="%.3F" width="%.3F" height="%.3F" fill="%s"/>', $x, $y, $w, $h, Ink::KEPT) : '';
+    }
+
+    /** @param  DrawnPart  $part */
+    private function plate(array $part): string
+    {
+        if (! $this->isRoomy($part)) {
+            return '';
+        }
+        [$x, $y, $w, $h] = $this->plateOf($part);
+        [$cx, $cy] = [$x + $w / 2, $y + $h / 2];
+
+        return sprintf('<rect x="%.3F" y="%.3F" width="%.3F" height="%.3F" fill="%s"/>', $x, $y, $w, $h, Ink::PAPER)
+            .Svg::text($part['label'], $cx, $cy - 0.65 * $this->letter, $this->letter, Ink::DARK, 'middle')
+            .Svg::text($part['measure'], $cx, $cy + 0.7 * $this->letter, $this->letter, Ink::DARK, 'middle');
+    }
+
+    /**
+     * What a part is written on, in its middle.
+     *
+     * @param  DrawnPart  $part
+     * @return array{float, float, float, float}
+     */
+    private function plateOf(array $part): array
+    {
+        [$x, $y, $w, $h] = self::box($part);
+        $wide = max($this->wide($part['label']), $this->wide($part['measure'])) + $this->letter / 2;
+        $high = 3 * $this->letter;
+
+        return [$x + ($w - $wide) / 2, $y + ($h - $high) / 2, $wide, $high];
     }
 
     /** @param  array{x: int, y: int, width: int, height: int}  $at */
@@ -139,23 +167,128 @@ final readonly class CutDrawing
     }
 
     /** @param  DrawnCut  $cut */
-    private function cut(array $cut): string
+    private static function line(array $cut): string
     {
         $line = array_map(Mark::mm(...), $cut['line']);
         $d = sprintf('M%.3F %.3FL%.3F %.3F', $line['x1'], $line['y1'], $line['x2'], $line['y2']);
-        // On the line, where it begins: outside the sheet there is nothing to write on.
-        $in = 1.5 * $this->letter;
-        [$x, $y] = $line['x1'] === $line['x2'] ? [$line['x1'], $line['y1'] + $in] : [$line['x1'] + $in, $line['y1']];
 
-        return Svg::path($d, ['fill' => Mark::NONE, 'stroke' => Ink::HERE, 'stroke-width' => 0.6, 'stroke-dasharray' => '3 2'])
-            .sprintf('<circle cx="%.3F" cy="%.3F" r="%.3F" fill="%s"/>', $x, $y, 0.9 * $this->letter, Ink::PAPER)
+        return Svg::path($d, ['fill' => Mark::NONE, 'stroke' => Ink::HERE, 'stroke-width' => 0.6, 'stroke-dasharray' => '3 2']);
+    }
+
+    /** @param  DrawnCut  $cut */
+    private function number(array $cut): string
+    {
+        $place = $this->numbers[$cut['number']] ?? null;
+        if ($place === null) {
+            return '';
+        }
+        [$x, $y] = $place;
+
+        return sprintf('<circle cx="%.3F" cy="%.3F" r="%.3F" fill="%s"/>', $x, $y, self::ROUND * $this->letter, Ink::PAPER)
             .Svg::text((string) $cut['number'], $x, $y, $this->letter, Ink::HERE, 'middle');
+    }
+
+    /**
+     * Each number on its cut, as near to where that begins as nothing else is written.
+     *
+     * @return array<int, array{float, float}> by the number
+     */
+    private function placed(): array
+    {
+        $taken = [];
+        foreach ($this->sheet['parts'] as $part) {
+            $taken[] = $this->isRoomy($part) ? $this->plateOf($part) : $this->pointOf($part);
+        }
+        $numbers = [];
+        foreach ($this->sheet['cuts'] as $cut) {
+            $place = $this->free($cut, $taken, true) ?? $this->free($cut, $taken, false);
+            if ($place !== null) {
+                $numbers[$cut['number']] = $place;
+                $taken[] = $this->round(...$place);
+            }
+        }
+
+        return $numbers;
+    }
+
+    /**
+     * @param  DrawnCut  $cut
+     * @param  list<array{float, float, float, float}>  $taken
+     * @return array{float, float}|null
+     */
+    private function free(array $cut, array $taken, bool $isWithin): ?array
+    {
+        $line = array_map(Mark::mm(...), $cut['line']);
+        $long = max(abs($line['x2'] - $line['x1']), abs($line['y2'] - $line['y1']));
+        $isUpright = $line['x1'] === $line['x2'];
+        $least = self::ROUND * $this->letter;
+        for ($along = min(1.5 * $this->letter, $long / 2); $along <= max($long - $least, $long / 2); $along += $this->letter / 3) {
+            $place = $isUpright ? [$line['x1'], $line['y1'] + $along] : [$line['x1'] + $along, $line['y1']];
+            $round = $this->round(...$place);
+            if ((! $isWithin || $this->isWithin($round)) && ! self::isOver($round, $taken)) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{float, float, float, float} what a number at this place covers */
+    private function round(float $x, float $y): array
+    {
+        $r = self::ROUND * $this->letter;
+
+        return [$x - $r, $y - $r, 2 * $r, 2 * $r];
+    }
+
+    /** @param  array{float, float, float, float}  $box */
+    private function isWithin(array $box): bool
+    {
+        [$x, $y, $w, $h] = $box;
+
+        return $x >= 0 && $y >= 0 && $x + $w <= $this->width && $y + $h <= $this->height;
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @param  list<array{float, float, float, float}>  $others
+     */
+    private static function isOver(array $box, array $others): bool
+    {
+        [$x, $y, $w, $h] = $box;
+        foreach ($others as [$ox, $oy, $ow, $oh]) {
+            if ($x < $ox + $ow && $ox < $x + $w && $y < $oy + $oh && $oy < $y + $h) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What the label beside the sheet points to.
+     *
+     * @param  DrawnPart  $part
+     * @return array{float, float, float, float}
+     */
+    private function pointOf(array $part): array
+    {
+        [$x, $y, $w, $h] = self::box($part);
+
+        return [$x + $w / 2 - 0.5, $y + $h / 2 - 0.5, 1.0, 1.0];
     }
 
     /** @return list<array{text: string, x: float, y: float}> what is too small to be written on */
     private function besides(): array
     {
-        $labels = [];
+        $labels = $this->hasUp() ? [['text' => '↑ this edge is up', 'x' => $this->width, 'y' => 0.0]] : [];
+        foreach ($this->sheet['cuts'] as $cut) {
+            if (! isset($this->numbers[$cut['number']])) {
+                $line = array_map(Mark::mm(...), $cut['line']);
+                $middle = ['x' => ($line['x1'] + $line['x2']) / 2, 'y' => ($line['y1'] + $line['y2']) / 2];
+                $labels[] = ['text' => "cut {$cut['number']}", ...$middle];
+            }
+        }
         foreach ($this->sheet['parts'] as $part) {
             if (! $this->isRoomy($part)) {
                 [$x, $y, $w, $h] = self::box($part);
@@ -164,6 +297,14 @@ final readonly class CutDrawing
         }
 
         return $labels;
+    }
+
+    /** Whether the print of the side that lies up has an up. */
+    private function hasUp(): bool
+    {
+        $good = ($this->components[$this->sheet['component']] ?? null)?->good;
+
+        return $good instanceof SheetGood && $good->faces()[0]->directional;
     }
 
     /**

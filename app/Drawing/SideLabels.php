@@ -58,7 +58,10 @@ final readonly class SideLabels
             ['text' => $text, 'x' => $x, 'y' => $from] = $this->labels[$n];
             $to = $this->width + $this->letter * self::GAP - 1;
             $d = sprintf('M%.2F %.2FL%.2F %.2FH%.2F', $x, $from, $this->width + 1, $y, $to);
-            $drawn[] = Svg::path($d, ['fill' => Mark::NONE, 'stroke' => Ink::DARK, 'stroke-width' => 0.15])
+            $line = ['fill' => Mark::NONE, 'stroke-width' => 0.15, 'stroke' => Ink::DARK];
+            // On a light line, to be seen on dark paper too.
+            $drawn[] = Svg::path($d, ['stroke' => Ink::LIGHT, 'stroke-width' => 0.6, 'opacity' => 0.7] + $line)
+                .Svg::path($d, $line)
                 .sprintf('<circle cx="%.2F" cy="%.2F" r="0.5" fill="%s" stroke="%s" stroke-width="0.2"/>', $x, $from, Ink::DARK, Ink::LIGHT)
                 .Svg::text($text, $to + 1, $y, $this->letter, Ink::DARK);
         }

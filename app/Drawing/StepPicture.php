@@ -30,7 +30,7 @@ final class StepPicture
             Svg::path(self::hole($rect), ['fill' => Mark::NONE, 'stroke' => '#0b5a6b', 'stroke-width' => 1]),
         ]);
 
-        return Raster::of(Svg::document($width, $height, $inside, self::WIDE / $width));
+        return Svg::inline(Svg::document($width, $height, $inside, self::WIDE / $width), 'The part in hand');
     }
 
     private static function hole(Rect $rect): string

@@ -20,7 +20,7 @@ use KeepShare\Core\Kit\SheetGood;
 final class Svg
 {
     /** The typeface of words; the labels of a print are set in it too. */
-    public const FONT = 'DejaVu Sans, sans-serif';
+    public const FONT = "Commissioner, 'Commissioner Variable', 'DejaVu Sans', sans-serif";
 
     /** @var array<string, string> patterns by id */
     private array $patterns = [];
@@ -55,10 +55,25 @@ final class Svg
 
         return <<<SVG
             <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" $size viewBox="0 0 $w $h">
+            <svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" $size viewBox="0 0 $w $h" overflow="visible">
             $inside
             </svg>
             SVG;
+    }
+
+    /**
+     * The same within a page, with what it shows for who does not see it; of its size, or as wide as is said.
+     *
+     * @param  float|null  $wide  millimetres
+     */
+    public static function inline(string $document, string $shows, ?float $wide = null): string
+    {
+        $svg = substr($document, (int) strpos($document, '<svg'));
+        if ($wide !== null) {
+            $svg = (string) preg_replace('/ width="[^"]*" height="[^"]*"/', sprintf(' width="%smm"', self::number($wide)), $svg, 1);
+        }
+
+        return '<svg role="img" aria-label="'.htmlspecialchars($shows).'"'.substr($svg, strlen('<svg'));
     }
 
     public static function text(string $text, float $x, float $y, float $letter, string $colour, string $anchor = 'start'): string

@@ -18,6 +18,9 @@ final class Setting extends Record
 
     public const POST_DAYS = 'post-days';
 
+    /** The paper in the printer. */
+    public const PAPER = 'paper';
+
     private const USUAL_POST_DAYS = 4;
 
     protected $guarded = [];
@@ -25,9 +28,16 @@ final class Setting extends Record
     /** How many days before the day a card is to be on its way. */
     public static function postDays(): int
     {
-        $value = self::query()->where('name', self::POST_DAYS)->value('value');
+        $value = self::named(self::POST_DAYS);
 
         return is_numeric($value) ? (int) $value : self::USUAL_POST_DAYS;
+    }
+
+    public static function named(string $name): ?string
+    {
+        $value = self::query()->where('name', $name)->value('value');
+
+        return is_string($value) ? $value : null;
     }
 
     public static function put(string $name, string $value): void

@@ -3,10 +3,12 @@
 namespace App\Pages;
 
 use App\Models\Kit;
+use App\Models\PrintPaper;
 
 /**
  * What a kit is, as it is typed, to be changed.
  *
+ * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type SidesByUnit from Fronts
  *
  * @phpstan-type AboutKit array{
@@ -27,9 +29,16 @@ final readonly class AboutPage extends Page
     /**
      * @param  AboutKit  $about
      * @param  SidesByUnit  $fronts
+     * @param  string  $paper  that all prints are made for; empty for that of the unit
+     * @param  list<Choice>  $papers
      */
-    private function __construct(public array $about, public array $fronts, public bool $isPutAway)
-    {
+    private function __construct(
+        public array $about,
+        public array $fronts,
+        public bool $isPutAway,
+        public string $paper,
+        public array $papers,
+    ) {
     }
 
     public static function of(Kit $kit): self
@@ -47,6 +56,12 @@ final readonly class AboutPage extends Page
             'bought_on' => $kit->bought_on ?? '',
             'theme' => $kit->theme,
             'instructions' => $kit->instructions,
-        ], Fronts::of($front), $kit->is_put_away);
+        ], Fronts::of($front), $kit->is_put_away, PrintPaper::chosen()->value ?? '', self::papers());
+    }
+
+    /** @return list<Choice> */
+    private static function papers(): array
+    {
+        return ChoiceView::all(PrintPaper::cases(), static fn (PrintPaper $one): string => $one->label());
     }
 }

@@ -2,7 +2,7 @@
 
 namespace App\Prints;
 
-use App\Drawing\Raster;
+use App\Drawing\Svg;
 use App\Models\Kit;
 use App\Table\TableState;
 
@@ -37,8 +37,9 @@ final class AllFacesPdf implements KitExport
     public function write(Kit $kit): string
     {
         $faces = AllFaces::of(TableState::of($kit));
-        $with = ['kit' => $kit, 'picture' => Raster::of($faces->svg), 'width' => min(180.0, 250.0 * $faces->width / $faces->height)];
+        $wide = min(180.0, 235.0 * $faces->width / $faces->height);
+        $with = ['kit' => $kit, 'picture' => Svg::inline($faces->svg, "All cards of $kit->name", $wide)];
 
-        return (string) Pdf::render(view('all-faces', $with)->render(), $kit->unit)->output();
+        return Pdf::render(view('all-faces', $with)->render(), $kit->unit)->bytes;
     }
 }

@@ -40,7 +40,7 @@ final class BagLabels implements KitExport
     {
         $html = view('bag-labels', ['kit' => $kit, 'rows' => array_chunk(self::of($kit), 2)])->render();
 
-        return (string) Pdf::render($html, $kit->unit)->output();
+        return Pdf::render($html, $kit->unit)->bytes;
     }
 
     /** @return list<array{number: int, title: string, lines: list<string>}> */

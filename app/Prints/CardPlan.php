@@ -2,7 +2,7 @@
 
 namespace App\Prints;
 
-use App\Drawing\Raster;
+use App\Drawing\Svg;
 use App\Models\Card;
 use App\Pages\CardPage;
 use App\Table\TableState;
@@ -46,17 +46,16 @@ final class CardPlan implements CardExport
             'kit' => $state->kit,
             'page' => CardPage::of($card),
             'width' => $face->width,
-            'height' => $face->height,
-            'picture' => Raster::of($face->svg),
+            'picture' => Svg::inline($face->svg, "The front of card $card->number with the measures of its parts"),
         ];
         // A card of many parts is set smaller, until all of it is on the one page.
         foreach (self::SIZES as $points) {
             $pdf = Pdf::render(view('card-plan', [...$with, 'points' => $points])->render(), $state->kit->unit);
-            if ($pdf->getCanvas()->get_page_count() === 1) {
+            if ($pdf->pages() === 1) {
                 break;
             }
         }
 
-        return (string) $pdf->output();
+        return $pdf->bytes;
     }
 }

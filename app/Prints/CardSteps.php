@@ -53,6 +53,6 @@ final class CardSteps implements CardExport
             'cautions' => array_values(array_unique(array_merge([], ...array_column($steps, 'cautions')))),
         ])->render();
 
-        return (string) Pdf::render($html, $state->kit->unit)->output();
+        return Pdf::render($html, $state->kit->unit)->bytes;
     }
 }

@@ -47,7 +47,7 @@ final class ClassHandOut implements ClassExport
             'wide' => StepPicture::WIDE,
         ])->render();
 
-        return (string) Pdf::render($html, $table->unit)->output();
+        return Pdf::render($html, $table->unit)->bytes;
     }
 
     /** @return array{card: Card, steps: list<Step>, pictures: list<string|null>, time: string, cautions: list<string>} */

@@ -39,6 +39,6 @@ final class ClassLeader implements ClassExport
     {
         $html = view('class-leader', ['page' => ClassLookPage::of($class), 'bag' => ClassPackPage::of($class, 1)])->render();
 
-        return (string) Pdf::render($html, ClassTable::of($class)->unit)->output();
+        return Pdf::render($html, ClassTable::of($class)->unit)->bytes;
     }
 }

@@ -4,7 +4,6 @@ namespace App\Prints;
 
 use App\Drawing\CutDrawing;
 use App\Drawing\Mark;
-use App\Drawing\Raster;
 use App\Drawing\Svg;
 use App\Models\Kit;
 use App\Pages\RecipeView;
@@ -58,13 +57,12 @@ final class RecipePdf implements RecipeExport
             'templates' => self::templates($recipe),
             'cards' => array_map(static fn (Card $card): array => self::card($recipe, $card), $recipe->cards),
             'wants' => RecipeView::wants($recipe),
-            'wide' => self::CARD,
         ])->render();
 
-        return (string) Pdf::render($html, $kit->unit)->output();
+        return Pdf::render($html, $kit->unit)->bytes;
     }
 
-    /** @return list<array{name: string, asks: string, scale: string, width: string, height: string, picture: string, cuts: list<mixed>}> */
+    /** @return list<array{name: string, asks: string, scale: string, picture: string, cuts: list<mixed>}> */
     private static function templates(Recipe $recipe): array
     {
         $templates = [];
@@ -76,9 +74,7 @@ final class RecipePdf implements RecipeExport
                     'name' => $view->name().", {$letter->sheet()->label($recipe->unit)}",
                     'asks' => "Front: {$letter->front->says()}. Back: {$letter->back->says()}.",
                     'scale' => $drawing->says(),
-                    'width' => sprintf('%.2F', $drawing->shownWidth()),
-                    'height' => sprintf('%.2F', $drawing->shownHeight()),
-                    'picture' => Raster::of($drawing->svg()),
+                    'picture' => Svg::inline($drawing->svg(), "{$view->name()} with its pieces and its cuts"),
                     'cuts' => $view->cuts(),
                 ];
             }
@@ -105,7 +101,7 @@ final class RecipePdf implements RecipeExport
                 static fn (Taking $one): string => "{$card->partName($one->part)} $one->component".($one->face === 1 ? ' back' : ''),
                 $recipe->papersOf($card),
             )),
-            'picture' => Raster::of(Svg::document($width, $height, $inside, self::CARD / $width)),
+            'picture' => Svg::inline(Svg::document($width, $height, $inside, self::CARD / $width), "Card $card->number"),
         ];
     }
 }

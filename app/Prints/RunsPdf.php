@@ -46,6 +46,6 @@ final class RunsPdf implements KitExport
             'time' => Minutes::of($plan->order->seconds()),
         ])->render();
 
-        return (string) Pdf::render($html, $kit->unit)->output();
+        return Pdf::render($html, $kit->unit)->bytes;
     }
 }

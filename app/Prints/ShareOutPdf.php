@@ -28,6 +28,6 @@ final class ShareOutPdf extends ShareOutExport
             'lines' => array_slice(ShareOutFile::lines($table, $cards), 1),
         ])->render();
 
-        return (string) Pdf::render($html, $kit->unit)->output();
+        return Pdf::render($html, $kit->unit)->bytes;
     }
 }

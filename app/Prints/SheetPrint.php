@@ -3,7 +3,7 @@
 namespace App\Prints;
 
 use App\Drawing\CutDrawing;
-use App\Drawing\Raster;
+use App\Drawing\Svg;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Pages\CutSheets;
@@ -33,14 +33,12 @@ final readonly class SheetPrint
         $sheet = self::sheet($kit, $plan);
         $drawing = CutDrawing::within($sheet, TableState::of($kit)->core, self::WIDE, self::HIGH);
 
-        return (string) Pdf::render(view('sheet-plan', [
+        return Pdf::render(view('sheet-plan', [
             'kit' => $kit,
             'sheet' => $sheet,
             'scale' => $drawing->says(),
-            'width' => sprintf('%.2F', $drawing->shownWidth()),
-            'height' => sprintf('%.2F', $drawing->shownHeight()),
-            'picture' => Raster::of($drawing->svg()),
-        ])->render(), $kit->unit)->output();
+            'picture' => Svg::inline($drawing->svg(), "{$sheet['name']}, {$sheet['which']}, with its parts and its cuts"),
+        ])->render(), $kit->unit)->bytes;
     }
 
     /** @return SheetInHand */

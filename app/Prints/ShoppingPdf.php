@@ -24,6 +24,6 @@ final class ShoppingPdf extends ShoppingExport
 
     protected function written(Shopping $shopping): string
     {
-        return (string) Pdf::render(view('shopping', ['shopping' => $shopping])->render(), $shopping->kit->unit)->output();
+        return Pdf::render(view('shopping', ['shopping' => $shopping])->render(), $shopping->kit->unit)->bytes;
     }
 }

@@ -1,14 +1,15 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <style>
-        body { font-family: 'DejaVu Sans', sans-serif; color: #1d2b33; }
-        h1 { margin: 0 0 3mm; font-size: 14pt; }
-    </style>
-</head>
-<body>
-    <h1>{{ $kit->name }}</h1>
-    <img src="{{ $picture }}" style="width: {{ $width }}mm">
-</body>
-</html>
+@extends('print')
+
+@section('title')
+{{ $kit->name }}
+@endsection
+
+@section('style')
+    body { }
+    h1 { margin: 0 0 3mm; font-size: 14pt; }
+@endsection
+
+@section('body')
+<h1>{{ $kit->name }}</h1>
+{!! $picture !!}
+@endsection

@@ -1,27 +1,29 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <style>
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: 7.5pt; color: #1d2b33; }
-        table { width: 100%; border-collapse: separate; border-spacing: 3mm; }
-        td { width: 50%; padding: 3mm; border: 0.2mm dashed #55626a; vertical-align: top; page-break-inside: avoid; }
-        b { font-size: 20pt; }
-        p { margin: 0; }
-    </style>
-</head>
-<body>
-    <table>
-        @foreach ($rows as $row)
-            <tr>
-                @foreach ($row as $label)
-                    <td>
-                        <b>{{ $label['number'] }}</b> {{ $label['title'] }}
-                        @foreach ($label['lines'] as $line)<p>☐ {{ $line }}</p>@endforeach
-                    </td>
-                @endforeach
-            </tr>
-        @endforeach
-    </table>
-</body>
-</html>
+@extends('print')
+
+@section('title')
+Labels for the bags
+@endsection
+
+@section('style')
+    body { font-size: 7.5pt; }
+    table { width: 100%; border-collapse: separate; border-spacing: 3mm; }
+    td { width: 50%; padding: 3mm; border: 0.2mm dashed #55626a; vertical-align: top; break-inside: avoid; }
+    b { font-size: 20pt; }
+    p { margin: 0; }
+    .box { width: 2.2mm; height: 2.2mm; margin-right: 1mm; border-width: 0.2mm; }
+@endsection
+
+@section('body')
+<table>
+    @foreach ($rows as $row)
+        <tr>
+            @foreach ($row as $label)
+                <td>
+                    <b>{{ $label['number'] }}</b> {{ $label['title'] }}
+                    @foreach ($label['lines'] as $line)<p><span class="box"></span> {{ $line }}</p>@endforeach
+                </td>
+            @endforeach
+        </tr>
+    @endforeach
+</table>
+@endsection

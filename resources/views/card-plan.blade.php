@@ -1,48 +1,48 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <style>
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: {{ $points }}pt; color: #1d2b33; }
-        h1 { margin: 0 0 2mm; font-size: 2em; }
-        h2 { margin: 3mm 0 1.5mm; font-size: 1.3em; }
-        table { width: 100%; border-collapse: collapse; }
-        td, th { padding: 0.8mm 3mm 0.8mm 0; border-bottom: 0.2mm solid #a9b1aa; text-align: left; }
-        .size { font-size: 1.45em; font-weight: bold; white-space: nowrap; }
-        .top td { border: 0; vertical-align: top; }
-        p { margin: 0 0 2mm; }
-    </style>
-</head>
-<body>
-    <table class="top">
-        <tr>
-            <td>
-                <h1>Card {{ $page->front['number'] }}, {{ $page->front['occasion'] }}</h1>
-                <p>{{ $kit->name }} · {{ $page->front['sketch'] }}<br>{{ $page->size }} · about {{ $page->thickness }} thick</p>
-                <h2>Cut</h2>
-                @foreach ($page->cuts as $cut)
-                    <p><span class="size">{{ $cut['size'] }} {{ $kit->unit->value }}</span><br>{{ $cut['part'] }}, {{ $cut['from'] }}{{ $cut['score'] ? ', score at '.$cut['score'] : '' }}</p>
-                @endforeach
-            </td>
-            <td style="width: {{ $width }}mm">
-                <img src="{{ $picture }}" alt="" style="width: {{ $width }}mm; height: {{ $height }}mm">
-                <p>The front in its real size when printed at 100 %.</p>
-            </td>
-        </tr>
-    </table>
-    <h2>Glue, from the base up</h2>
-    <table>
-        @foreach ($page->stack as $n => $layer)
-            <tr><td>{{ $n + 1 }}</td><td>{{ $layer['name'] }}{{ $layer['foam'] > 0 ? ', on foam' : '' }}</td><td>{{ $layer['good'] }}</td><td>showing: {{ $layer['reveal'] }}</td></tr>
-        @endforeach
-        @foreach ($page->stuck as $stuck)
-            <tr><td></td><td>{{ $stuck['name'] }}</td><td>{{ $stuck['good'] ?? 'still open' }}</td><td>{{ $stuck['amount'] }}</td></tr>
-        @endforeach
-    </table>
-    <p>{{ implode(' ', $page->build['steps']) }} <b>Not glued:</b> {{ $page->build['open'] }}</p>
-    @if ($page->design['notes'] !== '')
-        <p>{{ \Illuminate\Support\Str::limit($page->design['notes'], 400) }}</p>
-    @endif
-    <p>Dry-fit everything before glue. Blades: cut away from the fingers, close and cap. Small pieces away from small children and pets. The makers' own instructions come first.</p>
-</body>
-</html>
+@extends('print')
+
+@section('title')
+Card {{ $page->front['number'] }} of {{ $kit->name }}
+@endsection
+
+@section('style')
+    body { font-size: {{ $points }}pt; }
+    h1 { margin: 0 0 2mm; font-size: 2em; }
+    h2 { margin: 3mm 0 1.5mm; font-size: 1.3em; }
+    table { width: 100%; border-collapse: collapse; }
+    td, th { padding: 0.8mm 3mm 0.8mm 0; border-bottom: 0.2mm solid #a9b1aa; text-align: left; }
+    .size { font-size: 1.45em; font-weight: bold; white-space: nowrap; }
+    .top td { border: 0; vertical-align: top; }
+@endsection
+
+@section('body')
+<table class="top">
+    <tr>
+        <td>
+            <h1>Card {{ $page->front['number'] }}, {{ $page->front['occasion'] }}</h1>
+            <p>{{ $kit->name }} · {{ $page->front['sketch'] }}<br>{{ $page->size }} · about {{ $page->thickness }} thick</p>
+            <h2>Cut</h2>
+            @foreach ($page->cuts as $cut)
+                <p><span class="size">{{ $cut['size'] }} {{ $kit->unit->value }}</span><br>{{ $cut['part'] }}, {{ $cut['from'] }}{{ $cut['score'] ? ', score at '.$cut['score'] : '' }}</p>
+            @endforeach
+        </td>
+        <td style="width: {{ $width }}mm">
+            {!! $picture !!}
+            <p>The front in its real size when printed at 100 %.</p>
+        </td>
+    </tr>
+</table>
+<h2>Glue, from the base up</h2>
+<table>
+    @foreach ($page->stack as $n => $layer)
+        <tr><td>{{ $n + 1 }}</td><td>{{ $layer['name'] }}{{ $layer['foam'] > 0 ? ', on foam' : '' }}</td><td>{{ $layer['good'] }}</td><td>showing: {{ $layer['reveal'] }}</td></tr>
+    @endforeach
+    @foreach ($page->stuck as $stuck)
+        <tr><td></td><td>{{ $stuck['name'] }}</td><td>{{ $stuck['good'] ?? 'still open' }}</td><td>{{ $stuck['amount'] }}</td></tr>
+    @endforeach
+</table>
+<p>{{ implode(' ', $page->build['steps']) }} <b>Not glued:</b> {{ $page->build['open'] }}</p>
+@if ($page->design['notes'] !== '')
+    <p>{{ \Illuminate\Support\Str::limit($page->design['notes'], 400) }}</p>
+@endif
+<p>Dry-fit everything before glue. Blades: cut away from the fingers, close and cap. Small pieces away from small children and pets. The makers' own instructions come first.</p>
+@endsection

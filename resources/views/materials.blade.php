@@ -1,32 +1,33 @@
-<!DOCTYPE html>
-<html lang="en">
-<head>
-    <meta charset="utf-8">
-    <style>
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: 9pt; color: #1d2b33; }
-        h1 { margin: 0 0 1mm; font-size: 15pt; }
-        h2 { margin: 6mm 0 1mm; padding-bottom: 1mm; border-bottom: 0.4mm solid #1d2b33; font-size: 12pt; page-break-after: avoid; }
-        h3 { margin: 2mm 0 0.5mm; font-size: 9pt; page-break-after: avoid; }
-        p { margin: 0 0 1mm; }
-        ul, ol { margin: 0; padding-left: 5mm; }
-        li { margin-bottom: 0.4mm; page-break-inside: avoid; }
-    </style>
-</head>
-<body>
-    <h1>{{ $materials->title() }}</h1>
-    @foreach ($materials->about as $line)
-        <p>{{ $line }}</p>
+@extends('print')
+
+@section('title')
+{{ $materials->title() }}
+@endsection
+
+@section('style')
+    body { font-size: 9pt; }
+    h1 { margin: 0 0 1mm; font-size: 15pt; }
+    h2 { margin: 6mm 0 1mm; padding-bottom: 1mm; border-bottom: 0.4mm solid #1d2b33; font-size: 12pt; break-after: avoid; }
+    h3 { margin: 2mm 0 0.5mm; font-size: 9pt; break-after: avoid; }
+    p { margin: 0 0 1mm; }
+    ul, ol { margin: 0; padding-left: 5mm; }
+    li { margin-bottom: 0.4mm; break-inside: avoid; }
+@endsection
+
+@section('body')
+<h1>{{ $materials->title() }}</h1>
+@foreach ($materials->about as $line)
+    <p>{{ $line }}</p>
+@endforeach
+@foreach ($materials->cards as $card)
+    <h2>{{ $card->title }}</h2>
+    @foreach ($card->under as $heading => $lines)
+        <h3>{{ $heading }}</h3>
+        @if ($heading === 'Steps')
+            <ol>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ol>
+        @else
+            <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>
+        @endif
     @endforeach
-    @foreach ($materials->cards as $card)
-        <h2>{{ $card->title }}</h2>
-        @foreach ($card->under as $heading => $lines)
-            <h3>{{ $heading }}</h3>
-            @if ($heading === 'Steps')
-                <ol>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ol>
-            @else
-                <ul>@foreach ($lines as $line)<li>{{ $line }}</li>@endforeach</ul>
-            @endif
-        @endforeach
-    @endforeach
-</body>
-</html>
+@endforeach
+@endsection

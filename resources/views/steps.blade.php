@@ -3,11 +3,11 @@
     @foreach ($steps as $n => $step)
         <tr>
             <td class="number">{{ $n + 1 }}</td>
-            <td style="width: {{ $wide }}mm">@if ($pictures[$n] !== null)<img src="{{ $pictures[$n] }}" alt="" style="width: {{ $wide }}mm">@endif</td>
+            <td style="width: {{ $wide }}mm">@if ($pictures[$n] !== null){!! $pictures[$n] !!}@endif</td>
             <td>{{ $step->says }}<br><span class="soft">{{ $step->tool->name }}@if ($step->wait > 0); then leave it {{ \App\Wording\Minutes::of($step->wait) }}@endif</span></td>
         </tr>
     @endforeach
 </table>
 @foreach ($cautions as $caution)
-    <p>△ {{ $caution }}</p>
+    <p class="caution">{{ $caution }}</p>
 @endforeach

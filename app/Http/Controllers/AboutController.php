@@ -6,9 +6,12 @@ use App\Actions\ImportKit;
 use App\Http\Requests\KitRequest;
 use App\Journal\Journal;
 use App\Models\Kit;
+use App\Models\PrintPaper;
+use App\Models\Setting;
 use App\Pages\AboutPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 /** What a kit is, and what can be done with it as a whole. */
 final class AboutController
@@ -30,6 +33,17 @@ final class AboutController
         );
 
         return to_route('kits.add', $kit)->with('notice', "$kit->name is on the table; write its lines.");
+    }
+
+    /** For all kits: there is one printer. */
+    public function paper(Request $request): RedirectResponse
+    {
+        $request->validate(['paper' => ['nullable', Rule::enum(PrintPaper::class)]], ['paper.*' => 'Letter, A4, or that of the unit.']);
+        $paper = PrintPaper::tryFrom($request->string('paper')->toString());
+        $says = $paper === null ? 'Print on the paper of the unit' : "Print on {$paper->label()}";
+        $this->journal->actOnShelf($says, static fn () => Setting::put(Setting::PAPER, $paper->value ?? ''));
+
+        return back()->with('notice', "$says.");
     }
 
     public function update(Kit $kit, KitRequest $request): RedirectResponse

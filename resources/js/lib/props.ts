@@ -18,6 +18,8 @@ export interface AboutPage {
     about: AboutKit
     fronts: SidesByUnit
     isPutAway: boolean
+    paper: string
+    papers: Choice[]
 }
 
 export interface AddPage {

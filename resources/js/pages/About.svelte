@@ -7,7 +7,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { AboutPage } from '@/lib/props'
 
-    let { about, fronts, isPutAway }: AboutPage = $props()
+    let { about, fronts, isPutAway, paper, papers }: AboutPage = $props()
 
     const frame = $derived(kit.frame)
 </script>
@@ -22,6 +22,12 @@
             <h2>The kit as a whole</h2>
             <p>Its packing list as a keepshare/kit file, to keep or to give on.</p>
             <Files at="about" of={frame.url} />
+            <label for="paper">What is printed, of any kit, is for</label>
+            <select id="paper" value={paper} onchange={(event) => sender.send('/paper', { paper: event.currentTarget.value })}>
+                <option value="">the paper of its unit</option>
+                {#each papers as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
+            </select>
+            {#if kit.errors['paper']}<p class="fault" role="alert">{kit.errors['paper']}</p>{/if}
             {#if !frame.isStash}
                 <p>A second kit with the same packing list, all of it there.</p>
                 <Button onclick={() => sender.send('duplicate')}>Duplicate</Button>

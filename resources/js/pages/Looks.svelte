@@ -112,7 +112,9 @@
                             oninput={(event) => (typed.colours[i] = event.currentTarget.value)}
                         />
                         {#if typed.colours.length > 1}
-                            <Button also="Leave colour {i + 1} out" onclick={() => typed.colours.splice(i, 1)}><span aria-hidden="true">×</span></Button>
+                            <Button also="Leave colour {i + 1} out" onclick={() => typed.colours.splice(i, 1)}
+                                ><span aria-hidden="true">×</span></Button
+                            >
                         {/if}
                     </span>
                 {/each}

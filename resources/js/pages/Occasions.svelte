@@ -114,11 +114,11 @@
                             <rect width={one.percent} height="8" />
                         </svg>
                         <span class="acts">
-                            <Button also="{one.name}: earlier" disabled={i === 0} onclick={() => change(one, 'move', '-1')}><span aria-hidden="true">↑</span></Button>
-                            <Button
-                                also="{one.name}: later"
-                                disabled={i === occasions.length - 1}
-                                onclick={() => change(one, 'move', '1')}><span aria-hidden="true">↓</span></Button
+                            <Button also="{one.name}: earlier" disabled={i === 0} onclick={() => change(one, 'move', '-1')}
+                                ><span aria-hidden="true">↑</span></Button
+                            >
+                            <Button also="{one.name}: later" disabled={i === occasions.length - 1} onclick={() => change(one, 'move', '1')}
+                                ><span aria-hidden="true">↓</span></Button
                             >
                             {#if !one.isShipped}
                                 <Button

@@ -46,8 +46,12 @@
             <section aria-labelledby="template-title">
                 <div class="acts">
                     <h2 id="template-title">{template.name}</h2>
-                    <Button key="←" also="Template before" disabled={at === 0} onclick={() => go(-1)}><span aria-hidden="true">←</span></Button>
-                    <Button key="→" also="Next template" disabled={at >= templates.length - 1} onclick={() => go(1)}><span aria-hidden="true">→</span></Button>
+                    <Button key="←" also="Template before" disabled={at === 0} onclick={() => go(-1)}
+                        ><span aria-hidden="true">←</span></Button
+                    >
+                    <Button key="→" also="Next template" disabled={at >= templates.length - 1} onclick={() => go(1)}
+                        ><span aria-hidden="true">→</span></Button
+                    >
                     <span class="soft" role="status">{at + 1} of {templates.length}</span>
                     <Button href={template.picture} download>In its real size (SVG)</Button>
                 </div>

@@ -14,7 +14,14 @@
         download,
         children,
         ...rest
-    }: { main?: boolean; key?: string; also?: string; href?: string; download?: boolean; children: Snippet } & HTMLButtonAttributes = $props()
+    }: {
+        main?: boolean
+        key?: string
+        also?: string
+        href?: string
+        download?: boolean
+        children: Snippet
+    } & HTMLButtonAttributes = $props()
 </script>
 
 {#if href}

@@ -286,6 +286,18 @@
     }
 
     /* Over the page and not in it: nothing jumps when it comes and goes. */
+    @media print {
+        header {
+            display: none;
+        }
+
+        main,
+        .page {
+            display: block;
+            height: auto;
+        }
+    }
+
     .refused {
         position: absolute;
         z-index: 7;

@@ -39,6 +39,12 @@
         text-decoration: none;
     }
 
+    @media print {
+        nav {
+            display: none;
+        }
+    }
+
     nav :global(a[aria-current]) {
         border-bottom-color: var(--here);
         color: var(--ink);

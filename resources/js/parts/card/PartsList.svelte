@@ -36,7 +36,7 @@
             <div>
                 <p>
                     <b>{part.name}</b> <span class="soft">{part.shown} % shows</span>
-                    {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)} 
+                    {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)}
                             >find a scrap<span class="sr-only"> for the {part.name}</span></Link
                         >{/if}
                 </p>

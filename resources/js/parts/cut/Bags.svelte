@@ -25,7 +25,7 @@
                 {#each bag.cut as piece (piece.id)}
                     <p class="piece">
                         <span>{piece.part}, <Measure text={piece.size} /></span>
-                        <TextButton onclick={() => onspoiled(piece.id)} 
+                        <TextButton onclick={() => onspoiled(piece.id)}
                             >spoiled<span class="sr-only">: {piece.part} of card {bag.number}</span></TextButton
                         >
                     </p>

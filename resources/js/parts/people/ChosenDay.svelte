@@ -71,11 +71,7 @@
         <ul bind:this={list}>
             {#each chosen.cards as card (card.id)}
                 <li>
-                    <button
-                        type="button"
-                        disabled={sender.isBusy}
-                        onclick={() => mean(card.id)}
-                    >
+                    <button type="button" disabled={sender.isBusy} onclick={() => mean(card.id)}>
                         {@render face(card, 150)}
                     </button>
                 </li>

@@ -53,9 +53,7 @@
                     onchange={(event) => change(limit, { name: event.currentTarget.value })}
                 />
                 {#if limit.isExample}<small>an example</small>{/if}
-                <Button also=": {limit.name}" onclick={() => sender.send(`${PATH}/${limit.id}`, {}, { method: 'delete' })}
-                    >×</Button
-                >
+                <Button also=": {limit.name}" onclick={() => sender.send(`${PATH}/${limit.id}`, {}, { method: 'delete' })}>×</Button>
             </li>
         {/each}
         <li>

@@ -84,8 +84,7 @@
             {#each piece.doubts as doubt (doubt)}<p class="doubt">{doubt}</p>{/each}
         {/if}
     </div>
-    <Button also="{piece.called}" onclick={() => edit(piece.isDropped ? 'take' : 'drop', '')}
-        >{piece.isDropped ? 'Take back' : 'Drop'}</Button
+    <Button also={piece.called} onclick={() => edit(piece.isDropped ? 'take' : 'drop', '')}>{piece.isDropped ? 'Take back' : 'Drop'}</Button
     >
 </li>
 

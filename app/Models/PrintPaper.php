@@ -1,0 +1,39 @@
+<?php
+
+namespace App\Models;
+
+use KeepShare\Core\Measure\Unit;
+
+/** What lies in the maker's printer. */
+enum PrintPaper: string
+{
+    case Letter = 'letter';
+    case A4 = 'a4';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Letter => 'Letter, 8 1/2 × 11 in',
+            self::A4 => 'A4, 210 × 297 mm',
+        };
+    }
+
+    /** The one that was asked for with this print, else the one the maker has chosen, else that of her unit. */
+    public static function for(Unit $unit): self
+    {
+        $asked = request()->query('paper');
+
+        return (is_string($asked) ? self::tryFrom($asked) : null) ?? self::chosen() ?? self::usual($unit);
+    }
+
+    public static function usual(Unit $unit): self
+    {
+        return $unit === Unit::Inch ? self::Letter : self::A4;
+    }
+
+    /** Null where she has not chosen any. */
+    public static function chosen(): ?self
+    {
+        return self::tryFrom((string) Setting::named(Setting::PAPER));
+    }
+}
