@@ -59,6 +59,6 @@ install_packages() {
 # A key of this machine's own, made once.
 make_env() {
     [ -f .env ] && return
-    cp .env.example .env
+    (umask 077 && cp .env.example .env)
     php artisan key:generate --force --quiet
 }

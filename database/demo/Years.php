@@ -25,6 +25,9 @@ final class Years
     /** @var list<CoreCard>|null */
     private ?array $design = null;
 
+    /** @var list<int> the kits that were made here: of no other is anything touched */
+    private array $made = [];
+
     public function lay(int $kits, int $components, int $offcuts): void
     {
         $today = CarbonImmutable::today();
@@ -51,6 +54,7 @@ final class Years
             'is_put_away' => $isPutAway,
             'bought_on' => $month?->format('Y-m-d'),
         ]);
+        $this->made[] = $kit->id;
         $models = Demo::file('harbour-lanterns')->components;
         $rows = [];
         for ($i = 0; $i < $components; $i++) {
@@ -163,7 +167,9 @@ final class Years
 
     private function offcuts(int $count): void
     {
-        $ids = DB::table('sheets')->where('is_whole', true)->orderBy('id')->limit($count)->get(['id', 'component_id']);
+        $own = Component::query()->whereIn('kit_id', $this->made)->select('id');
+        $ids = DB::table('sheets')->where('is_whole', true)->whereIn('component_id', $own)->orderBy('id')->limit($count)
+            ->get(['id', 'component_id']);
         $rows = [];
         foreach ($ids as $i => $sheet) {
             $rows[] = [

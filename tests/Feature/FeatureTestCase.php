@@ -3,13 +3,11 @@
 namespace Tests\Feature;
 
 use App\Models\Card;
-use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Photograph;
 use App\Models\Sheet;
-use App\Models\SheetState;
 use App\Models\Taking;
-use App\Table\TableState;
+use App\Table\Balances;
 use Database\Demo\Demo;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
@@ -111,19 +109,7 @@ abstract class FeatureTestCase extends TestCase
      */
     protected function assertInBalance(Kit $kit, bool $mayBeShort = false): void
     {
-        $state = TableState::of($kit->refresh());
-        foreach ($state->table()->free as $component => $left) {
-            self::assertTrue(
-                $left >= 0 || $mayBeShort || $state->core[$component]->isEndless(),
-                "{$state->core[$component]->name} is overdrawn by $left",
-            );
-        }
-        foreach ($state->components->filter(static fn (Component $component): bool => $component->kind->isSheets()) as $component) {
-            $this->assertSheetsInBalance($component, $mayBeShort);
-        }
-        foreach (Card::query()->get() as $card) {
-            self::assertSame(1, Card::query()->where('kit_id', $card->kit_id)->where('number', $card->number)->count());
-        }
+        self::assertSame([], Balances::faults($kit, $mayBeShort));
     }
 
     /** @return list<list<mixed>> what cards take and what lies on the table, known by what they are and not by when they were written */
@@ -184,40 +170,5 @@ abstract class FeatureTestCase extends TestCase
             ->all();
 
         return [array_values($cards), array_values($takings), array_values($sheets)];
-    }
-
-    private function assertSheetsInBalance(Component $component, bool $mayBeShort): void
-    {
-        $sheets = Sheet::query()->where('component_id', $component->id)->with('plan')->get();
-        $whole = $sheets->where('is_whole', true);
-        // A middle that was cut out is part of the piece it was cut from.
-        $pieces = $sheets->where('state', SheetState::Piece)->pluck('id')->all();
-        $sheets = $sheets->reject(static fn (Sheet $sheet): bool => in_array($sheet->parent_id, $pieces, true));
-        $area = static fn ($some): int => (int) $some->sum(static fn (Sheet $sheet): int => $sheet->width * $sheet->height);
-        self::assertSame(
-            $area($whole->where('state', '!==', SheetState::Spoiled)),
-            $area($sheets->whereIn('state', [SheetState::Open, SheetState::Piece]))
-                + $area($sheets->where('state', SheetState::Spoiled)->where('is_whole', false)),
-            "no paper of $component->name is lost or won",
-        );
-        self::assertSame(
-            (int) $component->ledger()->sum('delta'),
-            $whole->whereIn('state', [SheetState::Open, SheetState::Parted])->count(),
-            "the ledger of $component->name agrees with its sheets",
-        );
-        $planned = [];
-        foreach ($sheets->where('state', SheetState::Open) as $sheet) {
-            foreach ($sheet->plan?->setRelation('sheet', $sheet)->toCore()->pieces() ?? [] as $leaf) {
-                $planned[] = (int) $leaf->piece;
-            }
-        }
-        $wanted = Taking::query()->where('component_id', $component->id)->whereNotNull('width')->whereNull('sheet_id')->pluck('id')->all();
-        if ($mayBeShort && count($planned) < count($wanted)) {
-            self::assertSame([], array_diff($planned, $wanted));
-            self::assertSame(count($planned), count(array_unique($planned)));
-
-            return;
-        }
-        self::assertEqualsCanonicalizing($wanted, $planned, "every piece of $component->name is planned once");
     }
 }

@@ -133,10 +133,11 @@ final class Table
         ];
         $flags = file(self::root().'/bin/jit.flags', FILE_IGNORE_NEW_LINES) ?: [];
         $php = [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
-        $server = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
+        $server = self::root().'/bootstrap/server.php';
         $this->server = new Process(
             [
                 ...$php,
+                '-dexpose_php=0',
                 '-d',
                 'upload_max_filesize=12M',
                 '-d',

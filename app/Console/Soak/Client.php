@@ -1,0 +1,111 @@
+<?php
+
+namespace App\Console\Soak;
+
+use GuzzleHttp\Client as Http;
+use GuzzleHttp\Cookie\CookieJar;
+use GuzzleHttp\Exception\ConnectException;
+use GuzzleHttp\Exception\RequestException;
+use GuzzleHttp\Promise\PromiseInterface;
+use Psr\Http\Message\ResponseInterface;
+
+/** One maker at the table, in a browser of her own: looks at pages and asks for acts as they do. */
+final class Client
+{
+    private const SECONDS = 60;
+
+    private readonly Http $http;
+
+    private readonly CookieJar $cookies;
+
+    private string $version = '';
+
+    /** Of the kit, as this client knows it: it may be that another has acted since. */
+    private int $revision = 0;
+
+    public function __construct(int $port)
+    {
+        $this->cookies = new CookieJar;
+        $this->http = new Http([
+            'base_uri' => "http://127.0.0.1:$port",
+            'cookies' => $this->cookies,
+            'http_errors' => false,
+            'timeout' => self::SECONDS,
+            'allow_redirects' => false,
+        ]);
+    }
+
+    /** @return array<string, mixed>|null what a page shows; null where the server was gone */
+    public function look(string $path): ?array
+    {
+        $seen = $this->heard(fn (): ResponseInterface => $this->http->get($path, ['headers' => $this->headers()]));
+        if ($seen?->getStatusCode() === 409) {
+            $this->version = $this->versionOf($path);
+
+            return $this->look($path);
+        }
+        $page = $seen === null ? null : json_decode((string) $seen->getBody(), true);
+        if (! is_array($page) || ! is_array($page['props'] ?? null)) {
+            return $seen === null ? null : throw new SoakFault("GET $path answered {$seen->getStatusCode()}.");
+        }
+        $this->revision = is_int($page['props']['frame']['revision'] ?? null) ? $page['props']['frame']['revision'] : $this->revision;
+
+        return $page['props'];
+    }
+
+    /**
+     * Asks for an act, from the table as this client knows it; what came of it is heard later, for two may ask at once.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public function ask(string $path, array $data): PromiseInterface
+    {
+        $token = $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '';
+
+        return $this->http->postAsync($path, [
+            'headers' => [...$this->headers(), 'X-XSRF-TOKEN' => urldecode($token)],
+            'json' => [...$data, 'revision' => $this->revision],
+        ]);
+    }
+
+    /** @return bool|null whether it was done; null where the server was gone */
+    public function hear(PromiseInterface $asked, string $path): ?bool
+    {
+        $answer = $this->heard(static fn (): mixed => $asked->wait());
+        if ($answer === null) {
+            return null;
+        }
+        if ($answer->getStatusCode() >= 500) {
+            throw new SoakFault("POST $path answered {$answer->getStatusCode()}.");
+        }
+        $page = $this->look($answer->getHeaderLine('Location') ?: '/');
+
+        return $page === null ? null : ($page['errors'] ?? []) === [] && $answer->getStatusCode() < 400;
+    }
+
+    /** @param  callable(): mixed  $do */
+    private function heard(callable $do): ?ResponseInterface
+    {
+        try {
+            $answer = $do();
+
+            return $answer instanceof ResponseInterface ? $answer : null;
+        } catch (ConnectException|RequestException) {
+            return null;
+        }
+    }
+
+    /** @return array<string, string> */
+    private function headers(): array
+    {
+        return ['X-Inertia' => 'true', 'X-Inertia-Version' => $this->version, 'Accept' => 'text/html, application/xhtml+xml'];
+    }
+
+    /** Of the scripts, as the first page says it. */
+    private function versionOf(string $path): string
+    {
+        $html = (string) $this->http->get($path)->getBody();
+
+        return preg_match('/"version":"([^"]*)"/', html_entity_decode($html), $found) === 1 ? $found[1] : '';
+    }
+}
