@@ -15,13 +15,17 @@ use App\Http\Middleware\StartSession;
 use App\Http\Middleware\TextsOnly;
 use App\Journal\CannotUndo;
 use App\Journal\StaleTable;
+use App\Models\Kit;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 // What is written is its owner's to read: the table, sessions, copies, logs.
 umask(0077);
@@ -42,6 +46,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->respond(static fn (Response $response): Response => SecureHeaders::on($response));
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
+        // A kit that is not there, perhaps since another table was opened: back to the shelf, which has those that are.
+        $exceptions->render(static function (NotFoundHttpException $none, Request $request): ?RedirectResponse {
+            $isKit = $none->getPrevious() instanceof ModelNotFoundException && $none->getPrevious()->getModel() === Kit::class;
+
+            return $isKit && $request->isMethodSafe() ? to_route('shelf')->withErrors(['table' => 'There is no such kit.']) : null;
+        });
         $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
         $exceptions->render(fn (CannotAct $cannot) => $told('table', $cannot->getMessage()));

@@ -20,4 +20,6 @@ if ($file !== null) {
 
     return true;
 }
+// Else the server passes the address of a file that is there, but not to be sent, for where the application is.
+$_SERVER['SCRIPT_NAME'] = $_SERVER['PHP_SELF'] = '/index.php';
 require __DIR__.'/../public/index.php';

@@ -16,10 +16,11 @@ final class CannotUndo extends RuntimeException
         return new self('There is nothing to do again.');
     }
 
-    public static function builtUpon(string $act): self
+    /** @param  string|null  $since  what was done since; with the kit it was done with, where that is another */
+    public static function builtUpon(string $act, ?string $since, ?string $kit): self
     {
-        return new self(
-            "\"$act\" cannot be taken back: something done since, perhaps with another kit, builds on it. Take that back first.",
-        );
+        $what = $since === null ? 'something done since, perhaps with another kit,' : "\"$since\"".($kit === null ? '' : " with $kit");
+
+        return new self("\"$act\" cannot be taken back: $what builds on it. Take that back first.");
     }
 }

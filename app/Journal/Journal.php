@@ -212,7 +212,7 @@ final class Journal
     {
         $row = DB::table($change->table_name)->where('id', $change->row_id);
         if (self::same($row->first(), $from) === false) {
-            throw CannotUndo::builtUpon($act->name);
+            throw $this->builtUpon($act, $change);
         }
         try {
             match (true) {
@@ -222,8 +222,18 @@ final class Journal
                 default => $row->update(array_diff_key($to, ['revision' => true])),
             };
         } catch (QueryException) {
-            throw CannotUndo::builtUpon($act->name);
+            throw $this->builtUpon($act, $change);
         }
+    }
+
+    /** Says what was done to the same thing since, and with which kit, where that is known. */
+    private function builtUpon(Act $act, Change $change): CannotUndo
+    {
+        $same = Change::query()->where(['table_name' => $change->table_name, 'row_id' => $change->row_id])->select('act_id');
+        $since = Act::query()->whereKey($same)->where('id', '>', $act->id)->where('is_undone', false)->latest('id')->first();
+        $kit = $since?->kit_id === $act->kit_id ? null : DB::table('kits')->where('id', $since?->kit_id)->value('name');
+
+        return CannotUndo::builtUpon($act->name, $since?->name, is_string($kit) ? $kit : null);
     }
 
     /** @param  array<string, mixed>|null  $noted */

@@ -73,18 +73,46 @@ final class GoodView
             }
         }
         $views = [];
+        $names = self::names($all);
         foreach ($all as $component) {
-            $views[$component->id] = self::of($component, $photos[$component->id] ?? []);
+            $views[$component->id] = self::of($component, $names[$component->id], $photos[$component->id] ?? []);
         }
 
         return $views;
     }
 
     /**
+     * Two that are named alike are told apart by what they are, and where that is the same by their turn.
+     *
+     * @param  list<Component>  $components
+     * @return array<string, string> by id
+     */
+    private static function names(array $components): array
+    {
+        $alike = $names = [];
+        foreach ($components as $component) {
+            $alike[mb_strtolower($component->name)][$component->kind()->value][] = $component;
+        }
+        foreach ($alike as $kinds) {
+            foreach ($kinds as $kind => $ones) {
+                foreach ($ones as $n => $one) {
+                    $by = array_filter([
+                        count($kinds) > 1 || count($ones) > 1 ? str_replace('-', ' ', (string) $kind) : '',
+                        count($ones) > 1 ? (string) ($n + 1) : '',
+                    ]);
+                    $names[$one->id] = $one->name.($by === [] ? '' : ' ('.implode(', ', $by).')');
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    /**
      * @param  array<int, string>  $photos  where they are, by face
      * @return Good
      */
-    private static function of(Component $component, array $photos): array
+    private static function of(Component $component, string $name, array $photos): array
     {
         $good = $component->good;
         $size = $good->extent();
@@ -92,7 +120,7 @@ final class GoodView
 
         return [
             'id' => $component->id,
-            'name' => $component->name,
+            'name' => $name,
             'kind' => $component->kind()->value,
             'size' => $size === null ? null : self::size($size),
             'faces' => array_map(

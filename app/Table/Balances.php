@@ -2,7 +2,6 @@
 
 namespace App\Table;
 
-use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Sheet;
@@ -28,10 +27,6 @@ final readonly class Balances
         }
         foreach ($state->components->filter(static fn (Component $one): bool => $one->kind->isSheets()) as $component) {
             array_push($faults, ...self::sheets($component, $mayBeShort));
-        }
-        $numbers = array_count_values(Card::query()->where('kit_id', $kit->id)->pluck('number')->all());
-        foreach (array_filter($numbers, static fn (int $many): bool => $many > 1) as $number => $many) {
-            $faults[] = "There are $many cards $number.";
         }
 
         return $faults;

@@ -128,6 +128,10 @@ abstract class BrowserTestCase extends TestCase
     protected function open(string $path): void
     {
         $this->browser->get("http://127.0.0.1:{$this->table->port}$path");
+        // The page is a script of its own; what is no page has none.
+        if (! preg_match('/\.(pdf|svg|json|csv|txt|ics|vcf|zip)$|\/export$/', $path)) {
+            $this->element('#page');
+        }
     }
 
     /** The element whose text, or accessible name, is this. */

@@ -146,7 +146,7 @@ final class PhotographsTest extends FeatureTestCase
         $kit = $this->harbour();
         $files = [];
         foreach ([0x2B6B5A, 0xE8A0B0, 0xF6F2E8, 0x3A5F8A] as $n => $colour) {
-            $table = new DrawnTable;
+            $table = new DrawnTable(800);
             $table->rectangle(150, 112, 152.4, 152.4, $colour, 4 * $n - 6, [[0, 0, 152.4, 40]], 0xD9942E);
             $files[] = new UploadedFile($table->jpeg("$this->storage/$n.jpg"), "$n.jpg", 'image/jpeg', null, true);
         }

@@ -1,4 +1,5 @@
 import { page, router } from '@inertiajs/svelte'
+import { say } from './say.svelte'
 import type { KitFrame } from './props'
 
 type Value = string | number | boolean | null | File | Value[] | { [name: string]: Value }
@@ -52,6 +53,16 @@ router.on('finish', ({ detail: { visit } }) => {
         waitingForAll.splice(0).forEach((go) => go())
         next()
     })
+})
+
+// What is no page, such as a fault, would be shown in a frame that the content security policy refuses: it is said instead.
+router.on('httpException', (event) => {
+    event.preventDefault()
+    say(`That could not be done: the table answered ${event.detail.response.status}. Nothing was changed; reload the page and try again.`)
+})
+router.on('networkError', (event) => {
+    event.preventDefault()
+    say('The table does not answer. Look whether Keep Share still runs, and try again.')
 })
 
 /** Runs once nothing the maker started is under way any more: what is asked then is answered of the table as it is. */

@@ -95,8 +95,10 @@
     <div class="place">
         <div class="top">
             <p class="answer">
-                {#if left === 0}<strong>Every line is counted.</strong>{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a
-                    number, Enter, next. Enter alone: as listed.{/if}
+                {#if lines.length === 0}<strong>Nothing to count yet.</strong>
+                    <Link href="{frame.url}/add">Add lines</Link> first.{:else if left === 0}<strong>Every line is counted.</strong
+                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number, Enter, next. Enter alone: as listed. =: all
+                    that is not counted yet is there as listed.{/if}
             </p>
             <Button key="=" disabled={left === 0} onclick={allThere}>All the rest is there</Button>
         </div>
@@ -168,6 +170,7 @@
                                     inputmode="numeric"
                                     aria-label="How many {goods[line.good]?.name} to hand over"
                                     bind:value={() => moving[line.id] ?? '', (count) => (moving[line.id] = count)}
+                                    onkeydown={(event) => event.key === 'Enter' && moving[line.id] && move(line, to)}
                                 />
                                 {#if moving[line.id]}
                                     {#if others.length > 1}

@@ -22,7 +22,9 @@
 
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
-    let anew = $state(false)
+    // A tick is kept over a reload, until the page is closed.
+    let anew = $state(untrack(() => sessionStorage.getItem('anew') === 'yes'))
+    $effect(() => sessionStorage.setItem('anew', anew ? 'yes' : 'no'))
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
@@ -76,12 +78,17 @@
             id="cards"
             bind:this={field}
             bind:value={wanted}
+            list="cards-choices"
             inputmode="numeric"
             size="3"
             autocomplete="off"
             aria-invalid={!!errors['cards']}
             aria-describedby={errors['cards'] ? 'cards-fault' : undefined}
         />
+        <datalist id="cards-choices">
+            <option value={String(outlook.promised)}>as promised</option>
+            <option value="max">as many as possible</option>
+        </datalist>
         {#if cards.length}<label class="tick" title="Also the cards that lack nothing; pinned and begun ones stay"
                 ><input type="checkbox" bind:checked={anew} /> all anew</label
             >{/if}
@@ -203,11 +210,15 @@
     }
 
     .top.isDense .answer {
+        min-height: 0;
         font-size: var(--body);
     }
 
+    /* As high with one line as with two: the grid below does not jump when it is known what is kept. */
     .answer {
         flex: 1 1 20rem;
+        min-height: 2.8em;
+        align-content: center;
         font-size: var(--large);
     }
 

@@ -131,7 +131,7 @@
 
     ul {
         display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(13.5rem, 1fr));
+        grid-template-columns: repeat(auto-fill, minmax(min(13.5rem, 100%), 1fr));
         gap: 0.75rem 1.25rem;
         margin: 0;
         padding: 0;
@@ -187,6 +187,7 @@
 
     .faces {
         display: flex;
+        flex-wrap: wrap;
         grid-column: 1 / -1;
         gap: 0.5rem;
     }

@@ -55,10 +55,10 @@ final class Process
         return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 
-    public static function await(int $port): void
+    public static function await(int $port, string $address = '127.0.0.1'): void
     {
         $ends = microtime(true) + 20;
-        while (! is_resource($socket = @stream_socket_client("tcp://127.0.0.1:$port", $code, $message, 1))) {
+        while (! is_resource($socket = @stream_socket_client("tcp://$address:$port", $code, $message, 1))) {
             if (microtime(true) > $ends) {
                 throw new RuntimeException("Nothing answers on port $port.");
             }

@@ -18,6 +18,15 @@ final class Table
 
     private Process $tools;
 
+    /** The server that other devices reach. */
+    private ?Process $door = null;
+
+    /** An address of this machine that is not the one it is open at to itself. */
+    private const OTHER = '127.0.0.2';
+
+    /** Who is let in when nobody is. */
+    public const NOBODY = [];
+
     private readonly int $postPort;
 
     public readonly int $toolsPort;
@@ -76,6 +85,28 @@ final class Table
         $this->start();
     }
 
+    /** As bin/demo --table does: other devices reach the table at another address, those that are let in. */
+    public function share(): void
+    {
+        $this->server->stop();
+        $env = ['APP_HOSTS' => self::OTHER, 'TABLE_ADDRESS' => $this->shared(''), 'TABLE_DOOR' => "$this->directory/door"];
+        $this->server = $this->serve('127.0.0.1', $env);
+        $this->door = $this->serve(self::OTHER, [...$env, 'AT_THE_DOOR' => "$this->directory/door"]);
+        Process::await($this->port);
+        Process::await($this->port, self::OTHER);
+    }
+
+    public function shared(string $path): string
+    {
+        return 'http://'.self::OTHER.":$this->port$path";
+    }
+
+    /** @return list<string> what is kept of who is let in */
+    public function let(): array
+    {
+        return glob("$this->directory/door/*") ?: self::NOBODY;
+    }
+
     public function sweep(): void
     {
         $this->end();
@@ -118,38 +149,9 @@ final class Table
 
     private function start(): void
     {
-        $env = [
-            'APP_ENV' => 'production',
-            'SHARE_OUT_STEPS' => '0',
-            'COPIES_FOLDER' => '',
-            'DB_DATABASE' => "$this->directory/table.sqlite",
-            'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
-            'CACHE_STORE' => 'file',
-            'SESSION_DRIVER' => 'file',
-            'QUEUE_CONNECTION' => 'database',
-            'PHP_CLI_SERVER_WORKERS' => '4',
-            'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
-            'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
-        ];
-        $flags = file(self::root().'/bin/jit.flags', FILE_IGNORE_NEW_LINES) ?: [];
-        $php = [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
-        $server = self::root().'/bootstrap/server.php';
-        $this->server = new Process(
-            [
-                ...$php,
-                '-dexpose_php=0',
-                '-d',
-                'upload_max_filesize=12M',
-                '-d',
-                'post_max_size=16M',
-                '-S',
-                "127.0.0.1:$this->port",
-                $server,
-            ],
-            self::root().'/public',
-            $env,
-            "$this->directory/server.log",
-        );
+        $env = $this->env();
+        $php = self::php();
+        $this->server = $this->serve('127.0.0.1', []);
         $this->worker = new Process(
             [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
             self::root(),
@@ -173,6 +175,45 @@ final class Table
         Process::await($this->toolsPort);
     }
 
+    /** @param  array<string, string>  $more */
+    private function serve(string $address, array $more): Process
+    {
+        $limits = ['-dexpose_php=0', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M'];
+
+        return new Process(
+            [...self::php(), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
+            self::root().'/public',
+            [...$this->env(), ...$more],
+            "$this->directory/server.log",
+        );
+    }
+
+    /** @return list<string> */
+    private static function php(): array
+    {
+        $flags = file(self::root().'/bin/jit.flags', FILE_IGNORE_NEW_LINES) ?: [];
+
+        return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
+    }
+
+    /** @return array<string, string> */
+    private function env(): array
+    {
+        return [
+            'APP_ENV' => 'production',
+            'SHARE_OUT_STEPS' => '0',
+            'COPIES_FOLDER' => '',
+            'DB_DATABASE' => "$this->directory/table.sqlite",
+            'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
+            'CACHE_STORE' => 'file',
+            'SESSION_DRIVER' => 'file',
+            'QUEUE_CONNECTION' => 'database',
+            'PHP_CLI_SERVER_WORKERS' => '4',
+            'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
+            'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
+        ];
+    }
+
     /** As when the service is down. */
     public function silenceTheKitPost(): void
     {
@@ -185,6 +226,7 @@ final class Table
         $this->worker->stop();
         $this->post->stop();
         $this->tools->stop();
+        $this->door?->stop();
     }
 
     /** A migrated database with the demo, made once a run. */

@@ -1,0 +1,21 @@
+<?php
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\Group;
+
+/** The pages of a kit that is shared out. */
+final class EveryPageTest extends PagesTestCase
+{
+    #[Group(self::SHARED_OUT)]
+    public function test_the_pages_of_a_kit_are_good_for_all(): void
+    {
+        $this->sharedOut();
+        $card = $this->table->value('select id from cards limit 1');
+        $paper = $this->table->value("select id from components where kind = 'paper' limit 1");
+        $this->assertGoodForAll(array_map(static fn (string $page): string => "/kits/1/$page", [
+            'unpack', 'count', 'add', 'check', 'photographs', 'about', "looks/$paper", 'pair', 'share-out', 'share-out/compare', 'cut',
+            'keep', 'keep/shopping', 'keep/scraps', 'make', 'make/table', "make/cards/$card", "cards/$card",
+        ]));
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
+
+/** By keyboard alone: where the focus is, what keys do, what is read out. */
+final class KeysTest extends BrowserTestCase
+{
+    public function test_the_focus_is_never_lost_and_keys_work_wherever_it_is(): void
+    {
+        $this->open('/kits/1/unpack');
+        $this->see('Wave');
+        $this->focusIs('page');
+        $this->press(WebDriverKeys::PAGE_DOWN);
+        $this->browser->wait(5, 50)->until(fn (): bool => $this->scrolled() > 100, 'PageDown scrolls');
+        $this->press(' ');
+        $before = $this->scrolled();
+        $this->browser->wait(5, 50)->until(fn (): bool => $this->scrolled() >= $before, 'and so does Space');
+
+        $this->press('3');
+        $this->see('Nothing is shared out yet');
+        $this->focusIs('page');
+        $this->press('n');
+        $this->focusIs('cards');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->focusIs('page');
+        $this->press('n', '2', WebDriverKeys::ENTER);
+        $this->see('2 cards from a kit for 10');
+        self::assertNotSame('cards', $this->focus(), 'the number lets go of the keys');
+        $this->press('4');
+        $this->see('0 of 6 cut.');
+
+        // From a list of choices too, with the keys that it does not want itself.
+        $this->element('.for select');
+        $this->browser->executeScript("document.querySelector('.for select').focus()");
+        $this->press('1');
+        $this->see('Papers and die cuts are shown at their real size');
+
+        // The first thing that Tab comes to leads past the places.
+        $this->browser->executeScript('document.activeElement.blur()');
+        $skip = $this->browser->executeScript("return document.querySelector('a, button').textContent");
+        self::assertSame('Skip to the page', $skip);
+    }
+
+    #[Group(self::SHARED_OUT)]
+    public function test_the_grid_says_what_it_did_and_stays_where_it_is(): void
+    {
+        $this->sharedOut();
+        $this->press('c');
+        $this->at('0/0');
+        $top = $this->top();
+        $paper = $this->table->value('select component_id from takings t join cards c on c.id = t.card_id
+            where c.number = 1 and t.width is not null order by t.id limit 1');
+        $this->goTo("c$paper");
+        $this->press('x');
+        $this->reads(' in the place of ');
+        $new = $this->browser->executeScript('return document.activeElement.dataset.cell') ?? '';
+        self::assertIsString($new);
+        self::assertStringContainsString('Card 1 takes', (string) $this->element("[data-cell='$new']")->getAttribute('aria-label'));
+        self::assertSame($top, $this->top(), 'the grid does not jump');
+        $this->press('z');
+        $this->reads('Taken back: ');
+
+        // There is nothing to pick up where nothing is taken, and what is written is said first.
+        $empty = $this->element('td[aria-label^="Card 1 takes nothing"]')->getAttribute('data-cell');
+        $this->browser->executeScript("document.querySelector('[data-cell=\"$empty\"]').focus()");
+        $this->press('m');
+        $this->see('there is nothing to pick up');
+        $this->press('x');
+        $this->see('takes nothing from');
+        self::assertSame($top, $this->top(), 'nor when something is refused');
+        self::assertGreaterThan(0, $this->howMany('td[aria-label^="1: Card "]'));
+    }
+
+    #[Group(self::SHARED_OUT)]
+    public function test_a_proposal_is_not_dropped_by_a_key_that_leads_away(): void
+    {
+        $this->sharedOut();
+        $this->press('n', '8', WebDriverKeys::ENTER);
+        $this->see('Take this share-out');
+        $this->press('1');
+        $this->see('A share-out is proposed');
+        $this->see('Take this share-out');
+        self::assertStringContainsString('/share-out', $this->browser->getCurrentURL());
+    }
+
+    private function focus(): string
+    {
+        $id = $this->browser->executeScript('return document.activeElement.id');
+
+        return is_string($id) ? $id : '';
+    }
+
+    private function focusIs(string $id): void
+    {
+        $this->browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->focus() === $id, "The focus is not at $id.");
+        $this->addToAssertionCount(1);
+    }
+
+    private function scrolled(): int
+    {
+        $top = $this->browser->executeScript("return Math.round(document.querySelector('#page').scrollTop)");
+
+        return is_numeric($top) ? (int) $top : 0;
+    }
+
+    private function top(): mixed
+    {
+        return $this->browser->executeScript("return Math.round(document.querySelector('table[role=grid]').getBoundingClientRect().top)");
+    }
+
+    private function at(string $cell): void
+    {
+        $at = fn (): mixed => $this->browser->executeScript('return document.activeElement.dataset.cell');
+        $this->browser->wait(self::PATIENCE, 50)->until(static fn (): bool => $at() === $cell, "The cursor is not at $cell.");
+    }
+
+    /** To the cell of the first card in the row of a component. */
+    private function goTo(string $component): void
+    {
+        $this->browser->executeScript(<<<'JS'
+            const name = arguments[0]
+            const cell = [...document.querySelectorAll('td[data-cell$="/0"]')].find((td) => /^Card 1 takes (?!nothing)|: Card 1 takes/.test(td.ariaLabel) && td.querySelector('svg'))
+            cell.focus()
+            JS, [$component]);
+    }
+
+    private function reads(string $text): void
+    {
+        $said = fn (): mixed => $this->browser->executeScript("return [...document.querySelectorAll('[role=status]')].map((e) => e.textContent).join(' ')");
+        $this->browser->wait(self::PATIENCE, 50)->until(static fn (): bool => str_contains(is_string($said()) ? $said() : '', $text), "Not read out: $text");
+        $this->addToAssertionCount(1);
+    }
+}
