@@ -51,9 +51,7 @@ final class KeysTest extends BrowserTestCase
         $this->press('c');
         $this->at('0/0');
         $top = $this->top();
-        $paper = $this->table->value('select component_id from takings t join cards c on c.id = t.card_id
-            where c.number = 1 and t.width is not null order by t.id limit 1');
-        $this->goTo("c$paper");
+        $this->goToPaper();
         $this->press('x');
         $this->reads(' in the place of ');
         $new = $this->browser->executeScript('return document.activeElement.dataset.cell') ?? '';
@@ -117,20 +115,24 @@ final class KeysTest extends BrowserTestCase
         $this->browser->wait(self::PATIENCE, 50)->until(static fn (): bool => $at() === $cell, "The cursor is not at $cell.");
     }
 
-    /** To the cell of the first card in the row of a component. */
-    private function goTo(string $component): void
+    /** To a cell of the first card in which a piece of paper is drawn. */
+    private function goToPaper(): void
     {
         $this->browser->executeScript(<<<'JS'
-            const name = arguments[0]
-            const cell = [...document.querySelectorAll('td[data-cell$="/0"]')].find((td) => /^Card 1 takes (?!nothing)|: Card 1 takes/.test(td.ariaLabel) && td.querySelector('svg'))
-            cell.focus()
-            JS, [$component]);
+            const cells = [...document.querySelectorAll('td[data-cell$="/0"]')]
+            cells.find((td) => td.querySelector('svg') && !td.ariaLabel.includes('takes nothing')).focus()
+            JS);
     }
 
     private function reads(string $text): void
     {
-        $said = fn (): mixed => $this->browser->executeScript("return [...document.querySelectorAll('[role=status]')].map((e) => e.textContent).join(' ')");
-        $this->browser->wait(self::PATIENCE, 50)->until(static fn (): bool => str_contains(is_string($said()) ? $said() : '', $text), "Not read out: $text");
+        $script = "return [...document.querySelectorAll('[role=status]')].map((e) => e.textContent).join(' ')";
+        $isSaid = function () use ($script, $text): bool {
+            $said = $this->browser->executeScript($script);
+
+            return is_string($said) && str_contains($said, $text);
+        };
+        $this->browser->wait(self::PATIENCE, 50)->until($isSaid, "Not read out: $text");
         $this->addToAssertionCount(1);
     }
 }

@@ -71,12 +71,14 @@ abstract class PagesTestCase extends BrowserTestCase
     private function heard(string $theme): array
     {
         static $axe = null;
-        $axe ??= file_get_contents(Table::root().'/node_modules/axe-core/axe.min.js') ?: throw new RuntimeException('There is no axe-core.');
+        $file = Table::root().'/node_modules/axe-core/axe.min.js';
+        $axe ??= file_get_contents($file) ?: throw new RuntimeException('There is no axe-core.');
         $this->browser->executeScript("document.documentElement.dataset.theme = '$theme'; if (!window.axe) {{$axe}}");
         $found = $this->browser->executeAsyncScript(<<<'JS'
             const [done] = arguments
+            const said = (id) => ({ target, html }) => `${id}: ${target} ${html.slice(0, 120)}`
             axe.run(document, { resultTypes: ['violations'] }).then(({ violations }) =>
-                done(violations.flatMap(({ id, nodes }) => nodes.slice(0, 3).map(({ target, html }) => `${id}: ${target} ${html.slice(0, 120)}`))))
+                done(violations.flatMap(({ id, nodes }) => nodes.slice(0, 3).map(said(id)))))
             JS, []);
 
         return is_array($found) ? array_values(array_map(strval(...), $found)) : [];

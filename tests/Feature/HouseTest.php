@@ -101,4 +101,22 @@ final class HouseTest extends FeatureTestCase
 
         return array_values(array_filter($files, static fn (SplFileInfo $file): bool => $file->getExtension() === $ending));
     }
+
+    /** What comes with the first page, whichever it is. */
+    public function test_no_page_brings_more_script_than_a_hundred_kilobytes(): void
+    {
+        /** @var array<string, array{file: string, imports?: list<string>}> $manifest */
+        $manifest = json_decode(File::get(public_path('build/manifest.json')), true, flags: JSON_THROW_ON_ERROR);
+        $pages = array_filter(array_keys($manifest), static fn (string $part): bool => str_starts_with($part, 'resources/js/pages/'));
+        self::assertGreaterThan(40, count($pages));
+        foreach ($pages as $page) {
+            $wants = ['resources/js/app.ts', $page];
+            $sizes = [];
+            while (($part = array_pop($wants)) !== null) {
+                $sizes[$part] ??= strlen((string) gzencode(File::get(public_path("build/{$manifest[$part]['file']}"))));
+                array_push($wants, ...array_diff($manifest[$part]['imports'] ?? [], array_keys($sizes)));
+            }
+            self::assertLessThan(100_000, array_sum($sizes), $page);
+        }
+    }
 }
