@@ -47,7 +47,7 @@ final class CutTest extends BrowserTestCase
         $this->holds(1, "select count(*) from acts where name like 'A cut of % went wrong' and is_undone");
 
         $this->click('summary', 'Bags');
-        $this->click('button', 'it is spoiled');
+        $this->click('button', 'spoiled: ');
         $this->see('The plan from here');
         $this->click('button', 'Accept it');
         $this->see('Planned again.');

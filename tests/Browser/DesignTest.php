@@ -132,7 +132,7 @@ final class DesignTest extends BrowserTestCase
     private function openCard(string $sketch): void
     {
         $this->sharedOut();
-        $this->click('a', 'Card 1, birthday: open it');
+        $this->click('a', 'Card 1 birthday');
         $this->choose('.choices label:nth-of-type(1) select', $sketch);
         $this->browser
             ->wait(10, 100)

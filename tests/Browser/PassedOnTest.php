@@ -20,9 +20,10 @@ final class PassedOnTest extends BrowserTestCase
         $this->see('Ada Fenn, birthday,');
         $this->see('Likes: boats, gulls, blue');
         $this->press('c');
-        $label = (string) $this->browser->executeScript('return document.activeElement.getAttribute("aria-label")');
-        self::assertMatchesRegularExpression('/^Card \d+ of Harbour Lanterns, birthday$/', $label, 'what suits comes first');
-        $number = (int) explode(' ', $label)[1];
+        $said = (string) $this->browser->executeScript('return document.activeElement.innerText');
+        self::assertMatchesRegularExpression('/birthday\s+Harbour Lanterns, card (\d+)/', $said, 'what suits comes first');
+        preg_match('/card (\d+)/', $said, $found);
+        $number = (int) ($found[1] ?? 0);
         $this->press(WebDriverKeys::ENTER);
         $this->holds($number, "select number from cards join people on people.id = meant_for_id where name = 'Ada Fenn'");
         $this->see("card $number of Harbour Lanterns");

@@ -320,7 +320,7 @@ final class RecordTest extends BrowserTestCase
     public function test_a_card_is_opened_from_the_grid_and_leafed_through(): void
     {
         $this->sharedOut();
-        $this->click('a', 'Card 1, birthday: open it');
+        $this->click('a', 'Card 1 birthday');
         $this->see('The stack, from the side');
         $this->see('Nothing is open.');
         $this->press(WebDriverKeys::ARROW_RIGHT);

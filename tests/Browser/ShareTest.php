@@ -4,6 +4,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\Group;
 
 /** Sharing out by keyboard: the grid, what goes short, pins over a solve, card by card, bonus cards, comparing. */
@@ -211,7 +212,8 @@ final class ShareTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->click('label', 'No card without an envelope');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.envelopes') = 1");
-        $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'))->sendKeys('once');
+        $words = $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'));
+        (new WebDriverSelect($words))->selectByVisibleText('once');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
         $this->see('At most 13 cards so; without it');
         $this->typeInto('#cards', '11');
@@ -244,7 +246,7 @@ final class ShareTest extends BrowserTestCase
         $this->holds(2, "select count(*) from cards where fold = 'short-front'");
         $this->holds(2, "select count(*) from cards where sketch = 'stacked-mats' and number < 3");
         $this->see('What is kept gives');
-        $this->click('a', 'Card 6,');
+        $this->click('a', 'Card 6 ');
         $this->see('short front');
         $this->see('inside strip');
         $this->assertQuiet();
@@ -253,7 +255,8 @@ final class ShareTest extends BrowserTestCase
     public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
     {
         $this->open('/kits/1/share-out');
-        $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'))->sendKeys('once');
+        $words = $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'));
+        (new WebDriverSelect($words))->selectByVisibleText('once');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
         $this->click('button', 'Share out');
         $this->see('10 cards from a kit for 10');

@@ -8,8 +8,16 @@ interface Place {
     card: number
 }
 
+/** A cell, and what it is of. */
+interface Known {
+    at: Place
+    component: string | undefined
+    ofCard: number | undefined
+    taken: string[]
+}
+
 /** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
-const places: Record<string, Place> = {}
+const places: Record<string, Known> = {}
 
 const STEPS: Record<string, (cards: number) => Place> = {
     ArrowUp: () => ({ row: -1, card: 0 }),
@@ -24,6 +32,10 @@ const STEPS: Record<string, (cards: number) => Place> = {
 
 const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most))
 
+/** The components that a card takes something from. */
+const takenBy = (rows: GridLine[], card: number | undefined): string[] =>
+    rows.filter((line) => (line.cells[card ?? 0] ?? []).length > 0).map((line) => line.id)
+
 /** Where the maker is in the grid: a row of goods, and a card or, after the last one, what is kept. */
 export class Cursor {
     at = $state<Place>({ row: 0, card: 0 })
@@ -31,16 +43,21 @@ export class Cursor {
     /** What the cell is of: rows come and go above it, and the cursor stays with its component and its card. */
     private component: string | undefined
     private ofCard: number | undefined
+    /** The components that the card takes something from. */
+    private taken: string[] = []
 
     constructor(
         private readonly kit: string,
         private readonly rows: () => GridLine[],
         private readonly cards: () => GridCard[],
     ) {
-        this.at = places[kit] ?? this.at
-        $effect(() => {
-            places[this.kit] = { ...this.at }
-        })
+        const known = places[kit]
+        if (known) {
+            this.at = known.at
+            this.component = known.component
+            this.ofCard = known.ofCard
+            this.taken = known.taken
+        }
         $effect(() => {
             const [rows, cards] = [this.rows(), this.cards()]
             untrack(() => this.stay(rows, cards))
@@ -64,26 +81,25 @@ export class Cursor {
         this.at = { row: clamp(row, this.rows().length - 1), card: clamp(card, this.cards().length) }
         this.component = this.row?.id
         this.ofCard = this.card?.id
+        this.taken = takenBy(this.rows(), this.ofCard)
+        this.know()
     }
 
-    /** To the row of this component, with the focus where it was in the grid. */
-    goToRow(component: string | undefined): void {
-        const row = this.rows().findIndex((line) => line.id === component)
-        if (row < 0) return
-        const hadFocus = this.table?.contains(document.activeElement) ?? false
-        this.goTo(row, this.at.card)
-        if (hadFocus) void tick().then(() => this.focus())
+    private know(): void {
+        places[this.kit] = { at: { ...this.at }, component: this.component, ofCard: this.ofCard, taken: this.taken }
     }
 
-    /** The components a card takes something from. */
-    takenBy(card: number): string[] {
-        return this.rows()
-            .filter((line) => (line.cells[card] ?? []).length > 0)
-            .map((line) => line.id)
-    }
-
-    /** A card that is removed, or a row that is gone, must not leave the keys without a cell. */
+    /**
+     * Stays with what the cell is of; where the card has taken one thing in its place, by a swap or by taking one back, it goes
+     * on with that. A card that is removed, or a row that is gone, must not leave the keys without a cell.
+     */
     private stay(rows: GridLine[], cards: GridCard[]): void {
+        const now = takenBy(rows, this.ofCard)
+        const come = now.filter((id) => !this.taken.includes(id))
+        const isGone = this.component !== undefined && this.taken.includes(this.component) && !now.includes(this.component)
+        if (isGone && come.length === 1) this.component = come[0]
+        this.taken = now
+        this.know()
         const row = rows.findIndex((line) => line.id === this.component)
         const card = cards.findIndex((one) => one.id === this.ofCard)
         const { row: r, card: c } = this.at

@@ -36,8 +36,14 @@
     {#if what === 'cut'}
         <label class="where">
             Cut {cut?.number} went at
-            <!-- svelte-ignore a11y_autofocus -->
-            <input bind:value={at} autofocus size="6" autocomplete="off" placeholder={cut?.at} aria-invalid={!!errors['at']} />
+            <input
+                bind:value={at}
+                {@attach (field) => field.focus()}
+                size="6"
+                autocomplete="off"
+                placeholder={cut?.at}
+                aria-invalid={!!errors['at']}
+            />
             {unit}
         </label>
     {:else if what === 'blemish'}

@@ -13,8 +13,8 @@ const OF_WISHES = ['wishes', 'taste', 'frontier']
 /** Everything that can be done at the cell in hand, each with its key. */
 export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => void): Act[] {
     const { row, card } = cursor
-    const onCell = (path: string, data: Data = {}, done?: () => void): void => {
-        if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data }, { except: OF_WISHES, done })
+    const onCell = (path: string, data: Data = {}): void => {
+        if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data }, { except: OF_WISHES })
     }
     const onCard = (path: string): void => {
         if (card) sender.send(`grid/${path}`, { card: card.id })
@@ -23,17 +23,10 @@ export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => 
         if (row) sender.send(`grid/${path}`, { component: row.id })
     }
 
-    /** What came in its place is gone on with. */
-    const swap = (): void => {
-        if (!row || !card) return
-        const had = cursor.takenBy(card.id)
-        onCell('swap', {}, () => cursor.goToRow(cursor.takenBy(card.id).find((id) => !had.includes(id))))
-    }
-
     return [
         { key: '+', says: 'One more', of: 'cell', run: () => onCell('more', { by: 1 }) },
         { key: '-', shown: '−', says: 'One fewer', of: 'cell', run: () => onCell('more', { by: -1 }) },
-        { key: 'x', shown: 'X', says: 'Swap for the next best', of: 'cell', run: swap },
+        { key: 'x', shown: 'X', says: 'Swap for the next best', of: 'cell', run: () => onCell('swap') },
         {
             key: 'm',
             shown: 'M',
