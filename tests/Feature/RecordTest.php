@@ -269,7 +269,7 @@ final class RecordTest extends FeatureTestCase
         $this->post("/kits/$second->id/put-away", ['away' => true]);
         self::assertTrue($second->refresh()->is_put_away);
         $this->delete("/kits/$second->id")->assertRedirect('/');
-        $this->get("/kits/$second->id/unpack")->assertNotFound();
+        $this->get("/kits/$second->id/unpack")->assertRedirect('/');
         self::assertNotContains($second->name, array_column($this->props('/')['kits'], 'name'));
         $this->post('/undo');
         $this->get("/kits/$second->id/unpack")->assertOk();
