@@ -113,6 +113,6 @@
 
     p {
         max-width: 40rem;
-        margin-bottom: 0.5rem;
+        margin-block: 0.5rem;
     }
 </style>
