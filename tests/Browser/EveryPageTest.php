@@ -4,7 +4,7 @@ namespace Tests\Browser;
 
 use PHPUnit\Framework\Attributes\Group;
 
-/** The pages of a kit that is shared out. */
+/** The pages of a kit that is shared out, and the shelf; the rest are of the same parts. */
 final class EveryPageTest extends PagesTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -13,9 +13,9 @@ final class EveryPageTest extends PagesTestCase
         $this->sharedOut();
         $card = $this->table->value('select id from cards limit 1');
         $paper = $this->table->value("select id from components where kind = 'paper' limit 1");
-        $this->assertGoodForAll(array_map(static fn (string $page): string => "/kits/1/$page", [
-            'unpack', 'count', 'add', 'check', 'photographs', 'about', "looks/$paper", 'pair', 'share-out', 'share-out/compare', 'cut',
-            'keep', 'keep/shopping', 'keep/scraps', 'make', 'make/table', "make/cards/$card", "cards/$card",
-        ]));
+        $this->assertGoodForAll(['/', '/people', ...array_map(static fn (string $page): string => "/kits/1/$page", [
+            'unpack', 'count', 'add', 'about', "looks/$paper", 'pair', 'share-out', 'cut', 'keep', 'make', 'make/table', "cards/$card",
+            'sketches', 'recipes', 'measures', 'tally', 'tally/cards', 'tally/materials',
+        ])]);
     }
 }

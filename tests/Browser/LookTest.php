@@ -3,7 +3,6 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
-use PHPUnit\Framework\Attributes\Group;
 
 /** What can be seen: contrast in both themes, motifs that differ, a page for a finger. */
 final class LookTest extends BrowserTestCase
@@ -117,40 +116,6 @@ final class LookTest extends BrowserTestCase
             foreach (array_slice($shots, $i + 1, null, true) as $j => $other) {
                 self::assertGreaterThan(5, self::difference($one, $other), "$motifs[$i] and $motifs[$j] look alike");
             }
-        }
-    }
-
-    #[Group(self::SHARED_OUT)]
-    public function test_on_a_tablet_nothing_is_cut_off_and_rows_are_for_fingers(): void
-    {
-        $metrics = ['width' => 1024, 'height' => 768, 'deviceScaleFactor' => 1, 'mobile' => true];
-        $this->devTools('Emulation.setDeviceMetricsOverride', $metrics);
-        $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
-        $this->sharedOut();
-
-        self::assertGreaterThanOrEqual(44, $this->element('td[role=gridcell]')->getSize()->getHeight());
-        foreach (
-            [
-                'unpack',
-                'count',
-                'add',
-                'about',
-                'pair',
-                'share-out',
-                'sketches',
-                'sketches/new',
-                'folds',
-                'cards/1',
-                'measures',
-                'cut',
-                'class',
-                'keep',
-                'tally',
-            ] as $page
-        ) {
-            $this->open("/kits/1/$page");
-            $this->see('10 cards promised');
-            self::assertLessThanOrEqual(1024, (int) $this->browser->executeScript('return document.documentElement.scrollWidth'), $page);
         }
     }
 

@@ -36,7 +36,6 @@ final class PiecesFoundTest extends TestCase
     public static function tables(): iterable
     {
         yield 'on kraft' => [1, 0xB59572, 0.05, 4.0];
-        yield 'on black' => [7, 0x181818, 0.06, 5.0];
         yield 'on blue cloth' => [4, 0x6D8FB0, 0.07, 7.0];
         yield 'on a green mat, leaning far' => [6, 0x4F7A5C, 0.12, 4.0];
     }

@@ -18,7 +18,7 @@ final class DesignPropertiesTest extends FeatureTestCase
     /** @return array<string, array{int}> */
     public static function seeds(): array
     {
-        return ['one' => [1], 'two' => [2], 'three' => [3]];
+        return ['one' => [1], 'two' => [2]];
     }
 
     #[DataProvider('seeds')]
