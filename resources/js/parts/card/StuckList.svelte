@@ -19,11 +19,11 @@
             <Filling {part} {acts} />
             {#if part.quantity !== null}
                 <span>
-                    <Button also="one fewer of the {part.name}" disabled={part.quantity < 2} onclick={() => more(part, -1)}
+                    <Button also="One fewer of the {part.name}" disabled={part.quantity < 2} onclick={() => more(part, -1)}
                         ><Minus size={16} /></Button
                     >
                     <b>{part.quantity}</b>
-                    <Button also="one more of the {part.name}" onclick={() => more(part, 1)}><Plus size={16} /></Button>
+                    <Button also="One more of the {part.name}" onclick={() => more(part, 1)}><Plus size={16} /></Button>
                 </span>
             {/if}
         </li>
