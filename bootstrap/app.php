@@ -24,7 +24,6 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 // What is written is its owner's to read: the table, sessions, copies, logs.
@@ -43,7 +42,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
-        $exceptions->respond(static fn (Response $response): Response => SecureHeaders::on($response));
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
         // A kit that is not there, perhaps since another table was opened: back to the shelf, which has those that are.

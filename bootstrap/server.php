@@ -1,6 +1,7 @@
 <?php
 
 use App\Door\Door;
+use App\Http\KnownNames;
 use App\Http\StaticFile;
 
 // What PHP's own web server runs for each request. A file that ships with the application is sent from here to who may have it;
@@ -9,8 +10,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 header_remove('X-Powered-By');
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
-$name = preg_replace('/:\d+$/', '', strtolower((string) ($_SERVER['HTTP_HOST'] ?? '')));
-$isKnown = in_array($name, ['127.0.0.1', 'localhost', ...explode(',', (string) getenv('APP_HOSTS'))], true);
+$isKnown = KnownNames::has((string) ($_SERVER['HTTP_HOST'] ?? ''), KnownNames::with((string) getenv('APP_HOSTS')));
 $door = getenv('AT_THE_DOOR');
 $isLetIn = $door === false || $door === '' || Door::in($door)->knows((string) ($_COOKIE[Door::COOKIE] ?? ''));
 $isAsked = in_array($_SERVER['REQUEST_METHOD'], ['GET', 'HEAD'], true);

@@ -1,5 +1,7 @@
 <?php
 
+use App\Http\KnownNames;
+
 return [
     'name' => 'Keep Share',
     'env' => env('APP_ENV', 'production'),
@@ -8,8 +10,8 @@ return [
     'key' => env('APP_KEY'),
     'timezone' => 'UTC',
 
-    // The names it answers under, beside those the starter gives it.
-    'hosts' => ['127.0.0.1', 'localhost', ...array_filter(explode(',', (string) env('APP_HOSTS')))],
+    // The names it answers under: its own, and those the starter gives it.
+    'hosts' => KnownNames::with((string) env('APP_HOSTS')),
 
     // Where the codes are by which other devices are let in, and the address at which they reach the table; empty where it is
     // open to this machine alone. The server that they reach is told the folder as that at whose door it stands.

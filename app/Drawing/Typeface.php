@@ -17,18 +17,13 @@ final class Typeface
 
     private const WEIGHTS = [400, 700];
 
-    public static function folder(): string
-    {
-        return base_path(self::FOLDER);
-    }
-
     /** As a style sheet has it; in files of one weight each, which a PDF holds under its name. */
     public static function css(): string
     {
         $faces = '';
         foreach (self::PARTS as $part => $has) {
             foreach (self::WEIGHTS as $weight) {
-                $file = self::folder()."/commissioner-$part-$weight-normal.woff2";
+                $file = base_path(self::FOLDER."/commissioner-$part-$weight-normal.woff2");
                 $from = "src: url('file://$file') format('woff2'); unicode-range: $has;";
                 $faces .= sprintf("@font-face { font-family: '%s'; font-weight: %d; %s }\n", self::NAME, $weight, $from);
             }

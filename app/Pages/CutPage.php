@@ -53,53 +53,36 @@ final readonly class CutPage extends Page
     {
         $search = ['search' => $better->underWay($kit), 'said' => $better->said($kit)];
 
-        return self::with(Later::of(static fn (): CutSheets => CutSheets::of($kit, $card)), $wanted, $card, null, $search);
+        return self::with(Later::of(static fn (): CutSheets => CutSheets::of($kit, $card)), Later::of(...), $wanted, $card, null, $search);
     }
 
     /** @param  CutProposal  $proposal  with the table as it would be */
     public static function proposing(Kit $kit, array $proposal): self
     {
-        $sheets = CutSheets::of($kit, null);
-        $page = self::with(static fn (): CutSheets => $sheets, null, null, $proposal, ['search' => null, 'said' => null]);
+        $sheets = static fn (): CutSheets => CutSheets::of($kit, null);
 
-        return $page->asItIs();
+        // The table as it would be is not there any more when the page is sent.
+        return self::with(Later::now($sheets), Later::now(...), null, null, $proposal, ['search' => null, 'said' => null]);
     }
 
     /**
      * @param  Closure(): CutSheets  $sheets
+     * @param  callable(Closure): Closure  $when  each is worked out: later, or now
      * @param  CutProposal|null  $proposal
      * @param  BetterCut  $better
      */
-    private static function with(Closure $sheets, ?int $wanted, ?Card $card, ?array $proposal, array $better): self
+    private static function with(Closure $sheets, callable $when, ?int $wanted, ?Card $card, ?array $proposal, array $better): self
     {
         return new self(
-            static fn (): array => $sheets()->entries(),
-            static fn (): ?array => $sheets()->inHand($wanted),
-            static fn (): array => $sheets()->bags(),
-            static fn (): array => $sheets()->goods(),
-            static fn (): array => $sheets()->bound(),
-            static fn (): bool => $sheets()->hasCards(),
+            $when(static fn (): array => $sheets()->entries()),
+            $when(static fn (): ?array => $sheets()->inHand($wanted)),
+            $when(static fn (): array => $sheets()->bags()),
+            $when(static fn (): array => $sheets()->goods()),
+            $when(static fn (): array => $sheets()->bound()),
+            $when(static fn (): bool => $sheets()->hasCards()),
             $card?->id,
             $proposal,
             $better,
-        );
-    }
-
-    /** Worked out now: the table it is of is not there any more when it is sent. */
-    private function asItIs(): self
-    {
-        $now = [($this->sheets)(), ($this->sheet)(), ($this->bags)(), ($this->goods)(), ($this->bound)(), ($this->hasCards)()];
-
-        return new self(
-            static fn (): array => $now[0],
-            static fn (): ?array => $now[1],
-            static fn (): array => $now[2],
-            static fn (): array => $now[3],
-            static fn (): array => $now[4],
-            static fn (): bool => $now[5],
-            $this->card,
-            $this->proposal,
-            $this->better,
         );
     }
 }

@@ -95,12 +95,13 @@ final class GoodView
         }
         foreach ($alike as $kinds) {
             foreach ($kinds as $kind => $ones) {
+                $says = str_replace('-', ' ', (string) $kind);
                 foreach ($ones as $n => $one) {
-                    $by = array_filter([
-                        count($kinds) > 1 || count($ones) > 1 ? str_replace('-', ' ', (string) $kind) : '',
-                        count($ones) > 1 ? (string) ($n + 1) : '',
-                    ]);
-                    $names[$one->id] = $one->name.($by === [] ? '' : ' ('.implode(', ', $by).')');
+                    $names[$one->id] = $one->name.match (true) {
+                        count($ones) > 1 => sprintf(' (%s, %d)', $says, $n + 1),
+                        count($kinds) > 1 => " ($says)",
+                        default => '',
+                    };
                 }
             }
         }

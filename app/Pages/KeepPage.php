@@ -167,7 +167,7 @@ final readonly class KeepPage extends Page
                 continue;
             }
             $isSheets = $component->kind->isSheets();
-            $left = $isSheets ? self::wholeSheets($component, $state) : $table->laying->free[$component->coreId()] ?? 0;
+            $left = $isSheets ? $state->wholesLeft($component) : $table->laying->free[$component->coreId()] ?? 0;
             $scraps = $isSheets ? $offcuts[$component->id] ?? 0 : 0;
             $counts[] = [
                 'id' => $component->coreId(),
@@ -186,11 +186,6 @@ final readonly class KeepPage extends Page
             $wholes === 0 => Wording::plural($scraps, 'offcut'),
             default => Wording::plural($wholes, 'whole sheet').', '.Wording::plural($scraps, 'offcut'),
         };
-    }
-
-    private static function wholeSheets(Component $component, TableState $state): int
-    {
-        return $state->wholesLeft($component);
     }
 
     /** @return SpareLine */

@@ -23,4 +23,19 @@ final class Later
             return $made[0];
         };
     }
+
+    /**
+     * Already: what it is made from may be gone by then.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $make
+     * @return Closure(): T
+     */
+    public static function now(Closure $make): Closure
+    {
+        $made = $make();
+
+        return static fn (): mixed => $made;
+    }
 }

@@ -2,6 +2,7 @@
 
 namespace Tests\Browser;
 
+use App\Console\Soak\Surroundings;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
@@ -44,14 +45,14 @@ abstract class BrowserTestCase extends TestCase
     {
         if (self::$driver === null) {
             @mkdir(Table::root().'/build/browser', 0777, true);
-            self::$driverPort = Process::freePort();
+            self::$driverPort = Surroundings::freePort();
             self::$driver = new Process(
                 ['chromedriver', '--port='.self::$driverPort],
                 Table::root(),
                 [],
                 Table::root().'/build/browser/chromedriver.log',
             );
-            Process::await(self::$driverPort);
+            Surroundings::await(self::$driverPort);
             register_shutdown_function(static function (): void {
                 self::$chrome?->quit();
                 self::$driver?->stop();

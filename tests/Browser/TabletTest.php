@@ -2,8 +2,6 @@
 
 namespace Tests\Browser;
 
-use Tests\Browser\Support\Table;
-
 /** Another device at the table, which this machine's other address stands for. */
 final class TabletTest extends BrowserTestCase
 {
@@ -64,6 +62,6 @@ final class TabletTest extends BrowserTestCase
         $this->browser->switchTo()->window($tablet);
         $this->browser->get($this->table->shared('/icon.svg'));
         self::assertStringNotContainsString('<svg', $this->browser->getPageSource(), 'without the code nothing is served');
-        self::assertSame(Table::NOBODY, $this->table->let(), 'and nothing is kept of who was let in');
+        self::assertSame([], $this->table->let(), 'and nothing is kept of who was let in');
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Console\Soak\Surroundings;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
@@ -100,14 +101,14 @@ final class TableToolsTest extends FeatureTestCase
 
     private function startTools(): void
     {
-        $port = Process::freePort();
+        $port = Surroundings::freePort();
         $this->tools = new Process(
             [PHP_BINARY, '-S', "127.0.0.1:$port", 'standins/table-tools.php'],
             base_path(),
             [],
             storage_path('logs/table-tools.log'),
         );
-        Process::await($port);
+        Surroundings::await($port);
         config(['services.table_tools' => "http://127.0.0.1:$port"]);
     }
 }

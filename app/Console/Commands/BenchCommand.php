@@ -5,6 +5,7 @@ namespace App\Console\Commands;
 use App\Actions\MakeCards;
 use App\Actions\PlaceCards;
 use App\Console\Bench\DemoTray;
+use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
 use App\Entry\PictureFile;
@@ -485,19 +486,9 @@ final class BenchCommand extends Command
      */
     private function median(Closure $do): array
     {
-        // What is done a few times has been compiled: that is how a server that has run for a minute does it.
-        for ($n = 0; $n < self::WARM_UP; $n++) {
-            $do();
-        }
-        $times = [];
-        for ($n = max(1, (int) $this->option('times')); $n > 0; $n--) {
-            $start = hrtime(true);
-            $done = $do();
-            $times[] = (hrtime(true) - $start) / 1e6;
-        }
-        sort($times);
+        [$time, $done] = Median::of($do, (int) $this->option('times'), self::WARM_UP);
 
-        return [sprintf('%.1f', $times[intdiv(count($times), 2)]), $done];
+        return [sprintf('%.1f', $time), $done];
     }
 
     private static function hasJit(): bool

@@ -6,6 +6,7 @@ use App\Actions\Grid;
 use App\Actions\PlaceCards;
 use App\Console\Bench\AllPages;
 use App\Console\Bench\FullKit;
+use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Models\Component;
 use App\Models\Kit;
@@ -18,6 +19,7 @@ use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Wishes;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Server time of every page, of kits that are as large as they come. */
 final class PagesBenchCommand extends Command
@@ -25,6 +27,9 @@ final class PagesBenchCommand extends Command
     private const CARDS = 24;
 
     private const LINES = 150;
+
+    /** How often a page is asked for before it is timed. */
+    private const WARM_UP = 1;
 
     protected $signature = 'bench:pages
         {--times=3 : how often each page is asked for}
@@ -91,18 +96,10 @@ final class PagesBenchCommand extends Command
         return $slow;
     }
 
-    /** @param  Closure(): \Symfony\Component\HttpFoundation\Response  $do */
+    /** @param  Closure(): Response  $do */
     private function said(string $name, string $what, Closure $do): int
     {
-        $do();
-        $times = [];
-        for ($n = max(1, (int) $this->option('times')); $n > 0; $n--) {
-            $start = hrtime(true);
-            $answer = $do();
-            $times[] = (hrtime(true) - $start) / 1e6;
-        }
-        sort($times);
-        $time = $times[intdiv(count($times), 2)];
+        [$time, $answer] = Median::of($do, (int) $this->option('times'), self::WARM_UP);
         $isSlow = $time > (float) $this->option('most');
         $size = intdiv(strlen((string) $answer->getContent()), 1_000);
         $mark = $isSlow ? '* ' : '  ';

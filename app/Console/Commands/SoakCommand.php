@@ -48,8 +48,7 @@ final class SoakCommand extends Command
         $this->random = new Randomizer(new Mt19937((int) $this->option('seed')));
         $this->acts = new RandomActs($this->random);
         $own = OwnServer::start();
-        $trap = static fn () => $own->sweep();
-        register_shutdown_function($trap);
+        register_shutdown_function($own->sweep(...));
         config(['database.connections.sqlite.database' => $own->database]);
         DB::purge();
         $clients = array_map(static fn (): Client => new Client($own->port), range(1, self::CLIENTS));

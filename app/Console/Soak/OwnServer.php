@@ -3,14 +3,11 @@
 namespace App\Console\Soak;
 
 use Illuminate\Support\Facades\File;
-use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /** The application with a table, a server and a worker of its own, which are killed and started again; swept away at the end. */
 final class OwnServer
 {
-    private const PATIENCE = 30.0;
-
     public readonly string $database;
 
     public readonly int $port;
@@ -21,21 +18,21 @@ final class OwnServer
 
     private function __construct(private readonly string $folder)
     {
-        $this->database = "$folder/table.sqlite";
-        $this->port = self::freePort();
+        $this->database = Surroundings::database($folder);
+        $this->port = Surroundings::freePort();
     }
 
     /** With the demo laid and nothing else. */
     public static function start(): self
     {
         $folder = sys_get_temp_dir().'/keepshare-soak-'.bin2hex(random_bytes(6));
-        foreach (['framework/cache/data', 'framework/sessions', 'framework/views', 'logs', 'app'] as $inside) {
+        foreach (Surroundings::FOLDERS as $inside) {
             File::ensureDirectoryExists("$folder/storage/$inside", 0700);
         }
         $own = new self($folder);
         File::put($own->database, '');
         foreach ([['migrate', '--force', '--quiet'], ['demo:lay', '--quiet']] as $command) {
-            (new Process([...self::php(), 'artisan', ...$command], base_path(), $own->env(), timeout: 120))->mustRun();
+            (new Process([...Surroundings::php(base_path()), 'artisan', ...$command], base_path(), $own->env(), timeout: 120))->mustRun();
         }
         $own->startServer();
         $own->startWorker();
@@ -65,22 +62,16 @@ final class OwnServer
 
     private function startServer(): void
     {
-        $command = [...self::php(), '-dexpose_php=0', '-S', "127.0.0.1:$this->port", base_path('bootstrap/server.php')];
+        $command = [...Surroundings::php(base_path()), '-dexpose_php=0', '-S', "127.0.0.1:$this->port", base_path('bootstrap/server.php')];
         $this->server = new Process(['setsid', ...$command], public_path(), $this->env(), timeout: null);
         $this->server->disableOutput()->start();
-        $ends = microtime(true) + self::PATIENCE;
-        while (! is_resource($socket = @stream_socket_client("tcp://127.0.0.1:$this->port", timeout: 1))) {
-            if (microtime(true) > $ends) {
-                throw new RuntimeException('The server does not come up.');
-            }
-            usleep(20_000);
-        }
-        fclose($socket);
+        Surroundings::await($this->port);
     }
 
     private function startWorker(): void
     {
-        $command = [...self::php(), 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--quiet'];
+        $work = ['queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--quiet'];
+        $command = [...Surroundings::php(base_path()), 'artisan', ...$work];
         $this->worker = new Process(['setsid', ...$command], base_path(), $this->env(), timeout: null);
         $this->worker->disableOutput()->start();
     }
@@ -100,36 +91,6 @@ final class OwnServer
     /** @return array<string, string> */
     private function env(): array
     {
-        return [
-            'APP_ENV' => 'production',
-            'APP_HOSTS' => '',
-            'AT_THE_DOOR' => '',
-            'TABLE_ADDRESS' => '',
-            'SHARE_OUT_STEPS' => '0',
-            'COPIES_FOLDER' => '',
-            'DB_DATABASE' => $this->database,
-            'LARAVEL_STORAGE_PATH' => "$this->folder/storage",
-            'CACHE_STORE' => 'file',
-            'SESSION_DRIVER' => 'file',
-            'QUEUE_CONNECTION' => 'database',
-            'PHP_CLI_SERVER_WORKERS' => '3',
-        ];
-    }
-
-    /** @return list<string> */
-    private static function php(): array
-    {
-        $flags = File::lines(base_path('bin/jit.flags'))->filter()->map(static fn (string $flag): string => "-d$flag")->all();
-
-        return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_values($flags)];
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
+        return [...Surroundings::env($this->folder), 'PHP_CLI_SERVER_WORKERS' => '3'];
     }
 }

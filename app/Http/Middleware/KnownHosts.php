@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use App\Http\KnownNames;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,8 +17,7 @@ final class KnownHosts
     public function handle(Request $request, Closure $next): Response
     {
         // The name as it was sent: asking the request for its host refuses some names with a fault of its own.
-        $name = preg_replace('/:\d+$/', '', strtolower((string) $request->headers->get('host')));
-        if (! in_array($name, config('app.hosts'), true)) {
+        if (! KnownNames::has((string) $request->headers->get('host'), config('app.hosts'))) {
             return response('Keep Share is not known by that name. Open it at 127.0.0.1.', 421, [
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);

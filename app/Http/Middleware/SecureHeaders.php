@@ -13,11 +13,7 @@ final class SecureHeaders
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        return self::on($next($request));
-    }
-
-    public static function on(Response $response): Response
-    {
+        $response = $next($request);
         foreach (Headers::OF_ALL as $name => $value) {
             $response->headers->set($name, $value);
         }

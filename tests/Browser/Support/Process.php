@@ -45,25 +45,4 @@ final class Process
         posix_kill(-$this->pid, SIGKILL);
         proc_close($this->handle);
     }
-
-    public static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-        $name = (string) stream_socket_get_name($socket, false);
-        fclose($socket);
-
-        return (int) substr($name, (int) strrpos($name, ':') + 1);
-    }
-
-    public static function await(int $port, string $address = '127.0.0.1'): void
-    {
-        $ends = microtime(true) + 20;
-        while (! is_resource($socket = @stream_socket_client("tcp://$address:$port", $code, $message, 1))) {
-            if (microtime(true) > $ends) {
-                throw new RuntimeException("Nothing answers on port $port.");
-            }
-            usleep(50_000);
-        }
-        fclose($socket);
-    }
 }

@@ -2,6 +2,7 @@
 
 namespace Tests\Browser\Support;
 
+use App\Console\Soak\Surroundings;
 use PDO;
 use RuntimeException;
 
@@ -24,18 +25,15 @@ final class Table
     /** An address of this machine that is not the one it is open at to itself. */
     private const OTHER = '127.0.0.2';
 
-    /** Who is let in when nobody is. */
-    public const NOBODY = [];
-
     private readonly int $postPort;
 
     public readonly int $toolsPort;
 
     private function __construct(private readonly string $directory)
     {
-        $this->port = Process::freePort();
-        $this->postPort = Process::freePort();
-        $this->toolsPort = Process::freePort();
+        $this->port = Surroundings::freePort();
+        $this->postPort = Surroundings::freePort();
+        $this->toolsPort = Surroundings::freePort();
         $this->start();
     }
 
@@ -43,10 +41,10 @@ final class Table
     public static function withDemo(?string $kept = null): self
     {
         $directory = self::root().'/build/browser/'.bin2hex(random_bytes(6));
-        foreach (['framework/cache/data', 'framework/sessions', 'framework/views', 'logs', 'app'] as $folder) {
+        foreach (Surroundings::FOLDERS as $folder) {
             mkdir("$directory/storage/$folder", 0777, true);
         }
-        copy($kept === null ? self::template() : "$kept.sqlite", "$directory/table.sqlite");
+        copy($kept === null ? self::template() : "$kept.sqlite", Surroundings::database($directory));
         if ($kept !== null) {
             exec('cp -r '.escapeshellarg("$kept.cache/.").' '.escapeshellarg("$directory/storage/framework/cache/data"));
         }
@@ -92,8 +90,8 @@ final class Table
         $env = ['APP_HOSTS' => self::OTHER, 'TABLE_ADDRESS' => $this->shared(''), 'TABLE_DOOR' => "$this->directory/door"];
         $this->server = $this->serve('127.0.0.1', $env);
         $this->door = $this->serve(self::OTHER, [...$env, 'AT_THE_DOOR' => "$this->directory/door"]);
-        Process::await($this->port);
-        Process::await($this->port, self::OTHER);
+        Surroundings::await($this->port);
+        Surroundings::await($this->port, self::OTHER);
     }
 
     public function shared(string $path): string
@@ -104,7 +102,7 @@ final class Table
     /** @return list<string> what is kept of who is let in */
     public function let(): array
     {
-        return glob("$this->directory/door/*") ?: self::NOBODY;
+        return glob("$this->directory/door/*") ?: [];
     }
 
     public function sweep(): void
@@ -150,7 +148,7 @@ final class Table
     private function start(): void
     {
         $env = $this->env();
-        $php = self::php();
+        $php = Surroundings::php(self::root());
         $this->server = $this->serve('127.0.0.1', []);
         $this->worker = new Process(
             [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
@@ -170,9 +168,9 @@ final class Table
             [],
             "$this->directory/table-tools.log",
         );
-        Process::await($this->port);
-        Process::await($this->postPort);
-        Process::await($this->toolsPort);
+        Surroundings::await($this->port);
+        Surroundings::await($this->postPort);
+        Surroundings::await($this->toolsPort);
     }
 
     /** @param  array<string, string>  $more */
@@ -181,33 +179,18 @@ final class Table
         $limits = ['-dexpose_php=0', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M'];
 
         return new Process(
-            [...self::php(), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
+            [...Surroundings::php(self::root()), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
             self::root().'/public',
             [...$this->env(), ...$more],
             "$this->directory/server.log",
         );
     }
 
-    /** @return list<string> */
-    private static function php(): array
-    {
-        $flags = file(self::root().'/bin/jit.flags', FILE_IGNORE_NEW_LINES) ?: [];
-
-        return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
-    }
-
     /** @return array<string, string> */
     private function env(): array
     {
         return [
-            'APP_ENV' => 'production',
-            'SHARE_OUT_STEPS' => '0',
-            'COPIES_FOLDER' => '',
-            'DB_DATABASE' => "$this->directory/table.sqlite",
-            'LARAVEL_STORAGE_PATH' => "$this->directory/storage",
-            'CACHE_STORE' => 'file',
-            'SESSION_DRIVER' => 'file',
-            'QUEUE_CONNECTION' => 'database',
+            ...Surroundings::env($this->directory),
             'PHP_CLI_SERVER_WORKERS' => '4',
             'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
             'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
