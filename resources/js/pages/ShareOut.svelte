@@ -279,7 +279,7 @@
     }
 
     #cards {
-        width: 4rem;
+        width: 6rem;
         font-size: var(--large);
         font-weight: 650;
         text-align: center;

@@ -28,39 +28,42 @@
     {:else}
         <div class="place">
             <h1 class="sr-only">Tally of {frame.name}</h1>
-            <dl class="figures">
-                <div>
-                    <dt>cards</dt>
-                    <dd>{cards}</dd>
-                    <dd class="soft">
-                        {promised ? `${promised} promised` : 'none promised'}{bonus ? `, ${bonus} of them bonus cards` : ''}{made === cards
-                            ? ', all made'
-                            : `; ${made} made so far`}
-                    </dd>
-                </div>
-                <div>
-                    <dt>a card</dt>
-                    {#if each && price}
-                        <dd>{money(each)}</dd>
+            <div class="figures">
+                <dl>
+                    <div>
+                        <dt>cards</dt>
+                        <dd>{cards}</dd>
                         <dd class="soft">
-                            {money(price)} for the kit{stashCost ? `, ${money(stashCost)} from the stash` : ''}{eachPromised
-                                ? `; ${money(eachPromised)} a card as promised`
-                                : ''}
+                            {promised ? `${promised} promised` : 'none promised'}{bonus ? `, ${bonus} of them bonus cards` : ''}{made ===
+                            cards
+                                ? ', all made'
+                                : `; ${made} made so far`}
                         </dd>
-                    {:else}
-                        <dd>–</dd>
-                        <dd class="soft">The kit has no price.</dd>
-                    {/if}
-                </div>
-                <div>
-                    <dt>minutes a card</dt>
-                    <dd>{props.minutes ?? '–'}</dd>
-                    <dd class="soft">
-                        {props.minutes === null ? 'Write it with each card, or time it on Make.' : 'of those that are made'}
-                    </dd>
-                </div>
-            </dl>
-            <div class="for"><Occasions occasions={props.occasions} /></div>
+                    </div>
+                    <div>
+                        <dt>a card</dt>
+                        {#if each && price}
+                            <dd>{money(each)}</dd>
+                            <dd class="soft">
+                                {money(price)} for the kit{stashCost ? `, ${money(stashCost)} from the stash` : ''}{eachPromised
+                                    ? `; ${money(eachPromised)} a card as promised`
+                                    : ''}
+                            </dd>
+                        {:else}
+                            <dd>–</dd>
+                            <dd class="soft">The kit has no price.</dd>
+                        {/if}
+                    </div>
+                    <div>
+                        <dt>minutes a card</dt>
+                        <dd>{props.minutes ?? '–'}</dd>
+                        <dd class="soft">
+                            {props.minutes === null ? 'Write it with each card, or time it on Make.' : 'of those that are made'}
+                        </dd>
+                    </div>
+                </dl>
+                <div class="for"><Occasions occasions={props.occasions} /></div>
+            </div>
             <ul class="said">
                 <li>{props.ranOut ? `Ran out first: ${props.ranOut}.` : 'Nothing has run out.'}</li>
                 {#if props.even}<li>{props.even}</li>{/if}
@@ -115,11 +118,16 @@
         padding: 1.5rem 1.5rem 3rem;
     }
 
-    .figures {
+    .figures,
+    dl {
         display: flex;
         flex-wrap: wrap;
         gap: 1rem 3.5rem;
-        margin: 0 0 1rem;
+        margin: 0;
+    }
+
+    .figures {
+        margin-bottom: 1rem;
         padding-bottom: 1.25rem;
         border-bottom: 2px solid var(--ink);
     }

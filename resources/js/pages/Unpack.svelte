@@ -187,7 +187,6 @@
 
     .faces {
         display: flex;
-        flex-wrap: wrap;
         grid-column: 1 / -1;
         gap: 0.5rem;
     }
@@ -243,5 +242,12 @@
     .differs .count {
         color: var(--madder);
         font-weight: 600;
+    }
+
+    /* Both faces stand side by side, unless there is no room at all. */
+    @media (width < 24rem) {
+        .faces {
+            flex-wrap: wrap;
+        }
     }
 </style>

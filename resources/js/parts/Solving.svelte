@@ -25,8 +25,9 @@
 <style>
     .solving {
         display: flex;
+        flex-wrap: wrap;
         align-items: center;
-        gap: 1rem;
+        gap: 0.5rem 1rem;
         padding: 0.5rem 1.25rem;
         background: var(--here-soft);
     }
