@@ -2,6 +2,8 @@
 
 namespace App\Database;
 
+use BackedEnum;
+use Illuminate\Database\Eloquent\Casts\Json;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -12,6 +14,17 @@ use Illuminate\Database\Eloquent\Model;
  */
 abstract class Record extends Model
 {
+    private const PLAIN = '';
+
+    private const BOOLEAN = 'boolean';
+
+    private const LIST = 'array';
+
+    private const OTHER = 'other';
+
+    /** @var array<class-string, array<string, self::*|class-string<BackedEnum>>> what is made of each field when it is read */
+    private static array $means = [];
+
     /** @var array<class-string, static> a record of each kind with nothing in it */
     private static array $blanks = [];
 
@@ -24,15 +37,41 @@ abstract class Record extends Model
         return self::$castsOf[static::class] ??= parent::getCasts();
     }
 
-    /** A field that is kept as it is read, or a relation that is loaded, needs nothing worked out; that of a time does. */
+    /** A relation that is loaded, a field that is kept as it is read, a yes or no, a list and one of an enumeration are had at once. */
     final public function getAttribute($key): mixed
     {
         if (array_key_exists($key, $this->relations)) {
             return $this->relations[$key];
         }
-        $isPlain = ! isset($this->getCasts()[$key]) && ! str_ends_with($key, '_at');
+        if (! array_key_exists($key, $this->attributes)) {
+            return parent::getAttribute($key);
+        }
+        $value = $this->attributes[$key];
+        $means = self::$means[static::class][$key] ??= $this->means($key);
 
-        return $isPlain && array_key_exists($key, $this->attributes) ? $this->attributes[$key] : parent::getAttribute($key);
+        return match (true) {
+            $means === self::OTHER => parent::getAttribute($key),
+            $means === self::PLAIN, $value === null => $value,
+            $means === self::BOOLEAN => (bool) $value,
+            $means === self::LIST => Json::decode($value),
+            default => $means::from($value),
+        };
+    }
+
+    final public function __get($key): mixed
+    {
+        return $this->getAttribute($key);
+    }
+
+    /** @return self::*|class-string<BackedEnum> */
+    private function means(string $key): string
+    {
+        $cast = $this->getCasts()[$key] ?? (str_ends_with($key, '_at') ? self::OTHER : self::PLAIN);
+
+        return match (true) {
+            in_array($cast, [self::PLAIN, self::BOOLEAN, self::LIST], true), is_subclass_of($cast, BackedEnum::class) => $cast,
+            default => self::OTHER,
+        };
     }
 
     /** @return static */

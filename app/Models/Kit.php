@@ -190,7 +190,10 @@ final class Kit extends Record implements Subject
     /** @return list<KitDesign> the cards its maker shows, of the components that are still in the kit, by the ids the core knows */
     public function designs(): array
     {
-        $components = $this->components()->get();
+        if ($this->designs === []) {
+            return [];
+        }
+        $components = $this->components()->whereIn('key', KitDesigns::named($this->designs))->get();
         $ids = $components->mapWithKeys(static fn (Component $one): array => [$one->key => $one->coreId()])->all();
         $designs = self::designsOf($this->designs, array_values($components->map(static fn (Component $one) => $one->toList())->all()));
 

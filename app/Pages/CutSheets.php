@@ -19,7 +19,6 @@ use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Cut\LowerBound;
 use KeepShare\Core\Cut\Node;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\FormKind;
 use KeepShare\Core\Sketch\Part;
@@ -192,15 +191,10 @@ final readonly class CutSheets
         $least = $whole->whereNotNull('cut_at')->count();
         $promised = TableState::promised($this->state->takings);
         $isPlanned = $this->plans->keyBy(static fn (CutPlan $plan): int => $plan->sheet->component_id);
-        foreach (collect($this->state->open)->groupBy('component_id') as $component => $sheets) {
-            if (! $isPlanned->has((int) $component)) {
-                continue;
+        foreach ($this->state->stock() as $component => $stock) {
+            if ($isPlanned->has($component)) {
+                $least += LowerBound::sheets($stock, $promised[Component::coreIdOf($component)] ?? []);
             }
-            /** @var list<Stock> $stock */
-            $stock = array_values($sheets->map(static fn (Sheet $sheet): Stock => $sheet->toStock())->all());
-            /** @var list<Piece> $pieces */
-            $pieces = $promised[Component::coreIdOf((int) $component)] ?? [];
-            $least += LowerBound::sheets($stock, $pieces);
         }
 
         return ['opened' => $whole->count(), 'least' => $least];

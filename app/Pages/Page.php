@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use Closure;
 use Illuminate\Contracts\Support\Responsable;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,7 +16,15 @@ abstract readonly class Page implements Responsable
     final public function toResponse($request): Response
     {
         $name = substr(class_basename($this), 0, -strlen('Page'));
+        $props = array_map(self::asItIs(...), get_object_vars($this));
 
-        return Inertia::render($name, get_object_vars($this))->toResponse($request);
+        return Inertia::render($name, $props)->toResponse($request);
+    }
+
+    /** What is worked out is given as it is: the framework would look into every cell of a large table for props. */
+    private static function asItIs(mixed $prop): mixed
+    {
+        // Twice: it opens the one, and finds no list in it.
+        return $prop instanceof Closure ? static fn (): AsItIs => new AsItIs(new AsItIs($prop())) : $prop;
     }
 }

@@ -7,13 +7,10 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
-use App\Models\Sheet;
-use App\Models\SheetState;
 use App\Models\Taking;
 use App\Table\KitsGave;
 use App\Table\TableState;
 use App\Wording\Wording;
-use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Part\EnvelopePart;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\EnvelopeToBuy;
@@ -131,9 +128,9 @@ final readonly class TallyPage extends Page
         if (! $component->kind->isSheets()) {
             return max(1, $state->here[$component->id] ?? 0);
         }
-        $area = self::wholes($component, $state)->sum(static fn (Sheet $sheet): int => $sheet->size()->area());
+        $area = array_sum(array_map(static fn (Size $size): int => $size->area(), $state->wholes($component)));
 
-        return max(1, intdiv(9 * (int) $area, 10));
+        return max(1, intdiv(9 * $area, 10));
     }
 
     /**
@@ -173,19 +170,13 @@ final readonly class TallyPage extends Page
     {
         $takings = self::takingsOf($component, $state);
         $pieces = array_values(array_filter(array_map(static fn (Taking $taking): ?Size => $taking->size(), $takings)));
-        $sheets = array_values(self::wholes($component, $state)->map(static fn (Sheet $sheet): Size => $sheet->size())->all());
+        $sheets = $state->wholes($component);
 
         return [
             'id' => $component->coreId(),
             'percent' => Share::ofArea($pieces, $sheets),
             'said' => Wording::plural(count($pieces), 'piece').' from '.Wording::plural(count($sheets), 'sheet'),
         ];
-    }
-
-    /** @return Collection<int, Sheet> */
-    private static function wholes(Component $component, TableState $state): Collection
-    {
-        return $state->sheetsOf($component)->where('is_whole', true)->where('state', '!==', SheetState::Spoiled);
     }
 
     /** @return TallyLine */

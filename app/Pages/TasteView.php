@@ -2,6 +2,7 @@
 
 namespace App\Pages;
 
+use App\Models\Component;
 use App\Models\Kit;
 use App\Table\CardsToGive;
 use App\Table\ComingDays;
@@ -67,15 +68,10 @@ final class TasteView
     /** @return list<string> "Wave: used up" */
     private static function uses(Kit $kit): array
     {
-        $says = [];
-        foreach ($kit->components as $component) {
-            $use = Wanted::tryFrom($kit->wishes['uses'][$component->coreId()] ?? '');
-            if ($use !== null && $use !== Wanted::AsItComes) {
-                $says[] = "$component->name: {$use->value}";
-            }
-        }
+        $uses = array_diff($kit->wishes['uses'] ?? [], [Wanted::AsItComes->value]);
+        $components = $kit->components()->whereKey(array_map(Component::idOfCore(...), array_keys($uses)))->get();
 
-        return $says;
+        return array_values($components->map(static fn (Component $one): string => "$one->name: {$uses[$one->coreId()]}")->all());
     }
 
     private static function length(?int $units, Kit $kit): string

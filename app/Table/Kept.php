@@ -44,7 +44,8 @@ final readonly class Kept
     }
 
     /**
-     * All that is kept: whole sheets, offcuts that lie there, and those that planned cuts will leave.
+     * All that is kept but sheets that are plain: whole ones with a blemish, offcuts that lie there, and those that planned
+     * cuts will leave.
      *
      * @return list<self> the largest first
      */

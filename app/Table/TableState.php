@@ -13,9 +13,12 @@ use App\Models\OwnSketch;
 use App\Models\Sheet;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
+use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
+use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wishes;
@@ -25,16 +28,13 @@ use KeepShare\Core\Table\Wishes;
  */
 final readonly class TableState
 {
-    /** @var array<int, array<int, Sheet>> by component and id */
+    /** @var array<int, array<int, Sheet>> those of, by component and id */
     private array $sheetsBy;
 
     /** @var array<int, list<Taking>> by component */
     private array $takingsBy;
 
-    /** @var array<int, int> how many whole sheets there are, cut or not, by component */
-    private array $wholes;
-
-    /** @var list<Sheet> that lie there to be cut, in the order of their ids */
+    /** @var list<Sheet> of, those that lie there to be cut, in the order of their ids */
     public array $open;
 
     /**
@@ -43,7 +43,9 @@ final readonly class TableState
      * @param  array<int, int>  $here  by component: how many the ledger says there are, and what is on cards already
      * @param  Collection<int, Card>  $cards  the kit's cards with their takings
      * @param  Collection<int, Taking>  $takings  of all kits' cards from these components
-     * @param  Collection<int, Sheet>  $sheets  of these components, in every state
+     * @param  Collection<int, Sheet>  $sheets  of these components, in every state, but those that are plain
+     * @param  array<int, array<int, Stock>>  $plain  the whole sheets that lie there as they came, by component and id: a kit may
+     *                                                have thousands, and no more is known of one than its size
      */
     private function __construct(
         public Kit $kit,
@@ -53,13 +55,11 @@ final readonly class TableState
         public Collection $cards,
         public Collection $takings,
         public Collection $sheets,
+        public array $plain,
     ) {
-        // By hand: a kit may have thousands of sheets, and the collection asks each the long way round.
-        $sheetsBy = $takingsBy = $wholes = $open = [];
+        $sheetsBy = $takingsBy = $open = [];
         foreach ($sheets as $id => $sheet) {
-            $component = $sheet->component_id;
-            $sheetsBy[$component][$id] = $sheet;
-            $wholes[$component] = ($wholes[$component] ?? 0) + (int) $sheet->isWholeHere();
+            $sheetsBy[$sheet->component_id][$id] = $sheet;
             if ($sheet->isOpen()) {
                 $open[] = $sheet;
             }
@@ -67,7 +67,7 @@ final readonly class TableState
         foreach ($takings as $taking) {
             $takingsBy[$taking->component_id][] = $taking;
         }
-        [$this->sheetsBy, $this->takingsBy, $this->wholes, $this->open] = [$sheetsBy, $takingsBy, $wholes, $open];
+        [$this->sheetsBy, $this->takingsBy, $this->open] = [$sheetsBy, $takingsBy, $open];
     }
 
     public static function of(Kit $kit): self
@@ -77,13 +77,13 @@ final readonly class TableState
             ->whereIn('kit_id', $kits)
             ->orderByRaw('kit_id = ? desc', [$kit->id])
             ->orderBy('position')
-            ->get()
-            ->keyBy('id');
-        $core = [];
+            ->get();
+        $byId = $core = [];
         foreach ($components as $component) {
+            $byId[$component->id] = $component;
             $core[$component->coreId()] = $component->toCore();
         }
-        $ids = $components->keys()->all();
+        $ids = array_keys($byId);
         /** @var array<int, int> $here */
         $here = LedgerEntry::query()
             ->whereIn('component_id', $ids)
@@ -99,22 +99,23 @@ final readonly class TableState
 
         return new self(
             $kit,
-            $components,
+            new Collection($byId),
             $core,
             $here,
             $kit->cards()->with('takings')->get()->keyBy('id'),
             $takings,
             self::sheets($ids),
+            PlainSheets::of($ids),
         );
     }
 
     /**
      * @param  array<array-key, int|string>  $components
-     * @return Collection<int, Sheet> with their plans, by id
+     * @return Collection<int, Sheet> with their plans, by id; those that are plain are not among them
      */
     private static function sheets(array $components): Collection
     {
-        $of = Sheet::query()->whereIn('component_id', $components);
+        $of = PlainSheets::others(Sheet::query()->whereIn('component_id', $components));
         $plans = [];
         foreach (CutPlan::query()->whereIn('sheet_id', $of->clone()->select('id'))->get() as $plan) {
             $plans[$plan->sheet_id] = $plan;
@@ -130,7 +131,9 @@ final readonly class TableState
     /** The table as it lies, under the wishes that stand with the kit or others. */
     public function table(?Wishes $wishes = null): Table
     {
-        return $this->lying($this->cards, $wishes);
+        return $wishes === null
+            ? once(fn (): Table => $this->lying($this->cards, null))
+            : $this->lying($this->cards, $wishes);
     }
 
     /** The table as it would be without what one card has been given and not yet cut. */
@@ -147,9 +150,9 @@ final readonly class TableState
      */
     public function tray(array $all, Wishes $wishes): Table
     {
-        $stock = [];
+        $stock = array_map(array_values(...), $this->plain);
         foreach ($all as $kept) {
-            $stock[Component::coreIdOf($kept->component)][] = $kept->toStock();
+            $stock[$kept->component][] = $kept->toStock();
         }
 
         return $this->laid($this->cards, $this->takingsWith($this->cards), $stock, [], $wishes);
@@ -182,7 +185,7 @@ final readonly class TableState
         $takings = Taking::inTurn($this->takingsOf($component));
         if ($component->kind->isSheets()) {
             $planned = [];
-            foreach ($this->sheetsOf($component) as $sheet) {
+            foreach ($this->sheetsBy[$component->id] ?? [] as $sheet) {
                 if (! $sheet->isOpen()) {
                     continue;
                 }
@@ -217,13 +220,17 @@ final readonly class TableState
         );
     }
 
-    /** @return array<string, list<Stock>> what lies there to be cut, by component */
-    private function stock(): array
+    /** @return array<int, list<Stock>> what lies there to be cut, by component, in the order of their ids */
+    public function stock(): array
     {
         return once(function (): array {
-            $stock = [];
+            $stock = $this->plain;
             foreach ($this->open as $sheet) {
-                $stock[Component::coreIdOf($sheet->component_id)][] = $sheet->toStock();
+                $stock[$sheet->component_id][$sheet->id] = $sheet->toStock();
+            }
+            foreach ($stock as $component => $own) {
+                ksort($own);
+                $stock[$component] = array_values($own);
             }
 
             return $stock;
@@ -252,29 +259,20 @@ final readonly class TableState
     /**
      * @param  Collection<int, Card>  $staying
      * @param  Collection<int, Taking>  $takings  of those, and of the cards of other kits
-     * @param  array<string, list<Stock>>  $stock  by component
+     * @param  array<int, list<Stock>>  $stock  by component
      * @param  array<string, list<Piece>>  $promised
      */
     private function laid(Collection $staying, Collection $takings, array $stock, array $promised, ?Wishes $wishes): Table
     {
-        $taken = $takings
-            ->groupBy('component_id')
-            ->map(static fn (Collection $own): int => (int) $own->sum('quantity'));
-        $components = [];
-        $free = [];
-        $stash = [];
-        $sheets = [];
-        foreach ($this->components as $component) {
-            $id = $component->coreId();
-            $components[$id] = $this->core[$id]->counted($this->hereOf($component));
-            if ($component->kind->isSheets()) {
-                $sheets[$id] = $stock[$id] ?? [];
-            } else {
-                $free[$id] = ($this->here[$component->id] ?? 0) - ($taken->get($component->id) ?? 0);
+        [$components, $free, $sheets, $stash] = $this->unlaid();
+        foreach ($takings as $taking) {
+            $id = Component::coreIdOf($taking->component_id);
+            if (isset($free[$id])) {
+                $free[$id] -= $taking->quantity;
             }
-            if ($component->kit_id !== $this->kit->id) {
-                $stash[$id] = true;
-            }
+        }
+        foreach ($stock as $component => $own) {
+            $sheets[Component::coreIdOf($component)] = $own;
         }
         $laying = Laying::of(
             $this->kit->unit,
@@ -285,11 +283,44 @@ final readonly class TableState
             $promised,
             $stash,
             array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
-            array_values(OwnSketch::shelf()),
-            array_values(OwnArrangement::shelf()),
+            ...self::shelves(),
         );
 
         return $laying->under($wishes ?? KitWishes::beyond($this->kit, 1));
+    }
+
+    /**
+     * What is the same whatever cards stay.
+     *
+     * @return array{array<string, CoreComponent>, array<string, int>, array<string, list<Stock>>, array<string, true>} the
+     *     components, how many there are of what is counted, no stock yet of what comes in sheets, and what is of the stash
+     */
+    private function unlaid(): array
+    {
+        return once(function (): array {
+            $components = $here = $sheets = $stash = [];
+            foreach ($this->components as $component) {
+                $id = $component->coreId();
+                $many = $this->hereOf($component);
+                $components[$id] = $this->core[$id]->counted($many);
+                if ($component->kind->isSheets()) {
+                    $sheets[$id] = [];
+                } else {
+                    $here[$id] = $many;
+                }
+                if ($component->kit_id !== $this->kit->id) {
+                    $stash[$id] = true;
+                }
+            }
+
+            return [$components, $here, $sheets, $stash];
+        });
+    }
+
+    /** @return array{list<Sketch>, list<Arrangement>} */
+    private static function shelves(): array
+    {
+        return [array_values(OwnSketch::shelf()), array_values(OwnArrangement::shelf())];
     }
 
     /**
@@ -325,12 +356,6 @@ final readonly class TableState
         return $component->kind->isSheets() ? $this->sheetsHere($component) : (int) ($this->here[$component->id] ?? 0);
     }
 
-    /** @return Collection<int, Sheet> in every state */
-    public function sheetsOf(Component $component): Collection
-    {
-        return new Collection($this->sheetsBy[$component->id] ?? []);
-    }
-
     /** @return Collection<int, Taking> by cards of every kit */
     public function takingsOf(Component $component): Collection
     {
@@ -342,12 +367,31 @@ final readonly class TableState
     {
         $isLeft = static fn (Sheet $sheet): bool => $sheet->isWholeHere() && $sheet->isOpen() && $sheet->plan === null;
 
-        return count(array_filter($this->sheetsBy[$component->id] ?? [], $isLeft));
+        return $this->plainOf($component) + count(array_filter($this->sheetsBy[$component->id] ?? [], $isLeft));
     }
 
     /** How many whole sheets there are, cut or not. */
     public function sheetsHere(Component $component): int
     {
-        return $this->wholes[$component->id] ?? 0;
+        $isWhole = static fn (Sheet $sheet): bool => $sheet->isWholeHere();
+
+        return $this->plainOf($component) + count(array_filter($this->sheetsBy[$component->id] ?? [], $isWhole));
+    }
+
+    /** @return list<Size> of the whole sheets there are, cut or not */
+    public function wholes(Component $component): array
+    {
+        $isWhole = static fn (Sheet $sheet): bool => $sheet->isWholeHere();
+        $known = array_filter($this->sheetsBy[$component->id] ?? [], $isWhole);
+
+        return [
+            ...array_column($this->plain[$component->id] ?? [], 'size'),
+            ...array_map(static fn (Sheet $sheet): Size => $sheet->size(), array_values($known)),
+        ];
+    }
+
+    private function plainOf(Component $component): int
+    {
+        return count($this->plain[$component->id] ?? []);
     }
 }

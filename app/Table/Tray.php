@@ -23,7 +23,7 @@ final class Tray
     /**
      * @param  Table  $table  everything as it will lie once all that is planned is cut
      * @param  array<string, Kept>  $kept  the kit's own scraps, the largest first
-     * @param  array<string, Scrap>  $all  whole sheets too, and those of the stash
+     * @param  array<array-key, Scrap>  $all  whole sheets too, and those of the stash
      * @param  list<Card>  $bonus  the cards that were found in what is left
      */
     private function __construct(
@@ -41,14 +41,20 @@ final class Tray
         $state = TableState::of($kit);
         $everything = Kept::of($state);
         $table = $state->tray($everything, $wishes);
+        $isOwn = static fn (int $component): bool => $state->components[$component]?->kit_id === $kit->id;
+        $mayBeCut = static fn (int $component): bool => $isOwn($component) || $table->offers(Component::coreIdOf($component));
         $own = $all = [];
+        foreach (array_filter($state->plain, $mayBeCut, ARRAY_FILTER_USE_KEY) as $component => $sheets) {
+            foreach ($sheets as $id => $stock) {
+                $all[(string) $id] = Scrap::of((string) $id, $state->core[Component::coreIdOf($component)], $stock);
+            }
+        }
         foreach ($everything as $kept) {
-            $component = $state->core[Component::coreIdOf($kept->component)];
-            if (! $table->offers($component->id) && $state->components[$kept->component]?->kit_id !== $kit->id) {
+            if (! $mayBeCut($kept->component)) {
                 continue;
             }
-            $all[$kept->id] = Scrap::of($kept->id, $component, $kept->toStock());
-            if (! $kept->isWhole && $state->components[$kept->component]?->kit_id === $kit->id) {
+            $all[$kept->id] = Scrap::of($kept->id, $state->core[Component::coreIdOf($kept->component)], $kept->toStock());
+            if (! $kept->isWhole && $isOwn($kept->component)) {
                 $own[$kept->id] = $kept;
             }
         }

@@ -29,12 +29,16 @@ final class Ground
      * @param  list<int>  $ys
      * @param  array<int, int>  $column  by place
      * @param  array<int, int>  $row
+     * @param  list<list<int>>  $across  the last place that what lies between two places along the width reaches to
+     * @param  list<list<int>>  $down
      */
     private function __construct(
         private readonly array $xs,
         private readonly array $ys,
         private readonly array $column,
         private readonly array $row,
+        private readonly array $across,
+        private readonly array $down,
     ) {
     }
 
@@ -55,7 +59,7 @@ final class Ground
         if ($xs === null || $ys === null) {
             return null;
         }
-        $ground = new self($xs, $ys, array_flip($xs), array_flip($ys));
+        $ground = new self($xs, $ys, array_flip($xs), array_flip($ys), self::gaps($xs), self::gaps($ys));
         $ground->count($ways);
 
         return $ground;
@@ -104,6 +108,29 @@ final class Ground
         return $places;
     }
 
+    /**
+     * @param  list<int>  $places
+     * @return list<list<int>> by a place and one that is no nearer
+     */
+    private static function gaps(array $places): array
+    {
+        $gaps = [];
+        foreach ($places as $far) {
+            $reached = 0;
+            $own = [];
+            // The nearer the other lies the narrower the gap: from the far end on what is reached only grows.
+            foreach (array_reverse($places) as $near) {
+                while ($near <= $far && isset($places[$reached + 1]) && $places[$reached + 1] <= $far - $near) {
+                    $reached++;
+                }
+                $own[] = $reached;
+            }
+            $gaps[] = array_reverse($own);
+        }
+
+        return $gaps;
+    }
+
     /** @param  list<array{int, int, int}>  $ways */
     private function count(array $ways): void
     {
@@ -111,13 +138,15 @@ final class Ground
             foreach ($this->ys as $j => $y) {
                 $best = max($i > 0 ? $this->worth[$i - 1][$j] : 0, $j > 0 ? $this->worth[$i][$j - 1] : 0);
                 foreach ($ways as [$w, $h, $worth]) {
-                    $best = $w <= $x && $h <= $y ? max($best, $worth) : $best;
+                    if ($worth > $best && $w <= $x && $h <= $y) {
+                        $best = $worth;
+                    }
                 }
                 for ($k = 1; $k < $i && 2 * $this->xs[$k] <= $x; $k++) {
-                    $best = max($best, $this->worth[$k][$j] + $this->worth[self::at($this->xs, $x - $this->xs[$k])][$j]);
+                    $best = max($best, $this->worth[$k][$j] + $this->worth[$this->across[$i][$k]][$j]);
                 }
                 for ($k = 1; $k < $j && 2 * $this->ys[$k] <= $y; $k++) {
-                    $best = max($best, $this->worth[$i][$k] + $this->worth[$i][self::at($this->ys, $y - $this->ys[$k])]);
+                    $best = max($best, $this->worth[$i][$k] + $this->worth[$i][$this->down[$j][$k]]);
                 }
                 $this->worth[$i][$j] = $best;
             }
@@ -131,10 +160,10 @@ final class Ground
             for ($j = $last[1]; $j >= 0; $j--) {
                 $best = 0;
                 for ($k = $i + 1; $k <= $last[0]; $k++) {
-                    $best = max($best, $this->worth[self::at($this->xs, $this->xs[$k] - $this->xs[$i])][$j] + $this->beside[$k][$j]);
+                    $best = max($best, $this->worth[$this->across[$k][$i]][$j] + $this->beside[$k][$j]);
                 }
                 for ($k = $j + 1; $k <= $last[1]; $k++) {
-                    $best = max($best, $this->worth[$i][self::at($this->ys, $this->ys[$k] - $this->ys[$j])] + $this->beside[$i][$k]);
+                    $best = max($best, $this->worth[$i][$this->down[$k][$j]] + $this->beside[$i][$k]);
                 }
                 $this->beside[$i][$j] = $best;
             }

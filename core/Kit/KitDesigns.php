@@ -61,6 +61,30 @@ final class KitDesigns
         );
     }
 
+    /**
+     * @param  list<array<string, mixed>>  $written
+     * @return list<string> the ids of the components that written designs take; others are not needed to read them
+     */
+    public static function named(array $written): array
+    {
+        $named = [];
+        foreach ($written as $design) {
+            foreach (is_array($design['takes'] ?? null) ? $design['takes'] : [] as $take) {
+                $named[is_string($take) ? self::parts($take)[0] : ''] = true;
+            }
+        }
+
+        return array_map(strval(...), array_keys($named));
+    }
+
+    /** @return array{string, string} what is taken and which of its faces */
+    private static function parts(string $written): array
+    {
+        [$id, $face] = [...explode('/', $written, 2), '0'];
+
+        return [$id, $face];
+    }
+
     /** @param  array<string, Component>  $components  by id */
     private static function design(Fields $fields, array $components): KitDesign
     {
@@ -107,7 +131,7 @@ final class KitDesigns
      */
     private static function take(string $written, string $place, string $at, array $components): array
     {
-        [$id, $face] = [...explode('/', $written, 2), '0'];
+        [$id, $face] = self::parts($written);
         $component = $components[$id] ?? throw BadKit::at($at, "no component of the kit has the id \"$id\".");
         $does = match ($place) {
             KitDesign::FOCAL => $component->isFocalPoint(),

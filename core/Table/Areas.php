@@ -88,8 +88,9 @@ final readonly class Areas
     private static function designs(Table $table): array
     {
         $designs = [];
+        $faces = self::faces($table);
         foreach ([...$table->sketchesGiving(), ...array_map(static fn ($design) => $design->sketch, $table->wishes->designs)] as $sketch) {
-            foreach (self::faces($table) as $face) {
+            foreach ($faces as $face) {
                 $layout = $table->layouts->of($sketch, $face);
                 if ($layout !== null) {
                     $designs[] = self::of($layout);

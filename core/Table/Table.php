@@ -112,9 +112,13 @@ final readonly class Table
 
     private static function isBare(Laying $laying): bool
     {
-        $isSheets = static fn (array $stock, string $id): bool => $stock !== [] && Spare::sourceOf($id) === null;
+        foreach ($laying->stock as $id => $stock) {
+            if ($stock !== [] && Spare::sourceOf($id) === null) {
+                return false;
+            }
+        }
 
-        return array_filter($laying->stock, $isSheets, ARRAY_FILTER_USE_BOTH) === [];
+        return true;
     }
 
     /** Whether a card may be made on a sketch on a base: one with nothing cut for it not on any. */
@@ -188,7 +192,16 @@ final readonly class Table
     /** The table with what everything on it would give, were it taken apart too: no choice of what is taken apart gives more cards. */
     public function everythingApart(): self
     {
-        return self::of($this->laying->besides(...Spare::all($this)), $this->wishes);
+        $laying = $this->laying->besides(...Spare::all($this));
+
+        return new self(
+            $laying,
+            $this->wishes,
+            self::sketches($laying, $this->wishes),
+            Plans::with($this->wishes->trimmer()),
+            $this->layouts,
+            $this->harmonies,
+        );
     }
 
     /** The same table with some goods taken apart. */

@@ -9,10 +9,10 @@ use App\Http\Controllers\CountController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\PhotographsController;
 use App\Http\Controllers\UnpackController;
-use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use KeepShare\Core\Kit\Kind;
 
 /** What came in the box, beside its packing list. */
 final class UnpackStage implements Stage
@@ -43,16 +43,16 @@ final class UnpackStage implements Stage
 
     public function figure(Kit $kit): string
     {
-        $components = $kit->components()->get(['id', 'kind', 'listed', 'is_counted']);
-        $counted = $components->filter(static fn (Component $one): bool => ! $one->kind->isEndless() && ! $one->kind->isByLength());
+        $isCounted = static fn (Kind $kind): bool => ! $kind->isEndless() && ! $kind->isByLength();
+        $counted = $kit->components()->reorder()->whereIn('kind', array_filter(Kind::cases(), $isCounted));
         $delta = (int) LedgerEntry::query()
-            ->whereIn('component_id', $counted->modelKeys())
+            ->whereIn('component_id', $counted->clone()->select('id'))
             ->whereIn('reason', LedgerReason::ofCounting())
             ->sum('delta');
         $listed = (int) $counted->sum('listed');
-        $isCounted = $counted->isNotEmpty() && ! $components->contains('is_counted', false);
+        $isDone = $counted->exists() && $kit->components()->where('is_counted', false)->doesntExist();
 
-        return sprintf('%d of %d here%s', $listed + $delta, $listed, $isCounted ? ', counted' : '');
+        return sprintf('%d of %d here%s', $listed + $delta, $listed, $isDone ? ', counted' : '');
     }
 
     public function isOfStash(): bool
