@@ -3,6 +3,7 @@
 namespace Tests\Browser;
 
 use App\Console\Soak\Surroundings;
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
@@ -24,6 +25,9 @@ abstract class BrowserTestCase extends TestCase
 {
     /** Seconds that a page may take on a busy machine. */
     protected const PATIENCE = 30;
+
+    /** Milliseconds after which it is looked at again. */
+    protected const OFTEN = 50;
 
     /** Tests that begin with the first kit shared out over ten cards; that is done once, and they begin with what came of it. */
     protected const SHARED_OUT = 'shared-out';
@@ -199,19 +203,31 @@ abstract class BrowserTestCase extends TestCase
     protected function see(string $text): void
     {
         try {
-            $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_contains($this->text(), $text));
+            $this->browser->wait(self::PATIENCE, self::OFTEN)->until(fn (): bool => str_contains($this->text(), $text));
         } catch (TimeoutException) {
             self::fail("The page does not show \"$text\" but: ".mb_substr($this->text(), 0, 1_500));
         }
         $this->addToAssertionCount(1);
     }
 
+    /** It is seen no more. */
+    protected function seeNo(string $text): void
+    {
+        $this->until(fn (): bool => ! str_contains($this->text(), $text), "The page still shows \"$text\".");
+    }
+
+    /** @param  Closure(): bool  $holds */
+    protected function until(Closure $holds, string $else = ''): void
+    {
+        $this->browser->wait(self::PATIENCE, self::OFTEN)->until($holds, $else);
+        $this->addToAssertionCount(1);
+    }
+
     /** The database comes to hold this, and the page has what came of the act. */
     protected function holds(int $expected, string $sql): void
     {
-        $wait = $this->browser->wait(self::PATIENCE, 100);
-        $wait->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
-        $wait->until(fn (): bool => $this->howMany('.busy.isBusy') === 0, 'The page is busy still.');
+        $this->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
+        $this->until(fn (): bool => $this->howMany('.busy.isBusy') === 0, 'The page is busy still.');
         $this->addToAssertionCount(1);
     }
 
@@ -233,7 +249,7 @@ abstract class BrowserTestCase extends TestCase
     private function wait(WebDriverBy $by): RemoteWebElement
     {
         $found = $this->browser
-            ->wait(self::PATIENCE, 100)
+            ->wait(self::PATIENCE, self::OFTEN)
             ->until(
                 WebDriverExpectedCondition::visibilityOfElementLocated($by),
                 'Not on the page: '.$by->getValue(),

@@ -67,19 +67,15 @@ final class CutTest extends BrowserTestCase
         for ($n = 0; $n < 12 && ! str_contains($this->text(), 'All pieces of card 2 are cut'); $n++) {
             $before = (int) $this->table->value('select count(*) from takings where sheet_id is not null');
             $this->press('c');
-            $this->browser
-                ->wait(self::PATIENCE, 100)
-                ->until(
-                    fn (): bool => (int) $this->table->value(
-                        'select count(*) from takings where sheet_id is not null',
-                    ) > $before,
-                );
-            $this->browser
-                ->wait(self::PATIENCE, 100)
-                ->until(
-                    fn (): bool => str_contains($this->text(), 'All pieces of card 2 are cut')
-                        || $this->howMany('aside .acts button[disabled]') === 0,
-                );
+            $this->until(
+                fn (): bool => (int) $this->table->value(
+                    'select count(*) from takings where sheet_id is not null',
+                ) > $before,
+            );
+            $this->until(
+                fn (): bool => str_contains($this->text(), 'All pieces of card 2 are cut')
+                    || $this->howMany('aside .acts button[disabled]') === 0,
+            );
         }
         $this->see('All pieces of card 2 are cut');
         $this->holds(

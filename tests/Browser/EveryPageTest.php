@@ -112,6 +112,6 @@ final class EveryPageTest extends BrowserTestCase
     /** Nothing is under way any more. */
     private function settle(): void
     {
-        $this->browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->howMany('.busy.isBusy') === 0);
+        $this->until(fn (): bool => $this->howMany('.busy.isBusy') === 0);
     }
 }

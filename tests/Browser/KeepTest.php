@@ -145,7 +145,7 @@ final class KeepTest extends BrowserTestCase
         $this->open('/kits/1/tally/materials');
         $this->see('Card 10:');
         $this->click('label', '10, ');
-        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => ! str_contains($this->text(), 'Card 10:'));
+        $this->seeNo('Card 10:');
         $this->press('m');
         $this->see(' mm)');
         $this->assertQuiet();

@@ -93,7 +93,7 @@ final class KeysTest extends BrowserTestCase
 
     private function focusIs(string $id): void
     {
-        $this->browser->wait(self::PATIENCE, 50)->until(fn (): bool => $this->focus() === $id, "The focus is not at $id.");
+        $this->until(fn (): bool => $this->focus() === $id, "The focus is not at $id.");
         $this->addToAssertionCount(1);
     }
 
@@ -112,7 +112,7 @@ final class KeysTest extends BrowserTestCase
     private function at(string $cell): void
     {
         $at = fn (): mixed => $this->browser->executeScript('return document.activeElement.dataset.cell');
-        $this->browser->wait(self::PATIENCE, 50)->until(static fn (): bool => $at() === $cell, "The cursor is not at $cell.");
+        $this->until(static fn (): bool => $at() === $cell, "The cursor is not at $cell.");
     }
 
     /** To a cell of the first card in which a piece of paper is drawn. */
@@ -132,7 +132,7 @@ final class KeysTest extends BrowserTestCase
 
             return is_string($said) && str_contains($said, $text);
         };
-        $this->browser->wait(self::PATIENCE, 50)->until($isSaid, "Not read out: $text");
+        $this->until($isSaid, "Not read out: $text");
         $this->addToAssertionCount(1);
     }
 }

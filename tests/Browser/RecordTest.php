@@ -84,7 +84,7 @@ final class RecordTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->see("1 sheet of $name is already cut");
         $this->click('a', 'Go to Cut');
-        $this->browser->wait(self::PATIENCE, 100)->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/cut'));
+        $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/cut'));
         $this->assertQuiet();
     }
 
@@ -128,12 +128,10 @@ final class RecordTest extends BrowserTestCase
             4,
             "select count(*) from sheets join components on components.id = component_id where name like 'Dusk /%'",
         );
-        $this->browser
-            ->wait(self::PATIENCE, 100)
-            ->until(
-                fn (): bool => $this->element('#line')->getAttribute('value') === '',
-                'The line is not cleared for the next.',
-            );
+        $this->until(
+            fn (): bool => $this->element('#line')->getAttribute('value') === '',
+            'The line is not cleared for the next.',
+        );
     }
 
     public function test_a_pasted_list_is_shown_line_by_line_and_kept_and_what_is_not_understood_stays(): void

@@ -3,7 +3,6 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\Attributes\Group;
 
 /** From the packing list to bonus cards, as a cardmaker does it. */
 final class SliceTest extends BrowserTestCase
@@ -141,27 +140,6 @@ final class SliceTest extends BrowserTestCase
         self::assertSame(0, (int) $this->table->value('select count(*) from solves'));
     }
 
-    #[Group(self::SHARED_OUT)]
-    public function test_two_tabs_on_one_kit(): void
-    {
-        $this->sharedOut();
-        $this->open('/kits/1/keep');
-        $this->see('10 bonus cards');
-
-        $first = $this->browser->getWindowHandle();
-        $this->browser->switchTo()->newWindow();
-        $this->open('/kits/1/keep');
-        $this->click('button', 'Add card 11');
-        $this->see('9 bonus cards');
-
-        $this->browser->switchTo()->window($first);
-        $this->click('button', 'Add card 12');
-        $this->see('The table has changed since this page was opened');
-        $this->see('Add bonus card 11');
-        self::assertSame(11, (int) $this->table->value('select count(*) from cards'));
-        $this->see('11 cards');
-    }
-
     public function test_the_evening_theme_stays(): void
     {
         $this->open('/');
@@ -170,47 +148,6 @@ final class SliceTest extends BrowserTestCase
         $this->see('Harbour Lanterns');
 
         self::assertSame('evening', $this->element('html')->getAttribute('data-theme'));
-    }
-
-    #[Group(self::SHARED_OUT)]
-    public function test_everything_to_press_is_large_enough_for_a_finger(): void
-    {
-        $this->sharedOut();
-        foreach (
-            [
-                '/',
-                '/kits/1',
-                '/kits/1/count',
-                '/kits/1/add',
-                '/kits/1/about',
-                '/kits/1/looks/1',
-                '/kits/1/pair',
-                '/kits/1/sketches',
-                '/kits/1/sketches/new',
-                '/kits/1/folds',
-                '/kits/1/measures',
-                '/kits/1/share-out',
-                '/kits/1/cut',
-                '/kits/1/class',
-                '/kits/1/keep',
-                '/kits/1/keep/shopping',
-                '/kits/1/keep/scraps?find=anything',
-                '/kits/1/tally',
-            ] as $path
-        ) {
-            $this->open($path);
-            $this->see('Undo');
-            $small = $this->browser->executeScript(<<<'JS'
-                const reach = (e) => {
-                    const after = parseFloat(getComputedStyle(e, '::after').inset) || 0
-                    return e.getBoundingClientRect().height - 2 * Math.min(0, after)
-                }
-                const targets = 'main button, header button, header a, main nav a, input:not([type=checkbox], [type=radio])'
-                return [...document.querySelectorAll(targets)]
-                    .filter((e) => e.checkVisibility() && reach(e) < 43.5 && !e.closest('ol')).map((e) => e.outerHTML.slice(0, 120))
-                JS);
-            self::assertSame([], $small, $path);
-        }
     }
 
     /** How many sheets the share-out wants cut. */

@@ -37,12 +37,17 @@ final class Surroundings
     }
 
     /**
+     * As bin/demo starts it; see php_settings in bin/setup.sh.
+     *
      * @param  string  $root  of the application
      * @return list<string>
      */
     public static function php(string $root): array
     {
         $flags = file("$root/bin/jit.flags", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+        if (is_dir("$root/build/compiled")) {
+            $flags[] = "opcache.file_cache=$root/build/compiled";
+        }
 
         return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
     }
