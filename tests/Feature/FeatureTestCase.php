@@ -14,7 +14,10 @@ use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Testing\Fakes\QueueFake;
 use Illuminate\Testing\TestResponse;
+use Tests\Feature\Support\Snapshot;
 
 abstract class FeatureTestCase extends TestCase
 {
@@ -51,9 +54,8 @@ abstract class FeatureTestCase extends TestCase
 
     protected function harbour(): Kit
     {
-        $kit = Kit::query()->where('name', 'Harbour Lanterns')->first();
-        if ($kit === null) {
-            app(Demo::class)->lay();
+        if (Kit::query()->where('name', 'Harbour Lanterns')->doesntExist()) {
+            Snapshot::after('lay the demo', static fn () => app(Demo::class)->lay());
         }
 
         return Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();
@@ -81,6 +83,13 @@ abstract class FeatureTestCase extends TestCase
     protected function shareOut(Kit $kit, int $cards, bool $stash = false): void
     {
         $this->busyWorker($kit);
+        $do = fn () => $this->shareOutAnew($kit, $cards, $stash);
+        $what = "share kit $kit->id out over $cards cards".($stash ? ', and the stash' : '');
+        Queue::getFacadeRoot() instanceof QueueFake ? $do() : Snapshot::after($what, $do);
+    }
+
+    private function shareOutAnew(Kit $kit, int $cards, bool $stash): void
+    {
         $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'words' => 'once', 'anew' => true])
             ->assertSessionHasNoErrors()
             ->assertRedirect();
