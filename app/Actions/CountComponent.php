@@ -26,7 +26,6 @@ final readonly class CountComponent
     {
         $kit = Kit::query()->findOrFail($component->kit_id);
         $this->journal->act($kit, "Count $component->name: $counted", null, function () use (
-            $kit,
             $component,
             $counted,
             $was,
@@ -34,7 +33,7 @@ final readonly class CountComponent
             $note,
         ): void {
             // Read within the act: of two who count one line at once the later is told.
-            $here = TableState::of($kit)->hereOf($component);
+            $here = TableState::hereNow($component);
             if ($here !== $was) {
                 throw ValidationException::withMessages([
                     'counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there.",

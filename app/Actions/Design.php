@@ -109,8 +109,7 @@ final readonly class Design
      */
     public function fill(Card $card, string $part, string $component, int $face, ?int $revision): void
     {
-        $state = TableState::of($card->kit);
-        $good = $state->core[$component] ?? abort(422);
+        $good = $card->kit->onTable()->find(Component::idOfCore($component))?->toCore() ?? abort(422);
         $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use (
             $card,
             $part,
@@ -137,11 +136,9 @@ final readonly class Design
     /** One more or one fewer of what is counted. */
     public function quantity(Card $card, Taking $taking, int $quantity, ?int $revision): void
     {
-        $state = TableState::of($card->kit);
-        $core = $state->core[Component::coreIdOf($taking->component_id)];
         $this->journal->act(
             $card->kit,
-            "Take $quantity $core->name for card $card->number",
+            "Take $quantity {$taking->component->name} for card $card->number",
             $revision,
             static function () use ($card, $taking, $quantity): void {
                 self::refuseUsed($card, $taking);

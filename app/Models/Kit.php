@@ -5,6 +5,7 @@ namespace App\Models;
 use App\Database\Record;
 use App\Journal\Journalled;
 use App\Journal\Subject;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use KeepShare\Core\Cut\Trimmer;
@@ -154,6 +155,15 @@ final class Kit extends Record implements Subject
     public function components(): HasMany
     {
         return $this->hasMany(Component::class)->orderBy('position');
+    }
+
+    /** @return Builder<Component> what lies on its table: its own, then that of the stash */
+    public function onTable(): Builder
+    {
+        return Component::query()
+            ->whereIn('kit_id', $this->is_stash ? [$this->id] : array_filter([$this->id, self::stash()?->id]))
+            ->orderByRaw('kit_id = ? desc', [$this->id])
+            ->orderBy('position');
     }
 
     /** @return HasMany<Component, $this> */

@@ -29,6 +29,7 @@ use KeepShare\Core\Table\Spare;
  * @property list<array{treatment: string, tool: string|null, option: string}>|null $treated what is done to its piece
  * @property int|null $sheet_id
  * @property Card $card
+ * @property Component $component
  */
 final class Taking extends Record implements OfKit
 {

@@ -11,6 +11,7 @@ use App\Models\LedgerEntry;
 use App\Models\OwnArrangement;
 use App\Models\OwnSketch;
 use App\Models\Sheet;
+use App\Models\SheetState;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Arrange\Arrangement;
@@ -72,14 +73,8 @@ final readonly class TableState
 
     public static function of(Kit $kit): self
     {
-        $kits = $kit->is_stash ? [$kit->id] : array_filter([$kit->id, Kit::stash()?->id]);
-        $components = Component::query()
-            ->whereIn('kit_id', $kits)
-            ->orderByRaw('kit_id = ? desc', [$kit->id])
-            ->orderBy('position')
-            ->get();
         $byId = $core = [];
-        foreach ($components as $component) {
+        foreach ($kit->onTable()->get() as $component) {
             $byId[$component->id] = $component;
             $core[$component->coreId()] = $component->toCore();
         }
@@ -348,6 +343,17 @@ final readonly class TableState
         $record = $this->components->get($component);
 
         return $record === null ? '' : $record->name.($record->kit_id === $this->kit->id ? '' : ' (stash)');
+    }
+
+    /** How many of one component there are, read by itself. */
+    public static function hereNow(Component $component): int
+    {
+        if ($component->kind->isSheets()) {
+            return $component->sheets()->where('is_whole', true)->whereNot('state', SheetState::Spoiled)->count();
+        }
+        $used = Taking::query()->where('component_id', $component->id)->whereNotNull('used_by')->sum('quantity');
+
+        return (int) $component->ledger()->sum('delta') + (int) $used;
     }
 
     /** How many there are: whole sheets, cut or not, or what the ledger says. */

@@ -111,6 +111,7 @@ final class ReadQuicklyTest extends FeatureTestCase
     {
         $state = TableState::of($kit->refresh());
         foreach ($state->components as $component) {
+            self::assertSame($state->hereOf($component), TableState::hereNow($component), "$component->name, read by itself");
             if (! $component->kind->isSheets()) {
                 continue;
             }
