@@ -4,7 +4,9 @@ namespace App\Pages;
 
 use App\Models\Component;
 use App\Models\Kit;
+use App\Recipes\LayAsk;
 use App\Recipes\LayingOut;
+use App\Recipes\RecipeShelf;
 use App\Wording\Wording;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Recipe\Lay\Candidate;
@@ -31,6 +33,7 @@ final readonly class RecipeLayPage extends Page
     private const OFFERED = 8;
 
     /**
+     * @param  bool  $isLooking  it is worked out how it lies: until then nothing is known of that
      * @param  list<LaidLetter>  $letters
      * @param  list<LaidFront>  $cards
      * @param  list<string>  $falls  the cards that cannot be made, and why
@@ -43,6 +46,7 @@ final readonly class RecipeLayPage extends Page
     private function __construct(
         public string $key,
         public string $name,
+        public bool $isLooking,
         public int $all,
         public array $letters,
         public array $cards,
@@ -57,29 +61,26 @@ final readonly class RecipeLayPage extends Page
     ) {
     }
 
-    /** @param  list<int>  $kits  of which the papers are looked at too */
-    public static function of(Kit $kit, string $key, LayingOut $found, bool $stash, array $kits): self
+    public static function of(Kit $kit, LayAsk $ask, ?LayingOut $found): self
     {
-        $recipe = $found->recipe;
-        $cards = [];
-        foreach ($found->laid->cards ?? [] as $number => $card) {
-            $cards[] = self::card($number, $card, $found);
-        }
+        $laid = $found?->laid;
+        $chosen = $found?->chosen;
 
         return new self(
-            $key,
-            $recipe->name,
-            count($cards) + count($found->laid->falls ?? []),
-            $found->chosen === null ? [] : self::letters($recipe, $found->chosen, $found),
-            $cards,
-            self::falls($found),
-            self::lacks($found),
-            $found->chosen === null ? '' : self::sent($found->chosen->papers),
-            $found->chosen === null ? '' : self::how($found->chosen),
-            $stash,
+            $ask->recipe,
+            RecipeShelf::find($ask->recipe)->name,
+            $found === null,
+            count($laid->cards ?? []) + count($laid->falls ?? []),
+            $found === null || $chosen === null ? [] : self::letters($found->recipe, $chosen, $found),
+            $found === null ? [] : self::cards($found),
+            $found === null ? [] : self::falls($found),
+            $found === null ? [] : self::lacks($found),
+            $chosen === null ? '' : self::sent($chosen->papers),
+            $chosen === null ? '' : self::how($chosen),
+            $ask->stash,
             Kit::stash() !== null,
-            self::kits($kit, $kits),
-            GoodView::all($found->components),
+            self::kits($kit, $ask->kits),
+            GoodView::all($found->components ?? []),
         );
     }
 
@@ -146,6 +147,17 @@ final readonly class RecipeLayPage extends Page
             'name' => $face === $name ? $name : "$name, $face",
             'kit' => ($found->others[$candidate->component->id] ?? null)?->name,
         ];
+    }
+
+    /** @return list<LaidFront> */
+    private static function cards(LayingOut $found): array
+    {
+        $cards = [];
+        foreach ($found->laid->cards ?? [] as $number => $card) {
+            $cards[] = self::card($number, $card, $found);
+        }
+
+        return $cards;
     }
 
     /** @return LaidFront */

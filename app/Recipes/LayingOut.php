@@ -7,7 +7,6 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\KitWishes;
 use App\Table\TableState;
-use Closure;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
@@ -39,47 +38,60 @@ final readonly class LayingOut
     ) {
     }
 
-    /**
-     * @param  array<string, string>  $fixed  the paper of some letters, as Candidate::key() has it
-     * @param  bool  $stash  papers and goods of the stash too
-     * @param  list<int>  $kits  the papers of these kits too
-     */
-    public static function of(Kit $kit, Recipe $recipe, array $fixed, bool $stash, array $kits): self
+    public static function search(Kit $kit): Search
     {
-        $state = TableState::of($kit);
-        $wishes = KitWishes::beyond($kit, count($recipe->cards));
-        $own = $state->table($stash ? $wishes->withStash() : $wishes);
-        $others = self::papersOf($kit, $kits);
-        $table = self::with($own, array_column($others, 'component'), array_map(static fn (array $one): array => $one['stock'], $others));
-        $kitOf = array_map(static fn (array $one): Kit => $one['kit'], $others);
-        [$recipe, $chosen, $laid] = self::remembered(
-            $kit,
-            [$recipe, $fixed, $stash, array_map(static fn (Kit $one): array => [$one->id, $one->revision], $kitOf)],
-            static fn (): array => self::worked($recipe, $own, $table, $others, $fixed),
-        );
+        return Search::for('laying', $kit);
+    }
 
-        return new self($recipe, $state, $chosen, $laid, $table->components, $kitOf);
+    /** As it was worked out last, where that was asked and nothing has changed; null where it was not. */
+    public static function found(Kit $kit, LayAsk $ask): ?self
+    {
+        $found = self::search($kit)->found();
+
+        return is_array($found) && $found[0] === $ask->mark() ? self::with($kit, $ask, $found[1]) : null;
+    }
+
+    /** Worked out at once, where it was not before. */
+    public static function of(Kit $kit, LayAsk $ask): self
+    {
+        return self::found($kit, $ask) ?? self::with($kit, $ask, self::work($kit, $ask)[1]);
+    }
+
+    /** @return array{string, array{Recipe, LettersChosen|null, LaidRecipe}} for what it is, and what came of it */
+    public static function work(Kit $kit, LayAsk $ask): array
+    {
+        $mark = $ask->mark();
+        $tables = self::tables($kit, $ask);
+
+        return [$mark, self::worked(RecipeShelf::find($ask->recipe), $tables['own'], $tables['table'], $tables['others'], $ask->fixed)];
     }
 
     /**
-     * What was worked out last, where it is asked for again and nothing has changed: the page comes back after every letter.
-     *
-     * @param  list<mixed>  $asked
-     * @param  Closure(): array{Recipe, LettersChosen|null, LaidRecipe}  $work
-     * @return array{Recipe, LettersChosen|null, LaidRecipe}
+     * @return array{
+     *     state: TableState,
+     *     own: Table,
+     *     table: Table,
+     *     others: array<string, array{component: CoreComponent, stock: list<Stock>, kit: Kit}>,
+     * } the kit's own table, and that with the papers of other kits
      */
-    private static function remembered(Kit $kit, array $asked, Closure $work): array
+    private static function tables(Kit $kit, LayAsk $ask): array
     {
-        $search = Search::for('laying', $kit);
-        $of = md5(serialize($asked));
-        $found = $search->found();
-        if (is_array($found) && $found[0] === $of) {
-            return $found[1];
-        }
-        $done = $work();
-        $search->remember([$of, $done]);
+        $state = TableState::of($kit);
+        $wishes = KitWishes::beyond($kit, count(RecipeShelf::find($ask->recipe)->cards));
+        $own = $state->table($ask->stash ? $wishes->withStash() : $wishes);
+        $others = self::papersOf($kit, $ask->kits);
 
-        return $done;
+        return ['state' => $state, 'own' => $own, 'table' => self::beside($own, $others), 'others' => $others];
+    }
+
+    /** @param  array{Recipe, LettersChosen|null, LaidRecipe}  $worked */
+    private static function with(Kit $kit, LayAsk $ask, array $worked): self
+    {
+        [$recipe, $chosen, $laid] = $worked;
+        ['state' => $state, 'table' => $table, 'others' => $others] = self::tables($kit, $ask);
+        $kitOf = array_map(static fn (array $one): Kit => $one['kit'], $others);
+
+        return new self($recipe, $state, $chosen, $laid, $table->components, $kitOf);
     }
 
     /**
@@ -101,9 +113,8 @@ final readonly class LayingOut
         }
         // What no letter is cut from stays with its kit.
         $used = array_intersect_key($others, $taken);
-        $narrow = self::with($own, array_column($used, 'component'), array_map(static fn (array $one): array => $one['stock'], $used));
 
-        return [$recipe, $chosen, LayRecipe::of($recipe, $on, $narrow, $chosen)];
+        return [$recipe, $chosen, LayRecipe::of($recipe, $on, self::beside($own, $used), $chosen)];
     }
 
     /** @return list<string> the components of other kits that are cut */
@@ -150,23 +161,20 @@ final readonly class LayingOut
         return $papers;
     }
 
-    /**
-     * @param  list<CoreComponent>  $components
-     * @param  array<string, list<Stock>>  $stock
-     */
-    private static function with(Table $table, array $components, array $stock): Table
+    /** @param  array<string, array{component: CoreComponent, stock: list<Stock>, kit: Kit}>  $others */
+    private static function beside(Table $table, array $others): Table
     {
-        $laying = $table->laying;
-        if ($components === []) {
+        if ($others === []) {
             return $table;
         }
+        $laying = $table->laying;
 
         return Laying::of(
             $laying->unit,
             $laying->front,
-            $laying->components + array_column($components, null, 'id'),
+            $laying->components + array_column(array_column($others, 'component'), null, 'id'),
             $laying->free,
-            $laying->stock + $stock,
+            $laying->stock + array_map(static fn (array $one): array => $one['stock'], $others),
             $laying->promised,
             $laying->stash,
             $laying->cards,

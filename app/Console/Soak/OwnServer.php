@@ -32,7 +32,7 @@ final class OwnServer
         $own = new self($folder);
         File::put($own->database, '');
         foreach ([['migrate', '--force', '--quiet'], ['demo:lay', '--quiet']] as $command) {
-            (new Process([...Surroundings::php(base_path()), 'artisan', ...$command], base_path(), $own->env(), timeout: 120))->mustRun();
+            (new Process([...Surroundings::worker(base_path()), 'artisan', ...$command], base_path(), $own->env(), timeout: 120))->mustRun();
         }
         $own->startServer();
         $own->startWorker();
@@ -62,7 +62,8 @@ final class OwnServer
 
     private function startServer(): void
     {
-        $command = [...Surroundings::php(base_path()), '-dexpose_php=0', '-S', "127.0.0.1:$this->port", base_path('bootstrap/server.php')];
+        $serve = ['-dexpose_php=0', '-S', "127.0.0.1:$this->port", base_path('bootstrap/server.php')];
+        $command = [...Surroundings::server(base_path()), ...$serve];
         $this->server = new Process(['setsid', ...$command], public_path(), $this->env(), timeout: null);
         $this->server->disableOutput()->start();
         Surroundings::await($this->port);
@@ -71,7 +72,7 @@ final class OwnServer
     private function startWorker(): void
     {
         $work = ['queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--quiet'];
-        $command = [...Surroundings::php(base_path()), 'artisan', ...$work];
+        $command = [...Surroundings::worker(base_path()), 'artisan', ...$work];
         $this->worker = new Process(['setsid', ...$command], base_path(), $this->env(), timeout: null);
         $this->worker->disableOutput()->start();
     }

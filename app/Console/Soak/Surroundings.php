@@ -37,19 +37,36 @@ final class Surroundings
     }
 
     /**
-     * As bin/demo starts it; see php_settings in bin/setup.sh.
+     * A worker, as bin/demo starts it.
      *
      * @param  string  $root  of the application
      * @return list<string>
      */
-    public static function php(string $root): array
+    public static function worker(string $root): array
     {
-        $flags = file("$root/bin/jit.flags", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
-        if (is_dir("$root/build/compiled")) {
-            $flags[] = "opcache.file_cache=$root/build/compiled";
-        }
+        return self::php(file("$root/bin/jit.flags", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: []);
+    }
 
-        return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $flag): string => "-d$flag", $flags)];
+    /**
+     * A server, as bin/demo starts it; see server_settings in bin/setup.sh.
+     *
+     * @param  string  $root  of the application
+     * @return list<string>
+     */
+    public static function server(string $root): array
+    {
+        $compiled = "$root/build/compiled";
+
+        return self::php(['opcache.enable_cli=1', ...(is_dir($compiled) ? ["opcache.file_cache=$compiled"] : [])]);
+    }
+
+    /**
+     * @param  list<string>  $settings
+     * @return list<string>
+     */
+    private static function php(array $settings): array
+    {
+        return [PHP_BINARY, '-dvariables_order=EGPCS', ...array_map(static fn (string $one): string => "-d$one", $settings)];
     }
 
     public static function freePort(): int

@@ -16,8 +16,10 @@ use App\Pages\TemplateView;
 use App\Prints\Media;
 use App\Prints\RecipeExport;
 use App\Recipes\KeepRecipes;
+use App\Recipes\LayAsk;
 use App\Recipes\LayingOut;
 use App\Recipes\LayOnTable;
+use App\Recipes\LookHowItLies;
 use App\Recipes\MakeRecipe;
 use App\Recipes\RecipeShelf;
 use App\Wording\Wording;
@@ -46,16 +48,21 @@ final readonly class RecipeController
         return RecipePage::of($kit, $recipe);
     }
 
-    public function laying(Kit $kit, string $recipe, Request $request): RecipeLayPage
+    public function laying(Kit $kit, string $recipe, Request $request, LookHowItLies $looking): RecipeLayPage
     {
-        [$stash, $kits] = self::from($kit, $request);
+        $ask = self::asked($kit, $recipe, $request);
+        $found = LayingOut::found($kit, $ask);
+        if ($found === null) {
+            $looking->look($kit, $ask);
+            $found = LayingOut::found($kit, $ask);
+        }
 
-        return RecipeLayPage::of($kit, $recipe, self::found($kit, $recipe, $request), $stash, $kits);
+        return RecipeLayPage::of($kit, $ask, $found);
     }
 
     public function lay(Kit $kit, string $recipe, Request $request, LayOnTable $lay): RedirectResponse
     {
-        $many = $lay->lay($kit, self::found($kit, $recipe, $request), $request->integer('revision'));
+        $many = $lay->lay($kit, LayingOut::of($kit, self::asked($kit, $recipe, $request)), $request->integer('revision'));
 
         return to_route('kits.share-out', $kit)->with('notice', Wording::plural($many, 'card').' lie on the table.');
     }
@@ -159,23 +166,15 @@ final readonly class RecipeController
             : throw ValidationException::withMessages(['name' => 'Give the recipe a name of up to 60 characters.']);
     }
 
-    private static function found(Kit $kit, string $recipe, Request $request): LayingOut
+    private static function asked(Kit $kit, string $recipe, Request $request): LayAsk
     {
         $fixed = [];
         foreach (array_filter(explode(',', $request->string('letters')->toString())) as $one) {
             [$letter, $paper] = [...explode(':', $one, 2), ''];
             $fixed[$letter] = $paper;
         }
-
-        return LayingOut::of($kit, RecipeShelf::find($recipe), $fixed, ...self::from($kit, $request));
-    }
-
-    /** @return array{bool, list<int>} whether it is taken from the stash, and from which other kits */
-    private static function from(Kit $kit, Request $request): array
-    {
-        $kits = NumberList::of($request, 'kits');
         $stash = $request->has('stash') ? $request->boolean('stash') : $kit->uses_stash;
 
-        return [$stash, $kits];
+        return new LayAsk($recipe, $fixed, $stash, NumberList::of($request, 'kits'));
     }
 }

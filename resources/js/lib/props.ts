@@ -1319,6 +1319,7 @@ export interface RecipeAsked {
 export interface RecipeLayPage {
     key: string
     name: string
+    isLooking: boolean
     all: number
     letters: LaidLetter[]
     cards: LaidFront[]

@@ -8,10 +8,19 @@
     import Swatch from '@/parts/Swatch.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
+    import { poll } from '@/lib/poll.svelte'
     import { sender } from '@/lib/send.svelte'
     import type { LaidLetter, RecipeLayPage } from '@/lib/props'
 
-    let { key, name, all, letters, cards, falls, lacks, chosen, how, stash, hasStash, kits, goods }: RecipeLayPage = $props()
+    let props: RecipeLayPage = $props()
+    const { key, name, isLooking, stash, hasStash, kits } = $derived(props)
+
+    // While another is worked out the one before stays to be seen.
+    let known = $state.raw<RecipeLayPage>()
+    $effect(() => {
+        if (!isLooking) known = props
+    })
+    const { all, letters, cards, falls, lacks, chosen, how, goods } = $derived(isLooking ? (known ?? props) : props)
 
     const url = $derived(`${kit.frame.url}/recipes/${key}`)
     const path = $derived(`recipes/${key}/lay`)
@@ -35,7 +44,7 @@
                 preserveState: true,
                 preserveScroll: true,
                 replace: true,
-                onFinish: () => void tick().then(() => rows?.querySelectorAll<HTMLElement>('[data-letter]')[at]?.focus()),
+                onFinish: () => void tick().then(toRow),
             },
         )
     }
@@ -45,10 +54,14 @@
         if (next) show({ letters: next.letters })
     }
 
+    const toRow = (): void => rows?.querySelectorAll<HTMLElement>('[data-letter]')[at]?.focus()
+
     function move(by: number): void {
         at = Math.max(0, Math.min(letters.length - 1, at + by))
-        rows?.querySelectorAll<HTMLElement>('[data-letter]')[at]?.focus()
+        toRow()
     }
+
+    poll('isLooking', () => isLooking)
 
     const inHand = (by: number): void => {
         const letter = letters[at]
@@ -78,16 +91,17 @@
         <div>
             <h1>{name} on {kit.frame.name}</h1>
             <p role="status">
-                {#if chosen}{cards.length} of {all} cards can be laid. {how}{:else}It cannot be laid.{/if}
+                {#if isLooking}Looking how it lies best…{:else if chosen}{cards.length} of {all} cards can be laid. {how}{:else}It cannot
+                    be laid.{/if}
             </p>
         </div>
         <div class="acts">
-            <Button main key="L" disabled={cards.length === 0 || sender.isBusy} onclick={lay}>Lay {cards.length} cards</Button>
+            <Button main key="L" disabled={cards.length === 0 || isLooking || sender.isBusy} onclick={lay}>Lay {cards.length || 'the'} cards</Button>
             <Button key="B" onclick={() => show({})}>The best papers</Button>
             <Button href="{url}/look">The recipe</Button>
         </div>
     </div>
-    <div class="place abreast">
+    <div class="place abreast" class:isLooking aria-busy={isLooking}>
         <section aria-labelledby="letters-title">
             <h2 id="letters-title">Which paper takes which letter</h2>
             <div bind:this={rows}>
@@ -195,6 +209,10 @@
     .head {
         justify-content: space-between;
         padding: 1rem 1.5rem 0;
+    }
+
+    .isLooking {
+        opacity: 0.6;
     }
 
     .place {

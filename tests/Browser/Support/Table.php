@@ -148,10 +148,9 @@ final class Table
     private function start(): void
     {
         $env = $this->env();
-        $php = Surroundings::php(self::root());
         $this->server = $this->serve('127.0.0.1', []);
         $this->worker = new Process(
-            [...$php, 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
+            [...Surroundings::worker(self::root()), 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
             self::root(),
             $env,
             "$this->directory/worker.log",
@@ -179,7 +178,7 @@ final class Table
         $limits = ['-dexpose_php=0', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M'];
 
         return new Process(
-            [...Surroundings::php(self::root()), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
+            [...Surroundings::server(self::root()), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
             self::root().'/public',
             [...$this->env(), ...$more],
             "$this->directory/server.log",
