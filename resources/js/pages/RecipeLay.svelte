@@ -18,7 +18,7 @@
     // While another is worked out the one before stays to be seen.
     let known = $state.raw<RecipeLayPage>()
     $effect(() => {
-        if (!isLooking) known = props
+        if (!isLooking) known = { ...props }
     })
     const { all, letters, cards, falls, lacks, chosen, how, goods } = $derived(isLooking ? (known ?? props) : props)
 
@@ -61,7 +61,7 @@
         toRow()
     }
 
-    poll('isLooking', () => isLooking)
+    poll(['isLooking', 'all', 'letters', 'cards', 'falls', 'lacks', 'chosen', 'how', 'goods'], () => isLooking)
 
     const inHand = (by: number): void => {
         const letter = letters[at]
@@ -91,12 +91,14 @@
         <div>
             <h1>{name} on {kit.frame.name}</h1>
             <p role="status">
-                {#if isLooking}Looking how it lies best…{:else if chosen}{cards.length} of {all} cards can be laid. {how}{:else}It cannot
-                    be laid.{/if}
+                {#if isLooking}Looking how it lies best…{:else if chosen}{cards.length} of {all} cards can be laid. {how}{:else}It cannot be
+                    laid.{/if}
             </p>
         </div>
         <div class="acts">
-            <Button main key="L" disabled={cards.length === 0 || isLooking || sender.isBusy} onclick={lay}>Lay {cards.length || 'the'} cards</Button>
+            <Button main key="L" disabled={cards.length === 0 || isLooking || sender.isBusy} onclick={lay}
+                >Lay {cards.length || 'the'} cards</Button
+            >
             <Button key="B" onclick={() => show({})}>The best papers</Button>
             <Button href="{url}/look">The recipe</Button>
         </div>

@@ -150,7 +150,7 @@ final class Table
         $env = $this->env();
         $this->server = $this->serve('127.0.0.1', []);
         $this->worker = new Process(
-            [...Surroundings::worker(self::root()), 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
+            [...Surroundings::server(self::root()), 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
             self::root(),
             $env,
             "$this->directory/worker.log",
