@@ -138,7 +138,7 @@ final readonly class Design
     {
         $this->journal->act(
             $card->kit,
-            "Take $quantity {$taking->component->name} for card $card->number",
+            "Take $quantity {$taking->component()->value('name')} for card $card->number",
             $revision,
             static function () use ($card, $taking, $quantity): void {
                 self::refuseUsed($card, $taking);

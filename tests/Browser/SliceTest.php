@@ -3,6 +3,7 @@
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\Group;
 
 /** From the packing list to bonus cards, as a cardmaker does it. */
 final class SliceTest extends BrowserTestCase
@@ -112,11 +113,10 @@ final class SliceTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    #[Group(self::SHARED_OUT)]
     public function test_all_of_it_survives_a_restart(): void
     {
-        $this->open('/kits/1/share-out');
-        $this->press('s');
-        $this->see('10 cards from a kit for 10.');
+        $this->sharedOut();
         $this->open('/kits/1/cut');
         $this->press('c');
         $this->see("1 of {$this->sheets()} cut.");

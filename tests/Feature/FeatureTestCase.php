@@ -67,7 +67,10 @@ abstract class FeatureTestCase extends TestCase
      */
     protected function act(Kit $kit, string $path, array $with = []): TestResponse
     {
-        return $this->post("/kits/$kit->id/$path", ['revision' => $kit->fresh()?->revision, ...$with]);
+        $answer = $this->post("/kits/$kit->id/$path", ['revision' => $kit->fresh()?->revision, ...$with]);
+        self::assertLessThan(500, $answer->getStatusCode(), "$path is no fault of the application");
+
+        return $answer;
     }
 
     /**
