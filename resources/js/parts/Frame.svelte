@@ -240,6 +240,21 @@
             padding: 0 0.75rem;
         }
 
+        header :global(.kit),
+        header :global(.kit > span) {
+            min-width: 0;
+        }
+
+        strong {
+            overflow: hidden;
+            text-overflow: ellipsis;
+        }
+
+        small {
+            line-height: 1.15;
+            white-space: normal;
+        }
+
         main {
             height: calc(100% - 7.25rem);
         }
