@@ -97,6 +97,10 @@ abstract class BrowserTestCase extends TestCase
             }
             $this->browser->switchTo()->window($windows[0]);
             $this->browser->manage()->deleteAllCookies();
+            $this->devTools('Storage.clearDataForOrigin', [
+                'origin' => "http://127.0.0.1:{$this->table->port}",
+                'storageTypes' => 'cookies,local_storage,indexeddb',
+            ]);
             $this->devTools('Emulation.clearDeviceMetricsOverride');
             $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => false]);
             $this->browser->get('about:blank');

@@ -222,44 +222,6 @@ final class ShareTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
-    public function test_what_no_card_needs_is_turned_over_and_undo_turns_it_back(): void
-    {
-        $this->open('/kits/1/share-out');
-        $words = $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'));
-        (new WebDriverSelect($words))->selectByVisibleText('once');
-        $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
-        $this->click('button', 'Share out');
-        $this->see('10 cards from a kit for 10');
-        $this->see('What is kept gives');
-        $this->open('/kits/1/keep');
-        $this->see('No card needs these as they are');
-        $this->click('button', 'many thanks: turn over one');
-        $this->holds(1, "select count(*) from components where name = 'Back of many thanks'");
-        $this->see('what it gives lies with the papers');
-        $this->press('z');
-        $this->holds(0, "select count(*) from components where name = 'Back of many thanks'");
-        $this->assertQuiet();
-    }
-
-    #[Group(self::SHARED_OUT)]
-    public function test_two_share_outs_are_compared_and_one_is_taken_up_again(): void
-    {
-        $this->sharedOut();
-        $this->open('/kits/1/share-out/compare');
-        $this->typeInto('#keep-as', 'All ten');
-        $this->press(WebDriverKeys::ENTER);
-        $this->see('All ten');
-        $this->open('/kits/1/share-out');
-        $this->press('c', WebDriverKeys::DELETE);
-        $this->see('9 cards from a kit for 10');
-        $this->open('/kits/1/share-out/compare');
-        $this->see('On the table now');
-        $this->click('button', 'Lay it on the table');
-        $this->see('10 cards from a kit for 10');
-        $this->holds(10, 'select count(*) from cards');
-        $this->assertQuiet();
-    }
-
     #[Group(self::SHARED_OUT)]
     public function test_the_later_of_two_tabs_is_told_and_loses_nothing(): void
     {

@@ -54,7 +54,7 @@ final class WishesTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        foreach (range(1, 12) as $seed) {
+        foreach (range(1, 9) as $seed) {
             yield "kit $seed" => [$seed];
         }
     }

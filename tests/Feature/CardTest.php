@@ -55,7 +55,7 @@ final class CardTest extends FeatureTestCase
 
     public function test_it_prints_as_one_page_and_as_a_front_in_real_size(): void
     {
-        foreach ($this->cards(10)->take(4) as $card) {
+        foreach ($this->cards(10)->take(2) as $card) {
             $pdf = (string) $this->get("/kits/$card->kit_id/cards/$card->id/plan.pdf")
                 ->assertOk()
                 ->assertHeader('Content-Type', 'application/pdf')

@@ -56,6 +56,25 @@ final class ReadQuicklyTest extends FeatureTestCase
         self::assertTrue($component->relationLoaded('kit'));
     }
 
+    public function test_a_page_that_asks_for_some_of_what_it_shows_is_sent_that_alone_and_just_as_with_the_rest(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 4);
+        $url = "/kits/$kit->id/share-out";
+        $all = $this->props($url);
+        foreach (['groups', 'cards', 'outlook'] as $prop) {
+            $answer = $this->get($url, [
+                'X-Inertia' => 'true',
+                'X-Inertia-Version' => $this->get($url)->viewData('page')['version'],
+                'X-Inertia-Partial-Component' => 'ShareOut',
+                'X-Inertia-Partial-Data' => $prop,
+            ])->assertOk();
+            $sent = $answer->json('props');
+            self::assertSame($all[$prop], $sent[$prop], $prop);
+            self::assertSame([$prop], array_values(array_intersect(array_keys($sent), ['groups', 'cards', 'outlook', 'goods', 'wishes'])));
+        }
+    }
+
     public function test_whole_sheets_that_are_as_they_came_are_read_by_the_group_and_others_one_by_one(): void
     {
         $kit = $this->harbour();

@@ -32,7 +32,8 @@ final class OwnServer
         $own = new self($folder);
         File::put($own->database, '');
         foreach ([['migrate', '--force', '--quiet'], ['demo:lay', '--quiet']] as $command) {
-            (new Process([...Surroundings::worker(base_path()), 'artisan', ...$command], base_path(), $own->env(), timeout: 120))->mustRun();
+            $artisan = [...Surroundings::server(base_path()), 'artisan', ...$command];
+            (new Process($artisan, base_path(), $own->env(), timeout: 120))->mustRun();
         }
         $own->startServer();
         $own->startWorker();

@@ -78,6 +78,17 @@ final class Surroundings
         return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 
+    /** Nobody answers there. */
+    public static function isFree(int $port): bool
+    {
+        $socket = @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1);
+        if (is_resource($socket)) {
+            fclose($socket);
+        }
+
+        return $socket === false;
+    }
+
     /** @throws RuntimeException where nothing answers after so many seconds */
     public static function await(int $port, string $address = '127.0.0.1', float $seconds = 30.0): void
     {

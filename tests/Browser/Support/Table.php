@@ -25,13 +25,17 @@ final class Table
     /** An address of this machine that is not the one it is open at to itself. */
     private const OTHER = '127.0.0.2';
 
+    private static ?int $usual = null;
+
     private readonly int $postPort;
 
     public readonly int $toolsPort;
 
     private function __construct(private readonly string $directory)
     {
-        $this->port = Surroundings::freePort();
+        // The same for all tests of a process, unless it has two tables: the browser knows the scripts that come from there.
+        self::$usual ??= Surroundings::freePort();
+        $this->port = Surroundings::isFree(self::$usual) ? self::$usual : Surroundings::freePort();
         $this->postPort = Surroundings::freePort();
         $this->toolsPort = Surroundings::freePort();
         $this->start();
@@ -149,8 +153,10 @@ final class Table
     {
         $env = $this->env();
         $this->server = $this->serve('127.0.0.1', []);
+        // It lives for one test: to find compiled what it needs is worth more than to compile as it goes.
+        $work = ['artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'];
         $this->worker = new Process(
-            [...Surroundings::server(self::root()), 'artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'],
+            [...Surroundings::server(self::root()), ...$work],
             self::root(),
             $env,
             "$this->directory/worker.log",
