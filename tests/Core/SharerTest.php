@@ -99,7 +99,7 @@ final class SharerTest extends TestCase
     {
         $checked = 0;
         $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
-        foreach (range(1, 10) as $seed) {
+        foreach (range(1, 16) as $seed) {
             $kit = Kits::random($seed);
             $out = ShareOut::of(Laying::unpacked($kit)->under($wishes));
             $needs = $out->stop->needs ?? [];
