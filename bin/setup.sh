@@ -71,7 +71,8 @@ server_settings() {
 }
 
 compile_all() {
-    rm -rf build/compiled
+    # A server that runs may be writing there: what it keeps is looked at again by its age.
+    rm -rf build/compiled 2>/dev/null || true
     (umask 077 && mkdir -p build/compiled)
     local settings
     mapfile -t settings < <(server_settings | sed 's/^/-d/')
