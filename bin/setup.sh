@@ -39,7 +39,7 @@ once() {
     mkdir -p build/stamps
     if [ "$(cat "build/stamps/$name" 2>/dev/null)" = "$sum" ]; then return; fi
     rm -f "build/stamps/$name"
-    "$@"
+    "$@" || return
     printf '%s' "$sum" > "build/stamps/$name"
 }
 
@@ -79,4 +79,7 @@ compile_all() {
     php "${settings[@]}" -d memory_limit=1G artisan pages:compile
 }
 
-compile_pages() { once compiled app core bootstrap/app.php routes composer.json -- compile_all; }
+compile_pages() {
+    [ -d build/compiled ] || rm -f build/stamps/compiled
+    once compiled app core bootstrap/app.php routes composer.json -- compile_all
+}

@@ -6,7 +6,6 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Recipes\LayAsk;
 use App\Recipes\LayingOut;
-use App\Recipes\RecipeShelf;
 use App\Wording\Wording;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Recipe\Lay\Candidate;
@@ -67,8 +66,8 @@ final readonly class RecipeLayPage extends Page
         $chosen = $found?->chosen;
 
         return new self(
-            $ask->recipe,
-            RecipeShelf::find($ask->recipe)->name,
+            $ask->key,
+            $ask->recipe->name,
             $found === null,
             count($laid->cards ?? []) + count($laid->falls ?? []),
             $found === null || $chosen === null ? [] : self::letters($found->recipe, $chosen, $found),

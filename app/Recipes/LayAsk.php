@@ -3,18 +3,33 @@
 namespace App\Recipes;
 
 use App\Models\Kit;
+use KeepShare\Core\Recipe\Recipe;
 
 /** What is asked of laying a recipe: with which papers for some letters, and where others may come from. */
 final readonly class LayAsk
 {
     /**
-     * @param  string  $recipe  its key on the shelf
+     * @param  string  $key  of the recipe on the shelf
      * @param  array<string, string>  $fixed  the paper of some letters, as Candidate::key() has it
      * @param  bool  $stash  papers and goods of the stash too
      * @param  list<int>  $kits  the papers of these kits too
      */
-    public function __construct(public string $recipe, public array $fixed, public bool $stash, public array $kits)
+    private function __construct(
+        public string $key,
+        public Recipe $recipe,
+        public array $fixed,
+        public bool $stash,
+        public array $kits,
+    ) {
+    }
+
+    /**
+     * @param  array<string, string>  $fixed
+     * @param  list<int>  $kits
+     */
+    public static function for(string $key, array $fixed, bool $stash, array $kits): self
     {
+        return new self($key, RecipeShelf::find($key), $fixed, $stash, $kits);
     }
 
     /** Another once the recipe or one of the kits is. */
@@ -22,6 +37,6 @@ final readonly class LayAsk
     {
         $revisions = Kit::query()->whereKey($this->kits)->orderBy('id')->pluck('revision', 'id')->all();
 
-        return md5(serialize([RecipeShelf::find($this->recipe), $this->fixed, $this->stash, $revisions]));
+        return md5(serialize([$this->recipe, $this->fixed, $this->stash, $revisions]));
     }
 }

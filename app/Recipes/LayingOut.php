@@ -63,7 +63,7 @@ final readonly class LayingOut
         $mark = $ask->mark();
         $tables = self::tables($kit, $ask);
 
-        return [$mark, self::worked(RecipeShelf::find($ask->recipe), $tables['own'], $tables['table'], $tables['others'], $ask->fixed)];
+        return [$mark, self::worked($ask->recipe, $tables['own'], $tables['table'], $tables['others'], $ask->fixed)];
     }
 
     /**
@@ -77,7 +77,7 @@ final readonly class LayingOut
     private static function tables(Kit $kit, LayAsk $ask): array
     {
         $state = TableState::of($kit);
-        $wishes = KitWishes::beyond($kit, count(RecipeShelf::find($ask->recipe)->cards));
+        $wishes = KitWishes::beyond($kit, count($ask->recipe->cards));
         $own = $state->table($ask->stash ? $wishes->withStash() : $wishes);
         $others = self::papersOf($kit, $ask->kits);
 

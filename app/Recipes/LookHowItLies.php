@@ -16,7 +16,10 @@ final readonly class LookHowItLies implements Task
     public function look(Kit $kit, LayAsk $ask): void
     {
         Cache::put(self::asked($kit->id), $ask, self::SECONDS);
-        LayingOut::search($kit)->anew(self::class);
+        $search = LayingOut::search($kit);
+        if (! $search->isUnderWay()) {
+            $search->anew(self::class);
+        }
     }
 
     public function run(int $on): void

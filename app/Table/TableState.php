@@ -29,13 +29,13 @@ use KeepShare\Core\Table\Wishes;
  */
 final readonly class TableState
 {
-    /** @var array<int, array<int, Sheet>> those of, by component and id */
+    /** @var array<int, array<int, Sheet>> those that are no plain ones, by component and id */
     private array $sheetsBy;
 
     /** @var array<int, list<Taking>> by component */
     private array $takingsBy;
 
-    /** @var list<Sheet> of, those that lie there to be cut, in the order of their ids */
+    /** @var list<Sheet> of those, the ones that lie there to be cut, in the order of their ids */
     public array $open;
 
     /**
@@ -371,29 +371,32 @@ final readonly class TableState
     /** How many whole sheets there are that nothing is to be cut from. */
     public function wholesLeft(Component $component): int
     {
-        $isLeft = static fn (Sheet $sheet): bool => $sheet->isWholeHere() && $sheet->isOpen() && $sheet->plan === null;
+        $isLeft = static fn (Sheet $sheet): bool => $sheet->isOpen() && $sheet->plan === null;
 
-        return $this->plainOf($component) + count(array_filter($this->sheetsBy[$component->id] ?? [], $isLeft));
+        return $this->plainOf($component) + count(array_filter($this->wholesKnown($component), $isLeft));
     }
 
     /** How many whole sheets there are, cut or not. */
     public function sheetsHere(Component $component): int
     {
-        $isWhole = static fn (Sheet $sheet): bool => $sheet->isWholeHere();
-
-        return $this->plainOf($component) + count(array_filter($this->sheetsBy[$component->id] ?? [], $isWhole));
+        return $this->plainOf($component) + count($this->wholesKnown($component));
     }
 
     /** @return list<Size> of the whole sheets there are, cut or not */
     public function wholes(Component $component): array
     {
-        $isWhole = static fn (Sheet $sheet): bool => $sheet->isWholeHere();
-        $known = array_filter($this->sheetsBy[$component->id] ?? [], $isWhole);
-
         return [
             ...array_column($this->plain[$component->id] ?? [], 'size'),
-            ...array_map(static fn (Sheet $sheet): Size => $sheet->size(), array_values($known)),
+            ...array_map(static fn (Sheet $sheet): Size => $sheet->size(), $this->wholesKnown($component)),
         ];
+    }
+
+    /** @return list<Sheet> the whole ones that are not plain */
+    private function wholesKnown(Component $component): array
+    {
+        $isWhole = static fn (Sheet $sheet): bool => $sheet->isWholeHere();
+
+        return array_values(array_filter($this->sheetsBy[$component->id] ?? [], $isWhole));
     }
 
     private function plainOf(Component $component): int

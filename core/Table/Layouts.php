@@ -38,6 +38,11 @@ final class Layouts
         return new self($this->unit, $this->frame, $fold);
     }
 
+    public function unfolded(): self
+    {
+        return $this->fold === null ? $this : self::with($this->unit, $this->frame);
+    }
+
     /** Null where the sketch does not fit. */
     public function of(Sketch $sketch, Size $front): ?Layout
     {

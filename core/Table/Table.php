@@ -194,14 +194,7 @@ final readonly class Table
     {
         $laying = $this->laying->besides(...Spare::all($this));
 
-        return new self(
-            $laying,
-            $this->wishes,
-            self::sketches($laying, $this->wishes),
-            Plans::with($this->wishes->trimmer()),
-            $this->layouts,
-            $this->harmonies,
-        );
+        return $this->lying($laying, self::sketches($laying, $this->wishes), $this->layouts->unfolded());
     }
 
     /** The same table with some goods taken apart. */
@@ -210,16 +203,18 @@ final readonly class Table
         if ($spares === []) {
             return $this;
         }
-        $laying = $this->laying->apart(...$spares);
 
-        return new self(
-            $laying,
-            $this->wishes,
-            $this->sketches,
-            Plans::with($this->wishes->trimmer()),
-            $this->layouts,
-            $this->harmonies,
-        );
+        return $this->lying($this->laying->apart(...$spares), $this->sketches, $this->layouts);
+    }
+
+    /**
+     * Where other sheets lie, so that nothing is planned yet.
+     *
+     * @param  list<Sketch>  $sketches
+     */
+    private function lying(Laying $laying, array $sketches, Layouts $layouts): self
+    {
+        return new self($laying, $this->wishes, $sketches, Plans::with($this->wishes->trimmer()), $layouts, $this->harmonies);
     }
 
     /** With so much taken apart as some cards take of what it gives. */

@@ -3,6 +3,7 @@
 namespace Tests\Core;
 
 use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Share\Sharer;
@@ -90,6 +91,17 @@ final class SpareTest extends TestCase
         self::assertSame([], CardFront::of($cards[0], $apart->components, $table->unit)->lacks);
         self::assertSame('envelope', Spare::sourceOf('envelope~'));
         self::assertNull(Spare::sourceOf('envelope'));
+    }
+
+    public function test_what_everything_gives_is_bounded_on_whole_fronts_whatever_fold_is_designed_for(): void
+    {
+        $table = Laying::unpacked(Kits::random(1))->under(Wishes::asManyAsPossible());
+        $plain = $table->layouts->of($table->sketches[0], $table->front);
+        $folded = $table->onFold(FoldKind::ShortFront);
+
+        self::assertNotEquals($plain, $folded->layouts->of($table->sketches[0], $table->front), 'the fold leaves less of the front');
+        self::assertEquals($plain, $folded->everythingApart()->layouts->of($table->sketches[0], $table->front));
+        self::assertEquals(Bound::on($table->everythingApart()), Bound::on($folded->everythingApart()));
     }
 
     public function test_taking_spares_apart_never_costs_a_card(): void

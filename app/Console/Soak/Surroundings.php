@@ -79,9 +79,9 @@ final class Surroundings
     }
 
     /** Nobody answers there. */
-    public static function isFree(int $port): bool
+    public static function isFree(int $port, string $address = '127.0.0.1'): bool
     {
-        $socket = @stream_socket_client("tcp://127.0.0.1:$port", timeout: 1);
+        $socket = @stream_socket_client("tcp://$address:$port", timeout: 1);
         if (is_resource($socket)) {
             fclose($socket);
         }
@@ -93,12 +93,11 @@ final class Surroundings
     public static function await(int $port, string $address = '127.0.0.1', float $seconds = 30.0): void
     {
         $ends = microtime(true) + $seconds;
-        while (! is_resource($socket = @stream_socket_client("tcp://$address:$port", timeout: 1))) {
+        while (self::isFree($port, $address)) {
             if (microtime(true) > $ends) {
                 throw new RuntimeException("Nothing answers at $address:$port.");
             }
             usleep(20_000);
         }
-        fclose($socket);
     }
 }

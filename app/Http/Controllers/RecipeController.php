@@ -175,6 +175,6 @@ final readonly class RecipeController
         }
         $stash = $request->has('stash') ? $request->boolean('stash') : $kit->uses_stash;
 
-        return new LayAsk($recipe, $fixed, $stash, NumberList::of($request, 'kits'));
+        return LayAsk::for($recipe, $fixed, $stash, NumberList::of($request, 'kits'));
     }
 }

@@ -68,7 +68,10 @@
         if (letter) other(letter, by)
     }
 
-    const lay = (): void => sender.send(path, { letters: chosen, stash: stash ? 1 : 0, kits: asked.join(',') })
+    // What is seen meanwhile is not what was asked for.
+    function lay(): void {
+        if (!isLooking) sender.send(path, { letters: chosen, stash: stash ? 1 : 0, kits: asked.join(',') })
+    }
 
     const toggleKit = (id: number): void => {
         const next = asked.includes(id) ? asked.filter((one) => one !== id) : [...asked, id]
