@@ -216,8 +216,9 @@
         padding: 1rem 1.5rem 0;
     }
 
-    .isLooking {
-        opacity: 0.6;
+    /* Those are of the papers before. */
+    .isLooking :global(svg) {
+        opacity: 0.4;
     }
 
     .place {
@@ -233,6 +234,7 @@
         display: grid;
         grid-template-columns: minmax(0, 1fr) auto;
         align-items: center;
+        gap: 0.5rem;
         padding: 0.25rem 0.5rem;
         border-left: 4px solid transparent;
         border-bottom: 1px solid var(--line);
