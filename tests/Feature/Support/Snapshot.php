@@ -2,13 +2,14 @@
 
 namespace Tests\Feature\Support;
 
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use PDO;
 
 /**
  * All rows of the table as they lay once. What many tests begin with is done by the first of a process; the others, where the
- * table lies as it lay then, begin with what came of it.
+ * table lies as it lay then and it is the same day, begin with what came of it.
  */
 final class Snapshot
 {
@@ -27,7 +28,8 @@ final class Snapshot
     public static function after(string $what, Closure $do): void
     {
         $before = self::taken();
-        $key = "$what ".hash('xxh128', serialize($before->rows));
+        $today = CarbonImmutable::today()->format('Y-m-d');
+        $key = "$what on $today ".hash('xxh128', serialize($before->rows));
         if (isset(self::$known[$key])) {
             self::$known[$key]->lay($before);
 
