@@ -70,6 +70,9 @@ server_settings() {
     echo "opcache.file_cache=$PWD/build/compiled"
 }
 
+# The addresses of the application, put in order once; for a server alone: who changes them does not want the old ones.
+ROUTES=build/compiled/routes.php
+
 compile_all() {
     # A server that runs may be writing there: what it keeps is looked at again by its age.
     rm -rf build/compiled 2>/dev/null || true
@@ -77,6 +80,7 @@ compile_all() {
     local settings
     mapfile -t settings < <(server_settings | sed 's/^/-d/')
     php "${settings[@]}" -d memory_limit=1G artisan pages:compile
+    APP_ROUTES_CACHE=$ROUTES php artisan route:cache --quiet
 }
 
 compile_pages() {

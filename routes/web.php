@@ -113,21 +113,21 @@ Route::prefix('/kits/{kit}')->group(function (): void {
         }
     }
     foreach (Exports::of(KitExport::class) as $export) {
-        Route::get($export->path(), [FileController::class, 'ofKit'])->defaults('export', $export);
+        Route::get($export->path(), [FileController::class, 'ofKit'])->defaults('export', $export::class);
     }
     foreach (Exports::of(CardExport::class) as $export) {
-        Route::get("cards/{card}/{$export->path()}", [FileController::class, 'ofCard'])->defaults('export', $export);
+        Route::get("cards/{card}/{$export->path()}", [FileController::class, 'ofCard'])->defaults('export', $export::class);
     }
     foreach (Exports::of(SheetExport::class) as $export) {
-        Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export);
+        Route::get("cut/{sheet}/{$export->path()}", [FileController::class, 'ofSheet'])->defaults('export', $export::class);
     }
     foreach (Exports::of(RecipeExport::class) as $export) {
-        Route::get("recipes/{recipe}/{$export->path()}", [RecipeController::class, 'file'])->defaults('export', $export);
+        Route::get("recipes/{recipe}/{$export->path()}", [RecipeController::class, 'file'])->defaults('export', $export::class);
     }
     Route::get('/recipes/{recipe}/templates/{letter}-{n}.svg', [RecipeController::class, 'template'])
         ->where(['letter' => '[A-Z]{1,2}', 'n' => '[0-9]{1,3}'])->name('kits.recipes.template');
     foreach (Exports::of(ClassExport::class) as $export) {
-        Route::get("class/{class}/{$export->path()}", [ClassController::class, 'file'])->defaults('export', $export);
+        Route::get("class/{class}/{$export->path()}", [ClassController::class, 'file'])->defaults('export', $export::class);
     }
     Route::post('/class', [ClassController::class, 'prepare']);
     Route::post('/class/{class}', [ClassController::class, 'update']);

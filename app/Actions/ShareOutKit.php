@@ -21,7 +21,6 @@ use App\Wording\Wording;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Card\Card as CoreCard;
-use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Design\Insides;
@@ -294,7 +293,7 @@ final readonly class ShareOutKit implements Task
         $short = collect($state->shorts())->flatten()->pluck('id', 'card_id');
         $fixed = $state->cards->whereIn('id', $state->fixed());
         $whole = $solve->is_anew ? $fixed : $state->cards->filter(static fn (Card $card): bool => $fixed->has($card->id)
-            || (! $short->has($card->id) && CardFront::of($card->toCore(), $state->core, $state->kit->unit)->lacks === []));
+            || (! $short->has($card->id) && $state->frontOf($card)->lacks === []));
         $room = max(0, $solve->cards - $fixed->count());
 
         return [...$fixed->keys()->all(), ...$whole->diffKeys($fixed)->take($room)->keys()->all()];

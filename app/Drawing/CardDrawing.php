@@ -47,7 +47,16 @@ final readonly class CardDrawing
     /** @param  array<string, Component>  $components  by id */
     public static function of(Card $card, array $components, Unit $unit): self
     {
-        $front = CardFront::of($card, $components, $unit);
+        return self::laid($card, CardFront::of($card, $components, $unit), $components);
+    }
+
+    /**
+     * A card whose front has been laid already.
+     *
+     * @param  array<string, Component>  $components  by id
+     */
+    public static function laid(Card $card, CardFront $front, array $components): self
+    {
         $marks = [];
         foreach ($front->layers as $layer) {
             $marks[] = self::markOf($layer, $components[$layer->component ?? ''] ?? null);

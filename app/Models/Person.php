@@ -26,9 +26,10 @@ final class Person extends Record
         return $this->hasMany(Day::class)->orderBy('month')->orderBy('day');
     }
 
-    public function postDays(): int
+    /** @param  int  $usually  how long it takes to others */
+    public function postDays(int $usually): int
     {
-        return $this->post_days ?? Setting::postDays();
+        return $this->post_days ?? $usually;
     }
 
     /** She goes, with her days; cards that were meant for her are meant for nobody. */

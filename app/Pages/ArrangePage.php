@@ -115,7 +115,7 @@ final readonly class ArrangePage extends Page
     /** @return ArrangedCard */
     private static function card(Card $card, TableState $state): array
     {
-        $core = $card->toCore();
+        $core = $state->coreOf($card);
         $group = self::group($core, $state);
         $pieces = count($group->pieces ?? []);
         $trimmings = count($group->dots ?? []);
@@ -126,7 +126,7 @@ final readonly class ArrangePage extends Page
             'number' => $card->number,
             'name' => $core->arrangement->name ?? 'As its sketch has it',
             'says' => $group === null ? '' : $says,
-            'front' => FrontView::of($core, $state->core, $state->kit->unit),
+            'front' => FrontView::on($state, $card),
         ];
     }
 

@@ -13,7 +13,6 @@ use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Card\Treated;
-use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Fold\FoldPart;
@@ -134,11 +133,11 @@ final readonly class CardPage extends Page
     {
         $state = TableState::of($card->kit);
         $card = $state->cards->get($card->id) ?? $card;
-        $core = $card->toCore();
+        $core = $state->coreOf($card);
         $unit = $state->kit->unit;
         $layout = $core->layout($unit);
         $parts = CardParts::of($card, $core, $layout, $state);
-        $thickness = Thickness::of(CardInHand::of($core, $state->core, $unit, []));
+        $thickness = Thickness::of($state->inHand($card));
         $closed = $core->construction($unit)->closed;
         $pieces = $state->takings->where('card_id', $card->id)->whereNotNull('width');
         $layer = static fn (Laid $laid): array => self::layer($laid, $layout, $core->taking($laid->part->id), $state);
@@ -146,7 +145,7 @@ final readonly class CardPage extends Page
         return new self(
             $card->id,
             $card->stands(),
-            FrontView::of($core, $state->core, $unit),
+            FrontView::on($state, $card),
             StandardFront::nameOf($core->front, $unit).', '.$core->front->label($unit),
             CardParts::height($thickness),
             StandardEnvelope::for($closed, Length::ofUnits(intdiv($thickness->units, 2)))?->value,

@@ -2,12 +2,10 @@
 
 namespace App\Pages;
 
-use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Table\TableState;
-use KeepShare\Core\Card\Card as CoreCard;
 
 /**
  * The present share-out beside those kept by name.
@@ -30,7 +28,7 @@ final readonly class ComparePage extends Page
     public static function of(Kit $kit): self
     {
         $state = TableState::of($kit);
-        $now = array_values($state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        $now = $state->cores();
         $kept = $kit->solutions->where('kind', SolutionKind::Kept);
 
         return new self(GoodView::all($state->core), [

@@ -5,8 +5,6 @@ namespace App\Pages;
 use App\Models\Card;
 use App\Models\Waiver;
 use App\Table\TableState;
-use KeepShare\Core\Card\Card as CoreCard;
-use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Check\Finding as CoreFinding;
 use KeepShare\Core\Check\Repair;
@@ -27,11 +25,8 @@ use KeepShare\Core\Check\SpreadGaps;
  */
 final readonly class Findings
 {
-    /**
-     * @param  array<int, array<string, string>>  $waivers  why, by card and check
-     * @param  array<int, CoreCard>  $cards  by id
-     */
-    private function __construct(private TableState $state, private array $waivers, private array $cards)
+    /** @param  array<int, array<string, string>>  $waivers  why, by card and check */
+    private function __construct(private TableState $state, private array $waivers)
     {
     }
 
@@ -42,18 +37,17 @@ final readonly class Findings
             $waivers[$waiver->card_id][$waiver->check] = $waiver->why;
         }
 
-        return new self($state, $waivers, $state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        return new self($state, $waivers);
     }
 
     /** @return list<Finding> those still standing first; hints that are switched off are left out */
     public function of(Card $card): array
     {
         $kit = $this->state->kit;
-        $hand = CardInHand::of($this->cards[$card->id], $this->state->core, $kit->unit, array_values($this->cards));
         $isOn = static fn (CoreFinding $one): bool => ! $one->isHint || ! in_array($one->check, $kit->muted, true);
         $findings = array_map(
             fn (CoreFinding $one): array => $this->finding($one, $card),
-            array_values(array_filter(Checks::look($hand), $isOn)),
+            array_values(array_filter(Checks::look($this->state->inHand($card)), $isOn)),
         );
         usort($findings, static fn (array $a, array $b): int => [$a['why'] !== null, $a['isHint']] <=> [$b['why'] !== null, $b['isHint']]);
 
@@ -88,6 +82,6 @@ final readonly class Findings
         $kit = $this->state->kit;
         $forAMan = $this->state->cards->where('is_for_a_man', true)->count();
 
-        return SpreadGaps::of(array_values($this->cards), $forAMan, [...$kit->wanted, ...$kit->wishes['folds'] ?? []]);
+        return SpreadGaps::of($this->state->cores(), $forAMan, [...$kit->wanted, ...$kit->wishes['folds'] ?? []]);
     }
 }

@@ -4,7 +4,9 @@ namespace App\Pages;
 
 use App\Drawing\CardDrawing;
 use App\Drawing\Mark;
-use KeepShare\Core\Card\Card;
+use App\Models\Card;
+use App\Table\TableState;
+use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Measure\Unit;
 
@@ -30,10 +32,22 @@ final class FrontView
      * @param  array<string, Component>  $components
      * @return Front
      */
-    public static function of(Card $card, array $components, Unit $unit): array
+    public static function of(CoreCard $card, array $components, Unit $unit): array
     {
-        $drawing = CardDrawing::of($card, $components, $unit);
+        return self::drawn($card, CardDrawing::of($card, $components, $unit));
+    }
 
+    /** @return Front of a card on the table */
+    public static function on(TableState $state, Card $card): array
+    {
+        $core = $state->coreOf($card);
+
+        return self::drawn($core, CardDrawing::laid($core, $state->frontOf($card), $state->core));
+    }
+
+    /** @return Front */
+    private static function drawn(CoreCard $card, CardDrawing $drawing): array
+    {
         return [
             'number' => $card->number,
             'occasion' => $card->occasion->label(),

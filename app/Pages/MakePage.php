@@ -156,7 +156,7 @@ final readonly class MakePage extends Page
 
         return [
             'id' => $card->id,
-            'front' => FrontView::of($card->toCore(), $bench->state->core, $bench->state->kit->unit),
+            'front' => FrontView::on($bench->state, $card),
             'done' => count(array_intersect($names, $done)),
             'all' => count($names),
             'isMade' => $card->made_at !== null,

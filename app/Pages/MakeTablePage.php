@@ -156,7 +156,7 @@ final readonly class MakeTablePage extends Page
             'time' => Minutes::of($step->seconds),
             'wait' => $step->wait === 0 ? '' : Minutes::of($step->wait),
             'cautions' => $step->cautions,
-            'front' => FrontView::of($card->toCore(), $bench->state->core, $bench->state->kit->unit),
+            'front' => FrontView::on($bench->state, $card),
             'at' => self::placed($step->pieces[0], $bench->cards[$card->id]),
             'run' => count($run) === 1 ? 'the last with this tool for now' : count($run).' with this tool to go',
             'wet' => $wet === null ? 0 : max(1, (int) ceil(now()->diffInSeconds($wet->dry_at))),

@@ -145,8 +145,6 @@ final readonly class ShareOutPage extends Page
     /** @return GridCard */
     private static function card(Card $card, TableState $state, Findings $findings, bool $isShort, bool $isPaperScarce): array
     {
-        $core = $card->toCore();
-
         return [
             'id' => $card->id,
             'isBonus' => $card->is_bonus,
@@ -155,9 +153,9 @@ final readonly class ShareOutPage extends Page
             'isShort' => $isShort,
             'findings' => $findings->standing($card),
             'paper' => $isPaperScarce
-                ? Wording::area(Areas::of($core->layout($state->kit->unit))[0], $state->kit->unit)
+                ? Wording::area(Areas::of($state->frontOf($card)->layout)[0], $state->kit->unit)
                 : null,
-            'front' => FrontView::of($core, $state->core, $state->kit->unit),
+            'front' => FrontView::on($state, $card),
         ];
     }
 
@@ -222,9 +220,8 @@ final readonly class ShareOutPage extends Page
         if ($proposal === null || $proposal->revision !== $state->kit->revision) {
             return null;
         }
-        $toCore = static fn (Card $card): CoreCard => $card->toCore();
-        $now = array_values($state->cards->map($toCore)->all());
-        $then = [...$state->cards->only($proposal->stays)->map($toCore)->values()->all(), ...$proposal->toCore()];
+        $now = $state->cores();
+        $then = [...$state->cards->only($proposal->stays)->map($state->coreOf(...))->values()->all(), ...$proposal->toCore()];
         usort($then, static fn (CoreCard $a, CoreCard $b): int => $a->number <=> $b->number);
 
         return [

@@ -10,7 +10,6 @@ use App\Models\PostLimit;
 use App\Models\StepMark;
 use App\Table\ComingDays;
 use App\Table\TableState;
-use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Giving\Coming;
 
@@ -85,13 +84,12 @@ final readonly class TallyCardsPage extends Page
     /** @return RememberedCard */
     private static function card(Card $card, TableState $state, ?int $photo, int $seconds): array
     {
-        $core = $card->toCore();
-        $thick = Thickness::of(CardInHand::of($core, $state->core, $state->kit->unit, []));
+        $thick = Thickness::of($state->inHand($card));
 
         return [
             'id' => $card->id,
             'number' => $card->number,
-            'front' => FrontView::of($core, $state->core, $state->kit->unit),
+            'front' => FrontView::on($state, $card),
             'stands' => $card->made_at === null ? 'not made yet' : 'made '.$card->made_at->format('Y-m-d'),
             'photo' => $photo === null ? null : route('card-photos.show', $photo, false),
             'stars' => $card->stars ?? 0,

@@ -12,7 +12,6 @@ use App\Table\KitsGave;
 use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Card\Part\EnvelopePart;
-use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\EnvelopeToBuy;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Measure\Size;
@@ -213,11 +212,10 @@ final readonly class TallyPage extends Page
     {
         $counts = [];
         foreach ($state->cards as $card) {
-            $core = $card->toCore();
-            if ($core->taking(EnvelopePart::ID) !== null) {
+            if ($state->coreOf($card)->taking(EnvelopePart::ID) !== null) {
                 continue;
             }
-            $needs = EnvelopeToBuy::for(CardInHand::of($core, $state->core, $state->kit->unit, []))->value ?? 'one that is made';
+            $needs = EnvelopeToBuy::for($state->inHand($card))->value ?? 'one that is made';
             $counts[$needs] = ($counts[$needs] ?? 0) + 1;
         }
 

@@ -2,6 +2,8 @@
 
 namespace App\Prints;
 
+use InvalidArgumentException;
+
 /** Every file that leaves the application, in the order in which they are offered. */
 final class Exports
 {
@@ -33,6 +35,16 @@ final class Exports
     public static function all(): array
     {
         return array_map(static fn (string $export): Export => new $export, self::ALL);
+    }
+
+    /**
+     * The one of this class, as a route names it.
+     *
+     * @throws InvalidArgumentException where there is none such
+     */
+    public static function named(string $class): Export
+    {
+        return in_array($class, self::ALL, true) ? new $class : throw new InvalidArgumentException("$class is no file that leaves.");
     }
 
     /**

@@ -2,7 +2,6 @@
 
 namespace App\Prints;
 
-use App\Models\Card;
 use App\Models\Kit;
 use App\Table\TableState;
 use Illuminate\Support\Str;
@@ -41,7 +40,7 @@ abstract class ShareOutExport implements KitExport
     final public function write(Kit $kit): string
     {
         $state = TableState::of($kit);
-        $cards = array_values($state->cards->map(static fn (Card $card): CoreCard => $card->toCore())->all());
+        $cards = $state->cores();
 
         return $this->written($kit, $state->tableWith([]), $cards);
     }

@@ -5,12 +5,14 @@ namespace App\Providers;
 use App\Database\ImmediateConnector;
 use App\Journal\Journal;
 use App\Models\OwnOccasion;
+use App\Prints\Exports;
 use App\Saved\KeepCopy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use KeepShare\Core\Kit\Occasions;
 
@@ -27,6 +29,7 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(! $this->app->isProduction());
         Event::listen(MigrationsStarted::class, static fn () => KeepCopy::beforeUpdate());
         Occasions::from(self::occasions(...));
+        Route::bind('export', Exports::named(...));
         // A worker lives on, and the maker's list changes; so it does within the requests of a test.
         Queue::before(static fn () => Occasions::reread());
         $this->app->terminating(static fn () => Occasions::reread());

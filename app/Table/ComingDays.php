@@ -4,6 +4,7 @@ namespace App\Table;
 
 use App\Models\Card;
 use App\Models\Day;
+use App\Models\Setting;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Giving\Coming;
@@ -27,6 +28,7 @@ final readonly class ComingDays
     {
         $today = CarbonImmutable::today();
         $until = $today->addMonths($months);
+        $post = Setting::postDays();
         $coming = $days = $cards = [];
         $meant = Card::query()->whereNotNull('meant_day_id')->where('meant_on', '>=', $today->format('Y-m-d'))->with('kit')->get();
         $byDay = $meant->groupBy('meant_day_id');
@@ -36,7 +38,7 @@ final readonly class ComingDays
                 continue;
             }
             $card = self::cardOn($byDay->get($day->id), $on->format('Y-m-d'));
-            $coming[] = Coming::on($day->id, $day->person->name, $day->occasion, $on, $day->person->postDays(), $card !== null);
+            $coming[] = Coming::on($day->id, $day->person->name, $day->occasion, $on, $day->person->postDays($post), $card !== null);
             $days[$day->id] = $day;
             if ($card !== null) {
                 $cards[$day->id] = $card;

@@ -169,8 +169,9 @@ final readonly class KitsGave
     private static function stash(?Kit $of = null): array
     {
         $cost = [];
-        $components = Component::query()->whereRelation('kit', 'is_stash', true)->whereNotNull('price_minor')->get()->keyBy('id')->all();
-        foreach (self::takingsOfStash($of) as $kit => $takings) {
+        $byKit = self::takingsOfStash($of);
+        $components = Component::query()->whereKey($byKit->flatten()->pluck('component_id')->unique()->all())->get()->keyBy('id')->all();
+        foreach ($byKit as $kit => $takings) {
             foreach ($takings->groupBy('component_id') as $id => $ofOne) {
                 $cost[$kit] = ($cost[$kit] ?? 0) + self::costOf($components[$id], $ofOne);
             }

@@ -13,8 +13,12 @@ use App\Models\OwnSketch;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Arrange\Arrangement;
+use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
@@ -86,7 +90,8 @@ final readonly class TableState
             ->selectRaw('component_id, sum(delta) as n')
             ->pluck('n', 'component_id')
             ->all();
-        $takings = Taking::query()->whereIn('component_id', $ids)->with('card')->orderBy('id')->get();
+        $cards = $kit->cards()->get()->keyBy('id');
+        $takings = self::takings($ids, $cards);
         foreach ($takings->whereNotNull('used_by') as $taking) {
             // What is on a card already is here still, as a sheet is that has been cut.
             $here[$taking->component_id] = ($here[$taking->component_id] ?? 0) + $taking->quantity;
@@ -97,11 +102,39 @@ final readonly class TableState
             new Collection($byId),
             $core,
             $here,
-            $kit->cards()->with('takings')->get()->keyBy('id'),
+            $cards,
             $takings,
             self::sheets($ids),
             PlainSheets::of($ids),
         );
+    }
+
+    /**
+     * Each card of the kit has its own of them.
+     *
+     * @param  array<array-key, int|string>  $components
+     * @param  Collection<int, Card>  $cards  of the kit, by id
+     * @return Collection<int, Taking> with their cards
+     */
+    private static function takings(array $components, Collection $cards): Collection
+    {
+        $takings = Taking::query()->whereIn('component_id', $components)->orderBy('id')->get();
+        $ofCards = array_fill_keys($cards->keys()->all(), []);
+        $ofOthers = [];
+        foreach ($takings as $taking) {
+            $card = $cards->get($taking->card_id);
+            if ($card === null) {
+                $ofOthers[] = $taking;
+            } else {
+                $ofCards[$card->id][] = $taking->setRelation('card', $card);
+            }
+        }
+        foreach ($ofCards as $id => $own) {
+            $cards[$id]?->setRelation('takings', new EloquentCollection($own));
+        }
+        (new EloquentCollection($ofOthers))->load('card');
+
+        return $takings;
     }
 
     /**
@@ -121,6 +154,30 @@ final readonly class TableState
         }
 
         return new Collection($sheets);
+    }
+
+    /** A card of the kit for the core, as it was when it was first asked for. */
+    public function coreOf(Card $card): CoreCard
+    {
+        return once(static fn (): CoreCard => $card->toCore());
+    }
+
+    /** @return list<CoreCard> the kit's cards for the core */
+    public function cores(): array
+    {
+        return once(fn (): array => array_values($this->cards->map($this->coreOf(...))->all()));
+    }
+
+    /** The front of a card of the kit with everything in its place. */
+    public function frontOf(Card $card): CardFront
+    {
+        return once(fn (): CardFront => CardFront::of($this->coreOf($card), $this->core, $this->kit->unit));
+    }
+
+    /** A card of the kit among the others, as checks look at it. */
+    public function inHand(Card $card): CardInHand
+    {
+        return CardInHand::laid($this->coreOf($card), $this->frontOf($card), $this->core, $this->kit->unit, $this->cores());
     }
 
     /** The table as it lies, under the wishes that stand with the kit or others. */
@@ -177,7 +234,7 @@ final readonly class TableState
      */
     private function shortOf(Component $component): Collection
     {
-        $takings = Taking::inTurn($this->takingsOf($component));
+        $takings = $this->takingsOf($component);
         if ($component->kind->isSheets()) {
             $planned = [];
             foreach ($this->sheetsBy[$component->id] ?? [] as $sheet) {
@@ -195,15 +252,17 @@ final readonly class TableState
             );
         } else {
             $left = $this->hereOf($component);
-            $isEndless = $this->core[$component->coreId()]->isEndless();
-            $short = $takings->filter(static function (Taking $taking) use (&$left, $isEndless): bool {
+            if ($this->core[$component->coreId()]->isEndless() || $takings->sum('quantity') <= $left) {
+                return new Collection;
+            }
+            $short = Taking::inTurn($takings)->filter(static function (Taking $taking) use (&$left): bool {
                 $left -= $taking->quantity;
 
-                return ! $isEndless && $left < 0;
+                return $left < 0;
             });
         }
 
-        return $short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id))->values();
+        return Taking::inTurn($short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id)));
     }
 
     /** @return array<int, Collection<int, Taking>> what is short, by the id of the component; only of those that are */
@@ -277,7 +336,7 @@ final readonly class TableState
             $sheets,
             $promised,
             $stash,
-            array_values($staying->map(static fn (Card $card) => $card->toCore())->all()),
+            array_values($staying->map($this->coreOf(...))->all()),
             ...self::shelves(),
         );
 

@@ -37,8 +37,17 @@ final readonly class CardInHand
      */
     public static function of(Card $card, array $components, Unit $unit, array $cards): self
     {
-        $front = CardFront::of($card, $components, $unit);
+        return self::laid($card, CardFront::of($card, $components, $unit), $components, $unit, $cards);
+    }
 
+    /**
+     * A card whose front has been laid already.
+     *
+     * @param  array<string, Component>  $components  by id
+     * @param  list<Card>  $cards  all cards of the kit
+     */
+    public static function laid(Card $card, CardFront $front, array $components, Unit $unit, array $cards): self
+    {
         return new self(
             $card,
             $front->layout,

@@ -56,6 +56,29 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
+    public function test_while_the_worker_is_busy_a_cell_answers_its_keys_and_the_card_follows(): void
+    {
+        $this->sharedOut();
+        $this->table->occupyTheWorker();
+        $this->toRow('Lantern');
+        $cell = fn (): string => (string) $this->browser->switchTo()->activeElement()->getAttribute('aria-label');
+        $this->press('-');
+        $this->until(static fn (): bool => str_contains($cell(), 'takes nothing from Lantern'));
+        $this->see('lacks focal point');
+        $this->press('+');
+        $this->until(static fn (): bool => str_contains($cell(), 'takes its focal point from Lantern'));
+        $this->seeNo('lacks focal point');
+
+        // Quicker than the page can ask for the cards in between.
+        $this->pressTwiceAtOnce('-');
+        $this->see('takes nothing');
+        $this->see('lacks focal point');
+        $this->press('z');
+        $this->seeNo('lacks focal point');
+        $this->assertQuiet();
+    }
+
+    #[Group(self::SHARED_OUT)]
     public function test_a_shortfall_is_resolved_by_one_key(): void
     {
         $this->sharedOut();

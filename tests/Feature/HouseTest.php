@@ -5,6 +5,7 @@ namespace Tests\Feature;
 use App\Console\Docs\ArrowsDocument;
 use App\Console\Props\PropsFile;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Route;
 use Symfony\Component\Finder\SplFileInfo;
 
 /** What is promised of the code itself: its arrows, its lines, its names, its colours, its contract with the pages. */
@@ -51,6 +52,13 @@ final class HouseTest extends FeatureTestCase
         $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $this->sources(['app', 'core'], 'php'));
         $twice = array_keys(array_filter(array_count_values($names), static fn (int $times): bool => $times > 1));
         self::assertSame([], array_values(array_diff($twice, $records)));
+    }
+
+    public function test_the_addresses_can_be_put_in_order_beforehand(): void
+    {
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            self::assertContainsOnly('string', $route->defaults, true, "what {$route->uri()} names cannot be written to a file");
+        }
     }
 
     public function test_no_key_does_two_things_on_a_page(): void

@@ -2,13 +2,11 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\Grid;
 use App\Actions\PlaceCards;
 use App\Console\Bench\AllPages;
 use App\Console\Bench\FullKit;
 use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
-use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
 use App\Workshops\KeepClass;
@@ -83,15 +81,6 @@ final class PagesBenchCommand extends Command
             }
             $slow += $this->said($name, $url, static fn () => app(Kernel::class)->handle(Request::create($url)));
         }
-        $card = $kit->cards()->firstOrFail();
-        $component = Component::query()->whereKey($card->takings()->value('component_id'))->firstOrFail();
-        $by = 1;
-        $slow += $this->said($name, 'one more or fewer, and the page after it', function () use ($kit, $card, $component, &$by) {
-            app(Grid::class)->more($card->fresh(['takings', 'kit']) ?? $card, $component, $by, null);
-            $by = -$by;
-
-            return app(Kernel::class)->handle(Request::create("/kits/$kit->id/share-out"));
-        });
 
         return $slow;
     }

@@ -20,6 +20,9 @@ final class Client
 
     private string $version = '';
 
+    /** The page that was looked at last. */
+    private string $component = '';
+
     /** Of the kit, as this client knows it: it may be that another has acted since. */
     private int $revision = 0;
 
@@ -35,19 +38,24 @@ final class Client
         ]);
     }
 
-    /** @return array<string, mixed>|null what a page shows; null where the server was gone */
-    public function look(string $path): ?array
+    /**
+     * @param  list<string>  $without  what of the page is asked for later
+     * @return array<string, mixed>|null what a page shows; null where the server was gone
+     */
+    public function look(string $path, array $without = []): ?array
     {
-        $seen = $this->heard(fn (): ResponseInterface => $this->http->get($path, ['headers' => $this->headers()]));
+        $headers = [...$this->headers(), ...$this->partial($without)];
+        $seen = $this->heard(fn (): ResponseInterface => $this->http->get($path, ['headers' => $headers]));
         if ($seen?->getStatusCode() === 409) {
             $this->version = $this->versionOf($path);
 
-            return $this->look($path);
+            return $this->look($path, $without);
         }
         $page = $seen === null ? null : json_decode((string) $seen->getBody(), true);
         if (! is_array($page) || ! is_array($page['props'] ?? null)) {
             return $seen === null ? null : throw new SoakFault("GET $path answered {$seen->getStatusCode()}.");
         }
+        $this->component = is_string($page['component'] ?? null) ? $page['component'] : '';
         $this->revision = is_int($page['props']['frame']['revision'] ?? null) ? $page['props']['frame']['revision'] : $this->revision;
 
         return $page['props'];
@@ -68,8 +76,11 @@ final class Client
         ]);
     }
 
-    /** @return bool|null whether it was done; null where the server was gone */
-    public function hear(PromiseInterface $asked, string $path): ?bool
+    /**
+     * @param  list<string>  $without  what of the page after it is asked for later
+     * @return bool|null whether it was done; null where the server was gone
+     */
+    public function hear(PromiseInterface $asked, string $path, array $without = []): ?bool
     {
         $answer = $this->heard(static fn (): mixed => $asked->wait());
         if ($answer === null) {
@@ -78,7 +89,7 @@ final class Client
         if ($answer->getStatusCode() >= 500) {
             throw new SoakFault("POST $path answered {$answer->getStatusCode()}.");
         }
-        $page = $this->look($answer->getHeaderLine('Location') ?: '/');
+        $page = $this->look($answer->getHeaderLine('Location') ?: '/', $without);
 
         return $page === null ? null : ($page['errors'] ?? []) === [] && $answer->getStatusCode() < 400;
     }
@@ -99,6 +110,18 @@ final class Client
     private function headers(): array
     {
         return ['X-Inertia' => 'true', 'X-Inertia-Version' => $this->version, 'Accept' => 'text/html, application/xhtml+xml'];
+    }
+
+    /**
+     * @param  list<string>  $without
+     * @return array<string, string>
+     */
+    private function partial(array $without): array
+    {
+        return $without === [] ? [] : [
+            'X-Inertia-Partial-Component' => $this->component,
+            'X-Inertia-Partial-Except' => implode(',', $without),
+        ];
     }
 
     /** Of the scripts, as the first page says it. */

@@ -5,6 +5,7 @@ import type { KitFrame } from './props'
 type Value = string | number | boolean | null | File | Value[] | { [name: string]: Value }
 export type Data = Record<string, Value>
 type Faults = Record<string, string>
+type Stop = { cancel: () => void }
 
 export interface How {
     /** Where in the page a refusal belongs. */
@@ -14,8 +15,8 @@ export interface How {
     /** It says by itself what it was meant for, and is done even where the act before it is refused. */
     standsAlone?: boolean
     method?: 'post' | 'delete'
-    /** What the page shows that does not change by it: the answer comes without, and sooner. */
-    except?: string[]
+    /** What of the page can wait: the answer comes without, and sooner; it is asked for once there is nothing else to do. */
+    later?: string[]
     /** Asked when its turn has come; where not, it is left out without a word. */
     when?: () => boolean
     done?: () => void
@@ -38,12 +39,16 @@ let at = $state('')
 let leftUndone = $state(0)
 
 /** What the page asks for by itself, while it is on its way. */
-let asked: { cancel: () => void } | null = null
+let asked: Stop[] = []
+
+/** What of a page is still as it was before the last act. */
+let owed: string[] = []
+let owedOn = ''
 
 router.on('start', ({ detail: { visit } }) => {
     if (!visit.showProgress) return
     underWay++
-    asked?.cancel()
+    asked.forEach((one) => one.cancel())
 })
 router.on('finish', ({ detail: { visit } }) => {
     if (!visit.showProgress) return
@@ -52,6 +57,7 @@ router.on('finish', ({ detail: { visit } }) => {
         underWay--
         waitingForAll.splice(0).forEach((go) => go())
         next()
+        askForOwed()
     })
 })
 
@@ -82,14 +88,22 @@ export const LOOKING_ON = { 'X-Looking-On': 'yes' }
  */
 export function lookOn(what: { only?: string[]; except?: string[] }): void {
     if (underWay > 0) return
+    let stop: Stop | null = null
     router.reload({
         ...what,
         showProgress: false,
         preserveErrors: true,
         headers: LOOKING_ON,
-        onCancelToken: (token) => (asked = token),
-        onFinish: () => (asked = null),
+        onCancelToken: (own) => asked.push((stop = own)),
+        onSuccess: () => (owed = owed.filter((prop) => !what.only?.includes(prop))),
+        onFinish: () => (asked = asked.filter((one) => one !== stop)),
     })
+}
+
+/** Once nothing waits any more; where she is quicker, after what she does next. */
+function askForOwed(): void {
+    if (owedOn !== page.component) owed = []
+    if (owed.length > 0 && !current && underWay === 0) lookOn({ only: owed })
 }
 
 /** Shows something else of the page, under an address of its own; nothing is done by it, and the last look counts. */
@@ -124,9 +138,11 @@ function next(): void {
         data: { ...now(act.data), ...(kit ? { revision: kit.revision } : {}) },
         preserveState: act.keeps,
         preserveScroll: true,
-        ...(act.except ? { except: act.except } : {}),
+        ...(act.later ? { except: act.later } : {}),
         onSuccess: () => {
             isDone = true
+            owed = act.later ?? []
+            owedOn = page.component
             act.done?.()
         },
         onError: (faults) => act.refused?.(faults),

@@ -202,6 +202,12 @@ final class Table
         ];
     }
 
+    /** As when the worker is at something else all the while. */
+    public function occupyTheWorker(): void
+    {
+        $this->worker->stop();
+    }
+
     /** As when the service is down. */
     public function silenceTheKitPost(): void
     {

@@ -19,9 +19,15 @@
     }
 
     /** Components down, cards across, Keep last: what each card takes from each component, and what is left. */
-    let { cards, groups, goods, isDense }: Props = $props()
+    const props: Props = $props()
 
+    // Each of thousands of cells looks at these: they are told of a change where there is one, and not with every page.
+    const cards = $derived(props.cards)
+    const groups = $derived(props.groups)
+    const goods = $derived(props.goods)
+    const isDense = $derived(props.isDense)
     const rows = $derived(groups.flatMap((group) => group.lines))
+    const placeOf = $derived(new Map(rows.map((line, r) => [line.id, r])))
     const cursor = untrack(
         () =>
             new Cursor(
@@ -66,7 +72,7 @@
             <tbody>
                 <tr class="group"><th scope="rowgroup" colspan={cards.length + 2}>{group.title}</th></tr>
                 {#each group.lines as line (line.id)}
-                    {@const r = rows.indexOf(line)}
+                    {@const r = placeOf.get(line.id) ?? 0}
                     <tr class:short={line.short}>
                         <th scope="row" class="component"><RowHead {line} good={good(line)} {isDense} /></th>
                         {#each cards as card, c (card.id)}

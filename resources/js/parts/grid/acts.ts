@@ -7,14 +7,14 @@ export interface Act extends Key {
     of: 'cell' | 'row' | 'card'
 }
 
-/** What one cell changes of this is asked for once the page has come to rest. */
-const OF_WISHES = ['wishes', 'taste', 'frontier']
+/** The cells and their rows come at once; the cards with their drawings and faults, and what there can be at most, after them. */
+const AFTER_CELLS = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier']
 
 /** Everything that can be done at the cell in hand, each with its key. */
 export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => void): Act[] {
     const { row, card } = cursor
     const onCell = (path: string, data: Data = {}): void => {
-        if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data }, { except: OF_WISHES })
+        if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data }, { later: AFTER_CELLS })
     }
     const onCard = (path: string): void => {
         if (card) sender.send(`grid/${path}`, { card: card.id })
