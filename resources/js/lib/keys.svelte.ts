@@ -14,9 +14,10 @@ export interface Key {
     leaves?: boolean
 }
 
-let registered = $state.raw<Key[][]>([])
+/** What each component answers to, in the order in which they came. */
+let registered = $state.raw<{ of: symbol; keys: Key[] }[]>([])
 
-export const allKeys = (): Key[] => registered.flat()
+export const allKeys = (): Key[] => registered.flatMap(({ keys }) => keys)
 
 const NO_TEXT = '[type="checkbox"], [type="radio"], [type="file"], [type="button"], [type="submit"], [type="color"]'
 
@@ -38,7 +39,9 @@ export function press(event: KeyboardEvent): void {
         return
     }
     if (isItsOwn(event.key, target)) return
-    const found = allKeys().find(({ key }) => key === event.key)
+    // What is done here comes before what leads away.
+    const meant = allKeys().filter(({ key }) => key === event.key)
+    const found = meant.find(({ leaves }) => !leaves) ?? meant[0]
     if (found?.leaves && held) say(held)
     else found?.run()
     if (found || scrollBy(event)) event.preventDefault()
@@ -68,9 +71,13 @@ export function toNeighbour(event: KeyboardEvent, column: Iterable<HTMLInputElem
 
 /** Answers to these keys for as long as the component lives. */
 export function useKeys(keys: () => Key[]): void {
+    const of = Symbol()
     $effect(() => {
-        const own = keys()
-        untrack(() => (registered = [...registered, own]))
-        return () => untrack(() => (registered = registered.filter((list) => list !== own)))
+        const own = { of, keys: keys() }
+        untrack(() => {
+            const isKnown = registered.some((one) => one.of === of)
+            registered = isKnown ? registered.map((one) => (one.of === of ? own : one)) : [...registered, own]
+        })
     })
+    $effect(() => () => untrack(() => (registered = registered.filter((one) => one.of !== of))))
 }

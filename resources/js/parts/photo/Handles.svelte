@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { sender } from '@/lib/send.svelte'
     import type { Place } from '@/lib/props'
 
     interface Props {
@@ -22,10 +23,10 @@
     let waits: ReturnType<typeof setTimeout> | undefined
     const shown = $derived(moving ?? points)
 
-    // The page that comes back has them where they were put.
+    // The page that comes back has them where they were put, or where they still are.
     $effect(() => {
         void points
-        moving = null
+        if (!sender.isBusy) moving = null
     })
 
     const clamp = (value: number, most: number): number => Math.max(0, Math.min(most, Math.round(value * 10) / 10))
