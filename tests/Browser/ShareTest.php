@@ -79,6 +79,34 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
+    public function test_of_a_long_grid_what_is_in_view_is_drawn_and_the_keys_lead_through_all_of_it(): void
+    {
+        $this->sharedOut();
+        $this->table->lengthen('gems-sea', 400);
+        $this->open('/kits/1/share-out');
+        $this->element('td[data-cell="0/0"]');
+        self::assertLessThan(2_500, $this->howMany('td[role=gridcell]'));
+        $rows = (int) $this->element('[role=grid]')->getAttribute('aria-rowcount') - 1;
+        self::assertGreaterThan(400, $rows);
+
+        $this->press('c', ...array_fill(0, intdiv($rows, 8), WebDriverKeys::PAGE_DOWN));
+        $this->press(...array_fill(0, 8, WebDriverKeys::ARROW_DOWN));
+        $last = $this->browser->switchTo()->activeElement();
+        self::assertSame($rows - 1 .'/0', $last->getAttribute('data-cell'));
+        self::assertSame((string) ($rows + 1), $last->findElement(WebDriverBy::xpath('..'))->getAttribute('aria-rowindex'));
+
+        // The cell in hand stays there, and so do its keys, while something else is looked at.
+        $this->press(...array_fill(0, 12, WebDriverKeys::ARROW_UP));
+        $this->see('takes nothing from Sea gems');
+        $this->browser->executeScript("document.querySelector('.grid .scroll').scrollTop = 0");
+        $this->see('Wave');
+        $this->press('u');
+        $this->holds(1, "select count(*) from kits, json_each(wishes, '$.uses') where kits.id = 1");
+        $this->see('takes nothing from Sea gems');
+        $this->assertQuiet();
+    }
+
+    #[Group(self::SHARED_OUT)]
     public function test_a_shortfall_is_resolved_by_one_key(): void
     {
         $this->sharedOut();

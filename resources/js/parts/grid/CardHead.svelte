@@ -31,6 +31,8 @@
         justify-items: center;
         gap: 0.25rem;
         line-height: 1.2;
+        overflow-wrap: anywhere;
+        hyphens: auto;
     }
 
     div :global(a) {

@@ -1,15 +1,13 @@
 <script lang="ts">
     import { tick, untrack } from 'svelte'
-    import Measure from '@/parts/Measure.svelte'
     import { Cursor, Held } from '@/lib/grid.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { kit } from '@/lib/kit'
-    import type { Good, Goods, GridCard, GridLine, ShareOutPage } from '@/lib/props'
+    import type { Goods, GridCard, ShareOutPage } from '@/lib/props'
     import CardHead from './CardHead.svelte'
     import GridFoot from './GridFoot.svelte'
-    import RowHead from './RowHead.svelte'
-    import Takings from './Takings.svelte'
-    import { saidOf, takingsOf } from './says'
+    import GridPart from './GridPart.svelte'
+    import { partsOf } from './parts'
 
     interface Props {
         cards: GridCard[]
@@ -27,7 +25,12 @@
     const goods = $derived(props.goods)
     const isDense = $derived(props.isDense)
     const rows = $derived(groups.flatMap((group) => group.lines))
-    const placeOf = $derived(new Map(rows.map((line, r) => [line.id, r])))
+
+    /** A grid of more rows than that draws those in view alone, so many at a time: a kit may have two thousand. */
+    const LONG = 300
+    const AT_A_TIME = 40
+    const isLong = $derived(rows.length > LONG)
+    const parts = $derived(partsOf(groups, isLong ? AT_A_TIME : LONG))
     const cursor = untrack(
         () =>
             new Cursor(
@@ -38,16 +41,8 @@
     )
     const held = new Held()
 
-    const good = (line: GridLine): Good => goods[line.id] as Good
-
-    /** A click goes to the cell; where something is held, it is put down there. */
-    function press(event: MouseEvent & { currentTarget: HTMLElement }): void {
-        event.currentTarget.focus()
-        if (held.thing) held.turn(cursor.row, cursor.card)
-    }
-    const turn = (): void => held.turn(cursor.row, cursor.card)
-
     // The foot grows with what it has to say: the cell it speaks of stays in view.
+    let scroll: HTMLElement | null = $state(null)
     let height = $state(0)
     let head = $state(0)
     $effect(() => {
@@ -57,55 +52,25 @@
     useKeys(() => [{ key: 'c', shown: 'C', says: 'Go to the cells of the grid', run: () => void tick().then(() => cursor.focus()) }])
 </script>
 
-<div class="scroll" class:isDense bind:clientHeight={height} style:scroll-padding-top="{head}px">
-    <table bind:this={cursor.table} role="grid" aria-label="Share-out: components and cards" onkeydown={(event) => cursor.move(event)}>
+<div class="scroll" class:isDense bind:this={scroll} bind:clientHeight={height} style:scroll-padding-top="{head}px">
+    <table
+        bind:this={cursor.table}
+        role="grid"
+        aria-label="Share-out: components and cards"
+        aria-rowcount={rows.length + 1}
+        onkeydown={(event) => cursor.move(event)}
+    >
         <thead bind:offsetHeight={head}>
-            <tr>
+            <tr aria-rowindex={1}>
                 <th scope="col" class="component">component, how many</th>
                 {#each cards as card, c (card.id)}
-                    <th scope="col" class:here={c === cursor.at.card}><CardHead {card} {goods} {isDense} /></th>
+                    <th scope="col" class="card" class:here={c === cursor.at.card}><CardHead {card} {goods} {isDense} /></th>
                 {/each}
                 <th scope="col" class="keep">Keep</th>
             </tr>
         </thead>
-        {#each groups as group (group.title)}
-            <tbody>
-                <tr class="group"><th scope="rowgroup" colspan={cards.length + 2}>{group.title}</th></tr>
-                {#each group.lines as line (line.id)}
-                    {@const r = placeOf.get(line.id) ?? 0}
-                    <tr class:short={line.short}>
-                        <th scope="row" class="component"><RowHead {line} good={good(line)} {isDense} /></th>
-                        {#each cards as card, c (card.id)}
-                            {@const takings = takingsOf(line, card)}
-                            <td
-                                role="gridcell"
-                                data-cell="{r}/{c}"
-                                tabindex={cursor.isAt(r, c) ? 0 : -1}
-                                class:column={c === cursor.at.card}
-                                class:isShort={takings.some((taking) => taking.isShort)}
-                                aria-label={saidOf(line, card, good(line))}
-                                onfocus={() => cursor.goTo(r, c)}
-                                onclick={press}
-                                ondblclick={turn}
-                            >
-                                <Takings {takings} good={good(line)} {isDense} />
-                            </td>
-                        {/each}
-                        <td
-                            class="keep"
-                            role="gridcell"
-                            data-cell="{r}/{cards.length}"
-                            tabindex={cursor.isAt(r, cards.length) ? 0 : -1}
-                            aria-label="{line.short ? `${line.short} short` : line.keep}; {line.balance}"
-                            onfocus={() => cursor.goTo(r, cards.length)}
-                            onclick={press}
-                            ondblclick={turn}
-                        >
-                            {#if line.short}<strong>{line.short} short</strong>{:else}<Measure text={line.keep} />{/if}
-                        </td>
-                    </tr>
-                {/each}
-            </tbody>
+        {#each parts as part (part.key)}
+            <GridPart {...part} {cards} {goods} {cursor} {held} {isDense} {isLong} view={scroll} />
         {/each}
     </table>
 </div>
@@ -141,14 +106,10 @@
     }
 
     .component {
-        position: sticky;
         left: 0;
-        z-index: 1;
         min-width: 13.5rem;
         padding: 0 0.5rem 0 1.25rem;
-        background: var(--sheet);
         border-right: 1px solid var(--line);
-        color: var(--ink);
         text-align: left;
     }
 
@@ -157,76 +118,26 @@
         color: var(--ink-soft);
     }
 
-    .group th {
-        position: sticky;
-        left: 0;
-        padding: 0.25rem 1.25rem;
-        background: var(--rail);
-        color: var(--ink-soft);
-        font-size: var(--small);
-        font-weight: 600;
-        text-align: left;
-    }
-
-    tbody th.component,
-    td {
-        height: 1.875rem;
-        border-bottom: 1px solid var(--line);
-    }
-
-    td {
+    .card {
         min-width: 4.5rem;
-        padding: 0 0.25rem;
-        border-right: 1px solid var(--line);
-        text-align: center;
     }
 
-    td:focus-visible,
-    td:focus {
-        outline: 2.5px solid var(--here);
-        outline-offset: -2.5px;
-        background: var(--here-soft);
-    }
-
-    .column,
     .here {
         background: color-mix(in srgb, var(--here-soft) 55%, var(--sheet));
     }
 
-    td.keep,
     thead .keep {
-        position: sticky;
         right: 0;
-        z-index: 1;
+        z-index: 3;
         min-width: 8.5rem;
-        padding: 0 0.75rem;
-        background: var(--kraft-soft);
+        padding: 0 0.75rem 0.25rem;
+        background: var(--kraft-strong);
         border-left: 2px solid var(--kraft);
-        border-right: 0;
-        color: var(--kraft-ink);
+        color: var(--on-kraft);
+        font-size: var(--body);
         font-weight: 600;
         text-align: left;
         white-space: nowrap;
-    }
-
-    thead .keep {
-        z-index: 3;
-        padding-bottom: 0.25rem;
-        background: var(--kraft-strong);
-        color: var(--on-kraft);
-        font-size: var(--body);
-    }
-
-    .short .keep {
-        background: repeating-linear-gradient(135deg, var(--madder-soft) 0 6px, var(--kraft-soft) 6px 12px);
-    }
-
-    strong {
-        color: var(--madder);
-    }
-
-    .isShort {
-        background: repeating-linear-gradient(135deg, var(--madder-soft) 0 5px, transparent 5px 10px);
     }
 
     .isDense {
@@ -234,25 +145,8 @@
         line-height: 1;
     }
 
-    .isDense tbody th.component,
-    .isDense td {
-        height: 1rem;
-    }
-
-    .isDense .group th {
-        padding-block: 1px;
-        font-size: 0.6875rem;
-    }
-
     .isDense thead th {
         padding-top: 0.125rem;
-    }
-
-    @media (pointer: coarse) {
-        tbody th.component,
-        td {
-            height: var(--target);
-        }
     }
 
     /* On a phone: cards beside the names of things; what is kept comes after the last card. */
@@ -267,7 +161,6 @@
             padding-left: 0.75rem;
         }
 
-        td.keep,
         thead .keep {
             right: auto;
         }
