@@ -142,6 +142,7 @@
         grid-template-columns: repeat(auto-fill, minmax(min(18rem, 100%), 1fr));
     }
 
+    /* Of thousands of lines those out of view are laid out when they are scrolled to. */
     li {
         display: flex;
         align-items: center;
@@ -149,6 +150,8 @@
         min-height: var(--target);
         padding: 0.5rem;
         border-radius: var(--radius);
+        content-visibility: auto;
+        contain-intrinsic-size: auto 4rem;
     }
 
     .papers li {
