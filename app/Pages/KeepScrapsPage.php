@@ -72,7 +72,7 @@ final readonly class KeepScrapsPage extends Page
      */
     public static function of(Kit $kit, string $text, string $part): self
     {
-        $cards = $kit->cards()->with('takings')->get()->whereNull('made_at');
+        $cards = $kit->cards()->with(['takings', 'kit'])->get()->whereNull('made_at');
         $sizes = self::sizes($cards, $kit->unit);
         $found = $fault = null;
         if (trim($text) !== '') {

@@ -17,7 +17,7 @@ final class AllPages
     {
         $records = [
             '{card}' => $kit->cards()->value('id'),
-            '{component}' => $kit->components()->value('id'),
+            '{component}' => $kit->papers()->value('id'),
             '{recipe}' => 'eighteen-from-six',
             '{class}' => ClassPlan::query()->where('kit_id', $kit->id)->value('id'),
         ];
