@@ -138,7 +138,8 @@ final class Table
             insert into components (kit_id, key, kind, name, details, listed, position, is_counted)
             select kit_id, key || i, kind, name || ' ' || i, details, listed, 1000 + i, 1
             from components, n where kit_id = 1 and key = '$key'");
-        $this->change("insert into ledger_entries (component_id, delta, reason) select id, listed, 'listed' from components where position > 1000");
+        $this->change("insert into ledger_entries (component_id, delta, reason)
+            select id, listed, 'listed' from components where position > 1000");
     }
 
     /** Time passes, as far as clocks on the table are concerned. */
