@@ -49,19 +49,20 @@ final class TakenBackTest extends FeatureTestCase
 
     /** Acts that have a test of their own in which they are taken back, since they need more than a kit that is shared out. */
     private const ELSEWHERE = [
-        'POST kit-post', 'POST kits', 'POST packing-list/{token}', 'POST {kit}/arrange/many', 'POST {kit}/class/{class}/lost',
-        'POST {kit}/grid/leaner', 'POST {kit}/grid/way', 'POST {kit}/keep/apart', 'POST {kit}/keep/back/{sheet}', 'POST {kit}/keep/gather',
-        'POST {kit}/keep/middle/{taking}', 'POST {kit}/keep/take', 'POST {kit}/keep/turn/take', 'POST {kit}/keep/use', 'POST {kit}/keep',
-        'POST {kit}/make/{card}/mend', 'POST {kit}/make/pace', 'POST {kit}/cut/{sheet}/motor', 'POST {kit}/cut/{sheet}/wrong',
-        'POST {kit}/cut/pieces/{taking}/spoiled', 'POST {kit}/cut/{sheet}/for/{card}', 'POST {kit}/photographs/{photograph}/papers/keep',
-        'POST {kit}/photographs/{photograph}/pieces/keep', 'POST {kit}/recipes/make/keep', 'POST {kit}/recipes/read',
-        'POST {kit}/recipes/{recipe}/lay', 'POST {kit}/share-out/read', 'POST {kit}/tally/record', 'POST people/keep',
-        'POST {kit}/share-out/next', 'POST {kit}/cards/{card}/treat', 'POST {kit}/cards/{card}/add-piece', 'POST {kit}/recipes/{recipe}',
-        'POST {kit}/cards/{card}/swap-piece', 'POST {kit}/palettes/{palette}/card', 'POST {kit}/cards/{card}/quantity',
+        'POST kit-post', 'POST kits', 'POST packing-list/{token}', 'POST {kit}/keep/apart', 'POST {kit}/keep/gather',
+        'POST {kit}/keep/use', 'POST {kit}/make/{card}/mend', 'POST {kit}/make/pace', 'POST {kit}/cut/{sheet}/motor',
+        'POST {kit}/photographs/{photograph}/papers/keep', 'POST {kit}/photographs/{photograph}/pieces/keep',
+        'POST {kit}/recipes/make/keep', 'POST {kit}/cards/{card}/treat',
     ];
 
     /** @return array<string, Closure(self, Kit): array{string, array<string, mixed>}> the address and what is sent, by the route */
     private static function acts(): array
+    {
+        return [...self::plainActs(), ...self::actsOnWhatWasDone()];
+    }
+
+    /** @return array<string, Closure(self, Kit): array{string, array<string, mixed>}> */
+    private static function plainActs(): array
     {
         $card = static fn (Kit $kit): Card => $kit->cards()->with('takings')->firstOrFail();
         $ofCard = static fn (string $path, array $with): Closure => static fn (self $test, Kit $kit): array => [
@@ -166,11 +167,6 @@ final class TakenBackTest extends FeatureTestCase
             'POST {kit}/mute' => $plain('mute', ['check' => 'odd-group']),
             'POST {kit}/taste' => $plain('taste', ['frame' => '1/8', 'set' => 2, 'wanted' => ['wedding' => '1'], 'trimmer' => '8 1/2']),
             'POST {kit}/recipes' => $plain('recipes', ['name' => 'Four from the harbour', 'cards' => '']),
-            'DELETE {kit}/recipes/{recipe}' => static function (self $test, Kit $kit): array {
-                $test->act($kit, 'recipes', ['name' => 'Four from the harbour', 'cards' => ''])->assertSessionHasNoErrors();
-
-                return ['recipes/own-'.DB::table('recipes')->max('id'), []];
-            },
             'POST {kit}/share-out' => static function (self $test, Kit $kit): array {
                 $test->act($kit, 'undo');
 
@@ -263,6 +259,111 @@ final class TakenBackTest extends FeatureTestCase
                 $test->post('/people/occasions', ['name' => 'Name day'])->assertSessionHasNoErrors();
 
                 return ['/people/occasions/name-day', []];
+            },
+        ];
+    }
+
+    /** @return array<string, Closure(self, Kit): array{string, array<string, mixed>}> that need something to be looked up or done first */
+    private static function actsOnWhatWasDone(): array
+    {
+        $scrap = static fn (self $test, Kit $kit): array => $test->scrap($kit);
+        $own = static fn (self $test, Kit $kit): string => $test->recipe($kit);
+
+        return [
+            'POST {kit}/arrange/many' => static fn (): array => ['arrange/many', ['pieces' => 'few']],
+            'POST {kit}/cards/{card}/add-piece' => static function (self $test, Kit $kit): array {
+                $card = $kit->cards()->firstOrFail();
+                $more = $test->props("/kits/$kit->id/arrange?card=$card->id")['inHand']['more'];
+
+                return ["cards/$card->id/add-piece", ['component' => $more[0]['key']]];
+            },
+            'POST {kit}/cards/{card}/swap-piece' => static fn (self $test, Kit $kit): array => [
+                "cards/{$test->taking('piece-1', $kit)->card_id}/swap-piece", ['part' => 'piece-1'],
+            ],
+            'POST {kit}/cards/{card}/quantity' => static fn (self $test, Kit $kit): array => [
+                "cards/{$test->taking('base', $kit)->card_id}/quantity",
+                ['taking' => $test->taking('base', $kit)->id, 'part' => 'base', 'quantity' => 2],
+            ],
+            'POST {kit}/class/{class}/lost' => static function (self $test, Kit $kit): array {
+                $class = $test->class($kit);
+                $test->act($kit, "class/$class/pack", ['bag' => 1, 'packed' => true])->assertSessionHasNoErrors();
+
+                return ["class/$class/lost", ['bag' => 1]];
+            },
+            'POST {kit}/cut/{sheet}/for/{card}' => static function (self $test, Kit $kit): array {
+                $card = $kit->cards()->firstOrFail();
+                $sheet = $test->props("/kits/$kit->id/cut?card=$card->id")['sheet']['id'];
+
+                return ["cut/$sheet/for/$card->id", []];
+            },
+            'POST {kit}/cut/{sheet}/wrong' => static fn (): array => [
+                'cut/'.CutPlan::query()->whereNull('cut_at')->value('sheet_id').'/wrong', ['what' => 'spoiled'],
+            ],
+            'POST {kit}/cut/pieces/{taking}/spoiled' => static function (self $test, Kit $kit): array {
+                $test->act($kit, 'cut/'.CutPlan::query()->whereNull('cut_at')->value('sheet_id'))->assertSessionHasNoErrors();
+
+                return ['cut/pieces/'.Taking::query()->whereNotNull('sheet_id')->value('id').'/spoiled', []];
+            },
+            'POST {kit}/grid/leaner' => static fn (self $test, Kit $kit): array => ['grid/leaner', ['card' => $kit->cards()->value('id')]],
+            'POST {kit}/grid/way' => static fn (self $test, Kit $kit): array => $test->wayOut($kit),
+            'POST {kit}/keep' => static function (self $test, Kit $kit): array {
+                $test->busyWorker($kit, false);
+                $test->get("/kits/$kit->id/keep");
+
+                return ['keep', ['number' => (string) $test->props("/kits/$kit->id/keep")['bonus']['cards'][0]['number']]];
+            },
+            'POST {kit}/keep/take' => static fn (self $test, Kit $kit): array => ['keep/take', $scrap($test, $kit)],
+            'POST {kit}/keep/back/{sheet}' => static function (self $test, Kit $kit) use ($scrap): array {
+                $test->act($kit, 'keep/take', $scrap($test, $kit))->assertSessionHasNoErrors();
+
+                return ['keep/back/'.Sheet::query()->whereNotNull('part')->value('id'), []];
+            },
+            'POST {kit}/keep/turn/take' => static function (self $test, Kit $kit): array {
+                $test->act($kit, 'keep/turn')->assertSessionHasNoErrors();
+
+                return ['keep/turn/take', ['scraps' => '']];
+            },
+            'POST {kit}/keep/middle/{taking}' => static function (self $test, Kit $kit): array {
+                $test->cutAll($kit);
+
+                return ['keep/middle/'.$test->props("/kits/$kit->id/keep")['middles'][0]['taking'], []];
+            },
+            'POST {kit}/palettes/{palette}/card' => static fn (self $test, Kit $kit): array => ["palettes/{$test->palette($kit)}/card", []],
+            'POST {kit}/recipes/{recipe}' => static fn (self $test, Kit $kit): array => [
+                "recipes/{$own($test, $kit)}", ['name' => 'Of mine'],
+            ],
+            'DELETE {kit}/recipes/{recipe}' => static fn (self $test, Kit $kit): array => ["recipes/{$own($test, $kit)}", []],
+            'POST {kit}/recipes/read' => static fn (self $test, Kit $kit): array => [
+                'recipes/read', ['recipe' => $test->file("/kits/$kit->id/recipes/{$own($test, $kit)}/recipe.json", 'recipe.json')],
+            ],
+            'POST {kit}/recipes/{recipe}/lay' => static function (self $test, Kit $kit): array {
+                $test->act($kit, 'undo');
+                $laid = $test->props("/kits/$kit->id/recipes/ten-from-one/lay?stash=1");
+
+                return ['recipes/ten-from-one/lay', ['letters' => $laid['chosen'], 'stash' => '1']];
+            },
+            'POST {kit}/share-out/next' => static function (self $test, Kit $kit): array {
+                $test->get("/kits/$kit->id/share-out/next");
+
+                return ['share-out/next', ['nth' => 0]];
+            },
+            'POST {kit}/share-out/read' => static fn (self $test, Kit $kit): array => [
+                'share-out/read', ['share_file' => $test->file("/kits/$kit->id/share-out/export.json", 'fair.json')],
+            ],
+            'POST {kit}/tally/record' => static function (self $test, Kit $kit): array {
+                $card = $kit->cards()->firstOrFail();
+                $card->update(['notes' => 'with the big ones']);
+                $record = ['record_file' => $test->file("/kits/$kit->id/tally/record.json", 'record.json')];
+                $card->update(['notes' => '']);
+
+                return ['tally/record', $record];
+            },
+            'POST people/keep' => static function (self $test): array {
+                $book = ['days_file' => $test->file('/people/people.vcf', 'people.vcf')];
+                Person::query()->get()->each->forget();
+                $to = (string) $test->post('/people/read', $book)->assertSessionHasNoErrors()->headers->get('Location');
+
+                return ['/people/keep', ['token' => $test->props($to)['read']['token']]];
             },
         ];
     }
@@ -423,12 +524,64 @@ final class TakenBackTest extends FeatureTestCase
         self::fail('No part of a card has a measure.');
     }
 
-    /** @return array{string, array<string, mixed>} */
-    private function confetti(Kit $kit): array
+    private function taking(string $part, Kit $kit): Taking
+    {
+        return Taking::query()->where('part', $part)->whereRelation('card', 'kit_id', $kit->id)->firstOrFail();
+    }
+
+    private function cutAll(Kit $kit): void
     {
         while (($sheet = CutPlan::query()->whereNull('cut_at')->value('sheet_id')) !== null) {
             $this->act($kit, "cut/$sheet")->assertSessionHasNoErrors();
         }
+    }
+
+    /** @return array{scrap: string, option: string} */
+    private function scrap(Kit $kit): array
+    {
+        foreach (array_merge(...array_column($this->props("/kits/$kit->id/keep")['tray'], 'scraps')) as $scrap) {
+            if ($scrap['width'] > 400_000) {
+                $chosen = $this->props("/kits/$kit->id/keep?scrap={$scrap['id']}")['chosen'];
+
+                return ['scrap' => $scrap['id'], 'option' => $chosen['options'][0]['key']];
+            }
+        }
+        self::fail('There is no scrap of that size.');
+    }
+
+    private function recipe(Kit $kit): string
+    {
+        $this->act($kit, 'recipes', ['name' => 'Four from the harbour', 'cards' => ''])->assertSessionHasNoErrors();
+
+        return 'own-'.DB::table('recipes')->max('id');
+    }
+
+    /** @return array{string, array<string, mixed>} */
+    private function wayOut(Kit $kit): array
+    {
+        for ($n = 0; $n < 10; $n++) {
+            $this->act($kit, 'grid/duplicate', ['card' => $kit->cards()->value('id')])->assertSessionHasNoErrors();
+        }
+        foreach (array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')) as $line) {
+            foreach ($line['shortfalls'] as $short) {
+                if ($short['ways'] !== []) {
+                    return ['grid/way', ['card' => $short['card'], 'part' => $short['part'], 'says' => $short['ways'][0]['says']]];
+                }
+            }
+        }
+        self::fail('Nothing is short that there is a way out of.');
+    }
+
+    /** What is offered at an address, as a file to be read again. */
+    private function file(string $url, string $name): UploadedFile
+    {
+        return UploadedFile::fake()->createWithContent($name, (string) $this->get($url)->assertOk()->getContent());
+    }
+
+    /** @return array{string, array<string, mixed>} */
+    private function confetti(Kit $kit): array
+    {
+        $this->cutAll($kit);
 
         $left = Sheet::query()->where(['is_whole' => false, 'state' => 'open'])->firstOrFail();
         $left->update(['width' => 40_000, 'height' => 400_000]);
@@ -439,9 +592,7 @@ final class TakenBackTest extends FeatureTestCase
     /** @return array{string, array<string, mixed>} */
     private function step(Kit $kit): array
     {
-        while (($sheet = CutPlan::query()->whereNull('cut_at')->value('sheet_id')) !== null) {
-            $this->act($kit, "cut/$sheet")->assertSessionHasNoErrors();
-        }
+        $this->cutAll($kit);
         $step = $this->props("/kits/$kit->id/make/table")['step'];
 
         return ["make/{$step['id']}", ['step' => $step['step']]];
