@@ -79,6 +79,25 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
+    public function test_whoever_goes_to_a_card_and_back_goes_on_in_the_grid(): void
+    {
+        $this->sharedOut();
+        $this->click('a', '1 birthday');
+        $this->see('To scale, from its real papers.');
+        $this->browser->navigate()->back();
+        $this->see('from a kit for 10');
+        $this->toRow('Lantern');
+        $this->press('-');
+        $this->see('lacks focal point');
+        $this->press('z');
+        $this->seeNo('lacks focal point');
+        $this->browser->navigate()->back();
+        $this->browser->navigate()->forward();
+        $this->see('10 cards from a kit for 10');
+        $this->assertQuiet();
+    }
+
+    #[Group(self::SHARED_OUT)]
     public function test_of_a_long_grid_what_is_in_view_is_drawn_and_the_keys_lead_through_all_of_it(): void
     {
         $this->sharedOut();

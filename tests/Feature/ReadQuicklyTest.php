@@ -4,14 +4,18 @@ namespace Tests\Feature;
 
 use App\Console\Bench\FullKit;
 use App\Database\Record;
+use App\Models\Card;
 use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Models\Taking;
 use App\Table\TableState;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Cut\Stock;
 
 /** What is read by hand for the sake of large kits is what the framework would have read. */
@@ -123,6 +127,27 @@ final class ReadQuicklyTest extends FeatureTestCase
         }
         self::assertSame($asked[0], $asked[1]);
         self::assertSame($read[0], $read[1], 'those that pieces are cut from, however many there are');
+    }
+
+    public function test_a_card_that_is_laid_once_for_a_page_is_laid_as_it_would_be_anew(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 5, true);
+        $state = TableState::of($kit);
+        self::assertCount(5, $state->cards);
+        foreach (Card::query()->where('kit_id', $kit->id)->with('takings')->get() as $card) {
+            $same = $state->cards[$card->id] ?? self::fail("Card $card->number is not on the table.");
+            self::assertSame($card->takings->modelKeys(), $same->takings->modelKeys());
+            self::assertEquals($card->toCore(), $state->coreOf($same));
+            self::assertEquals(CardFront::of($card->toCore(), $state->core, $kit->unit), $state->frontOf($same));
+            self::assertSame($state->frontOf($same), $state->frontOf($same), 'laid once');
+            self::assertEquals(
+                CardInHand::of($card->toCore(), $state->core, $kit->unit, $state->cores()),
+                $state->inHand($same),
+            );
+        }
+        $ofStash = $state->takings->filter(static fn (Taking $one): bool => $one->card->kit_id === $kit->id);
+        self::assertSame($kit->cards()->withCount('takings')->get()->sum('takings_count'), $ofStash->count());
     }
 
     /** Counts, sizes and stock of every component, against all its sheets read as records. */

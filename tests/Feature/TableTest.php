@@ -245,6 +245,10 @@ final class TableTest extends FeatureTestCase
             KeepCopy::beforeUpdate();
         }
         self::assertSame(array_fill(0, 7, CopyKind::BeforeUpdate), array_column($copies->all(), 'kind'));
+        $this->travel(1)->minutes();
+        self::assertSame(0, Artisan::call('table:copy'));
+        self::assertStringStartsWith("Kept $this->folder/copies/", Artisan::output());
+        self::assertSame([CopyKind::ByHand, 7], [$copies->all()[0]->kind, count($copies->all())]);
         $name = $copies->all()[0]->name;
         $this->get("/safe/copies/$name")->assertOk()->assertDownload($name);
         $this->get('/safe/copies/..%2Ftable.sqlite')->assertNotFound();

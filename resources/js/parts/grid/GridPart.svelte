@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { untrack } from 'svelte'
     import type { Cursor, Held } from '@/lib/grid.svelte'
     import type { Goods, Good, GridCard, GridLine } from '@/lib/props'
     import GridRow from './GridRow.svelte'
@@ -27,28 +26,32 @@
     const STEP = 8
     const ROW = { dense: 17, usual: 31 }
 
-    let body: HTMLElement | undefined = $state()
+    let body: HTMLTableSectionElement | undefined = $state()
     let isNear = $state(false)
-    /** How high its rows were when they were last seen. */
-    let high = $state(0)
+    /** How high its rows were when they were last seen, as high as they were then. */
+    let seen = $state({ isDense: false, px: 0 })
     const guess = $derived(lines.length * (isDense ? ROW.dense : ROW.usual))
+    const px = $derived(seen.px > 0 && seen.isDense === isDense ? seen.px : guess)
     const hasCursor = $derived(cursor.at.row >= first - STEP && cursor.at.row < first + lines.length + STEP)
 
     $effect(() => {
         if (!isLong || !view || !body) return
-        const seen = new IntersectionObserver(
+        const watch = new IntersectionObserver(
             ([entry]) => {
                 const isNow = entry?.isIntersecting ?? true
-                if (!isNow && isNear) high = untrack(height)
+                if (isNear && !isNow) seen = { isDense, px: height() }
                 isNear = isNow
             },
             { root: view, rootMargin: '100% 0px' },
         )
-        seen.observe(body)
-        return () => seen.disconnect()
+        watch.observe(body)
+        return () => watch.disconnect()
     })
 
-    const height = (): number => (body?.offsetHeight ?? 0) - (title === null ? 0 : (body?.querySelector('tr')?.offsetHeight ?? 0))
+    function height(): number {
+        const head = title === null ? 0 : (body?.rows[0]?.offsetHeight ?? 0)
+        return (body?.offsetHeight ?? 0) - head
+    }
 </script>
 
 <tbody bind:this={body}>
@@ -57,10 +60,10 @@
     {/if}
     {#if !isLong || isNear || hasCursor}
         {#each lines as line, n (line.id)}
-            <GridRow {line} r={first + n} {cards} good={goods[line.id] as Good} {cursor} {held} {isDense} />
+            <GridRow {line} r={first + n} {cards} good={goods[line.id] as Good} {cursor} {held} {isDense} {isLong} />
         {/each}
     {:else}
-        <tr aria-hidden="true"><td colspan={cards.length + 2} style:height="{high || guess}px"></td></tr>
+        <tr aria-hidden="true"><td colspan={cards.length + 2} style:height="{px}px"></td></tr>
     {/if}
 </tbody>
 

@@ -15,10 +15,12 @@
         cursor: Cursor
         held: Held
         isDense: boolean
+        /** Of the rows not all are there: each says which it is. */
+        isLong: boolean
     }
 
     /** A component: what each card takes from it, and what is kept. */
-    let { line, r, cards, good, cursor, held, isDense }: Props = $props()
+    let { line, r, cards, good, cursor, held, isDense, isLong }: Props = $props()
 
     /** A click goes to the cell; where something is held, it is put down there. */
     function press(event: MouseEvent & { currentTarget: HTMLElement }): void {
@@ -28,7 +30,7 @@
     const turn = (): void => held.turn(cursor.row, cursor.card)
 </script>
 
-<tr class:short={line.short} class:isDense aria-rowindex={r + 2}>
+<tr class:short={line.short} class:isDense aria-rowindex={isLong ? r + 2 : undefined}>
     <th scope="row" class="component"><RowHead {line} {good} {isDense} /></th>
     {#each cards as card, c (card.id)}
         {@const takings = takingsOf(line, card)}

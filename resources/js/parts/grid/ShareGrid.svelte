@@ -57,11 +57,11 @@
         bind:this={cursor.table}
         role="grid"
         aria-label="Share-out: components and cards"
-        aria-rowcount={rows.length + 1}
+        aria-rowcount={isLong ? rows.length + 1 : undefined}
         onkeydown={(event) => cursor.move(event)}
     >
         <thead bind:offsetHeight={head}>
-            <tr aria-rowindex={1}>
+            <tr aria-rowindex={isLong ? 1 : undefined}>
                 <th scope="col" class="component">component, how many</th>
                 {#each cards as card, c (card.id)}
                     <th scope="col" class="card" class:here={c === cursor.at.card}><CardHead {card} {goods} {isDense} /></th>
