@@ -20,6 +20,7 @@ use App\Models\Taking;
 use Closure;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
 use KeepShare\Core\Arrange\ArrangementWriter;
 use KeepShare\Core\Sketch\Sketches;
@@ -49,10 +50,8 @@ final class TakenBackTest extends FeatureTestCase
 
     /** Acts that have a test of their own in which they are taken back, since they need more than a kit that is shared out. */
     private const ELSEWHERE = [
-        'POST kit-post', 'POST kits', 'POST packing-list/{token}', 'POST {kit}/keep/apart', 'POST {kit}/keep/gather',
-        'POST {kit}/keep/use', 'POST {kit}/make/{card}/mend', 'POST {kit}/make/pace', 'POST {kit}/cut/{sheet}/motor',
+        'POST {kit}/keep/apart', 'POST {kit}/make/{card}/mend', 'POST {kit}/cut/{sheet}/motor',
         'POST {kit}/photographs/{photograph}/papers/keep', 'POST {kit}/photographs/{photograph}/pieces/keep',
-        'POST {kit}/recipes/make/keep', 'POST {kit}/cards/{card}/treat',
     ];
 
     /** @return array<string, Closure(self, Kit): array{string, array<string, mixed>}> the address and what is sent, by the route */
@@ -357,6 +356,57 @@ final class TakenBackTest extends FeatureTestCase
                 $card->update(['notes' => '']);
 
                 return ['tally/record', $record];
+            },
+            'POST kits' => static fn (self $test, Kit $kit): array => [
+                '/kits', ['kit_file' => $test->file("/kits/$kit->id/export", 'kit.json')],
+            ],
+            'POST kit-post' => static function (self $test, Kit $kit): array {
+                Http::fake(['*/kits/HARBOUR-1' => Http::response((string) $test->get("/kits/$kit->id/export")->getContent())]);
+
+                return ['/kit-post', ['code' => 'harbour-1']];
+            },
+            'POST packing-list/{token}' => static function (self $test): array {
+                $lines = "kind,name,count,width,height,colour\npaper,Check,2,6,6,#7fa3b1\n";
+                $list = UploadedFile::fake()->createWithContent('list.csv', $lines);
+                $to = (string) $test->post('/kits', ['kit_file' => $list])->assertSessionHasNoErrors()->headers->get('Location');
+
+                return ['/packing-list/'.basename($to), ['name' => 'My list', 'unit' => 'in', 'width' => '4 1/4', 'height' => '5 1/2']];
+            },
+            'POST {kit}/keep/gather' => static function (self $test, Kit $kit): array {
+                $test->cutAll($kit);
+                $other = Kit::query()->where('name', 'Windfall Orchard')->firstOrFail();
+
+                return ["/kits/$other->id/keep/gather", ['kits' => (string) $kit->id, 'revision' => $other->revision]];
+            },
+            'POST {kit}/keep/use' => static function (self $test, Kit $kit): array {
+                $find = urlencode('anything 1 x 1 orchard');
+                foreach ($test->props("/kits/$kit->id/keep/scraps?find=$find")['found'] as $one) {
+                    if ($one['fits'] !== []) {
+                        return ['keep/use', ['sheet' => $one['id'], 'face' => $one['face'], 'part' => $one['fits'][0]]];
+                    }
+                }
+                self::fail('Nothing is found that fits.');
+            },
+            'POST {kit}/make/pace' => static function (self $test, Kit $kit): array {
+                $test->cutAll($kit);
+                foreach ($kit->cards()->pluck('id') as $card) {
+                    $test->travel(2)->minutes();
+                    $test->act($kit, "make/$card", ['step' => 'score/base'])->assertSessionHasNoErrors();
+                }
+
+                return ['make/pace', []];
+            },
+            'POST {kit}/recipes/make/keep' => static function (self $test, Kit $kit): array {
+                $asked = ['sheets' => '1', 'sheet' => '6 x 6', 'front' => 'A2', 'cards' => '2', 'alike' => '1'];
+                $test->act($kit, 'recipes/make', [...$asked, 'papers' => '', 'seconds' => '1'])->assertSessionHasNoErrors();
+
+                return ['recipes/make/keep', ['name' => 'Two from one']];
+            },
+            'POST {kit}/cards/{card}/treat' => static function (self $test, Kit $kit): array {
+                $card = (int) $kit->cards()->value('id');
+                $part = $test->props("/kits/$kit->id/cards/$card")['parts'][0]['id'];
+
+                return ["cards/$card/treat", ['part' => $part, 'treatment' => 'corners', 'option' => 'two corners', 'isOn' => 1]];
             },
             'POST people/keep' => static function (self $test): array {
                 $book = ['days_file' => $test->file('/people/people.vcf', 'people.vcf')];
