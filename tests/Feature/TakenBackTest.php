@@ -54,6 +54,12 @@ final class TakenBackTest extends FeatureTestCase
         'POST {kit}/photographs/{photograph}/papers/keep', 'POST {kit}/photographs/{photograph}/pieces/keep',
     ];
 
+    /** What says by itself what it was meant for, whatever was done meanwhile: new lines, counts, a whole kit. */
+    private const STANDS_ALONE = [
+        'POST {kit}/add', 'POST {kit}/add/list', 'POST {kit}/count', 'POST {kit}/count/{component}', 'POST {kit}/duplicate',
+        'POST {kit}/put-away', 'DELETE {kit}',
+    ];
+
     /** @return array<string, Closure(self, Kit): array{string, array<string, mixed>}> the address and what is sent, by the route */
     private static function acts(): array
     {
@@ -424,6 +430,14 @@ final class TakenBackTest extends FeatureTestCase
         return array_map(static fn (string $route): array => [$route], array_combine(self::known(), self::known()));
     }
 
+    /** @return array<string, array{string}> */
+    public static function routesThatGoByWhatIsSeen(): array
+    {
+        $goes = static fn (string $route): bool => str_contains($route, '{kit}') && ! in_array($route, self::STANDS_ALONE, true);
+
+        return array_filter(self::routes(), $goes, ARRAY_FILTER_USE_KEY);
+    }
+
     /** @return list<string> */
     private static function known(): array
     {
@@ -467,6 +481,20 @@ final class TakenBackTest extends FeatureTestCase
         self::assertSame($before, $this->rows(), 'taken back');
         $this->post("$where/redo", ['revision' => Kit::query()->find($ofKit)?->revision])->assertSessionHasNoErrors();
         self::assertSame($after, $this->rows(), 'done again');
+    }
+
+    #[DataProvider('routesThatGoByWhatIsSeen')]
+    public function test_an_act_of_a_page_from_before_another_is_refused_and_changes_nothing(string $route): void
+    {
+        $this->travelTo('2026-11-27 10:00');
+        $kit = $this->harbour();
+        $this->shareOut($kit, 4);
+        [$path, $with] = self::acts()[$route]($this, $kit);
+        $stale = $with['revision'] ?? $kit->fresh()?->revision;
+        Kit::query()->increment('revision');
+        $before = $this->rows();
+        $this->asked(explode(' ', $route)[0], $kit, $path, [...$with, 'revision' => $stale])->assertSessionHasErrors('table');
+        self::assertSame($before, $this->rows());
     }
 
     /**
