@@ -154,6 +154,12 @@
         contain-intrinsic-size: auto 4rem;
     }
 
+    @media print {
+        li {
+            content-visibility: visible;
+        }
+    }
+
     .papers li {
         display: grid;
         grid-template-columns: 1fr auto;

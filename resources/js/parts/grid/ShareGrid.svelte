@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { tick, untrack } from 'svelte'
+    import { flushSync, tick, untrack } from 'svelte'
     import { Cursor, Held } from '@/lib/grid.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { kit } from '@/lib/kit'
@@ -29,7 +29,8 @@
     /** A grid of more rows than that draws those in view alone, so many at a time: a kit may have two thousand. */
     const LONG = 300
     const AT_A_TIME = 40
-    const isLong = $derived(rows.length > LONG)
+    let isPrinted = $state(false)
+    const isLong = $derived(rows.length > LONG && !isPrinted)
     const parts = $derived(partsOf(groups, isLong ? AT_A_TIME : LONG))
     const cursor = untrack(
         () =>
@@ -51,6 +52,9 @@
 
     useKeys(() => [{ key: 'c', shown: 'C', says: 'Go to the cells of the grid', run: () => void tick().then(() => cursor.focus()) }])
 </script>
+
+<!-- On paper nothing is out of view. -->
+<svelte:window onbeforeprint={() => flushSync(() => (isPrinted = true))} onafterprint={() => (isPrinted = false)} />
 
 <div class="scroll" class:isDense bind:this={scroll} bind:clientHeight={height} style:scroll-padding-top="{head}px">
     <table
