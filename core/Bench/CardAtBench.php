@@ -43,8 +43,16 @@ final readonly class CardAtBench
      */
     public static function of(Card $card, array $components, Unit $unit): self
     {
-        $front = CardFront::of($card, $components, $unit);
+        return self::laid($card, CardFront::of($card, $components, $unit), $components, $unit);
+    }
 
+    /**
+     * A card whose front has been laid already.
+     *
+     * @param  array<string, Component>  $components  by id
+     */
+    public static function laid(Card $card, CardFront $front, array $components, Unit $unit): self
+    {
         return new self($card, $front->layout, $card->construction($unit), $front, $components, $unit);
     }
 
