@@ -4,9 +4,13 @@ namespace Tests\Feature;
 
 use App\Console\Docs\ArrowsDocument;
 use App\Console\Props\PropsFile;
+use App\Http\Stages\Stage;
+use App\Http\Stages\StagePage;
+use App\Http\Stages\Stages;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\Finder\SplFileInfo;
+use Tests\Browser\EveryPageTest;
 
 /** What is promised of the code itself: its arrows, its lines, its names, its colours, its contract with the pages. */
 final class HouseTest extends FeatureTestCase
@@ -59,6 +63,16 @@ final class HouseTest extends FeatureTestCase
         foreach (Route::getRoutes()->getRoutes() as $route) {
             self::assertContainsOnly('string', $route->defaults, true, "what {$route->uri()} names cannot be written to a file");
         }
+    }
+
+    public function test_no_page_of_a_kit_is_left_out_where_they_are_looked_at_by_all(): void
+    {
+        $pages = array_merge(...array_map(static fn (Stage $stage): array => $stage->pages(), Stages::all()));
+        $paths = array_map(static fn (StagePage $page): string => $page->path, $pages);
+        $seen = [...EveryPageTest::OF_A_KIT, ...EveryPageTest::LIKE_OTHERS];
+        sort($paths);
+        sort($seen);
+        self::assertSame($paths, $seen);
     }
 
     public function test_no_key_does_two_things_on_a_page(): void

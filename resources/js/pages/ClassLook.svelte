@@ -219,6 +219,18 @@
         vertical-align: baseline;
     }
 
+    @media (width < 24rem) {
+        .place {
+            padding-inline: 1rem;
+        }
+
+        th,
+        td {
+            padding-right: 0.25rem;
+            font-size: var(--small);
+        }
+    }
+
     thead th {
         border-top: 0;
         color: var(--ink-soft);

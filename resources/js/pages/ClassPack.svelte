@@ -81,11 +81,11 @@
                 type="button"
                 class:full={one.packed >= all}
                 aria-current={one.number === bag ? 'true' : undefined}
-                aria-label="Bag {one.number}, {one.packed} of {all} packed{one.lost ? ', made up again' : ''}"
                 onclick={() => show(one.number)}
             >
                 <b>{one.number}</b>
                 <small>{one.packed >= all ? '✓' : `${one.packed}/${all}`}{one.lost ? ' ↻' : ''}</small>
+                <span class="sr-only">{one.packed >= all ? 'all of it packed' : 'packed'}{one.lost ? ', made up again' : ''}</span>
             </button>
         {/each}
     </nav>
@@ -197,6 +197,16 @@
         min-height: var(--target);
         padding: 0.5rem 0;
         cursor: pointer;
+    }
+
+    @media (width < 30rem) {
+        label {
+            grid-template-columns: auto 1fr;
+        }
+
+        label span {
+            grid-column: 2;
+        }
     }
 
     em {
