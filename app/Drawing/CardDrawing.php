@@ -47,7 +47,7 @@ final readonly class CardDrawing
     /** @param  array<string, Component>  $components  by id */
     public static function of(Card $card, array $components, Unit $unit): self
     {
-        return self::laid($card, CardFront::of($card, $components, $unit), $components);
+        return self::laid(CardFront::of($card, $components, $unit), $components);
     }
 
     /**
@@ -55,8 +55,9 @@ final readonly class CardDrawing
      *
      * @param  array<string, Component>  $components  by id
      */
-    public static function laid(Card $card, CardFront $front, array $components): self
+    public static function laid(CardFront $front, array $components): self
     {
+        $card = $front->card;
         $marks = [];
         foreach ($front->layers as $layer) {
             $marks[] = self::markOf($layer, $components[$layer->component ?? ''] ?? null);

@@ -40,9 +40,7 @@ final class FrontView
     /** @return Front of a card on the table */
     public static function on(TableState $state, Card $card): array
     {
-        $core = $state->coreOf($card);
-
-        return self::drawn($core, CardDrawing::laid($core, $state->frontOf($card), $state->core));
+        return self::drawn($state->coreOf($card), CardDrawing::laid($state->frontOf($card), $state->core));
     }
 
     /** @return Front */

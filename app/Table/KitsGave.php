@@ -169,11 +169,9 @@ final readonly class KitsGave
     private static function stash(?Kit $of = null): array
     {
         $cost = [];
-        $byKit = self::takingsOfStash($of);
-        $components = Component::query()->whereKey($byKit->flatten()->pluck('component_id')->unique()->all())->get()->keyBy('id')->all();
-        foreach ($byKit as $kit => $takings) {
-            foreach ($takings->groupBy('component_id') as $id => $ofOne) {
-                $cost[$kit] = ($cost[$kit] ?? 0) + self::costOf($components[$id], $ofOne);
+        foreach (self::takingsOfStash($of) as $kit => $takings) {
+            foreach ($takings->groupBy('component_id') as $ofOne) {
+                $cost[$kit] = ($cost[$kit] ?? 0) + self::costOf($ofOne->firstOrFail()->component, $ofOne);
             }
         }
 
@@ -187,7 +185,7 @@ final readonly class KitsGave
         $currency = $stash?->currency;
 
         return $currency === null ? collect() : Taking::query()
-            ->with('card')
+            ->with(['card', 'component'])
             ->whereHas('component', static fn ($component) => $component->where('kit_id', $stash->id)->whereNotNull('price_minor'))
             ->whereHas('card.kit', static fn ($kit) => $kit->where('currency', $currency))
             ->when($of !== null, static fn ($takings) => $takings->whereRelation('card', 'kit_id', $of?->id))

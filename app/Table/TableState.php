@@ -177,7 +177,7 @@ final readonly class TableState
     /** A card of the kit among the others, as checks look at it. */
     public function inHand(Card $card): CardInHand
     {
-        return CardInHand::laid($this->coreOf($card), $this->frontOf($card), $this->core, $this->kit->unit, $this->cores());
+        return CardInHand::laid($this->frontOf($card), $this->core, $this->kit->unit, $this->cores());
     }
 
     /** The table as it lies, under the wishes that stand with the kit or others. */
@@ -245,11 +245,11 @@ final readonly class TableState
                     $planned[(int) $leaf->piece] = true;
                 }
             }
-            $short = $takings->filter(
+            $short = Taking::inTurn($takings->filter(
                 static fn (Taking $taking): bool => $taking->width !== null
                     && $taking->sheet_id === null
                     && ! isset($planned[$taking->id]),
-            );
+            ));
         } else {
             $left = $this->hereOf($component);
             if ($this->core[$component->coreId()]->isEndless() || $takings->sum('quantity') <= $left) {
@@ -262,7 +262,7 @@ final readonly class TableState
             });
         }
 
-        return Taking::inTurn($short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id)));
+        return $short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id))->values();
     }
 
     /** @return array<int, Collection<int, Taking>> what is short, by the id of the component; only of those that are */

@@ -43,7 +43,7 @@ final readonly class Workbench
         $cards = $steps = [];
         foreach ($state->cards as $card) {
             try {
-                $cards[$card->id] = CardAtBench::laid($state->coreOf($card), $state->frontOf($card), $state->core, $state->kit->unit);
+                $cards[$card->id] = CardAtBench::laid($state->frontOf($card), $state->core, $state->kit->unit);
             } catch (CannotResolve) {
                 // Its page says which part does not fit; until then it cannot be made.
                 continue;

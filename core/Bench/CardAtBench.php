@@ -43,7 +43,7 @@ final readonly class CardAtBench
      */
     public static function of(Card $card, array $components, Unit $unit): self
     {
-        return self::laid($card, CardFront::of($card, $components, $unit), $components, $unit);
+        return self::laid(CardFront::of($card, $components, $unit), $components, $unit);
     }
 
     /**
@@ -51,9 +51,9 @@ final readonly class CardAtBench
      *
      * @param  array<string, Component>  $components  by id
      */
-    public static function laid(Card $card, CardFront $front, array $components, Unit $unit): self
+    public static function laid(CardFront $front, array $components, Unit $unit): self
     {
-        return new self($card, $front->layout, $card->construction($unit), $front, $components, $unit);
+        return new self($front->card, $front->layout, $front->card->construction($unit), $front, $components, $unit);
     }
 
     /** What fills a part; null where nothing does. */

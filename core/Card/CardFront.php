@@ -25,6 +25,7 @@ final readonly class CardFront
      * @param  Group|null  $group  its pieces as they are arranged; null where they lie as the sketch has them
      */
     private function __construct(
+        public Card $card,
         public Size $size,
         public Layout $layout,
         public array $layers,
@@ -56,7 +57,7 @@ final readonly class CardFront
         ];
         $layers = array_values(array_filter($layers));
 
-        return new self($construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)], $group);
+        return new self($card, $construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)], $group);
     }
 
     /** The first layer of a part; null where nothing of it is seen. */

@@ -37,7 +37,7 @@ final readonly class CardInHand
      */
     public static function of(Card $card, array $components, Unit $unit, array $cards): self
     {
-        return self::laid($card, CardFront::of($card, $components, $unit), $components, $unit, $cards);
+        return self::laid(CardFront::of($card, $components, $unit), $components, $unit, $cards);
     }
 
     /**
@@ -46,14 +46,14 @@ final readonly class CardInHand
      * @param  array<string, Component>  $components  by id
      * @param  list<Card>  $cards  all cards of the kit
      */
-    public static function laid(Card $card, CardFront $front, array $components, Unit $unit, array $cards): self
+    public static function laid(CardFront $front, array $components, Unit $unit, array $cards): self
     {
         return new self(
-            $card,
+            $front->card,
             $front->layout,
             $front,
             $components,
-            array_values(array_filter($cards, static fn (Card $other): bool => $other->number !== $card->number)),
+            array_values(array_filter($cards, static fn (Card $other): bool => $other->number !== $front->card->number)),
             $unit,
         );
     }

@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Console\Commands\PressBenchCommand;
 use App\Console\Docs\ArrowsDocument;
 use App\Console\Props\PropsFile;
 use App\Http\Stages\Stage;
@@ -73,6 +74,13 @@ final class HouseTest extends FeatureTestCase
         sort($paths);
         sort($seen);
         self::assertSame($paths, $seen);
+    }
+
+    public function test_the_grid_is_timed_as_its_page_asks_for_it(): void
+    {
+        $acts = File::get(resource_path('js/parts/grid/acts.ts'));
+        $later = "'".implode("', '", PressBenchCommand::LATER)."'";
+        self::assertStringContainsString("AFTER_CELLS = [$later]", $acts);
     }
 
     public function test_no_key_does_two_things_on_a_page(): void

@@ -9,9 +9,6 @@ use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Day;
 use App\Models\Kit;
-use App\Models\OwnArrangement;
-use App\Models\OwnSketch;
-use App\Models\Palette;
 use App\Models\Person;
 use App\Models\PostLimit;
 use App\Models\Sheet;
@@ -22,6 +19,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
+use KeepShare\Core\Arrange\Arrangements;
 use KeepShare\Core\Arrange\ArrangementWriter;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
@@ -53,6 +51,8 @@ final class TakenBackTest extends FeatureTestCase
         'POST {kit}/keep/apart', 'POST {kit}/make/{card}/mend', 'POST {kit}/cut/{sheet}/motor',
         'POST {kit}/photographs/{photograph}/papers/keep', 'POST {kit}/photographs/{photograph}/pieces/keep',
     ];
+
+    private const PALETTE = ['name' => 'Sea', 'surfaces' => ['c1/0', 'c2/0']];
 
     /** What says by itself what it was meant for, whatever was done meanwhile: new lines, counts, a whole kit. */
     private const STANDS_ALONE = [
@@ -94,7 +94,7 @@ final class TakenBackTest extends FeatureTestCase
         $ofKit = static fn (Kit $kit) => CutPlan::query()->whereRelation('sheet.component', 'kit_id', $kit->id);
         $sheet = static fn (Kit $kit): int => (int) $ofKit($kit)->value('sheet_id');
         $sketch = ['sketch' => ['name' => 'Of mine'] + SketchWriter::write(Sketches::all()['framed-panel'])];
-        $arrangement = ['written' => ['name' => 'Of mine'] + ArrangementWriter::write(array_values(OwnArrangement::shelf())[0])];
+        $arrangement = ['written' => ['name' => 'Of mine'] + ArrangementWriter::write(array_values(Arrangements::all())[0])];
         $about = [
             'name' => 'Harbour nights', 'unit' => 'in', 'front_width' => '4 1/4', 'front_height' => '5 1/2', 'promised' => 12,
             'price' => '30.00', 'currency' => 'USD', 'bought_on' => '2026-11-01', 'theme' => 'the sea', 'instructions' => 'Fold first.',
@@ -120,8 +120,10 @@ final class TakenBackTest extends FeatureTestCase
             'POST {kit}/looks/{component}' => $ofPaper('looks', [
                 'face' => 0, 'name' => 'Poppies', 'motif' => 'dots', 'colours' => ['#102030'], 'busy' => true, 'directional' => false,
             ]),
-            'POST {kit}/palettes' => $plain('palettes', ['name' => 'Sea', 'surfaces' => ['c1/0', 'c2/0']]),
-            'DELETE {kit}/palettes/{palette}' => static fn (self $test, Kit $kit): array => ["palettes/{$test->palette($kit)}", []],
+            'POST {kit}/palettes' => $plain('palettes', self::PALETTE),
+            'DELETE {kit}/palettes/{palette}' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'palettes', self::PALETTE), [],
+            ],
             'POST {kit}/cards/{card}/arrange' => static fn (self $test, Kit $kit): array => [
                 "cards/{$card($kit)->id}/arrange", ['arrangement' => $test->otherArrangement($kit, $card($kit))],
             ],
@@ -192,30 +194,21 @@ final class TakenBackTest extends FeatureTestCase
                 return ["share-out/solutions/{$test->solution($kit, SolutionKind::Aside)}/put-back", []];
             },
             'POST {kit}/sketches' => $plain('sketches', $sketch),
-            'POST {kit}/sketches/{sketch}' => static function (self $test, Kit $kit) use ($sketch): array {
-                $test->act($kit, 'sketches', $sketch)->assertSessionHasNoErrors();
-                $sketch['sketch']['name'] = 'Of mine too';
-
-                return ['sketches/'.OwnSketch::query()->max('id'), $sketch];
-            },
-            'DELETE {kit}/sketches/{sketch}' => static function (self $test, Kit $kit) use ($sketch): array {
-                $test->act($kit, 'sketches', $sketch)->assertSessionHasNoErrors();
-
-                return ['sketches/'.OwnSketch::query()->max('id'), []];
-            },
+            'POST {kit}/sketches/{sketch}' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'sketches', $sketch), array_replace_recursive($sketch, ['sketch' => ['name' => 'Of mine too']]),
+            ],
+            'DELETE {kit}/sketches/{sketch}' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'sketches', $sketch), [],
+            ],
             'POST {kit}/sketches/enable' => $plain('sketches/enable', ['sketch' => 'round-focus']),
             'POST {kit}/arrangements' => $plain('arrangements', $arrangement),
-            'POST {kit}/arrangements/{arrangement}' => static function (self $test, Kit $kit) use ($arrangement): array {
-                $test->act($kit, 'arrangements', $arrangement)->assertSessionHasNoErrors();
-                $arrangement['written']['name'] = 'Of mine too';
-
-                return ['arrangements/'.OwnArrangement::query()->max('id'), $arrangement];
-            },
-            'DELETE {kit}/arrangements/{arrangement}' => static function (self $test, Kit $kit) use ($arrangement): array {
-                $test->act($kit, 'arrangements', $arrangement)->assertSessionHasNoErrors();
-
-                return ['arrangements/'.OwnArrangement::query()->max('id'), []];
-            },
+            'POST {kit}/arrangements/{arrangement}' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'arrangements', $arrangement),
+                array_replace_recursive($arrangement, ['written' => ['name' => 'Of mine too']]),
+            ],
+            'DELETE {kit}/arrangements/{arrangement}' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'arrangements', $arrangement), [],
+            ],
             'POST {kit}/tally/cards/{card}' => static fn (self $test, Kit $kit): array => [
                 "tally/cards/{$card($kit)->id}", ['field' => 'notes', 'value' => 'quick'],
             ],
@@ -333,7 +326,9 @@ final class TakenBackTest extends FeatureTestCase
 
                 return ['keep/middle/'.$test->props("/kits/$kit->id/keep")['middles'][0]['taking'], []];
             },
-            'POST {kit}/palettes/{palette}/card' => static fn (self $test, Kit $kit): array => ["palettes/{$test->palette($kit)}/card", []],
+            'POST {kit}/palettes/{palette}/card' => static fn (self $test, Kit $kit): array => [
+                $test->added($kit, 'palettes', self::PALETTE).'/card', [],
+            ],
             'POST {kit}/recipes/{recipe}' => static fn (self $test, Kit $kit): array => [
                 "recipes/{$own($test, $kit)}", ['name' => 'Of mine'],
             ],
@@ -427,7 +422,9 @@ final class TakenBackTest extends FeatureTestCase
     /** @return array<string, array{string}> */
     public static function routes(): array
     {
-        return array_map(static fn (string $route): array => [$route], array_combine(self::known(), self::known()));
+        $routes = array_keys(self::acts());
+
+        return array_map(static fn (string $route): array => [$route], array_combine($routes, $routes));
     }
 
     /** @return array<string, array{string}> */
@@ -436,14 +433,6 @@ final class TakenBackTest extends FeatureTestCase
         $goes = static fn (string $route): bool => str_contains($route, '{kit}') && ! in_array($route, self::STANDS_ALONE, true);
 
         return array_filter(self::routes(), $goes, ARRAY_FILTER_USE_KEY);
-    }
-
-    /** @return list<string> */
-    private static function known(): array
-    {
-        preg_match_all("/^            '((?:POST|DELETE) [^']+)' =>/m", (string) file_get_contents(__FILE__), $found);
-
-        return $found[1];
     }
 
     public function test_there_is_no_act_that_is_forgotten_here(): void
@@ -552,11 +541,15 @@ final class TakenBackTest extends FeatureTestCase
         return $this->props("/kits/$kit->id/arrange?card=$card->id")['inHand']['others'][0]['key'];
     }
 
-    private function palette(Kit $kit): int
+    /**
+     * @param  array<string, mixed>  $with
+     * @return string the address of what came of it
+     */
+    private function added(Kit $kit, string $path, array $with): string
     {
-        $this->act($kit, 'palettes', ['name' => 'Sea', 'surfaces' => ['c1/0', 'c2/0']])->assertSessionHasNoErrors();
+        $this->act($kit, $path, $with)->assertSessionHasNoErrors();
 
-        return (int) Palette::query()->max('id');
+        return "$path/".DB::table($path)->max('id');
     }
 
     private function class(Kit $kit): int

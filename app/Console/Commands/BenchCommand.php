@@ -3,8 +3,8 @@
 namespace App\Console\Commands;
 
 use App\Actions\MakeCards;
-use App\Actions\PlaceCards;
 use App\Console\Bench\DemoTray;
+use App\Console\Bench\LaidCards;
 use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
@@ -414,7 +414,7 @@ final class BenchCommand extends Command
         $years = new Years;
         $years->lay(120, 250, 8_000);
         $large = $years->kit('Four hundred lines', 400, false);
-        app(PlaceCards::class)->place($large, ShareOut::of(TableState::of($large)->table(Wishes::cards(10)))->cards, false);
+        LaidCards::on($large, 10);
         $card = $large->cards()->firstOrFail();
         $rows = [];
         foreach (

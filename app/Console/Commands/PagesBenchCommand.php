@@ -2,21 +2,18 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\PlaceCards;
 use App\Console\Bench\AllPages;
 use App\Console\Bench\FullKit;
+use App\Console\Bench\LaidCards;
 use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Models\Kit;
-use App\Table\TableState;
 use App\Workshops\KeepClass;
 use Closure;
 use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
-use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Wishes;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Server time of every page, of kits that are as large as they come. */
@@ -40,7 +37,7 @@ final class PagesBenchCommand extends Command
     public function handle(): int
     {
         return OwnTable::with(function (): int {
-            (new Years)->lay(120, 250, 8_000);
+            (new Years)->lay();
             $kits = [
                 'years' => static fn (): Kit => (new Years)->kit('The large one', self::LINES, false),
                 'ten' => static fn (): Kit => FullKit::ofEach('Ten of each', 10, 10),
@@ -62,9 +59,8 @@ final class PagesBenchCommand extends Command
     private function shared(Kit $kit): Kit
     {
         $start = hrtime(true);
-        $cards = ShareOut::of(TableState::of($kit)->table(Wishes::cards(self::CARDS)))->cards;
-        app(PlaceCards::class)->place($kit, $cards, false);
-        $this->line(sprintf('%s: %d cards shared out and laid in %.1f s', $kit->name, count($cards), (hrtime(true) - $start) / 1e9));
+        $cards = LaidCards::on($kit, self::CARDS);
+        $this->line(sprintf('%s: %d cards shared out and laid in %.1f s', $kit->name, $cards, (hrtime(true) - $start) / 1e9));
 
         app(KeepClass::class)->prepare($kit, 'Twelve people', null, [], 12, $kit->revisionNow());
 

@@ -2,16 +2,13 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\PlaceCards;
 use App\Console\Bench\AllPages;
+use App\Console\Bench\LaidCards;
 use App\Console\Bench\OwnTable;
 use App\Models\Kit;
-use App\Table\TableState;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
-use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Wishes;
 
 /** Asks for every page on a table of its own: PHP keeps what it compiles for that in opcache.file_cache, where that is set. */
 final class PagesCompileCommand extends Command
@@ -26,7 +23,7 @@ final class PagesCompileCommand extends Command
     {
         return OwnTable::with(static function () use ($kernel): int {
             $kit = Kit::query()->firstOrFail();
-            app(PlaceCards::class)->place($kit, ShareOut::of(TableState::of($kit)->table(Wishes::cards(self::CARDS)))->cards, false);
+            LaidCards::on($kit, self::CARDS);
             foreach (AllPages::of($kit) as $url) {
                 $kernel->handle(Request::create($url));
             }

@@ -2,19 +2,16 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\PlaceCards;
+use App\Console\Bench\LaidCards;
 use App\Console\Bench\Median;
 use App\Console\Soak\Client;
 use App\Console\Soak\OwnServer;
 use App\Models\Card;
 use App\Models\Kit;
 use App\Models\Taking;
-use App\Table\TableState;
 use Database\Demo\Years;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Wishes;
 use RuntimeException;
 
 /**
@@ -28,7 +25,7 @@ final class PressBenchCommand extends Command
     private const LINES = 150;
 
     /** What the page asks for later; see AFTER_CELLS in the grid's acts.ts. */
-    private const LATER = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier'];
+    public const LATER = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier'];
 
     protected $signature = 'bench:press {--times=21 : how often one of the two keys is pressed}';
 
@@ -62,10 +59,9 @@ final class PressBenchCommand extends Command
 
     private function lay(): Kit
     {
-        (new Years)->lay(120, 250, 8_000);
+        (new Years)->lay();
         $kit = (new Years)->kit('The large one', self::LINES, false);
-        $cards = ShareOut::of(TableState::of($kit)->table(Wishes::cards(self::CARDS)))->cards;
-        app(PlaceCards::class)->place($kit, $cards, false);
+        LaidCards::on($kit, self::CARDS);
 
         return $kit->refresh();
     }

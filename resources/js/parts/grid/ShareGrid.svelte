@@ -30,8 +30,8 @@
     const LONG = 300
     const AT_A_TIME = 40
     let isPrinted = $state(false)
+    const parts = $derived(partsOf(groups, rows.length > LONG ? AT_A_TIME : LONG))
     const isLong = $derived(rows.length > LONG && !isPrinted)
-    const parts = $derived(partsOf(groups, isLong ? AT_A_TIME : LONG))
     const cursor = untrack(
         () =>
             new Cursor(
