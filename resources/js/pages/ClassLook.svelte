@@ -90,7 +90,7 @@
                     {#each clock as moment, i (i)}
                         <tr>
                             <th scope="row">{moment.at}</th>
-                            <td>card {moment.card}: {moment.says}</td>
+                            <td>card {moment.card}: <Measure text={moment.says} wraps /></td>
                             <td class="soft">{moment.tool}</td>
                         </tr>
                     {:else}

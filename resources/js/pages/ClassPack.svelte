@@ -181,6 +181,7 @@
         align-items: center;
         justify-content: space-between;
         gap: 0.5rem;
+        padding-block: 0.125rem;
         border-bottom: 1px solid var(--line);
     }
 
