@@ -22,14 +22,9 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Check\SpreadGaps;
-use KeepShare\Core\Compose\Composer;
-use KeepShare\Core\Design\Insides;
-use KeepShare\Core\Design\Refit;
-use KeepShare\Core\Outlook\Outlook;
-use KeepShare\Core\Outlook\Relief;
+use KeepShare\Core\Outlook\FullShareOut;
+use KeepShare\Core\Outlook\PinnedCard;
 use KeepShare\Core\Share\ForAMan;
-use KeepShare\Core\Share\Settle;
-use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
 use KeepShare\Core\Table\PinIsGone;
@@ -50,7 +45,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * @param  bool  $isAnew  also the cards that lack nothing
+     * @param  bool  $keeps  the cards that lack nothing stay too: further ones are made beside them
      * @param  int|null  $alike  no more cards on one sketch
      * @param  bool  $pictures  every card has one
      *
@@ -61,7 +56,7 @@ final readonly class ShareOutKit implements Task
         int $cards,
         bool $stash,
         WordsAgain $words,
-        bool $isAnew,
+        bool $keeps = false,
         ?int $alike = null,
         bool $pictures = false,
     ): Solve {
@@ -71,7 +66,7 @@ final readonly class ShareOutKit implements Task
             'cards' => $cards,
             'uses_stash' => $stash,
             'words' => $words,
-            'is_anew' => $isAnew,
+            'is_anew' => ! $keeps,
             'alike' => $alike,
             'has_pictures' => $pictures,
             'revision' => $kit->revision,
@@ -126,13 +121,16 @@ final readonly class ShareOutKit implements Task
         }
         $state = TableState::of($solve->kit);
         $stays = self::staying($state, $solve);
-        [$cards, $after, $bound] = $this->find($state, $stays, $solve);
+        [$cards, $out] = $this->find($state, $stays, $solve);
         $made = count($stays) + count($cards);
-        $shortfall = self::shortfall($solve, $made, $after, $bound);
+        $message = self::message($solve, $made, $out);
+        [$forMen, $missed] = self::forMen($state, $cards, $stays);
+        $records = self::records($solve->kit, $cards, $forMen);
+        $shortfalls = [...array_column($out->shortfalls(), 'says'), ...$missed];
         try {
-            DB::transaction(function () use ($solve, $state, $cards, $stays, $made, $shortfall): void {
-                $this->layOrPropose($solve, $state, $cards, $stays);
-                $this->move($solve, SolveState::Done, $shortfall, $made);
+            DB::transaction(function () use ($solve, $state, $records, $stays, $made, $message, $shortfalls): void {
+                $state->cards->isEmpty() ? $this->lay($solve, $records) : $this->propose($solve, $records, $stays, $shortfalls);
+                $this->move($solve, SolveState::Done, $message, $made, $shortfalls);
             });
         } catch (StaleTable $stale) {
             $this->move($solve, SolveState::Failed, $stale->getMessage());
@@ -147,31 +145,20 @@ final readonly class ShareOutKit implements Task
         }
     }
 
-    /** What is over stays as it ended. */
-    private function move(Solve $solve, SolveState $state, ?string $message, ?int $done = null): void
+    /**
+     * What is over stays as it ended.
+     *
+     * @param  list<string>  $shortfalls
+     */
+    private function move(Solve $solve, SolveState $state, ?string $message, ?int $done = null, array $shortfalls = []): void
     {
         $under = array_filter(SolveState::cases(), static fn (SolveState $one): bool => $one->isUnderWay());
         Solve::query()->whereKey($solve->id)->whereIn('state', $under)->update([
             'state' => $state,
             'message' => $message,
+            'shortfalls' => json_encode($shortfalls, JSON_THROW_ON_ERROR),
             ...($done === null ? [] : ['done' => $done]),
         ]);
-    }
-
-    /**
-     * @param  list<CoreCard>  $cards
-     * @param  list<int>  $stays
-     *
-     * @throws StaleTable when the table has changed meanwhile
-     */
-    private function layOrPropose(Solve $solve, TableState $state, array $cards, array $stays): void
-    {
-        $records = self::records($solve->kit, $cards, self::forMen($state, $cards, $stays));
-        if ($state->cards->isEmpty()) {
-            $this->lay($solve, $records);
-        } else {
-            $this->propose($solve, $records, $stays);
-        }
     }
 
     /**
@@ -184,9 +171,8 @@ final readonly class ShareOutKit implements Task
         if ($proposal->revision !== $kit->revision) {
             throw StaleTable::since($kit);
         }
-        $solve = Solve::query()->where('kit_id', $kit->id)->with('kit')->latest('id')->first();
-        DB::transaction(function () use ($kit, $proposal, $revision, $solve): void {
-            $this->replace($kit, $proposal, 'Share out again', $revision, $solve);
+        DB::transaction(function () use ($kit, $proposal, $revision): void {
+            $this->replace($kit, $proposal, 'Share out again', $revision);
             $proposal->delete();
         });
     }
@@ -197,12 +183,11 @@ final readonly class ShareOutKit implements Task
         $this->replace($kit, $kept, "Take up the share-out \"$kept->name\"", $revision);
     }
 
-    /** @param  Solve|null  $solve  what it was found for, where that is to stay with the kit */
-    private function replace(Kit $kit, Solution $solution, string $name, int $revision, ?Solve $solve = null): void
+    private function replace(Kit $kit, Solution $solution, string $name, int $revision): void
     {
-        $this->journal->act($kit, $name, $revision, function () use ($kit, $solution, $solve): void {
-            if ($solve !== null) {
-                self::remember($solve);
+        $this->journal->act($kit, $name, $revision, function () use ($kit, $solution): void {
+            if ($solution->asked !== null) {
+                self::remember($kit, $solution->asked['stash'], $solution->asked['words']);
             }
             $this->cards->clear($kit, $solution->stays);
             $there = $kit->cards()->pluck('number')->all();
@@ -220,36 +205,22 @@ final readonly class ShareOutKit implements Task
 
     /**
      * @param  list<int>  $stays
-     * @return array{list<CoreCard>, Table|null, Bound|null} the table with them where fewer were found, and how many more
-     *                                                       there could be at most
+     * @return array{list<CoreCard>, FullShareOut} all new cards, and the share-out beside those of which parts are pinned
      */
     private function find(TableState $state, array $stays, Solve $solve): array
     {
         $wanted = $solve->cards - count($stays);
-        if ($wanted < 1) {
-            return [[], null, null];
-        }
         $wishes = $solve->wishes($solve->cards);
         $table = $state->tableWith($stays, $wishes);
-        $pinned = array_slice(self::pinned($state, $stays, $table), 0, $wanted);
-        $goOn = self::progress($solve, count($stays) + count($pinned));
-        $room = $wanted - count($pinned);
-        $table = $table->after(...$pinned)->asking($wishes->asFarAs(max(1, $room)));
-        $found = $room < 1 ? [] : Stretch::most($table, $goOn);
-        $table = $table->apartFor(...$found);
-        $settled = $room < 1
-                ? []
-                : Settle::down(
-                    $table,
-                    $found,
-                    config()->integer('share-out.steps'),
-                    static fn (int $step): bool => $goOn(count($found)),
-                );
-        $composed = Composer::on($table, $settled);
-        $cards = $wishes->insides ? Insides::lined($table, $composed) : $composed;
-        $after = $table->after(...$cards);
+        $pinned = array_slice(self::pinned($state, $stays, $table), 0, max(0, $wanted));
+        $room = max(0, $wanted - count($pinned));
+        $out = FullShareOut::of(
+            $table->after(...$pinned)->asking($wishes->forCards($room)),
+            config()->integer('share-out.steps'),
+            self::progress($solve, count($stays) + count($pinned)),
+        );
 
-        return [[...$pinned, ...$cards], count($cards) < $room ? $after : null, Bound::on($after->everythingApart())];
+        return [[...$pinned, ...$out->cards], $out];
     }
 
     /**
@@ -266,16 +237,7 @@ final readonly class ShareOutKit implements Task
             if ($parts === []) {
                 continue;
             }
-            $core = $card->toCore();
-            $bare = $core->fitted(
-                array_values(
-                    array_filter(
-                        $core->takings,
-                        static fn ($taking): bool => $taking->size === null || in_array($taking->part, $parts, true),
-                    ),
-                ),
-            );
-            $cards[] = $new = Refit::on($table)->card($bare, []);
+            $cards[] = $new = PinnedCard::refilled($table, $card->toCore(), $parts);
             $table = $table->after($new);
         }
 
@@ -283,8 +245,8 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * What no share-out takes apart: cards that are begun or pinned, and unless all is made anew those that lack nothing,
-     * as far as so many are asked for.
+     * What no share-out takes apart: cards that are begun or pinned. Where further cards are made beside those that are there,
+     * also the ones that lack nothing, as far as so many are asked for.
      *
      * @return list<int>
      */
@@ -314,24 +276,25 @@ final readonly class ShareOutKit implements Task
      *
      * @param  list<CoreCard>  $cards
      * @param  list<int>  $stays
-     * @return list<int> their numbers
+     * @return array{list<int>, list<string>} their numbers; what is said where there are fewer
      */
     private static function forMen(TableState $state, array $cards, array $stays): array
     {
         $there = $state->cards->whereIn('id', $stays)->where('is_for_a_man', true)->count();
+        $asked = $state->kit->wanted[SpreadGaps::MAN] ?? 0;
+        $numbers = ForAMan::among($cards, $state->tableWith([])->apartFor(...$cards), max(0, $asked - $there));
+        $have = $there + count($numbers);
 
-        $wanted = max(0, ($state->kit->wanted[SpreadGaps::MAN] ?? 0) - $there);
-
-        return ForAMan::among($cards, $state->tableWith([])->apartFor(...$cards), $wanted);
+        return [$numbers, $have >= $asked ? [] : [
+            "Only $have of the $asked cards for a man you asked for. "
+                .'The others have flowers, hearts or sprigs, or are for a wedding or a baby.',
+        ]];
     }
 
-    /** The stash and the same words twice: what cards are added with later, and the ticks on the page. */
-    private static function remember(Solve $solve): void
+    /** The stash and how often words come: what cards are added with later, and the ticks on the page. */
+    private static function remember(Kit $kit, bool $stash, string $words): void
     {
-        $solve->kit->update([
-            'uses_stash' => $solve->uses_stash,
-            'wishes' => [...$solve->kit->wishes, 'words' => $solve->words->value],
-        ]);
+        $kit->update(['uses_stash' => $stash, 'wishes' => [...$kit->wishes, 'words' => $words]]);
     }
 
     /** @param  list<array<string, mixed>>  $records */
@@ -342,7 +305,7 @@ final readonly class ShareOutKit implements Task
             'Share out '.Wording::plural(count($records), 'card'),
             $solve->revision,
             function () use ($solve, $records): void {
-                self::remember($solve);
+                self::remember($solve->kit, $solve->uses_stash, $solve->words->value);
                 $this->cards->put($solve->kit, $records);
             },
         );
@@ -351,8 +314,9 @@ final readonly class ShareOutKit implements Task
     /**
      * @param  list<array<string, mixed>>  $records
      * @param  list<int>  $stays
+     * @param  list<string>  $shortfalls
      */
-    private function propose(Solve $solve, array $records, array $stays): void
+    private function propose(Solve $solve, array $records, array $stays, array $shortfalls): void
     {
         $kit = $solve->kit->refresh();
         if ($kit->revision !== $solve->revision) {
@@ -366,6 +330,7 @@ final readonly class ShareOutKit implements Task
             'cards' => $records,
             'stays' => $stays,
             'revision' => $kit->revision,
+            'asked' => ['stash' => $solve->uses_stash, 'words' => $solve->words->value, 'shortfalls' => $shortfalls],
         ]);
     }
 
@@ -382,13 +347,15 @@ final readonly class ShareOutKit implements Task
 
         return array_map(static function (CoreCard $card) use ($now, $forMen): array {
             $record = [...CardRecord::write($card), 'is_for_a_man' => in_array($card->number, $forMen, true)];
-            $pinned = $now->get($card->number)?->pinnedParts() ?? [];
+            $old = $now->get($card->number);
+            $pinned = $old?->pinnedParts() ?? [];
             $takings = is_array($record['takings']) ? $record['takings'] : [];
 
             return $pinned === []
                 ? $record
                 : [
                     ...$record,
+                    'notes' => $old->notes ?? '',
                     'takings' => array_map(
                         static fn (array $taking): array => [
                             ...$taking,
@@ -400,28 +367,16 @@ final readonly class ShareOutKit implements Task
         }, $cards);
     }
 
-    private static function shortfall(Solve $solve, int $made, ?Table $after, ?Bound $bound): ?string
+    /** How many there are of those asked for, and what stops the next. */
+    private static function message(Solve $solve, int $made, FullShareOut $out): ?string
     {
-        if ($after === null || $bound === null || $made >= $solve->cards) {
+        if ($made >= $solve->cards) {
             return null;
         }
-        $stop = Outlook::beyond($after);
-        if ($stop === null) {
-            return "$made of the $solve->cards cards asked for.";
-        }
-        $free = array_map(static fn (Relief $one): string => $one->says(), Relief::on($after));
-        $additions = array_map(static fn ($addition): string => $addition->says(), $stop->additions);
+        $are = $solve->cards === Wishes::MOST_CARDS
+            ? "$made cards, as many as were found."
+            : "$made of the $solve->cards cards asked for.";
 
-        return sprintf(
-            '%s %s%s Another needs %s. %s%s',
-            $solve->cards === Wishes::MOST_CARDS
-                ? "$made cards, as many as were found."
-                : "$made of the $solve->cards cards asked for.",
-            $bound->says(),
-            $free === [] ? '' : ' What costs nothing: '.implode('; ', $free).'.',
-            $stop->wants(),
-            $stop->outlook(),
-            $additions === [] ? '' : ' To add for '.implode('; for ', $additions).'.',
-        );
+        return "$are {$out->whyNoMore()}";
     }
 }

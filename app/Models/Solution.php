@@ -17,6 +17,8 @@ use KeepShare\Core\Card\Card as CoreCard;
  * @property list<array<string, mixed>> $cards as CardRecord writes them
  * @property list<int> $stays ids of the cards on the table that stay beside them
  * @property int $revision of the kit when they were found
+ * @property array{stash: bool, words: string, shortfalls: list<string>}|null $asked what it was found for, and what it does not
+ *     give of it; null where it was not found
  * @property Kit $kit
  */
 final class Solution extends Record implements OfKit
@@ -25,7 +27,7 @@ final class Solution extends Record implements OfKit
 
     protected $guarded = [];
 
-    protected $casts = ['kind' => SolutionKind::class, 'cards' => 'array', 'stays' => 'array'];
+    protected $casts = ['kind' => SolutionKind::class, 'cards' => 'array', 'stays' => 'array', 'asked' => 'array'];
 
     /** @return BelongsTo<Kit, $this> */
     public function kit(): BelongsTo

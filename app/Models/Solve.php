@@ -17,11 +17,12 @@ use KeepShare\Core\Table\WordsAgain;
  * @property WordsAgain $words
  * @property int|null $alike no more cards on one sketch
  * @property bool $has_pictures every card has one
- * @property bool $is_anew cards that lack nothing are made anew too
+ * @property bool $is_anew cards that lack nothing are made anew too, not only those that are missing
  * @property int $revision
  * @property SolveState $state
  * @property int $done
  * @property string|null $message
+ * @property list<string>|null $shortfalls what it does not give of what was asked for, each with its reason
  * @property string|null $worker the process that is at it; null until one has taken it up
  * @property Kit $kit
  */
@@ -37,6 +38,7 @@ final class Solve extends Record
         'is_anew' => 'boolean',
         'has_pictures' => 'boolean',
         'state' => SolveState::class,
+        'shortfalls' => 'array',
     ];
 
     /** @return BelongsTo<Kit, $this> */

@@ -10,6 +10,7 @@ use App\Models\ScrapMove;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Table\FoundSheet;
+use App\Table\FoundThing;
 use App\Table\ScrapSearch;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Entry\BadLine;
@@ -34,6 +35,7 @@ use KeepShare\Core\Tray\Find;
  *     from: string,
  *     fits: list<string>, // keys of the parts it is large enough for
  * }
+ * @phpstan-type FoundReady array{id: int, name: string, from: string, left: int|null, component: string, page: string}
  * @phpstan-type CardPart array{key: string, label: string}
  * @phpstan-type ScrapMonth array{month: string, in: int, used: int, thrown: int}
  * @phpstan-type KitOfScraps array{id: int, name: string, scraps: int}
@@ -46,6 +48,9 @@ final readonly class KeepScrapsPage extends Page
     /**
      * @param  string|null  $fault  why what was asked for cannot be looked for
      * @param  list<FoundScrap>|null  $found  null where nothing is asked for
+     * @param  int  $more  so many more answer to it, and are not shown
+     * @param  list<FoundReady>  $things  ready-made things that answer to it
+     * @param  list<string>  $unknown  words that nothing is known by
      * @param  list<ScrapBundle>  $box
      * @param  list<CardPart>  $parts  parts of the cards of the kit in hand that are not cut yet
      * @param  list<KitOfScraps>  $others
@@ -56,6 +61,9 @@ final readonly class KeepScrapsPage extends Page
         public string $find,
         public ?string $fault,
         public ?array $found,
+        public int $more,
+        public array $things,
+        public array $unknown,
         public array $box,
         public array $parts,
         public string $part,
@@ -84,14 +92,20 @@ final readonly class KeepScrapsPage extends Page
         }
         $box = ScrapBundles::inBox($kit->unit);
         $shown = $box->components;
-        foreach ($found ?? [] as $one) {
+        foreach ($found->sheets ?? [] as $one) {
             $shown[$one->component->id] = $one->component;
+        }
+        foreach ($found->things ?? [] as $one) {
+            $shown[$one->component->coreId()] = $one->component->toCore();
         }
 
         return new self(
             $text,
             $fault,
-            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $sizes), $found),
+            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $sizes), $found->sheets),
+            $found->more ?? 0,
+            array_map(self::ready(...), $found->things ?? []),
+            $found->unknown ?? [],
             $box->bundles,
             self::parts($cards, $sizes, $kit->unit),
             isset($sizes[$part]) ? $part : '',
@@ -157,6 +171,21 @@ final readonly class KeepScrapsPage extends Page
             'says' => ($sheet->part === null ? ($sheet->is_whole ? 'whole sheet' : 'scrap') : $sheet->part).' of '.$one->component->name,
             'from' => $kit->is_stash ? 'scrap box'.($sheet->came_from === null ? '' : ", from $sheet->came_from") : $kit->name,
             'fits' => array_keys(array_filter($sizes, static fn (Size $part): bool => $part->fitsIn($size, true))),
+        ];
+    }
+
+    /** @return FoundReady */
+    private static function ready(FoundThing $one): array
+    {
+        $component = $one->component;
+
+        return [
+            'id' => $component->id,
+            'name' => $component->name,
+            'from' => $component->kit->is_stash ? 'your stash' : $component->kit->name,
+            'left' => $one->left,
+            'component' => $component->coreId(),
+            'page' => route('kits.show', $component->kit, false),
         ];
     }
 

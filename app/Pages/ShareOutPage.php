@@ -53,7 +53,13 @@ use KeepShare\Core\Table\WordsAgain;
  * }
  * @phpstan-type AskedFor array{effects: Effects, words: string, often: list<Choice>, cards: int, stash: bool, hasStash: bool}
  * @phpstan-type SetAside array{id: int, name: string}
- * @phpstan-type ProposedCards array{id: int, changes: list<CardChange>, now: SharedOut, then: SharedOut}
+ * @phpstan-type ProposedCards array{
+ *     id: int,
+ *     changes: list<CardChange>,
+ *     shortfalls: list<string>, // what was asked for and is not met, each with its reason
+ *     now: SharedOut,
+ *     then: SharedOut,
+ * }
  */
 final readonly class ShareOutPage extends Page
 {
@@ -227,6 +233,7 @@ final readonly class ShareOutPage extends Page
         return [
             'id' => $proposal->id,
             'changes' => SolutionView::changes($now, $then, $state),
+            'shortfalls' => $proposal->asked['shortfalls'] ?? [],
             'now' => SolutionView::of($now, $state),
             'then' => SolutionView::of($then, $state),
         ];

@@ -41,8 +41,8 @@ final readonly class SolutionView
     private static function figures(array $cards, TableState $state): array
     {
         $table = $state->tableWith([]);
-        $plans = Remains::on($table->after(...$cards))->plans();
-        $opened = array_sum(array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), $plans));
+        $opened = array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), Remains::on($table->after(...$cards))->plans());
+        $openedOfKit = array_sum(array_diff_key($opened, $table->stash));
         $fits = array_sum(array_map(static fn (CoreCard $card): int => Merit::togetherOn($card, $table), $cards));
         $together = $cards === [] ? 0 : intdiv($fits, count($cards));
         $stash = array_sum(array_map($table->fromStash(...), $cards));
@@ -52,8 +52,8 @@ final readonly class SolutionView
             self::figure('Cards', (string) count($cards)),
             self::figure('Spread', self::spread($cards)),
             self::figure('How well the papers go together', "$together of 100"),
-            self::figure('Whole sheets opened', (string) $opened),
-            self::figure('Whole sheets kept', (string) max(0, self::wholes($state) - $opened)),
+            self::figure('Whole sheets opened', (string) array_sum($opened)),
+            self::figure('Whole sheets of the kit kept', (string) max(0, self::wholes($state) - $openedOfKit)),
             self::figure('Taken from the stash', Wording::plural($stash, 'thing')),
             ['name' => 'Cost of a card', 'value' => 'no price', 'money' => MoneyView::of($each)],
         ];

@@ -15,6 +15,7 @@ use App\Models\SolveState;
  *     done: int,
  *     wanted: int,
  *     message: string|null,
+ *     shortfalls: list<string>,
  * }
  */
 final class SolveView
@@ -41,6 +42,7 @@ final class SolveView
             'done' => $solve->done,
             'wanted' => $solve->cards,
             'message' => $holds ? $message : null,
+            'shortfalls' => $holds ? $solve->shortfalls ?? [] : [],
         ];
     }
 }

@@ -49,7 +49,7 @@ final class SpreadGaps
                 count(array_filter($cards, static fn (Card $card): bool => $card->occasion->equals($occasion))),
             ],
             $fold !== null => [
-                (str_starts_with($fold->label(), 'e') ? 'with an ' : 'with a ').$fold->label(),
+                "with {$fold->oneOf()}",
                 count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold)),
             ],
             default => ['for a man', $forMen],

@@ -7,6 +7,9 @@ namespace KeepShare\Core\Colour;
 /** A colour of paper or card, as sRGB. */
 final readonly class Colour
 {
+    /** Of 255: with less between its largest and its smallest part a colour has no hue that is seen. */
+    private const GREYISH = 24;
+
     /** Pairs kept in memory: more than two kits have. */
     private const REMEMBERED = 20_000;
 
@@ -62,6 +65,27 @@ final readonly class Colour
     }
 
     /** Dark ink shows on it, by CIELAB. */
+    /**
+     * Where it lies on the wheel of colours, in whole degrees from red over green and blue; null for white, black, grey and what
+     * is nearly so.
+     */
+    public function hue(): ?int
+    {
+        [$red, $green, $blue] = array_map(hexdec(...), str_split(substr($this->hex, 1), 2));
+        $most = max($red, $green, $blue);
+        $chroma = $most - min($red, $green, $blue);
+        if ($chroma < self::GREYISH) {
+            return null;
+        }
+        $at = match ($most) {
+            $red => ($green - $blue) / $chroma,
+            $green => 2 + ($blue - $red) / $chroma,
+            default => 4 + ($red - $green) / $chroma,
+        };
+
+        return ((int) round(60 * $at) + 360) % 360;
+    }
+
     public function isLight(): bool
     {
         return $this->lab()->lightness > 60;

@@ -40,6 +40,7 @@ final readonly class Canvas
      * @param  bool  $isLevel  nothing on it stands up by a step
      * @param  array<string, Component>  $components  by id
      * @param  bool  $isFollowed  it is as the kit's maker shows it
+     * @param  list<string>  $said  its words, in lower case
      */
     private function __construct(
         public Card $card,
@@ -54,6 +55,7 @@ final readonly class Canvas
         private Unit $unit,
         private array $components,
         private bool $isFollowed,
+        public array $said,
     ) {
     }
 
@@ -63,7 +65,7 @@ final readonly class Canvas
         $bare = $card->fitted(array_values(array_filter($card->takings, $kept)));
         $layout = $card->layout($table->unit);
         $stands = CardGroup::stands($bare, Arrangement::none(), $table->components, $layout);
-        [$palette, $theme, $busy] = [[], [], []];
+        [$palette, $theme, $busy, $said] = [[], [], [], []];
         foreach ($bare->takings as $taking) {
             $component = $table->components[$taking->component] ?? null;
             $surface = $table->surfaceOf($taking);
@@ -72,7 +74,9 @@ final readonly class Canvas
             $colours = $surface?->isPaper === true ? $surface->face->colours : [];
             $colours = $good instanceof Applied && $good->printed()->words === null ? $good->printed()->colours : $colours;
             array_push($palette, ...$colours);
-            foreach ([$component->name ?? '', $component?->words()->text ?? ''] as $text) {
+            $words = $component?->words()?->text;
+            $said = $words === null ? $said : [...$said, mb_strtolower($words)];
+            foreach ([$component->name ?? '', $words ?? ''] as $text) {
                 $theme += array_fill_keys(Liking::wordsOf($text), true);
             }
         }
@@ -95,6 +99,7 @@ final readonly class Canvas
             $table->unit,
             $table->components,
             $table->wishes->follows($card),
+            $said,
         );
     }
 

@@ -48,6 +48,12 @@ final class Composer
 
     private Scraps $scraps;
 
+    /** The same of the kit alone, for cards that may take nothing from the stash. */
+    private Scraps $ownScraps;
+
+    /** @var array<int, true> the numbers of the cards that take from the stash */
+    private array $fromStash = [];
+
     /** @var array<string, int> how often an arrangement, a family, or one on some sketch has been taken */
     private array $taken = [];
 
@@ -101,7 +107,13 @@ final class Composer
         $after = $this->table->after(...$bare);
         $this->pool = Pool::after($this->table, $bare);
         $this->remains = Remains::on($after);
-        $this->scraps = Scraps::of($after, $this->remains, $this->pool->further === 0);
+        $isOpen = $this->pool->further === 0;
+        $this->scraps = Scraps::of($after, $this->remains, $isOpen);
+        $this->ownScraps = Scraps::of($after->asking($this->table->wishes->kitOnly()), $this->remains, $isOpen);
+        $this->fromStash = [];
+        foreach ($bare as $card) {
+            $this->noteStash($card->number, $card->takings);
+        }
         foreach ($this->table->cards as $card) {
             $this->count($card->sketch->key, $card->arrangement, 1);
         }
@@ -195,7 +207,7 @@ final class Composer
             $first->takings,
             static fn (Taking $one): bool => ! in_array($one->part, $own, true) && ! Canvas::stays($one->part),
         ));
-        $there = array_values(array_filter($more, $this->isThere(...)));
+        $there = $this->thereOf($canvas, $more);
         $bare = array_values(array_filter($there, static fn (Taking $one): bool => ! str_starts_with($one->part, 'piece-')));
         foreach ([$there, $bare] as $takings) {
             $twin = $canvas->card->fitted([...$canvas->card->takings, ...$takings])->arranged($first->arrangement);
@@ -211,18 +223,66 @@ final class Composer
         return $this->trimmed($canvas, $alone);
     }
 
-    private function isThere(Taking $taking): bool
+    /**
+     * @param  list<Taking>  $takings
+     * @return list<Taking> those of them that are there together
+     */
+    private function thereOf(Canvas $canvas, array $takings): array
     {
-        $piece = $taking->toPiece($taking->part);
+        $there = $counts = $pieces = [];
+        foreach ($takings as $taking) {
+            $id = $taking->component;
+            $piece = $taking->toPiece($taking->part);
+            $many = ($counts[$id] ?? 0) + $taking->quantity;
+            $isThere = $piece === null
+                ? $taking->quantity === 0 || $this->remains->left($id) >= $many
+                : $this->remains->planWith($id, $piece, ...$pieces[$id] ?? []) !== null;
+            if (! $isThere || ! $this->mayTake($canvas, $id)) {
+                continue;
+            }
+            $there[] = $taking;
+            if ($piece === null) {
+                $counts[$id] = $many;
+            } else {
+                $pieces[$id][] = $piece;
+            }
+        }
 
-        return $piece === null
-            ? $taking->quantity === 0 || $this->remains->left($taking->component) >= $taking->quantity
-            : $this->remains->planWith($taking->component, $piece) !== null;
+        return $there;
+    }
+
+    /** From the stash a card may take what makes it no card too many that does. */
+    private function mayTake(Canvas $canvas, string $component): bool
+    {
+        return isset($this->table->stash[$component])
+            ? $this->mayTakeStash($canvas) && $this->table->wishes->useOf($component) !== Wanted::Never
+            : $this->table->offers($component);
+    }
+
+    private function mayTakeStash(Canvas $canvas): bool
+    {
+        $left = $this->table->stashLeft();
+        if ($left === null || $left === 0) {
+            return $left === null;
+        }
+
+        return isset($this->fromStash[$canvas->card->number]) || count($this->fromStash) < $left;
+    }
+
+    /** @param  list<Taking>  $takings  of a card */
+    private function noteStash(int $card, array $takings): void
+    {
+        foreach ($takings as $taking) {
+            if (isset($this->table->stash[$taking->component])) {
+                $this->fromStash[$card] = true;
+            }
+        }
     }
 
     private function best(Canvas $canvas, int $target): ?Composition
     {
-        $fitting = Fitting::on($canvas, $this->pool, $this->scraps, $this->table->wishes);
+        $scraps = $this->mayTakeStash($canvas) ? $this->scraps : $this->ownScraps;
+        $fitting = Fitting::on($canvas, $this->pool, $scraps, $this->table->wishes);
         [$new, $old] = $this->shelf($canvas, $fitting, $target > count($canvas->stands));
         $found = $this->bestOf($new, $canvas, $fitting, $target);
 
@@ -264,6 +324,7 @@ final class Composer
         foreach ($takings as $taking) {
             $this->pool->take($taking->component, $taking->quantity);
         }
+        $this->noteStash($canvas->card->number, $takings);
         $this->remains->take(Card::bare($canvas->card->number, $takings));
     }
 
@@ -335,6 +396,7 @@ final class Composer
         if ($old !== null) {
             $this->remains->giveBack($old);
         }
+        $this->noteStash($canvas->card->number, $more);
         $this->remains->take(Card::bare($canvas->card->number, $more));
 
         return $canvas->card->fitted([...$takings, ...$more])->arranged($composed->arrangement);
@@ -345,7 +407,7 @@ final class Composer
         $needs = CardGroup::foamFor($canvas->group($composed->arrangement, $composed->stands));
         $old = $canvas->card->taking(FoamPart::ID);
         foreach ($needs === 0 ? [] : $this->table->components as $component) {
-            if ($component->kind() !== Kind::Foam || ! $this->table->offers($component->id)) {
+            if ($component->kind() !== Kind::Foam || ! $this->mayTake($canvas, $component->id)) {
                 continue;
             }
             $own = $old?->component === $component->id ? $old->quantity : 0;
@@ -364,7 +426,7 @@ final class Composer
         $best = null;
         foreach ($this->table->components as $component) {
             $good = $component->good;
-            if (! $good instanceof Embellishment || ! $this->table->offers($component->id)) {
+            if (! $good instanceof Embellishment || ! $this->mayTake($canvas, $component->id)) {
                 continue;
             }
             $left = $good->plenty ? $most : $this->remains->left($component->id);

@@ -17,7 +17,6 @@ use KeepShare\Core\Arrange\Stands;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
-use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wishes;
 
@@ -117,10 +116,12 @@ final class Fitting
             if ($isFull && ! $spot->isKey && $spot->stands !== Stands::MoreWords) {
                 continue;
             }
-            $found = $spot->stands === Stands::Letter && $word === null ? null : $this->filled($spot, $arrangement, $stands, $word);
+            $found = $spot->stands === Stands::Letter && $word === null
+                ? null
+                : $this->filled($spot, $arrangement, $stands, $takings, $word);
             foreach ($found === null && $spot->stands === Stands::MoreWords ? Arrangements::secondElsewhere() : [] as $other) {
                 $elsewhere = $arrangement->changing($spot->id, static fn (): Spot => $other);
-                $found = $this->filled($other, $elsewhere, $stands);
+                $found = $this->filled($other, $elsewhere, $stands, $takings);
                 if ($found !== null) {
                     $arrangement = $elsewhere;
                     break;
@@ -157,10 +158,11 @@ final class Fitting
      * What goes best at a place with what stands there already; null where nothing does.
      *
      * @param  array<string, GroupPiece>  $stands
+     * @param  list<Taking>  $takings  what those take
      * @param  string|null  $word  that letters spell
      * @return array{GroupPiece, list<Taking>}|null
      */
-    private function filled(Spot $spot, Arrangement $arrangement, array $stands, ?string $word = null): ?array
+    private function filled(Spot $spot, Arrangement $arrangement, array $stands, array $takings, ?string $word = null): ?array
     {
         // Where two alike stand side by side, the first is one of which there are two.
         $least = $spot->id === Pieces::small(1) && $arrangement->spot(Pieces::small(2))?->stands === Stands::Twin ? 2 : 1;
@@ -183,7 +185,9 @@ final class Fitting
         }
         // What is cut for it comes only where the arrangement cannot do without, or hangs something from it.
         $isWanted = $spot->isKey || $spot->stands === Stands::Twine;
-        $cut = $isWanted ? $this->scraps->for($spot->id, $spot->stands, $this->canvas, [...$this->canvas->stands, ...$stands]) : null;
+        $cut = $isWanted
+            ? $this->scraps->for($spot->id, $spot->stands, $this->canvas, [...$this->canvas->stands, ...$stands], $takings)
+            : null;
 
         return $cut !== null && $this->stands($spot, $cut[0], $arrangement, $stands) ? $cut : null;
     }
@@ -217,22 +221,25 @@ final class Fitting
         $others = array_column([...$this->canvas->stands, ...$stands], 'component');
 
         return ! in_array($component->id, $others, true)
-            && ($spot->stands !== Stands::MoreWords || $this->goesOn($component));
+            && ($spot->stands !== Stands::MoreWords || $this->wishes->many === Many::Lots)
+            && $this->suitsOccasion($component)
+            && ! $this->saysAgain($component);
     }
 
-    /** A second line says something else, fit for the occasion, or glad of itself where the card is. */
-    private function goesOn(Component $component): bool
+    /** Whatever says something, be it a second line or a tag, says what is fit for the occasion of the card. */
+    private function suitsOccasion(Component $component): bool
     {
         $words = $component->words();
-        $occasion = $this->canvas->card->occasion;
-        $isGlad = ! $occasion->is('sympathy', 'get-well');
-        $isFeast = $occasion->is('wedding', 'new-home', 'new-baby');
 
-        return $this->wishes->many === Many::Lots && $words !== null && (
-            $words->fit($occasion)
-            || ($isGlad && $words->fit(Occasion::of('hello')))
-            || ($isFeast && $words->fit(Occasion::of('congratulations')))
-        );
+        return $words === null || $words->fit($this->canvas->card->occasion);
+    }
+
+    /** The card says it already, in words of another piece or by a stamp. */
+    private function saysAgain(Component $component): bool
+    {
+        $text = $component->words()?->text;
+
+        return $text !== null && in_array(mb_strtolower($text), $this->canvas->said, true);
     }
 
     /**

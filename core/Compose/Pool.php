@@ -11,6 +11,7 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
+use KeepShare\Core\Table\WordsAgain;
 
 /**
  * The ready-made pieces that may be spread over the cards: what no card has taken, less what further cards could need. As many
@@ -22,10 +23,17 @@ final class Pool
     /** @var array<string, int> how many there are to be had, by component */
     private array $left = [];
 
-    /** @param  list<Component>  $components  that may stand on a card */
+    /** @var array<string, string> words that may be said once only, by component, in lower case */
+    private array $once = [];
+
+    /**
+     * @param  list<Component>  $components  that may stand on a card
+     * @param  array<string, int>  $said  on how many cards words stand, by their text in lower case
+     */
     private function __construct(
         public readonly array $components,
         public readonly int $further,
+        private array $said,
     ) {
     }
 
@@ -39,9 +47,13 @@ final class Pool
             && $table->wishes->useOf($one->id) !== Wanted::Save
             && ! isset($table->stash[$one->id]);
         $components = array_values(array_filter($table->components, $isOne));
-        $pool = new self($components, Bound::on($after->everythingApart())->cards);
+        $pool = new self($components, Bound::on($after->everythingApart())->cards, array_map(intval(...), $after->said()));
         foreach ($components as $component) {
             $pool->left[$component->id] = max(0, $remains->left($component->id));
+            $text = $component->words()?->text;
+            if ($text !== null && $table->wishes->words === WordsAgain::Once) {
+                $pool->once[$component->id] = mb_strtolower($text);
+            }
         }
         $ofKit = Bound::on($after->asking($table->wishes->kitOnly())->everythingApart())->cards;
         $pool->keep($table, $ofKit, static fn (Component $one): bool => $one->isFocalPoint());
@@ -73,9 +85,12 @@ final class Pool
         }
     }
 
+    /** None of words that are said already and may be said once only. */
     public function left(string $component): int
     {
-        return $this->left[$component] ?? 0;
+        $isSaid = ($this->said[$this->once[$component] ?? ''] ?? 0) > 0;
+
+        return $isSaid ? 0 : $this->left[$component] ?? 0;
     }
 
     /**
@@ -98,6 +113,10 @@ final class Pool
     {
         if (isset($this->left[$component])) {
             $this->left[$component] -= $many;
+        }
+        $text = $this->once[$component] ?? null;
+        if ($text !== null) {
+            $this->said[$text] = ($this->said[$text] ?? 0) + $many;
         }
     }
 

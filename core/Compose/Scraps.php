@@ -51,9 +51,10 @@ final readonly class Scraps
      * A piece for a place of the group that no ready-made one fills.
      *
      * @param  array<string, GroupPiece>  $stands  what stands there already
+     * @param  list<Taking>  $with  what those take: pieces are cut beside them
      * @return array{GroupPiece, list<Taking>}|null
      */
-    public function for(string $part, Stands $does, Canvas $canvas, array $stands): ?array
+    public function for(string $part, Stands $does, Canvas $canvas, array $stands, array $with): ?array
     {
         if ($does === Stands::Twine) {
             return $this->twine($canvas);
@@ -64,9 +65,9 @@ final readonly class Scraps
         $picture = $stands[Pieces::FOCAL] ?? null;
 
         return match ($does) {
-            Stands::Backing => $picture === null ? null : $this->backing($picture, $canvas),
-            Stands::Border => $this->ground($canvas),
-            Stands::Banner => $this->banner($part, $canvas),
+            Stands::Backing => $picture === null ? null : $this->backing($picture, $canvas, $with),
+            Stands::Border => $this->ground($canvas, $with),
+            Stands::Banner => $this->banner($part, $canvas, $with),
             default => null,
         };
     }
@@ -87,18 +88,21 @@ final readonly class Scraps
         ];
     }
 
-    /** @return array{GroupPiece, list<Taking>}|null with a die that makes one larger all round, else a mat cut straight */
-    private function backing(GroupPiece $picture, Canvas $canvas): ?array
+    /**
+     * @param  list<Taking>  $with
+     * @return array{GroupPiece, list<Taking>}|null with a die that makes one larger all round, else a mat cut straight
+     */
+    private function backing(GroupPiece $picture, Canvas $canvas, array $with): ?array
     {
         $round = Length::inches(0, 1, 8);
         foreach ($this->dies($picture->size->grown($round)) as [$die, $makes, $shape]) {
-            $cut = $this->cut(Pieces::BACKING, Stands::Backing, $makes, $this->plain($canvas), $shape);
+            $cut = $this->cut(Pieces::BACKING, Stands::Backing, $makes, $this->plain($canvas), $shape, $with);
             if ($cut !== null) {
                 return [$cut[0], [...$cut[1], Taking::some($die->id, BackingDiePart::ID, 0)]];
             }
         }
 
-        return $this->cut(Pieces::BACKING, Stands::Backing, $picture->size->grown($round), $this->plain($canvas), null);
+        return $this->cut(Pieces::BACKING, Stands::Backing, $picture->size->grown($round), $this->plain($canvas), null, $with);
     }
 
     /** @return list<array{Component, Size, Shape}> dies that cut a shape in which a picture has room */
@@ -115,16 +119,22 @@ final readonly class Scraps
         return $dies;
     }
 
-    /** @return array{GroupPiece, list<Taking>}|null as wide as the panel, 3/4 in high */
-    private function ground(Canvas $canvas): ?array
+    /**
+     * @param  list<Taking>  $with
+     * @return array{GroupPiece, list<Taking>}|null as wide as the panel, 3/4 in high
+     */
+    private function ground(Canvas $canvas, array $with): ?array
     {
         $size = Size::of($canvas->room->panel->size->width, Length::inches(0, 3, 4));
 
-        return $this->cut(Pieces::BORDER, Stands::Border, $size, $this->plain($canvas), null);
+        return $this->cut(Pieces::BORDER, Stands::Border, $size, $this->plain($canvas), null, $with);
     }
 
-    /** @return array{GroupPiece, list<Taking>}|null one of three lengths, each of another paper */
-    private function banner(string $part, Canvas $canvas): ?array
+    /**
+     * @param  list<Taking>  $with
+     * @return array{GroupPiece, list<Taking>}|null one of three lengths, each of another paper
+     */
+    private function banner(string $part, Canvas $canvas, array $with): ?array
     {
         $nth = (int) substr($part, -1);
         $high = [Length::inches(2), Length::inches(2, 1, 2), Length::inches(1, 3, 4)][$nth - 1] ?? Length::inches(2);
@@ -134,7 +144,7 @@ final readonly class Scraps
         ));
         $turned = [...array_slice($papers, 2 * $nth), ...array_slice($papers, 0, 2 * $nth)];
 
-        return $this->cut($part, Stands::Banner, Size::of(Length::inches(0, 3, 4), $high), $turned, Shape::Banner);
+        return $this->cut($part, Stands::Banner, Size::of(Length::inches(0, 3, 4), $high), $turned, Shape::Banner, $with);
     }
 
     /** @return list<Surface> cardstock that stands off what it lies on, and is not kept for bases */
@@ -155,14 +165,15 @@ final readonly class Scraps
 
     /**
      * @param  list<Surface>  $surfaces  the best first
+     * @param  list<Taking>  $with  pieces that are cut beside it
      * @return array{GroupPiece, list<Taking>}|null where a sheet that is opened already gives it
      */
-    private function cut(string $part, Stands $does, Size $size, array $surfaces, ?Shape $shape): ?array
+    private function cut(string $part, Stands $does, Size $size, array $surfaces, ?Shape $shape, array $with): ?array
     {
         foreach (array_slice($surfaces, 0, self::TRIED) as $surface) {
             $mayTurn = ! $surface->face->directional;
             $plan = $this->remains->mayYield($surface->component, $size, $mayTurn)
-                ? $this->remains->planWith($surface->component, Piece::of($part, $size, $mayTurn))
+                ? $this->remains->planWith($surface->component, Piece::of($part, $size, $mayTurn), ...self::pieces($with, $surface))
                 : null;
             if ($plan !== null && $this->remains->newlyOpened($surface->component, $plan) === 0) {
                 $name = $this->table->components[$surface->component]->name;
@@ -175,5 +186,16 @@ final readonly class Scraps
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<Taking>  $takings
+     * @return list<Piece> what they are cut from the same stock
+     */
+    private static function pieces(array $takings, Surface $surface): array
+    {
+        $same = array_filter($takings, static fn (Taking $one): bool => $one->component === $surface->component);
+
+        return array_values(array_filter(array_map(static fn (Taking $one): ?Piece => $one->toPiece($one->part), $same)));
     }
 }

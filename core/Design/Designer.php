@@ -37,6 +37,7 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Remains;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wanted;
 
 /**
  * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
@@ -224,6 +225,9 @@ final readonly class Designer
         $foundations = [];
         foreach ($bases as [$front, $fold, $base]) {
             $envelope = $this->supplies->envelope($front);
+            // A card needs none: one that is to be saved is.
+            $isSaved = $envelope !== null && $this->table->wishes->useOf($envelope->component) === Wanted::Save;
+            $envelope = $isSaved && ! $this->table->wishes->envelopes ? null : $envelope;
             if ($envelope !== null || ! $this->table->wishes->envelopes || in_array(Need::Envelope, $lifted, true)) {
                 $foundations[] = [$front, $fold, array_values(array_filter([$base, $envelope]))];
             }

@@ -156,7 +156,7 @@ final class Filler
     {
         return -14 * $this->variety->ofSurface($surface)
             - 4 * $this->variety->ofComponent($surface->component)
-            - (isset($this->table->stash[$surface->component]) ? 25 : 0)
+            - $this->table->stashCost($surface->component)
             + $this->table->wishes->useOf($surface->component)->worth()
             // The plain back of a mirror or solid-core sheet is a waste of its front.
             - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)

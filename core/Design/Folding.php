@@ -8,9 +8,13 @@ use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\GluedShut;
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\CannotFold;
+use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Fold\FoldKind;
+use KeepShare\Core\Fold\FoldPart;
 use KeepShare\Core\Fold\Stuff;
+use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\CannotResolve;
@@ -71,6 +75,69 @@ final readonly class Folding
         return null;
     }
 
+    /** Why no further card of the fold can be had, as far as one thing alone says it; null where none does. */
+    public function whyNot(): ?string
+    {
+        $blanks = array_map(static fn (Construction $one): Size => $one->blank->size, $this->constructions());
+        if ($blanks === []) {
+            return 'The front is too small for it.';
+        }
+        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table));
+        if ($supplies->bases() === [] || ! $this->hasBase()) {
+            $sizes = array_unique(array_map(fn (Size $one): string => $one->label($this->table->unit), $blanks));
+
+            return 'There is nothing left to fold it from: it takes heavy cardstock of '.implode(' or ', $sizes).'.';
+        }
+        if ($this->sketches() === []) {
+            return 'None of the sketches that may be used suits it.';
+        }
+
+        return $this->partLacking();
+    }
+
+    /** What the fold adds that no paper or cardstock is left for, whichever way the front lies. */
+    private function partLacking(): ?string
+    {
+        $remains = Remains::on($this->table);
+        $supplies = Supplies::of($this->table, $remains, Variety::on($this->table));
+        $lacking = null;
+        foreach ($this->constructions() as $construction) {
+            $own = null;
+            foreach ($construction->parts as $part) {
+                $surfaces = $part->stuff === Stuff::Paper ? $supplies->papers() : $supplies->cardstocks();
+                $fits = static fn (Surface $one): bool => $remains->planWith(
+                    $one->component,
+                    Piece::of($part->id, $part->size, ! $one->face->directional),
+                ) !== null;
+                $isLacking = self::isCut($part) && array_filter($surfaces, $fits) === [];
+                $own ??= $isLacking ? $part : null;
+            }
+            if ($own === null) {
+                return null;
+            }
+            $lacking ??= $own;
+        }
+
+        return $lacking === null
+            ? null
+            : "No {$lacking->stuff->value} is left for its $lacking->name, {$lacking->size->label($this->table->unit)}.";
+    }
+
+    /** @return list<Construction> as it is built each way the front may lie; none where the front is too small */
+    private function constructions(): array
+    {
+        $constructions = [];
+        foreach ([$this->table->front, $this->table->front->turned()] as $front) {
+            try {
+                $constructions[] = $this->fold->construct($front, $this->table->unit);
+            } catch (CannotFold) {
+                continue;
+            }
+        }
+
+        return $constructions;
+    }
+
     /** Whether a base is left that it can be folded from. */
     private function hasBase(): bool
     {
@@ -78,8 +145,8 @@ final readonly class Folding
             return true;
         }
         $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table));
-        foreach ([$this->table->front, $this->table->front->turned()] as $front) {
-            if ($supplies->baseOf($this->fold->construct($front, $this->table->unit)->blank->size) !== null) {
+        foreach ($this->constructions() as $construction) {
+            if ($supplies->baseOf($construction->blank->size) !== null) {
                 return true;
             }
         }
@@ -133,15 +200,16 @@ final readonly class Folding
     private function hasItsParts(Card $card): bool
     {
         foreach ($card->construction($this->table->unit)->parts as $part) {
-            if (
-                ! $part->isFace
-                && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true)
-                && $card->taking($part->onCard()) === null
-            ) {
+            if (self::isCut($part) && $card->taking($part->onCard()) === null) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    private static function isCut(FoldPart $part): bool
+    {
+        return ! $part->isFace && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true);
     }
 }

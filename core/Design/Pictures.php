@@ -45,7 +45,7 @@ final readonly class Pictures
                     $printed,
                     self::fills($printed->size, $layout)
                         - 16 * $this->variety->ofComponent($component->id)
-                        - (isset($this->table->stash[$component->id]) ? 25 : 0)
+                        - $this->table->stashCost($component->id)
                         + $this->table->wishes->useOf($component->id)->worth(),
                 );
             }
@@ -83,6 +83,7 @@ final readonly class Pictures
     {
         return self::fills($size, $layout)
             - 16 * $this->variety->ofSurface($surface)
+            - $this->table->stashCost($surface->component)
             - ($this->supplies->makesBases($surface) ? 40 : 0)
             + $this->table->wishes->useOf($surface->component)->worth();
     }

@@ -207,7 +207,7 @@ final class Supplies
 
     /**
      * @return list<Surface> of cardstock that takes ink, the light ones first, of those the smaller: the back of a label is
-     *                       good for nothing else. What bases can be cut from is spared
+     *                       good for nothing else. What bases can be cut from is spared, and the stash comes last
      */
     public function labelStocks(): array
     {
@@ -217,6 +217,7 @@ final class Supplies
             $good = $this->table->components[$surface->component]->good;
 
             return [
+                isset($this->table->stash[$surface->component]),
                 $this->makesBases($surface),
                 -intdiv((int) $lightness, 10),
                 $good instanceof SheetGood ? $good->size()->exactArea() : 0,

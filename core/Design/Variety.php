@@ -111,14 +111,24 @@ final class Variety
     public function occasionsByWant(Wishes $wishes): array
     {
         $occasions = Occasions::all();
-        $wanted = $wishes->occasions;
         $shares = $this->shares($wishes);
         $all = array_sum($shares);
         $behind = fn (Occasion $o): int => ($this->cards + 1) * $shares[$o->value] - ($this->occasions[$o->value] ?? 0) * $all;
-        $missing = fn (Occasion $o): int => max(0, ($wanted[$o->value] ?? 0) - ($this->occasions[$o->value] ?? 0));
+        $missing = fn (Occasion $o): int => $this->missing($o, $wishes);
         usort($occasions, static fn (Occasion $a, Occasion $b): int => [$missing($b), $behind($b)] <=> [$missing($a), $behind($a)]);
 
         return $occasions;
+    }
+
+    /** More cards for it are asked for than there are. */
+    public function isMissing(Occasion $occasion, Wishes $wishes): bool
+    {
+        return $this->missing($occasion, $wishes) > 0;
+    }
+
+    private function missing(Occasion $occasion, Wishes $wishes): int
+    {
+        return max(0, ($wishes->occasions[$occasion->value] ?? 0) - ($this->occasions[$occasion->value] ?? 0));
     }
 
     /** @return array<string, int> by the value of the occasion; a piece of words that fits several counts in part for each */

@@ -40,6 +40,19 @@ enum FoldKind: string
         };
     }
 
+    /** As it is said of one card: "with a gatefold". */
+    public function oneOf(): string
+    {
+        return match ($this) {
+            self::Slider => 'a slider pocket',
+            self::MiniCard => 'two mini cards',
+            self::Pocket => 'a pocket',
+            self::EnvelopeFlap => 'an envelope-flap front',
+            self::Tag => 'a tag',
+            default => 'a '.$this->label(),
+        };
+    }
+
     public static function ofEdge(FoldEdge $edge): self
     {
         return $edge === FoldEdge::Side ? self::Side : self::Top;

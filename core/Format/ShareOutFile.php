@@ -19,6 +19,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Outlook\Addition;
+use KeepShare\Core\Outlook\Shortfall\Shortfall;
 use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
@@ -41,10 +42,17 @@ final readonly class ShareOutFile
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
      * @param  array{cards: int, binds: string, how: string}|null  $bound  no share-out has more cards, and why
+     * @param  list<Shortfall>  $shortfalls  the wishes that are not met
      * @return array<string, mixed>
      */
-    public static function write(string $kit, Table $table, array $cards, ?array $bound = null, ?Stop $stop = null): array
-    {
+    public static function write(
+        string $kit,
+        Table $table,
+        array $cards,
+        ?array $bound = null,
+        ?Stop $stop = null,
+        array $shortfalls = [],
+    ): array {
         $file = new self($table, $cards);
 
         return [
@@ -57,6 +65,10 @@ final readonly class ShareOutFile
             'balance' => $file->balance(),
             ...($bound === null ? [] : ['bound' => $bound]),
             ...($stop === null ? [] : ['stop' => self::stop($stop)]),
+            ...($shortfalls === [] ? [] : ['shortfalls' => array_map(
+                static fn (Shortfall $one): array => ['wish' => $one->wish, 'says' => $one->says],
+                $shortfalls,
+            )]),
         ];
     }
 

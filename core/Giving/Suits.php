@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Giving;
 
 use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\Singular;
 
 /**
  * How well a card suits somebody's day. A card of the same occasion comes before one for no reason, and that before others,
@@ -40,17 +41,18 @@ final readonly class Suits
         return new self($points + self::LIKED * min(4, count($liked)) + $stars, $liked, $isOfOccasion);
     }
 
-    /** @return list<string> */
+    /**
+     * Whole words, one or many: one cat is liked by who likes cats, and who likes pears does not like pearls.
+     *
+     * @return list<string> as they are written in $likes
+     */
     private static function inBoth(string $likes, string $said): array
     {
         $words = preg_split('/[^\p{L}\d]+/u', mb_strtolower($likes), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $text = mb_strtolower($said);
-        $isLiked = static function (string $word) use ($text): bool {
-            // One cat is liked by who likes cats.
-            $stem = preg_quote(rtrim($word, 's'), '/');
-
-            return mb_strlen($word) > 2 && ! in_array($word, self::IDLE, true) && preg_match("/\b$stem/u", $text) === 1;
-        };
+        $there = Singular::ofAll($said);
+        $isLiked = static fn (string $word): bool => mb_strlen($word) > 2
+            && ! in_array($word, self::IDLE, true)
+            && in_array(Singular::of($word), $there, true);
 
         return array_values(array_unique(array_filter($words, $isLiked)));
     }

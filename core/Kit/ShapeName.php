@@ -117,7 +117,7 @@ final class ShapeName
     /** @param  string  $words  in small letters, in the singular or the plural */
     public static function of(string $words): ?Shape
     {
-        foreach (array_unique([$words, self::singular($words)]) as $one) {
+        foreach (array_unique([$words, Singular::of($words)]) as $one) {
             $shape = self::all()[$one] ?? null;
             if ($shape !== null) {
                 return $shape;
@@ -125,15 +125,6 @@ final class ShapeName
         }
 
         return null;
-    }
-
-    private static function singular(string $words): string
-    {
-        return match (true) {
-            str_ends_with($words, 'ies') => substr($words, 0, -3).'y',
-            preg_match('/(?:x|ch|sh|ss)es$/', $words) === 1 => substr($words, 0, -2),
-            default => (string) preg_replace('/(?<=\w{2})s$/', '', $words),
-        };
     }
 
     /** @return array<string, Shape> */

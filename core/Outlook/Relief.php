@@ -62,6 +62,9 @@ final readonly class Relief
         if ($wishes->pictures) {
             yield 'cards may go without a picture' => $wishes->withPictures(false);
         }
+        if ($wishes->set > 1) {
+            yield 'designs need not be made in sets' => $wishes->inSetsOf(1);
+        }
         if ($wishes->savesOne) {
             yield 'none of each need be saved' => $wishes->savingOne(false);
         }

@@ -12,9 +12,9 @@ use KeepShare\Core\Table\Table;
 
 /**
  * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
- * practised eye would stop at; how well things go together, in steps that can be seen; variety; how evenly the kit's pieces
- * are spread and how well each group holds together; sheets left whole and things saved or used up as wished; little from the
- * stash.
+ * practised eye would stop at; little from the stash, which is for where the kit runs out; how well things go together, in
+ * steps that can be seen; variety; how evenly the kit's pieces are spread and how well each group holds together; sheets left
+ * whole and things saved or used up as wished.
  *
  * Two share-outs are compared figure by figure; the larger is the better.
  */
@@ -108,12 +108,12 @@ final readonly class Merit
             -$this->occasionsMissing,
             -$this->foldsMissing,
             -$this->findings,
+            -$this->fromStash,
             intdiv($this->together, max(1, self::SEEN * $this->complete)),
             -$this->repeats,
             -$this->uneven,
             $this->held,
             $this->kept,
-            -$this->fromStash,
             $this->together,
         ];
     }

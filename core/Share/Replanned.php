@@ -29,6 +29,24 @@ final class Replanned
     }
 
     /**
+     * Whether the engine finds all pieces of some cards, beside those that are promised.
+     *
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards
+     */
+    public static function areAll(Table $table, array $cards): bool
+    {
+        foreach (Card::piecesOf($cards) as $component => $pieces) {
+            $all = [...$table->promised[$component] ?? [], ...$pieces];
+            if (! Engine::plan($table->stock[$component] ?? [], $all, self::terms($table))->isComplete()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * Whether all that some cards take of some components can be cut.
      *
      * @param  list<Card>  $cards

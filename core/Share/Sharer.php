@@ -7,6 +7,11 @@ namespace KeepShare\Core\Share;
 use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
+use KeepShare\Core\Card\Part\BowPart;
+use KeepShare\Core\Card\Part\EnvelopePart;
+use KeepShare\Core\Card\Part\FoamPart;
+use KeepShare\Core\Card\Part\GroupPart;
+use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Design\Designer;
 use KeepShare\Core\Design\Draft;
 use KeepShare\Core\Design\Folding;
@@ -54,6 +59,9 @@ final class Sharer
 
     /** No card on a sketch with a picture was found. */
     private bool $isWithoutPictures = false;
+
+    /** No card of the kit alone was found. */
+    private bool $isKitSpent = false;
 
     /** How many cards lay there before. */
     private readonly int $before;
@@ -168,7 +176,7 @@ final class Sharer
         $this->take($this->table->wishes->set > 1 ? $first : $card);
         $cards = [$first];
         while (count($cards) < min($this->table->wishes->set, $room)) {
-            $copy = $card->again($this->number(), $card->number);
+            $copy = $this->withoutWhatIsOut($card->again($this->number(), $card->number));
             if (! $this->isThere($copy)) {
                 break;
             }
@@ -177,6 +185,17 @@ final class Sharer
         }
 
         return count($cards) === 1 ? [$card] : $cards;
+    }
+
+    /** A card of a set goes without what no card needs, such as an envelope, where that has run out. */
+    private function withoutWhatIsOut(Card $card): Card
+    {
+        $parts = [FoamPart::ID, GroupPart::ID, BowPart::ID, ...$this->table->wishes->envelopes ? [] : [EnvelopePart::ID]];
+        $isOut = fn (Taking $one): bool => in_array($one->part, $parts, true)
+            && ! $this->table->components[$one->component]->isEndless()
+            && $this->remains->left($one->component) < $one->quantity;
+
+        return $card->fitted(array_values(array_filter($card->takings, static fn (Taking $one): bool => ! $isOut($one))));
     }
 
     /** All that it takes may be taken, is there and can be cut. */
@@ -272,6 +291,39 @@ final class Sharer
         if ($this->ways !== null) {
             return $this->onOneOf($this->ways, $lifted);
         }
+
+        return ($lifted === [] ? $this->ofKitAlone() : null) ?? $this->ofAll($lifted);
+    }
+
+    /** A card of the kit alone, as long as one is soon found: the stash is for where the kit runs out. */
+    private function ofKitAlone(): ?Card
+    {
+        $wishes = $this->table->wishes;
+        if ($this->isKitSpent || ! $wishes->stash || $this->table->stash === [] || $this->isAskedOfStash()) {
+            return null;
+        }
+        $open = $this->designer;
+        $this->designer = Designer::at($this->table->asking($wishes->kitOnly()), $this->remains, $this->variety);
+        $card = $this->best($this->level > 0 ? Scope::paying($this->prices()) : Scope::narrow(), []);
+        $this->designer = $open;
+        $this->isKitSpent = $card === null;
+
+        return $card;
+    }
+
+    /** The occasion that is asked for next is one that only the stash has words for. */
+    private function isAskedOfStash(): bool
+    {
+        $occasion = $this->variety->occasionsByWant($this->table->wishes)[0];
+        $isAsked = $this->variety->isMissing($occasion, $this->table->wishes);
+        $own = array_filter($this->designer->sentiments(), fn (Component $one): bool => ! isset($this->table->stash[$one->id]));
+
+        return $isAsked && array_filter($own, fn (Component $one): bool => $this->isFor($one->words(), $occasion)) === [];
+    }
+
+    /** @param  list<Need>  $lifted */
+    private function ofAll(array $lifted): ?Card
+    {
         if ($this->level > 0) {
             $prices = $this->prices();
 

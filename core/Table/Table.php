@@ -25,6 +25,8 @@ use KeepShare\Core\Sketch\Sketch;
 /** What cards may be made of: what lies there, under the wishes of the maker. Made by Laying::under() alone. */
 final readonly class Table
 {
+    private const FROM_STASH = 60;
+
     public Unit $unit;
 
     public Size $front;
@@ -304,6 +306,12 @@ final readonly class Table
     public function fromStash(Card $card): int
     {
         return count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->stash[$taking->component])));
+    }
+
+    /** Points of goodness that taking from the stash costs: it is for where the kit runs out. */
+    public function stashCost(string $component): int
+    {
+        return isset($this->stash[$component]) ? self::FROM_STASH : 0;
     }
 
     /** Whether one more card may take from it. */

@@ -24,7 +24,7 @@ use KeepShare\Core\Sketch\Sketch;
  */
 final readonly class Wishes
 {
-    public const MOST_CARDS = 60;
+    public const MOST_CARDS = 200;
 
     public const LARGEST_SET = 24;
 
@@ -93,16 +93,6 @@ final readonly class Wishes
     public function forCards(int $cards): self
     {
         return $this->with(['cards' => $cards]);
-    }
-
-    /** The wishes for so many of the cards; no more of an occasion or a fold are asked for than there are to be cards. */
-    public function asFarAs(int $cards): self
-    {
-        return $this->with([
-            'cards' => $cards,
-            'occasions' => self::capped($this->occasions, $cards),
-            'folds' => self::capped($this->folds, $cards),
-        ]);
     }
 
     /** What stands whatever is made, for so many cards more: what was asked for in numbers was for the share-out alone. */
@@ -363,20 +353,5 @@ final readonly class Wishes
     private static function known(array $many, array $names): array
     {
         return array_filter(array_intersect_key($many, array_flip($names)), static fn (int $count): bool => $count > 0);
-    }
-
-    /**
-     * @param  array<string, int>  $many
-     * @return array<string, int> the first of them, no more than $most in all
-     */
-    private static function capped(array $many, int $most): array
-    {
-        $capped = [];
-        foreach ($many as $what => $count) {
-            $capped[$what] = min($count, $most);
-            $most -= $capped[$what];
-        }
-
-        return array_filter($capped);
     }
 }

@@ -10,12 +10,14 @@ use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\Token;
 use KeepShare\Core\Entry\TokenKind;
 use KeepShare\Core\Entry\Tokens;
+use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Singular;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -25,7 +27,8 @@ use KeepShare\Core\Measure\Unit;
  * What is looked for in the scrap box, as people ask: "strip 2 x 5 1/2 calm blue", "circle 2 vellum", "anything 4 x 5 1/4
  * for a man".
  *
- * A measure is the least it must have, lying either way. A colour is no condition: what is nearest to it comes first.
+ * A measure is the least it must have, lying either way. Words must be in the name, the kit, the kind, the shape or the print;
+ * of what is near in colour the nearest comes first.
  */
 final readonly class Find
 {
@@ -43,13 +46,22 @@ final readonly class Find
         'circle', 'heart', 'star', 'flower', 'leaf', 'label',
     ];
 
+    /** What is cut with a die or a punch: a scrap becomes one where it is said how large. */
+    private const SHAPES = ['circle', 'heart', 'star', 'flower', 'leaf', 'label'];
+
+    /** So many degrees on the wheel of colours part blue from purple and from green. */
+    private const OTHER_HUE = 32;
+
+    /** Added to how far apart two colours are that nobody calls by one name. */
+    private const OTHER_COLOUR = 100.0;
+
     /** Words that only tell which of several colours of one name is meant. */
     private const SHADES = ['sea', 'sky', 'ice', 'deep', 'pale', 'dark', 'rope'];
 
     /**
      * @param  string|null  $noun  a standard part that is called so, or anything large enough
      * @param  Size|null  $size  the least it must have
-     * @param  list<string>  $words  of which each must be in its name, the name of a face, or the kit it came from
+     * @param  list<string>  $words  in the singular, each of which must be in its name, its kind, its shape, a print or its kit
      */
     private function __construct(
         public ?string $noun,
@@ -94,7 +106,7 @@ final readonly class Find
                 in_array($one, ['paper', 'print', 'printed', 'patterned'], true) => $isPrinted = true,
                 Motif::tryFrom($word) !== null || Motif::tryFrom($one) !== null => $motif = Motif::tryFrom($word) ?? Motif::from($one),
                 self::isSaid($word, $isForAMan, $colour) => null,
-                default => $words[] = $word,
+                default => $words[] = Singular::of($word),
             };
         }
 
@@ -107,15 +119,70 @@ final readonly class Find
         return $this->size === null || $this->size->fitsIn($size, true);
     }
 
-    /** A standard part that is called otherwise is none; any plain scrap may become what is asked for. */
-    public function takesPart(?string $part, Size $size): bool
+    /**
+     * A standard part that is called otherwise is none; any plain scrap may become what is asked for, where it is said how large.
+     *
+     * @param  Motif|null  $print  of the face that would be shown: a paper printed with hearts has hearts to be cut out
+     */
+    public function takesPart(?string $part, Size $size, ?Motif $print = null): bool
     {
         return match (true) {
             $this->noun === null || $part === $this->noun => true,
             $part !== null => false,
-            $this->size === null => Noun::ofSize($size) === $this->noun || ! in_array($this->noun, ['strip', 'panel'], true),
-            default => true,
+            $this->size !== null => true,
+            in_array($this->noun, self::SHAPES, true) => $print !== null && Singular::of($print->value) === $this->noun,
+            default => Noun::ofSize($size) === $this->noun || ! in_array($this->noun, ['strip', 'panel'], true),
         };
+    }
+
+    /**
+     * Whether a ready-made thing, such as a die cut or a sticker, is what is asked for by its name, its kind or its shape.
+     *
+     * @param  string  $from  the kit it is of
+     */
+    public function isThing(Component $component, string $from): bool
+    {
+        $good = $component->good;
+        $wanted = array_filter([...$this->words, $this->noun, $this->motif === null ? null : Singular::of($this->motif->value)]);
+        if ($good instanceof SheetGood || $wanted === [] || $this->isOfPaper()) {
+            return false;
+        }
+        $extent = $good->extent();
+        $isLarge = $this->size === null || ($extent !== null && $this->size->fitsIn($extent, true));
+        $isNear = fn (Colour $one): bool => ! $this->isOtherColour($one);
+        $isOfColour = $this->colour === null || array_filter($good->colours(), $isNear) !== [];
+
+        return $isLarge && $isOfColour && array_diff($wanted, self::namesOf($component, $from)) === [];
+    }
+
+    /** What is asked for is said only of papers and cardstock. */
+    private function isOfPaper(): bool
+    {
+        return $this->isBusy !== null || $this->finish !== null || $this->isPrinted !== null;
+    }
+
+    /** @return list<string> the words asked for that are not among those of any of these */
+    public function unknown(string ...$names): array
+    {
+        $there = array_merge(...array_map(Singular::ofAll(...), $names));
+
+        return array_values(array_diff($this->words, $there));
+    }
+
+    /**
+     * By which words a component is known: its name, its kind, its shape, its prints and the kit it is of.
+     *
+     * @return list<string> in the singular
+     */
+    public static function namesOf(Component $component, string $from): array
+    {
+        $good = $component->good;
+        $shape = $good instanceof Applied ? $good->printed()->shape->value : '';
+        $words = $component->words()->text ?? '';
+        $faces = $good instanceof SheetGood ? $good->faces() : [];
+        $prints = array_map(static fn (Face $face): string => "$face->name {$face->motif->value}", $faces);
+
+        return Singular::ofAll(implode(' ', [$component->name, $component->kind()->value, $shape, $words, $from, ...$prints]));
     }
 
     /**
@@ -126,7 +193,7 @@ final readonly class Find
     public function faceOf(Component $component, string $from): ?int
     {
         $good = $component->good;
-        if (! $good instanceof SheetGood || ! $this->isOfStuff($good) || ! $this->isNamed($component, $good, $from)) {
+        if (! $good instanceof SheetGood || ! $this->isOfStuff($good) || ! $this->isNamed($component, $from)) {
             return null;
         }
         $best = null;
@@ -149,8 +216,22 @@ final readonly class Find
             return 0.0;
         }
         [$is, $wanted] = [$face->ground()->lab(), $this->colour->lab()];
+        $apart = sqrt((($is->lightness - $wanted->lightness) / 3) ** 2 + ($is->a - $wanted->a) ** 2 + ($is->b - $wanted->b) ** 2);
 
-        return sqrt((($is->lightness - $wanted->lightness) / 3) ** 2 + ($is->a - $wanted->a) ** 2 + ($is->b - $wanted->b) ** 2);
+        return $apart + ($this->isOtherColour($face->ground()) ? self::OTHER_COLOUR : 0.0);
+    }
+
+    /** It is called by another name: purple or grey where blue is asked for. Of what has no hue, distance alone tells. */
+    private function isOtherColour(Colour $colour): bool
+    {
+        $wanted = $this->colour?->hue();
+        $is = $colour->hue();
+        if ($wanted === null) {
+            return false;
+        }
+        $between = abs($wanted - ($is ?? $wanted + 180)) % 360;
+
+        return min($between, 360 - $between) > self::OTHER_HUE;
     }
 
     private function isOfStuff(SheetGood $good): bool
@@ -161,17 +242,9 @@ final readonly class Find
             && ($this->isPrinted === null || $this->isPrinted === ($cardstock === null));
     }
 
-    private function isNamed(Component $component, SheetGood $good, string $from): bool
+    private function isNamed(Component $component, string $from): bool
     {
-        $faces = array_map(static fn (Face $face): string => $face->name, $good->faces());
-        $names = mb_strtolower(implode(' ', [$component->name, $from, ...$faces]));
-        foreach ($this->words as $word) {
-            if (! str_contains($names, $word)) {
-                return false;
-            }
-        }
-
-        return true;
+        return array_diff($this->words, self::namesOf($component, $from)) === [];
     }
 
     private function showsIt(Face $face): bool

@@ -35,7 +35,6 @@ final class TwoAtOnceTest extends TestCase
             'cards' => '6',
             'stash' => false,
             'words' => 'once',
-            'anew' => true,
             'revision' => 0,
         ])->wait();
 

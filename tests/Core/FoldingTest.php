@@ -142,7 +142,7 @@ final class FoldingTest extends TestCase
         self::assertNull(Sharer::on($table->after($card)->under($wishes))->asked());
     }
 
-    public function test_more_folds_than_cards_are_refused_and_fewer_cards_ask_for_fewer(): void
+    public function test_more_folds_than_cards_are_refused(): void
     {
         $wishes = Wishes::cards(6)
             ->wanting(['birthday' => 4])
@@ -150,10 +150,6 @@ final class FoldingTest extends TestCase
         self::assertSame(
             [['birthday' => 4], ['gatefold' => 3, 'pocket' => 2]],
             [$wishes->occasions, $wishes->folds],
-        );
-        self::assertSame(
-            [2, ['birthday' => 2], ['gatefold' => 2]],
-            [$wishes->asFarAs(2)->cards, $wishes->asFarAs(2)->occasions, $wishes->asFarAs(2)->folds],
         );
         $this->expectException(Refusal::class);
         $this->expectExceptionMessage(

@@ -124,6 +124,11 @@ final class GivingTest extends TestCase
         self::assertSame($sorted, $points);
         self::assertSame(['boats', 'gulls'], $order[0]->liked);
         self::assertSame([], $suits(Occasion::of('birthday'), 'the land of plenty', 0)->liked, 'idle words are liked by nobody');
+        $liked = static fn (string $likes, string $said): array => Suits::of(
+            Occasion::of('birthday'), $likes, Occasion::of('hello'), $said, 0,
+        )->liked;
+        self::assertSame([], $liked('pears', 'Pearl sequins'), 'whole words only');
+        self::assertSame(['leaf', 'berries'], $liked('leaf, berries', 'Leaves and a berry'), 'one or many');
     }
 
     /** @return iterable<string, array{string, string|null, string|null}> */

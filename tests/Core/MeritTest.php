@@ -32,15 +32,11 @@ final class MeritTest extends TestCase
             ['complete' => 4, 'findings' => 0, 'together' => 100, 'held' => 0, 'fromStash' => 9],
             ['complete' => 4, 'findings' => 1, 'together' => 400, 'held' => 0, 'fromStash' => 0],
         ];
-        yield 'a difference that is seen outweighs the stash' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 9],
+        yield 'what stays in the stash outweighs how it goes together' => [
             ['complete' => 4, 'findings' => 0, 'together' => 300, 'held' => 0, 'fromStash' => 0],
+            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 1],
         ];
-        yield 'one that no one sees does not' => [
-            ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 0],
-            ['complete' => 4, 'findings' => 0, 'together' => 321, 'held' => 0, 'fromStash' => 1],
-        ];
-        yield 'and decides where all else is even' => [
+        yield 'a difference that no one sees decides where all else is even' => [
             ['complete' => 4, 'findings' => 0, 'together' => 321, 'held' => 0, 'fromStash' => 0],
             ['complete' => 4, 'findings' => 0, 'together' => 320, 'held' => 0, 'fromStash' => 0],
         ];

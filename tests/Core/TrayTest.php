@@ -2,11 +2,18 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\DieCut;
+use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Printed;
+use KeepShare\Core\Kit\Serves;
+use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -166,6 +173,47 @@ final class TrayTest extends TestCase
             };
             self::assertSame($is, $read, "$what of $text");
         }
+    }
+
+    #[TestWith(['hearts', 'Heart sticker', true])]
+    #[TestWith(['hearts', 'Sequins', false])]
+    #[TestWith(['gull', 'Gulls', true])]
+    #[TestWith(['blue boats', 'Boat', true])]
+    #[TestWith(['purple boats', 'Boat', false])]
+    #[TestWith(['lighthouse sticker', 'Lighthouse', false])]
+    public function test_ready_made_things_are_found_by_name_kind_and_shape(string $text, string $name, bool $isFound): void
+    {
+        [$shape, $colour] = match ($name) {
+            'Heart sticker' => [Shape::Heart, '#c23a2c'],
+            'Boat' => [Shape::Boat, '#3f74a8'],
+            'Gulls' => [Shape::Gull, '#ffffff'],
+            default => [Shape::Lighthouse, '#c23a2c'],
+        };
+        $printed = Printed::of(Size::parse('1', '1', Unit::Inch), Serves::Image, $shape, [Colour::fromHex($colour)]);
+        $thing = Component::of('x', $name, DieCut::of($printed), 2);
+
+        self::assertSame($isFound, Find::read($text, Unit::Inch)->isThing($thing, 'Harbour Lanterns'));
+    }
+
+    public function test_a_scrap_becomes_a_heart_only_where_it_is_said_how_large_or_hearts_are_printed_on_it(): void
+    {
+        $sheet = Size::parse('6', '6', Unit::Inch);
+        self::assertFalse(Find::read('hearts', Unit::Inch)->takesPart(null, $sheet, Motif::Plaid));
+        self::assertTrue(Find::read('hearts', Unit::Inch)->takesPart(null, $sheet, Motif::Hearts));
+        self::assertTrue(Find::read('hearts 2', Unit::Inch)->takesPart(null, $sheet, Motif::Plaid));
+        self::assertTrue(Find::read('hearts', Unit::Inch)->takesPart('heart', $sheet));
+    }
+
+    #[TestWith(['#6a4fa0', false])]
+    #[TestWith(['#9a9f9f', false])]
+    #[TestWith(['#2f5646', false])]
+    #[TestWith(['#223650', true])]
+    #[TestWith(['#a9cfe0', true])]
+    public function test_blue_is_blue_and_not_purple_grey_or_green(string $ground, bool $isBlue): void
+    {
+        $face = Face::plain('front', Colour::fromHex($ground));
+
+        self::assertSame($isBlue, Find::read('blue', Unit::Inch)->apart($face) < 100);
     }
 
     #[TestWith([''])]

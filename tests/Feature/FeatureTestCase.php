@@ -93,7 +93,7 @@ abstract class FeatureTestCase extends TestCase
 
     private function shareOutAnew(Kit $kit, int $cards, bool $stash): void
     {
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'words' => 'once', 'anew' => true])
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => $stash, 'words' => 'once'])
             ->assertSessionHasNoErrors()
             ->assertRedirect();
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];

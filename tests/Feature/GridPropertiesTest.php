@@ -181,7 +181,7 @@ final class GridPropertiesTest extends FeatureTestCase
 
     private function solve(Kit $kit, int $cards): void
     {
-        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => true, 'words' => 'once', 'anew' => true]);
+        $this->act($kit, 'share-out', ['cards' => $cards, 'stash' => true, 'words' => 'once']);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         if ($proposal !== null) {
             $this->act($kit, "share-out/solutions/{$proposal['id']}/accept");

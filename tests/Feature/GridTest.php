@@ -286,7 +286,7 @@ final class GridTest extends FeatureTestCase
     {
         $kit = $this->table();
         $ids = $kit->cards()->pluck('id')->all();
-        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'words' => 'once', 'anew' => true]);
+        $this->act($kit, 'share-out', ['cards' => 6, 'stash' => false, 'words' => 'once']);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         self::assertSame($ids, $kit->cards()->pluck('id')->all());
         self::assertSame(
@@ -356,7 +356,7 @@ final class GridTest extends FeatureTestCase
         $this->shareOut($kit, 4);
         $asked = fn (): array => array_intersect_key($this->props("/kits/$kit->id/share-out")['wishes'], ['stash' => 1, 'words' => 1]);
         self::assertEquals(['stash' => false, 'words' => 'once'], $asked());
-        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => true, 'words' => 'freely', 'anew' => true])->assertSessionHasNoErrors();
+        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => true, 'words' => 'freely'])->assertSessionHasNoErrors();
         self::assertEquals(['stash' => false, 'words' => 'once'], $asked(), 'it is only proposed');
         $this->act(
             $kit,
@@ -378,7 +378,7 @@ final class GridTest extends FeatureTestCase
             'component' => "c$focal->component_id",
             'by' => -1,
         ])->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'words' => 'once', 'anew' => false]);
+        $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'words' => 'once', 'keep' => true]);
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
 
         self::assertSame(

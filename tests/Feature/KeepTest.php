@@ -177,6 +177,20 @@ final class KeepTest extends FeatureTestCase
         self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
     }
 
+    public function test_a_ready_made_thing_is_found_and_a_word_that_nothing_is_called_is_said(): void
+    {
+        $kit = $this->harbour();
+        $page = $this->props("/kits/$kit->id/keep/scraps?find=gulls");
+        $gull = $kit->components()->where('key', 'gull')->firstOrFail();
+        $things = array_column($page['things'], null, 'id');
+        self::assertSame([$gull->name, 'Harbour Lanterns', 1], [
+            $things[$gull->id]['name'], $things[$gull->id]['from'], $things[$gull->id]['left'],
+        ], 'two listed, one missing');
+        $found = array_column($page['found'], 'component');
+        self::assertNotContains($kit->components()->where('kind', 'cardstock')->firstOrFail()->coreId(), $found);
+        self::assertSame(['zebra'], $this->props("/kits/$kit->id/keep/scraps?find=".urlencode('calm zebra'))['unknown']);
+    }
+
     public function test_a_whole_sheet_of_another_kit_is_handed_over_by_the_ledger(): void
     {
         $harbour = $this->harbour();

@@ -47,7 +47,7 @@ final class MakeTest extends FeatureTestCase
         $this->assertInBalance($kit);
 
         // No share-out touches it; what is on it stays on it.
-        $this->act($kit, 'share-out', ['cards' => 4, 'stash' => false, 'words' => 'once', 'anew' => true]);
+        $this->act($kit, 'share-out', ['cards' => 4, 'stash' => false, 'words' => 'once']);
         self::assertNotNull(Card::query()->find($card->id));
         $taking = $card->takings()->where('part', 'base')->firstOrFail();
         $this->act($kit, "cards/$card->id/quantity", ['taking' => $taking->id, 'part' => 'base', 'quantity' => 2]);

@@ -26,9 +26,9 @@ final class NonsenseTest extends FeatureTestCase
 {
     /** Every field that any page sends. */
     private const FIELDS = <<<'NAMES'
-        along amount anew arrangement as_swatch at away bought_on busy by card cards check chosen code colours
+        along amount arrangement as_swatch at away bought_on busy by card cards check chosen code colours
         columns component copies count counted covered currency directional do drop_photo face files find fold folds
-        frame from front_height front_width handles height insides isForAMan kit_file kits layer layerWidth lengths line lying
+        frame from front_height front_width handles height insides isForAMan keep kit_file kits layer layerWidth lengths line lying
         measure more motif name note notes nth number occasion option order part photo pieceHeight pieceWidth pieces
         price promised quantity reason repeat reveals revision savesOne says scrap scraps sent set sets sheet size sketch stash
         stashCards steps surfaces text theme to token trimmer unit value wanted was what why width written x y
@@ -138,7 +138,7 @@ final class NonsenseTest extends FeatureTestCase
             'cards' => '5',
             'stash' => '1',
             'words' => 'once',
-            'anew' => '1',
+            'keep' => '1',
             'by' => $any('1', '-1'),
             'set' => '1',
             'copies' => '2',

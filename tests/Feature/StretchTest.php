@@ -51,7 +51,7 @@ final class StretchTest extends FeatureTestCase
         self::assertContains('18 cards in all', array_column($choices, 'says'));
         $different = ['says' => array_column($choices, 'says', 'alike')[1] ?? self::fail('None is all different.')];
         self::assertMatchesRegularExpression('/^\d+ cards, all different$/', $different['says']);
-        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'anew' => true, 'alike' => 1])
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => 1])
             ->assertSessionHasNoErrors();
         self::assertSame((int) $different['says'], $kit->cards()->count());
         self::assertSame($kit->cards()->count(), $kit->cards()->distinct()->count('sketch'));
@@ -139,7 +139,7 @@ final class StretchTest extends FeatureTestCase
         $this->assertInBalance($kit);
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         $this->act($kit, 'redo')->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 8, 'stash' => false, 'words' => 'again', 'anew' => true])->assertSessionHasNoErrors();
+        $this->act($kit, 'share-out', ['cards' => 8, 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
         $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
         self::assertNotNull($proposal, 'it is shown beside what lies there');
         $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasNoErrors();

@@ -177,7 +177,7 @@ final class TakenBackTest extends FeatureTestCase
             'POST {kit}/share-out' => static function (self $test, Kit $kit): array {
                 $test->act($kit, 'undo');
 
-                return ['share-out', ['cards' => 3, 'stash' => false, 'words' => 'again', 'anew' => true]];
+                return ['share-out', ['cards' => 3, 'stash' => false, 'words' => 'again']];
             },
             'POST {kit}/share-out/keep' => $plain('share-out/keep', ['name' => 'The first']),
             'POST {kit}/share-out/solutions/{solution}/take-up' => static function (self $test, Kit $kit) use ($kept, $inGrid): array {
@@ -575,7 +575,7 @@ final class TakenBackTest extends FeatureTestCase
     private function proposal(Kit $kit): array
     {
         $this->act($kit, 'grid/pin', ['card' => $kit->cards()->value('id')])->assertSessionHasNoErrors();
-        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => false, 'words' => 'again', 'anew' => true])->assertSessionHasNoErrors();
+        $this->act($kit, 'share-out', ['cards' => 5, 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
 
         return ["share-out/solutions/{$this->solution($kit, SolutionKind::Proposed)}/accept", []];
     }

@@ -27,11 +27,47 @@ final class WishesTest extends FeatureTestCase
         self::assertSame(1, $kit->cards()->where('fold', FoldKind::Gatefold)->count(), 'with the stash there is one');
         $this->assertInBalance($kit);
         $this->taste($kit, ['folds' => ['gatefold' => 'many']])->assertSessionHasErrors('folds.gatefold');
-        $this->taste($kit, ['wanted' => ['birthday' => '40', 'hello' => '30']])->assertSessionHasErrors([
-            'wanted' => '70 cards of certain occasions are asked for, but only 60 cards in all. Ask for fewer of the occasions.',
+        $this->taste($kit, ['wanted' => ['birthday' => '140', 'hello' => '70']])->assertSessionHasErrors([
+            'wanted' => '210 cards of certain occasions are asked for, but only 200 cards in all. Ask for fewer of the occasions.',
         ]);
-        $this->taste($kit, ['folds' => ['gatefold' => '40', 'pocket' => '30']])->assertSessionHasErrors('wanted');
+        $this->taste($kit, ['folds' => ['gatefold' => '140', 'pocket' => '70']])->assertSessionHasErrors('wanted');
         $this->get("/kits/$kit->id/keep")->assertOk();
+    }
+
+    public function test_sharing_out_again_heeds_new_wishes_and_says_with_the_proposal_what_cannot_be_met(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 12, true);
+        self::assertNotSame(0, $this->fromStash($kit->cards()->with('takings')->get()->toArray()));
+        [$pinned, $made] = $kit->cards()->take(2)->get()->all();
+        $this->act($kit, 'grid/pin', ['card' => $pinned->id])->assertSessionHasNoErrors();
+        $made->update(['begun_at' => now(), 'made_at' => now()]);
+        $this->taste($kit, ['wanted' => ['birthday' => '4'], 'folds' => ['gatefold' => '2', 'shaker' => '1']]);
+
+        $this->act($kit, 'share-out', ['cards' => 10, 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+        $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
+        self::assertSame(
+            [
+                'No card with a gatefold, of the 2 you asked for. There is nothing left to fold it from: '
+                    .'it takes heavy cardstock of 8 1/2 × 5 1/2 in or 11 × 4 1/4 in.',
+            ],
+            $proposal['shortfalls'],
+        );
+        $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasNoErrors();
+        $cards = $kit->cards()->with('takings')->get();
+        self::assertSame([10, 1], [$cards->count(), $cards->where('fold', FoldKind::Shaker)->count()]);
+        self::assertGreaterThanOrEqual(4, $cards->filter(static fn (Card $card): bool => $card->occasion->is('birthday'))->count());
+        self::assertSame(0, $this->fromStash($cards->except([$pinned->id, $made->id])->toArray()), 'the stash is switched off');
+        self::assertCount(2, $cards->only([$pinned->id, $made->id]), 'what is pinned or made stays');
+        $this->assertInBalance($kit);
+    }
+
+    /** @param  array<array-key, array<string, mixed>>  $cards */
+    private function fromStash(array $cards): int
+    {
+        $stash = Kit::stash()?->components()->pluck('id')->all() ?? [];
+
+        return count(array_filter(array_merge(...array_column($cards, 'takings')), static fn (array $one): bool => in_array($one['component_id'], $stash, true)));
     }
 
     public function test_the_kits_own_designs_are_followed_where_that_is_wished(): void
@@ -170,7 +206,6 @@ final class WishesTest extends FeatureTestCase
             'cards' => 6,
             'stash' => false,
             'words' => 'once',
-            'anew' => true,
         ])->assertSessionHasErrors([
             'cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. "
                 .'Take the pin off, or take a way out in its row; nothing was changed.',

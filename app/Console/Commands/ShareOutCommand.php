@@ -3,8 +3,6 @@
 namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
-use KeepShare\Core\Compose\Composer;
-use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Kit\BadKit;
@@ -12,13 +10,10 @@ use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Outlook\FullShareOut;
 use KeepShare\Core\Outlook\Outlook;
-use KeepShare\Core\Outlook\Relief;
 use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Settle;
-use KeepShare\Core\Share\Stretch;
-use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Laying;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
@@ -71,15 +66,14 @@ final class ShareOutCommand extends Command
             return 2;
         }
         $bound = Patterns::on($table)->bound;
-        $first = Stretch::most($table);
-        $table = $table->apartFor(...$first);
-        $cards = Settle::down($table, $first, max(0, (int) $this->option('steps')));
-        $cards = Composer::on($table, $cards);
-        $cards = $table->wishes->insides ? Insides::lined($table, $cards) : $cards;
+        $out = FullShareOut::of($table, max(0, (int) $this->option('steps')));
+        $cards = $out->cards;
         $isMost = $this->option('cards') === 'max';
-        $stop = $isMost || count($cards) < $table->wishes->cards ? Outlook::beyond($table->after(...$cards)) : null;
+        $stop = $isMost || count($cards) < $table->wishes->cards || count($cards) < $bound->cards
+            ? Outlook::beyond($out->table->after(...$cards))
+            : null;
         $most = ['cards' => $bound->cards, 'binds' => $bound->need->value, 'how' => $bound->how];
-        $answer = ShareOutFile::write($kit->name, $table, $cards, $most, $stop);
+        $answer = ShareOutFile::write($kit->name, $out->table, $cards, $most, $stop, $out->shortfalls());
         if ($this->option('json')) {
             $this->getOutput()->write(
                 json_encode(
@@ -94,18 +88,14 @@ final class ShareOutCommand extends Command
         }
         $this->table(
             ['card', 'occasion', 'sketch', 'part', 'component', 'face', 'amount'],
-            array_slice(ShareOutFile::lines($table, $cards), 1),
+            array_slice(ShareOutFile::lines($out->table, $cards), 1),
         );
         $this->line(count($cards)." cards; at most {$bound->cards}, bound by the {$bound->need->plural()}.");
-        if ($stop !== null) {
-            $this->line(Bound::on($table->after(...$cards)->everythingApart())->says());
-            foreach (Relief::on($table->after(...$cards)) as $relief) {
-                $this->line("  {$relief->says()}");
-            }
-            $this->line("Another needs {$stop->wants()}. {$stop->outlook()}");
-            foreach ($stop->additions as $addition) {
-                $this->line("  {$addition->says()}");
-            }
+        foreach ($out->shortfalls() as $shortfall) {
+            $this->line("  $shortfall->says");
+        }
+        if ($stop !== null || count($cards) < $table->wishes->cards) {
+            $this->line($out->whyNoMore());
         }
 
         return 0;

@@ -58,7 +58,7 @@ final readonly class RandomActs
             'cards' => $isMost ? 'max' : (string) $this->random->getInt(4, 14),
             'stash' => $this->random->getInt(0, 1) === 1,
             'words' => $this->any(['again', 'once', 'freely']),
-            'anew' => $this->random->getInt(0, 1) === 1,
+            'keep' => $this->random->getInt(0, 1) === 1,
         ];
     }
 

@@ -43,7 +43,7 @@ final class ShareOutController
                     $request->integer('cards'),
                     $request->boolean('stash'),
                     WordsAgain::from($request->string('words')->toString()),
-                    $request->boolean('anew'),
+                    $request->boolean('keep'),
                     $request->filled('alike') ? $request->integer('alike') : null,
                     $request->boolean('pictures'),
                 );

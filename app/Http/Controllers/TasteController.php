@@ -29,13 +29,14 @@ final readonly class TasteController
 
     public function store(Kit $kit, CardRequest $request): RedirectResponse
     {
+        $cards = sprintf('Write how many cards, from 0 to %d.', Wishes::MOST_CARDS);
         $request->validate(
             [
                 'frame' => ['nullable', 'string', 'max:20'],
                 'wanted' => ['array'],
-                'wanted.*' => ['nullable', 'integer', 'between:0,60'],
+                'wanted.*' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
                 'folds' => ['array'],
-                'folds.*' => ['nullable', 'integer', 'between:0,60'],
+                'folds.*' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
                 'set' => ['integer', 'between:1,'.Wishes::LARGEST_SET],
                 'stash' => ['boolean'],
                 'words' => [Rule::enum(WordsAgain::class)],
@@ -44,14 +45,14 @@ final readonly class TasteController
                 'envelopes' => ['boolean'],
                 'wordless' => ['boolean'],
                 'follows' => ['boolean'],
-                'stashCards' => ['nullable', 'integer', 'between:0,60'],
+                'stashCards' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
                 'trimmer' => ['nullable', 'string', 'max:20'],
             ],
             [
-                'wanted.*' => 'Write how many cards, from 0 to 60.',
-                'folds.*' => 'Write how many cards, from 0 to 60.',
+                'wanted.*' => $cards,
+                'folds.*' => $cards,
                 'set' => sprintf('Write how many of each card, from 1 to %d.', Wishes::LARGEST_SET),
-                'stashCards.*' => 'Write how many cards, from 0 to 60, or nothing for any number.',
+                'stashCards.*' => sprintf('Write how many cards, from 0 to %d, or nothing for any number.', Wishes::MOST_CARDS),
             ],
         );
         $text = $request->text('frame');

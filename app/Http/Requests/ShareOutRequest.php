@@ -17,7 +17,7 @@ final class ShareOutRequest extends FormRequest
             'cards' => ['required', 'integer', 'between:1,'.Wishes::MOST_CARDS],
             'stash' => ['required', 'boolean'],
             'words' => ['required', Rule::enum(WordsAgain::class)],
-            'anew' => ['boolean'],
+            'keep' => ['boolean'],
             'alike' => ['nullable', 'integer', 'between:1,'.Wishes::MOST_CARDS],
             'pictures' => ['boolean'],
         ];

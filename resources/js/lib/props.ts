@@ -655,6 +655,15 @@ export interface FoundFrontier {
     choices: Varied[]
 }
 
+export interface FoundReady {
+    id: number
+    name: string
+    from: string
+    left: number | null
+    component: string
+    page: string
+}
+
 export interface FoundScrap {
     id: number
     component: string
@@ -788,6 +797,9 @@ export interface KeepScrapsPage {
     find: string
     fault: string | null
     found: FoundScrap[] | null
+    more: number
+    things: FoundReady[]
+    unknown: string[]
     box: ScrapBundle[]
     parts: CardPart[]
     part: string
@@ -1285,6 +1297,7 @@ export interface PreparedClass {
 export interface ProposedCards {
     id: number
     changes: CardChange[]
+    shortfalls: string[]
     now: SharedOut
     then: SharedOut
 }
@@ -1718,6 +1731,7 @@ export interface SolveUnderWay {
     done: number
     wanted: number
     message: string | null
+    shortfalls: string[]
 }
 
 export interface SomeOccasion {

@@ -4,6 +4,7 @@
     import FindLine from '@/parts/FindLine.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import Silhouette from '@/parts/Silhouette.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Months from '@/parts/keep/Months.svelte'
     import Swatches from '@/parts/keep/Swatches.svelte'
@@ -22,8 +23,18 @@
     const part = $derived(chosenPart ?? (props.part || (found?.find(({ fits }) => fits.length)?.fits[0] ?? parts[0]?.key ?? '')))
     let chosenKits = $state<number[]>([])
 
+    const answer = $derived.by(() => {
+        if (props.unknown.length) return `Nothing is called ${props.unknown.map((one) => `“${one}”`).join(' or ')}, in any kit.`
+        const ready = props.things.length ? `${count(props.things.length, 'ready-made thing')}` : ''
+        const scraps = found?.length ? `${count(found.length, 'scrap')}, nearest first` : ''
+        const rest = props.more ? ` ${count(props.more, 'more scrap')} would do too: ask for more to see fewer.` : ''
+        return ready || scraps
+            ? `${[ready, scraps].filter(Boolean).join(' and ')}.${rest}`
+            : 'Nothing like that lies anywhere. Ask for less: a smaller measure, no colour, or “anything”.'
+    })
+
     function find(): void {
-        look('keep/scraps', { find: text, part: chosenPart ?? props.part }, ['find', 'fault', 'found', 'goods', 'part'])
+        look('keep/scraps', { find: text, part: chosenPart ?? props.part }, ['find', 'fault', 'found', 'more', 'things', 'unknown', 'goods', 'part'])
     }
 
     const use = (sheet: number, face: number): void => sender.send('keep/use', { sheet, face, part, find: text })
@@ -53,11 +64,23 @@
                 onfind={find}
             />
             {#if found}
-                <p role="status">
-                    {found.length === 0
-                        ? 'Nothing like that lies anywhere. Ask for less: a smaller measure, no colour, or “anything”.'
-                        : `${count(found.length, 'find')}, nearest first.`}
-                </p>
+                <p role="status">{answer}</p>
+                {#if props.things.length}
+                    <ul class="found" aria-label="Ready-made">
+                        {#each props.things as one (one.id)}
+                            <li>
+                                <svg width="44" height="44" viewBox="0 0 60 60" aria-hidden="true">
+                                    {#if goods[one.component]}<Silhouette good={goods[one.component]} width={60} height={60} />{/if}
+                                </svg>
+                                <span>
+                                    <a href={one.page}>{one.name}</a>
+                                    {one.left === null ? 'plenty' : `${one.left} left`}
+                                    <small>{one.from}</small>
+                                </span>
+                            </li>
+                        {/each}
+                    </ul>
+                {/if}
                 {#if found.length && parts.length}
                     <label class="for">
                         Use it for

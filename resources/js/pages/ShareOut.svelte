@@ -23,15 +23,15 @@
     // What is typed stays typed, also when the answer is a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
     // A tick is kept over a reload, until the page is closed.
-    let anew = $state(untrack(() => sessionStorage.getItem('anew') === 'yes'))
-    $effect(() => sessionStorage.setItem('anew', anew ? 'yes' : 'no'))
+    let keep = $state(untrack(() => sessionStorage.getItem('keep') === 'yes'))
+    $effect(() => sessionStorage.setItem('keep', keep ? 'yes' : 'no'))
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
         // The keys of the grid go on from here; where it is refused, the number is what is to be put right.
         field?.blur()
-        const asks = () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, anew })
+        const asks = () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, keep })
         sender.send('share-out', asks, { refused: (faults) => faults['cards'] && field?.focus() })
     }
 
@@ -89,8 +89,8 @@
             <option value={String(outlook.promised)}>as promised</option>
             <option value="max">as many as possible</option>
         </datalist>
-        {#if cards.length}<label class="tick" title="Also the cards that lack nothing; pinned and begun ones stay"
-                ><input type="checkbox" bind:checked={anew} /> all anew</label
+        {#if cards.length}<label class="tick" title="Cards that lack nothing stay as they are; pinned and begun ones stay anyway"
+                ><input type="checkbox" bind:checked={keep} /> only add to these</label
             >{/if}
         <Button main key="S" type="submit" disabled={solve?.isUnderWay}>{cards.length ? 'Share out again' : 'Share out'}</Button>
         <Button key="Shift S" type="button" disabled={solve?.isUnderWay} onclick={shareOutAll}>As many as possible</Button>
@@ -133,8 +133,8 @@
                 </p>
                 {#if isDense}<TextButton onclick={turnDense}>Large rows</TextButton>{:else}{@render asking()}{/if}
             </div>
-            {#if solve}<Solving {solve} />{/if}
-            {#if gaps.length}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
+            {#if solve}<Solving {solve} withShortfalls={!proposal} />{/if}
+            {#if gaps.length && !proposal}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
             {#if asides.length}
                 <p class="asides">
                     Set aside:

@@ -19,7 +19,7 @@
 
     type Choice = ShareOutPage['frontier']['choices'][number]
     const take = (one: Choice): void =>
-        sender.send('share-out', () => ({ cards: 'max', stash, words, anew: true, alike: one.alike, pictures: one.pictures }))
+        sender.send('share-out', () => ({ cards: 'max', stash, words, alike: one.alike, pictures: one.pictures }))
     const look = (): void => sender.send('share-out/frontier', {})
 
     useKeys((): Key[] => [

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { useKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
+    import Shortfalls from './Shortfalls.svelte'
     import SolutionColumn from './SolutionColumn.svelte'
     import type { Goods, ProposedCards } from '@/lib/props'
 
@@ -20,7 +21,7 @@
     <header>
         <h1 id="proposed">
             {moved.length === 0
-                ? 'Nothing better was found: all cards stay as they are'
+                ? 'Nothing would change: these are the cards you have'
                 : `${moved.length} of ${proposal.changes.length} cards would change`}
         </h1>
         <p>
@@ -28,6 +29,12 @@
             <Button key="Esc" onclick={onleave}>Leave the cards as they are</Button>
         </p>
     </header>
+    {#if proposal.shortfalls.length}
+        <div class="short" role="status">
+            <h2>Not all you asked for</h2>
+            <Shortfalls shortfalls={proposal.shortfalls} />
+        </div>
+    {/if}
     <div class="both">
         <div>
             <h2>Now</h2>
@@ -71,6 +78,13 @@
 
     h2 {
         padding: 0.75rem 0 0.25rem;
+    }
+
+    .short {
+        margin-top: 0.75rem;
+        padding: 0 0.75rem 0.75rem;
+        border-left: 4px solid var(--madder);
+        background: var(--madder-soft);
     }
 
     .both {

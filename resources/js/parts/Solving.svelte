@@ -1,11 +1,12 @@
 <script lang="ts">
     import { poll } from '@/lib/poll.svelte'
     import Button from './Button.svelte'
+    import Shortfalls from './Shortfalls.svelte'
     import { sender } from '@/lib/send.svelte'
     import type { SolveUnderWay } from '@/lib/props'
 
     /** A share-out under way, with its progress and a stop; or what the last one has to say. */
-    let { solve }: { solve: SolveUnderWay } = $props()
+    let { solve, withShortfalls = true }: { solve: SolveUnderWay; withShortfalls?: boolean } = $props()
 
     poll('solve', () => solve.isUnderWay)
 
@@ -18,8 +19,11 @@
         <p>{solve.state === 'waiting' ? 'Waiting for its turn…' : `Sharing out: ${solve.done} of ${solve.wanted} cards`}</p>
         <Button disabled={solve.state === 'stopping'} onclick={stop}>Stop, keep what there is</Button>
     </div>
-{:else if solve.message}
-    <p class="message" class:isFault={solve.state === 'failed'} role="status">{solve.message}</p>
+{:else if solve.message || (withShortfalls && solve.shortfalls.length)}
+    <div class="message" class:isFault={solve.state === 'failed'} role="status">
+        {#if solve.message}<p>{solve.message}</p>{/if}
+        {#if withShortfalls}<Shortfalls shortfalls={solve.shortfalls} />{/if}
+    </div>
 {/if}
 
 <style>

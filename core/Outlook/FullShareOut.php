@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Outlook;
+
+use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Compose\Composer;
+use KeepShare\Core\Design\Insides;
+use KeepShare\Core\Outlook\Shortfall\AllAsked;
+use KeepShare\Core\Outlook\Shortfall\Finished;
+use KeepShare\Core\Outlook\Shortfall\Shortfall;
+use KeepShare\Core\Share\Replanned;
+use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/**
+ * A share-out from the first card to the last piece on it: as many cards as were asked for, made better one by one,
+ * arranged, with a panel inside where that is wished for; and what it does not give of what was asked for.
+ */
+final readonly class FullShareOut
+{
+    /**
+     * @param  Table  $table  without the cards; what they take of goods that are taken apart lies there apart
+     * @param  list<Card>  $cards  by number
+     */
+    private function __construct(public Table $table, public array $cards)
+    {
+    }
+
+    /**
+     * @param  int  $steps  how many cards are taken off and made anew, at most
+     * @param  (Closure(int): bool)|null  $goOn  told how many cards there are; false stops and keeps those
+     */
+    public static function of(Table $table, int $steps, ?Closure $goOn = null): self
+    {
+        if ($table->wishes->cards < 1) {
+            return new self($table, []);
+        }
+        $goOn ??= static fn (): bool => true;
+        $found = Stretch::most($table, static fn (int $made): bool => $goOn($made));
+        $table = $table->apartFor(...$found);
+        $settled = Settle::down($table, $found, $steps, static fn (): bool => $goOn(count($found)));
+        $arranged = Composer::on($table, $settled);
+        $arranged = Replanned::areAll($table, $arranged) ? $arranged : $settled;
+        $lined = $table->wishes->insides ? Insides::lined($table, $arranged) : $arranged;
+
+        return new self($table, Replanned::areAll($table, $lined) ? $lined : $arranged);
+    }
+
+    /**
+     * Why there are no more cards: how sure that is, which wishes stand in the way, what the next one needs and what to add for
+     * more of them. Where as many were made as can be at once, that is said.
+     */
+    public function whyNoMore(): string
+    {
+        if (count($this->cards) >= Wishes::MOST_CARDS) {
+            return sprintf('No more than %d are shared out at once.', Wishes::MOST_CARDS);
+        }
+        $after = $this->table->after(...$this->cards);
+        $stop = Outlook::beyond($after);
+        $free = array_map(static fn (Relief $one): string => $one->says(), Relief::on($after));
+        $says = [Bound::on($after->everythingApart())->says()];
+        $says = $free === [] ? $says : [...$says, 'What costs nothing: '.implode('; ', $free).'.'];
+        if ($stop === null) {
+            $says[] = 'Without what you asked for in numbers (folds, sets, pictures, few alike) there could be another.';
+
+            return implode(' ', $says);
+        }
+        $additions = array_map(static fn (Addition $one): string => $one->says(), $stop->additions);
+
+        return implode(' ', [
+            ...$says,
+            "Another needs {$stop->wants()}.",
+            $stop->outlook(),
+            ...$additions === [] ? [] : ['To add for '.implode('; for ', $additions).'.'],
+        ]);
+    }
+
+    /** @return list<Shortfall> the wishes that are not met, each with its reason */
+    public function shortfalls(): array
+    {
+        return AllAsked::of(Finished::of($this->table, $this->cards));
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Outlook\Shortfall;
+
+/** One kind of wish that may fall short: whether it is met, and if not, why not. */
+interface Asked
+{
+    /** @return list<Shortfall> */
+    public function look(Finished $out): array;
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace KeepShare\Core\Outlook\Shortfall;
+
+use Closure;
+use KeepShare\Core\Card\Card;
+use KeepShare\Core\Card\Need;
+use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Taking;
+use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+
+/** A share-out that is done, as its wishes are held against it. */
+final readonly class Finished
+{
+    /** Under the wishes, with all cards on it. */
+    public Table $after;
+
+    public Wishes $wishes;
+
+    /** @var list<Card> those that were there before among them */
+    public array $all;
+
+    public Remains $remains;
+
+    /**
+     * @param  Table  $table  without the new cards
+     * @param  list<Card>  $cards  the new ones
+     */
+    private function __construct(public Table $table, public array $cards)
+    {
+        $this->after = $table->after(...$cards);
+        $this->wishes = $table->wishes;
+        $this->all = $this->after->cards;
+        $this->remains = Remains::on($this->after);
+    }
+
+    /** @param  list<Card>  $cards */
+    public static function of(Table $table, array $cards): self
+    {
+        return new self($table, $cards);
+    }
+
+    /** @param  Closure(Card): bool  $isOne */
+    public function count(Closure $isOne): int
+    {
+        return count(array_filter($this->all, $isOne));
+    }
+
+    /**
+     * The table as it was when the last of some cards had been made, before any others were.
+     *
+     * @param  Closure(Card): bool  $isFirst  made before the others
+     */
+    public function afterOnly(Closure $isFirst): Table
+    {
+        return $this->table->after(...array_values(array_filter($this->cards, $isFirst)));
+    }
+
+    /** No card goes without it: gems, foam and bows it may, and an envelope unless that is wished for. */
+    public function isNeeded(Taking $taking): bool
+    {
+        $need = OwnParts::find($taking->part)?->need();
+
+        return $need === Need::Envelope ? $this->wishes->envelopes : $need !== null || OwnParts::find($taking->part) === null;
+    }
+
+    public function isFull(): bool
+    {
+        return count($this->cards) >= $this->wishes->cards;
+    }
+
+    /** Why there is not more of anything that every further card would have used. */
+    public function whyNoMore(): string
+    {
+        return $this->isFull() ? 'All cards that were asked for are made without it.' : 'No further card was found that takes it.';
+    }
+}
