@@ -9,6 +9,7 @@ use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
+use App\Table\SheetLine;
 use App\Table\TableState;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Card\Part\DiePart;
@@ -49,6 +50,7 @@ use KeepShare\Core\Sketch\Part;
  *     frees: list<string>,
  *     line: CutLine,
  * }
+ * @phpstan-type CutLater array{number: int, turn: bool, at: string, unit: 'in'|'mm'}
  * @phpstan-type PartOfSheet array{
  *     x: int,
  *     y: int,
@@ -68,8 +70,11 @@ use KeepShare\Core\Sketch\Part;
  *     size: Extent,
  *     measure: string,
  *     parts: list<PartOfSheet>,
- *     cuts: list<CutOfSheet>,
- *     settings: int,
+ *     cuts: list<CutOfSheet>, // of the part in hand
+ *     later: list<CutLater>, // of the other parts of the sheet, in the order in which they come after
+ *     all: int, // how many cuts the sheet takes, those that are made among them
+ *     left: int,
+ *     settings: int, // of the guide, for what is left
  *     isPart: bool,
  *     blemishes: list<Box>,
  *     afterwards: list<string>,
@@ -88,12 +93,14 @@ final readonly class CutSheets
      * @param  Collection<int, Taking>  $takings  by id
      * @param  list<string>|null  $only  ids of the takings that are cut for; null for all
      * @param  Collection<int, CutPlan>  $plans  in the order of the table
+     * @param  array<int, Collection<int, CutPlan>>  $lines  all plans of each sheet and its parts in hand
      */
     private function __construct(
         private TableState $state,
         private Collection $takings,
         private ?array $only,
         private Collection $plans,
+        private array $lines,
     ) {
     }
 
@@ -105,8 +112,9 @@ final readonly class CutSheets
             $state->takings->where('card_id', $card->id)->map(static fn (Taking $taking): string => (string) $taking->id)->all(),
         );
         $places = $state->components->keys()->flip();
-        $plans = CutPlan::for($kit)->with('sheet.component')->get()
-            ->filter(static fn (CutPlan $plan): bool => $places->has($plan->sheet->component_id))
+        $all = CutPlan::for($kit)->with('sheet.component')->get()
+            ->filter(static fn (CutPlan $plan): bool => $places->has($plan->sheet->component_id));
+        $plans = $all
             ->filter(
                 static fn (CutPlan $plan): bool => $only === null
                     || ($plan->cut_at === null && self::isFor($plan->toCore()->root, $only)),
@@ -121,7 +129,9 @@ final readonly class CutSheets
             )
             ->values();
 
-        return new self($state, $state->takings->keyBy('id'), $only, $plans);
+        $lines = $all->groupBy(static fn (CutPlan $plan): int => $plan->lineId())->all();
+
+        return new self($state, $state->takings->keyBy('id'), $only, $plans, $lines);
     }
 
     /**
@@ -135,6 +145,7 @@ final readonly class CutSheets
 
         return array_values($lines->map(function (Collection $parts): array {
             $next = $parts->firstWhere('cut_at', null);
+            $next = $next === null ? null : $this->line($next)->next() ?? $next;
             $isBegun = $next !== null && $parts->whereNotNull('cut_at')->isNotEmpty();
 
             return [...$this->entry($next ?? $parts->firstOrFail()), 'isBegun' => $isBegun];
@@ -150,8 +161,23 @@ final readonly class CutSheets
                 && $this->state->sheets->get($plan->sheet->parent_id ?? 0)?->state !== SheetState::Parted,
         );
         $plan = $this->plans->firstWhere('sheet_id', $wanted) ?? $begun ?? $open->first() ?? $this->plans->last();
+        // Of a sheet that is begun the next part in the order of its cuts.
+        $next = $plan === null || $plan->cut_at !== null ? null : $this->line($plan)->next();
+
+        return $plan === null ? null : $this->sheet($next ?? $plan);
+    }
+
+    /** @return SheetInHand|null a sheet or a part of one, whatever is to be cut next */
+    public function exactly(int $sheet): ?array
+    {
+        $plan = $this->plans->firstWhere('sheet_id', $sheet);
 
         return $plan === null ? null : $this->sheet($plan);
+    }
+
+    private function line(CutPlan $plan): SheetLine
+    {
+        return SheetLine::of($this->lines[$plan->lineId()], $this->state->sheets);
     }
 
     /** @return list<Bag> the pieces of each card, cut and still to cut */
@@ -223,16 +249,8 @@ final readonly class CutSheets
     private function sheet(CutPlan $plan): array
     {
         $core = $plan->toCore();
-        $turned = false;
-        $cuts = [];
-        foreach ($core->cuts() as $cut) {
-            if (! $this->isWanted($cut->split)) {
-                continue;
-            }
-            $quarter = $cut->direction() === Direction::Down;
-            $cuts[] = $this->cut($cut, $quarter !== $turned);
-            $turned = $quarter;
-        }
+        $line = $plan->cut_at === null ? $this->line($plan) : null;
+        [$cuts, $later] = $line === null ? [$this->cutsOf($core->cuts()), []] : $this->cutsLeft($plan, $line);
 
         return [
             ...$this->entry($plan),
@@ -240,11 +258,61 @@ final readonly class CutSheets
             'measure' => $core->stock->size->label($this->unit()),
             'parts' => array_map($this->part(...), $core->leaves()),
             'cuts' => $cuts,
-            'settings' => $core->settings(),
+            'later' => $later,
+            'all' => count($cuts) + count($later) + ($line->done ?? 0),
+            'left' => count($cuts) + count($later),
+            'settings' => $line === null ? $core->settings() : $line->settings(),
             'isPart' => $plan->sheet->in_hand_id !== null,
             'blemishes' => array_map(GoodView::box(...), $plan->sheet->blemishes()),
             'afterwards' => array_values(array_filter(array_map($this->afterwards(...), $core->pieces()))),
         ];
+    }
+
+    /**
+     * Of a sheet that is cut.
+     *
+     * @param  list<Cut>  $made
+     * @return list<CutOfSheet>
+     */
+    private function cutsOf(array $made): array
+    {
+        $turned = false;
+        $cuts = [];
+        foreach ($made as $cut) {
+            $quarter = $cut->direction() === Direction::Down;
+            $cuts[] = $this->cut($cut, $quarter !== $turned);
+            $turned = $quarter;
+        }
+
+        return $cuts;
+    }
+
+    /** @return array{list<CutOfSheet>, list<CutLater>} of the part in hand, and of the others */
+    private function cutsLeft(CutPlan $inHand, SheetLine $line): array
+    {
+        [$cuts, $later] = [[], []];
+        $turned = $line->last?->direction === Direction::Down;
+        $number = $line->done;
+        foreach ($line->left as [$plan, $split]) {
+            if (! $this->isWanted($split)) {
+                continue;
+            }
+            $cut = Cut::of(++$number, $split);
+            $quarter = $split->direction === Direction::Down;
+            if ($plan->id === $inHand->id) {
+                $cuts[] = $this->cut($cut, $quarter !== $turned);
+            } else {
+                $later[] = [
+                    'number' => $number,
+                    'turn' => $quarter !== $turned,
+                    'at' => $split->at->format($this->unit()),
+                    'unit' => $this->unit()->value,
+                ];
+            }
+            $turned = $quarter;
+        }
+
+        return [$cuts, $later];
     }
 
     /** Whether a part holds a piece that is cut for. */

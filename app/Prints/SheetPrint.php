@@ -44,6 +44,6 @@ final readonly class SheetPrint
     /** @return SheetInHand */
     private static function sheet(Kit $kit, CutPlan $plan): array
     {
-        return CutSheets::of($kit, null)->inHand($plan->sheet_id) ?? abort(404);
+        return CutSheets::of($kit, null)->exactly($plan->sheet_id) ?? abort(404);
     }
 }

@@ -25,6 +25,25 @@ final class Sequence
     }
 
     /**
+     * Several parts one after the other, from where the guide stands.
+     *
+     * @param  list<Node>  $parts
+     * @param  Split|null  $last  the cut that was made before
+     * @return array{int, list<list<Split>>} the cost, and the cuts of each part
+     */
+    public static function inTurn(array $parts, ?Split $last): array
+    {
+        [$cost, $at, $direction, $cuts] = [0, $last?->at->units, $last?->direction, []];
+        $sequence = new self;
+        foreach ($parts as $part) {
+            $run = $sequence->run($part, $at, $direction);
+            [$cost, $at, $direction, $cuts] = [$cost + $run[0], $run[1], $run[2], [...$cuts, $run[3]]];
+        }
+
+        return [$cost, $cuts];
+    }
+
+    /**
      * @param  int|null  $at  where the guide is set
      * @param  Direction|null  $direction  of the last cut
      * @return Run the cost, where the guide then is, the direction of the last cut, and the cuts

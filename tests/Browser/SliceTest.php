@@ -133,7 +133,7 @@ final class SliceTest extends BrowserTestCase
         $this->open('/kits/1/share-out');
         $this->typeInto('#cards', 'two');
         $this->click('button', 'Share out');
-        $this->see('Write how many cards, from 1 to 60, or max');
+        $this->see('Write how many cards, from 1 to 200, or max');
 
         self::assertSame('two', $this->element('#cards')->getAttribute('value'));
         self::assertSame('cards-fault', $this->element('#cards')->getAttribute('aria-describedby'));

@@ -25,6 +25,11 @@ final class CutByCutTest extends FeatureTestCase
             $page = $this->props("/kits/$kit->id/cut");
             self::assertSame($n > 0, $page['sheet']['isPart'], 'after the first cut the part in hand is shown');
             self::assertCount($all, $page['sheets'], 'a sheet and its parts stay one line');
+            self::assertSame(
+                [$n + 1, $sheet['cuts'][$n]['at'], count($sheet['cuts'])],
+                [$page['sheet']['cuts'][0]['number'], $page['sheet']['cuts'][0]['at'], $page['sheet']['all']],
+                'asked for as it is listed, and counted over the parts',
+            );
             $this->act($kit, "cut/{$page['sheet']['id']}/once")->assertSessionHasNoErrors();
             $this->assertInBalance($kit);
         }

@@ -253,7 +253,7 @@ final class SliceTest extends FeatureTestCase
     /** @return list<array{mixed}> */
     public static function counts(): array
     {
-        return [['-3'], ['0'], ['61'], ['1e9'], ['two'], [''], ['2.5']];
+        return [['-3'], ['0'], ['201'], ['1e9'], ['two'], [''], ['2.5']];
     }
 
     #[\PHPUnit\Framework\Attributes\DataProvider('counts')]
@@ -266,7 +266,7 @@ final class SliceTest extends FeatureTestCase
             'stash' => false,
             'words' => 'once',
         ])->assertSessionHasErrors([
-            'cards' => 'Write how many cards, from 1 to 60, or max for as many as possible.',
+            'cards' => 'Write how many cards, from 1 to 200, or max for as many as possible.',
         ]);
         self::assertSame(0, Solve::query()->count());
     }

@@ -474,6 +474,13 @@ export interface CutBound {
     least: number
 }
 
+export interface CutLater {
+    number: number
+    turn: boolean
+    at: string
+    unit: 'in' | 'mm'
+}
+
 export interface CutLine {
     x1: number
     y1: number
@@ -1607,6 +1614,9 @@ export interface SheetInHand {
     measure: string
     parts: PartOfSheet[]
     cuts: CutOfSheet[]
+    later: CutLater[]
+    all: number
+    left: number
     settings: number
     isPart: boolean
     blemishes: Box[]

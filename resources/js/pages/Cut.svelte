@@ -137,10 +137,9 @@
             <section aria-labelledby="sheet-title">
                 <h1 id="sheet-title">{sheet.name}, <Measure text={sheet.which} /></h1>
                 <p class="soft">
-                    {sheet.isPart ? 'The part in hand, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(
-                        sheet.cuts.length,
-                        'cut',
-                    )}, {count(sheet.settings, 'setting')} of the guide
+                    {sheet.isPart ? 'The part in hand, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(sheet.left, 'cut')}{sheet.left === sheet.all
+                        ? ''
+                        : ' left'}, {count(sheet.settings, 'setting')} of the guide
                     {#if !proposal}<Files at="sheet" of="{url}/{sheet.id}" inText />{/if}
                 </p>
                 <SheetDrawing

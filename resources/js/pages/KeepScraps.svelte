@@ -68,10 +68,13 @@
                 {#if props.things.length}
                     <ul class="found" aria-label="Ready-made">
                         {#each props.things as one (one.id)}
+                            {@const good = goods[one.component]}
                             <li>
-                                <svg width="44" height="44" viewBox="0 0 60 60" aria-hidden="true">
-                                    {#if goods[one.component]}<Silhouette good={goods[one.component]} width={60} height={60} />{/if}
-                                </svg>
+                                {#if good}
+                                    <svg width="44" height="44" viewBox="0 0 60 60" aria-hidden="true">
+                                        <Silhouette {good} width={60} height={60} />
+                                    </svg>
+                                {/if}
                                 <span>
                                     <a href={one.page}>{one.name}</a>
                                     {one.left === null ? 'plenty' : `${one.left} left`}

@@ -9,7 +9,7 @@
 </script>
 
 {#if cut}
-    <p class="soft">Cut {cut.number} of {sheet.cuts.length} · in hand: the part <Measure text={cut.inHand} /></p>
+    <p class="soft">Cut {cut.number} of {sheet.all} · in hand: the part <Measure text={cut.inHand} /></p>
     <h2>{cut.turn ? 'Turn a quarter. ' : ''}Guide at</h2>
     <p class="figure"><Measure text={cut.at} /><span>{cut.unit}</span></p>
     <p>from the {cut.from} edge as drawn.</p>
@@ -21,6 +21,13 @@
                     <b>{one.number}</b>
                     <Measure text="{one.at} {one.unit}" /><span>{one.turn ? 'quarter turn' : ''}</span>
                 </button>
+            </li>
+        {/each}
+        {#each sheet.later as one, i (one.number)}
+            <li class="later">
+                {#if i === 0}<span class="then">Then the other parts</span>{/if}
+                <b>{one.number}</b>
+                <Measure text="{one.at} {one.unit}" /><span>{one.turn ? 'quarter turn' : ''}</span>
             </li>
         {/each}
     </ol>
@@ -93,6 +100,24 @@
     button span:last-child {
         margin-left: auto;
         color: var(--ink-soft);
+    }
+
+    .later {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.25rem 0.75rem;
+        padding: 0.25rem 0.5rem;
+        color: var(--ink-soft);
+    }
+
+    .then {
+        flex-basis: 100%;
+        padding-top: 0.25rem;
+        border-top: 1px solid var(--line);
+    }
+
+    .later span:last-child {
+        margin-left: auto;
     }
 
     button[aria-current] {
