@@ -48,7 +48,6 @@ final readonly class Giving
     private static function leave(Card $card): void
     {
         $card->update(Card::FOR_NOBODY);
-        $card->kit->advance();
     }
 
     /** @param  Closure(Card): mixed  $do  gets the card as it is when it is its turn */
@@ -57,7 +56,6 @@ final readonly class Giving
         $this->journal->actOnShelf($name, static function () use ($card, $do): void {
             $now = Card::query()->with('kit')->findOrFail($card->id);
             $do($now);
-            $now->kit->advance();
         });
     }
 }

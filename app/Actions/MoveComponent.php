@@ -39,7 +39,6 @@ final readonly class MoveComponent
         // What is handed over is missing from no packing list.
         $component->update(['listed' => max(0, $component->listed - $count)]);
         $target->update(['listed' => $target->listed + $count]);
-        Kit::query()->whereKey($to->id)->increment('revision');
 
         return $target;
     }

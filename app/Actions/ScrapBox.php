@@ -64,7 +64,6 @@ final readonly class ScrapBox
             $chosen = Kit::query()->whereKey($others)->whereKeyNot($kit->id);
             foreach ($chosen->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
                 $many += $this->lay($other);
-                Kit::query()->whereKey($other->id)->increment('revision');
             }
             $many === 0 ? throw WayIsGone::scrap() : $kit->update(['uses_stash' => true]);
 
@@ -101,7 +100,6 @@ final readonly class ScrapBox
         if ($component->kit_id === $kit->id || $component->kit->is_stash) {
             return $component;
         }
-        Kit::query()->whereKey($component->kit_id)->increment('revision');
         if ($sheet->is_whole) {
             return $this->whole->hand($component, $kit, 1);
         }
@@ -138,7 +136,6 @@ final readonly class ScrapBox
         }
         // Cards that went short of it in the stash may have it now.
         $this->plans->refresh(array_map(static fn (Component $twin): int => $twin->id, $twins));
-        Kit::query()->whereKey($stash->id)->increment('revision');
 
         return $many;
     }

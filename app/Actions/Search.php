@@ -150,11 +150,9 @@ final readonly class Search
             : null;
     }
 
-    /** The table as it lies: both revisions. */
+    /** The table as it lies, the stash with it: acts on the stash move every kit. */
     private static function lying(Kit $kit): string
     {
-        $stash = Kit::query()->where('is_stash', true)->value('revision');
-
-        return $kit->revisionNow().':'.(is_numeric($stash) ? (int) $stash : 0);
+        return (string) Kit::query()->whereKey($kit->id)->toBase()->value('moves');
     }
 }

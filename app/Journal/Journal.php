@@ -20,7 +20,14 @@ use Illuminate\Support\Facades\DB;
  */
 final class Journal
 {
+    /** Columns that only grow: an act that is taken back leaves them. */
+    private const GROWS = ['revision' => true, 'moves' => true];
+
     private ?Act $act = null;
+
+    public function __construct(private readonly Moved $moved)
+    {
+    }
 
     /**
      * @template T
@@ -37,12 +44,7 @@ final class Journal
             $this->refuseStale($on, $revision);
             Act::query()->where('kit_id', $on->subject())->where('is_undone', true)->get()->each->delete();
 
-            return $this->under(Act::query()->create(['kit_id' => $on->subject(), 'name' => $name]), function () use ($on, $do): mixed {
-                $done = $do();
-                $on->advance();
-
-                return $done;
-            });
+            return $this->under(Act::query()->create(['kit_id' => $on->subject(), 'name' => $name]), $on, $do);
         });
     }
 
@@ -74,7 +76,7 @@ final class Journal
         return DB::transaction(function () use ($name, $do): mixed {
             Act::query()->whereNull('kit_id')->where('is_undone', true)->get()->each->delete();
 
-            return $this->under(Act::query()->create(['kit_id' => null, 'name' => $name]), $do);
+            return $this->under(Act::query()->create(['kit_id' => null, 'name' => $name]), null, $do);
         });
     }
 
@@ -171,14 +173,17 @@ final class Journal
      * @param  Closure(): T  $do
      * @return T
      */
-    private function under(Act $act, Closure $do): mixed
+    private function under(Act $act, ?Subject $on, Closure $do): mixed
     {
         $this->act = $act;
         try {
-            return $do();
+            $done = $do();
         } finally {
             $this->act = null;
         }
+        $this->moved->by($act, $on);
+
+        return $done;
     }
 
     private function refuseStale(?Subject $on, ?int $revision): void
@@ -197,7 +202,7 @@ final class Journal
     private function mark(Act $act, ?Subject $on, bool $isUndone): Act
     {
         $act->update(['is_undone' => $isUndone]);
-        $on?->advance();
+        $this->moved->by($act, $on);
 
         return $act;
     }
@@ -219,7 +224,7 @@ final class Journal
                 $from === null => DB::table($change->table_name)->insert($to ?? []),
                 $to === null => $row->delete(),
                 // The revision only grows: a page from before the act must not pass for one from after it.
-                default => $row->update(array_diff_key($to, ['revision' => true])),
+                default => $row->update(array_diff_key($to, self::GROWS)),
             };
         } catch (QueryException) {
             throw $this->builtUpon($act, $change);
@@ -230,7 +235,7 @@ final class Journal
     private function builtUpon(Act $act, Change $change): CannotUndo
     {
         $same = Change::query()->where(['table_name' => $change->table_name, 'row_id' => $change->row_id])->select('act_id');
-        $since = Act::query()->whereKey($same)->where('id', '>', $act->id)->where('is_undone', false)->latest('id')->first();
+        $since = Act::query()->whereIn('id', $same)->where('id', '>', $act->id)->where('is_undone', false)->latest('id')->first();
         $kit = $since?->kit_id === $act->kit_id ? null : DB::table('kits')->where('id', $since?->kit_id)->value('name');
 
         return CannotUndo::builtUpon($act->name, $since?->name, is_string($kit) ? $kit : null);
@@ -243,9 +248,25 @@ final class Journal
             return $row === null && $noted === null;
         }
         // The revision of a kit moves with every act and is never part of one.
-        $is = array_diff_key((array) $row, ['revision' => true, 'updated_at' => true]);
-        $was = array_diff_key($noted, ['revision' => true, 'updated_at' => true]);
+        $was = array_diff_key($noted, [...self::GROWS, 'updated_at' => true]);
+        $is = array_intersect_key((array) $row, $was);
+        foreach ($is as $column => $value) {
+            if (self::kept($value) !== self::kept($was[$column])) {
+                return false;
+            }
+        }
 
-        return array_intersect_key($is, $was) == $was;
+        return count($is) === count($was);
+    }
+
+    /** A value on the one type it is kept by: the database has no truth values, and keeps text and numbers apart. */
+    private static function kept(mixed $value): ?string
+    {
+        return match (true) {
+            $value === null => null,
+            is_bool($value) => (string) (int) $value,
+            is_scalar($value) => (string) $value,
+            default => json_encode($value, JSON_THROW_ON_ERROR),
+        };
     }
 }

@@ -10,6 +10,7 @@ use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Fields;
 use KeepShare\Core\Kit\GoodFields;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Price;
 
 /**
  * @property int $id
@@ -23,6 +24,7 @@ use KeepShare\Core\Kit\Kind;
  * @property bool $is_counted
  * @property list<string> $guesses what was taken as is usual where its line did not say it
  * @property int|null $price_minor what a pack of it costs, in the smallest coin of the kit's currency
+ * @property int|null $priced_of how many were listed when the price was written; null where that is as many as are listed now
  * @property Kit $kit
  */
 final class Component extends Record implements OfKit
@@ -60,6 +62,18 @@ final class Component extends Record implements OfKit
             $this->kind->good()::read(GoodFields::of(Fields::of($this->details, $this->key, null))),
             $this->listed,
         );
+    }
+
+    /** With as many as its price is of. */
+    public function asPriced(): CoreComponent
+    {
+        return $this->toCore()->counted($this->priced_of ?? $this->listed);
+    }
+
+    /** @return array{price_minor: int|null, priced_of: int|null} how a price is kept */
+    public function keepsPrice(?Price $price): array
+    {
+        return ['price_minor' => $price?->minor, 'priced_of' => $price === null ? null : $this->listed];
     }
 
     /** The line of the packing list. */

@@ -34,6 +34,7 @@ use KeepShare\Core\Sketch\Sketch;
  * @property string|null $currency
  * @property bool $uses_stash
  * @property int $revision
+ * @property int $moves how often what lies on its table has moved
  * @property bool $is_put_away
  * @property bool $is_deleted
  * @property string|null $bought_on
@@ -89,16 +90,6 @@ final class Kit extends Record implements Subject
     public function revisionNow(): int
     {
         return (int) self::query()->whereKey($this->id)->value('revision');
-    }
-
-    /** A kit that takes from the stash moves it too. */
-    public function advance(): void
-    {
-        self::query()->whereKey($this->id)->increment('revision');
-        if ($this->uses_stash) {
-            self::query()->where('is_stash', true)->whereKeyNot($this->id)->increment('revision');
-        }
-        $this->refresh();
     }
 
     public function reread(): void

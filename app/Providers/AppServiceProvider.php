@@ -4,6 +4,8 @@ namespace App\Providers;
 
 use App\Database\ImmediateConnector;
 use App\Journal\Journal;
+use App\Journal\Moved;
+use App\Models\KitsMoved;
 use App\Models\OwnOccasion;
 use App\Prints\Exports;
 use App\Saved\KeepCopy;
@@ -21,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Journal::class);
+        $this->app->bind(Moved::class, KitsMoved::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
     }
 

@@ -3,7 +3,6 @@
 namespace App\Saved;
 
 use App\Journal\Journal;
-use App\Models\Kit;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -39,7 +38,6 @@ final readonly class OpenTable
                 $this->write($kind, $file, new BesideOthers($kind, $numbers), $progress);
             }
             $this->refuseLoose();
-            Kit::stash()?->increment('revision');
         });
 
         return $file->manifest;
@@ -57,6 +55,7 @@ final readonly class OpenTable
         DB::transaction(function () use ($file, $progress): void {
             DB::statement('PRAGMA defer_foreign_keys = ON');
             $revisions = DB::table('kits')->max('revision');
+            $moves = DB::table('kits')->max('moves');
             $unsaved = ['changes', 'acts', 'solves', 'photographs', 'recipe_makings'];
             foreach ([...$unsaved, ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
                 DB::table($table)->delete();
@@ -66,9 +65,7 @@ final readonly class OpenTable
             }
             $this->refuseLoose();
             // A page from before must not pass for one of the kit as it is now.
-            if (is_int($revisions)) {
-                DB::table('kits')->increment('revision', $revisions + 1);
-            }
+            DB::table('kits')->incrementEach(['revision' => (int) $revisions + 1, 'moves' => (int) $moves + 1]);
         });
         // What was found for the kits that were here is not of those that are.
         Cache::flush();

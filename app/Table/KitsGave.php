@@ -200,7 +200,7 @@ final readonly class KitsGave
      */
     public static function costOf(Component $component, Collection $takings): int
     {
-        $core = $component->toCore();
+        $core = $component->asPriced();
         if ($component->price_minor === null) {
             return 0;
         }

@@ -35,14 +35,17 @@ final readonly class Price
 
     /**
      * As people type it: "34.50", "34,50", "1 234,50", "1,234.50". The last sign before one or two digits is the point; where
-     * three digits follow a sign it parts thousands.
+     * three digits follow a sign it parts thousands, but in a currency of three digits the last such sign is the point, as
+     * amount() writes it.
      *
      * @throws BadKit where it is no amount
      */
     public static function typed(string $amount, string $currency): self
     {
         $plain = (string) preg_replace('/[\s\x{00A0}\x{202F}\'’]+/u', '', trim($amount));
-        if (preg_match('/^(\d{1,3}(?:[.,]\d{3})*|\d+)(?:[.,](\d{1,2}))?$/', $plain, $found) !== 1) {
+        $digits = self::digits($currency) > 2 ? '1,3' : '1,2';
+        $isOne = preg_match('/^(\d{1,3}(?:[.,]\d{3})*?|\d+)(?:[.,](\d{'.$digits.'}))?$/', $plain, $found) === 1;
+        if (! $isOne) {
             throw BadKit::at('amount', sprintf('"%s" is not a price in %s.', mb_strimwidth($amount, 0, 20, '…'), $currency));
         }
         $whole = str_replace(['.', ','], '', $found[1]);
@@ -67,9 +70,15 @@ final readonly class Price
         );
     }
 
-    /** The price over a number of cards, rounded up so that the cards never seem to cost less than the kit. */
+    /** The price over a number of cards, to the nearest coin. */
     public function over(int $cards): self
     {
-        return new self(intdiv($this->minor + $cards - 1, $cards), $this->currency);
+        return new self(self::share($this->minor, 1, $cards), $this->currency);
+    }
+
+    /** So many parts of a whole that cost so much, to the nearest coin, half a coin up: the one way in which shares are rounded. */
+    public static function share(int $minor, int $parts, int $whole): int
+    {
+        return intdiv(2 * $minor * $parts + $whole, 2 * $whole);
     }
 }

@@ -6,6 +6,7 @@ namespace KeepShare\Core\Tally;
 
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -13,7 +14,7 @@ use KeepShare\Core\Measure\Unit;
 
 /**
  * What the things cost that went on cards, by the price of what is bought at a time: a sheet of what is cut, ten bases or
- * envelopes, of everything else as many as there were at first. In the smallest coin, rounded up, so that nothing is free.
+ * envelopes, of everything else as many as there were when the price was written. In the smallest coin, to the nearest.
  */
 final class UsedCost
 {
@@ -26,7 +27,7 @@ final class UsedCost
         }
         $pack = in_array($component->kind(), self::TEN, true) ? 10 : max(1, $component->count);
 
-        return self::up($price * $quantity, $pack);
+        return Price::share($price, $quantity, $pack);
     }
 
     /** @param  list<Size>  $pieces */
@@ -34,7 +35,7 @@ final class UsedCost
     {
         $area = array_sum(array_map(static fn (Size $size): int => $size->area(), $pieces));
 
-        return self::up($price * $area, max(1, $good->size()->area()));
+        return Price::share($price, $area, max(1, $good->size()->area()));
     }
 
     /** What the price is of: "a sheet", "ten", "all 24", "72 in". */
@@ -46,10 +47,5 @@ final class UsedCost
             $component->kind()->isByLength() => Length::ofUnits($component->count)->label($unit),
             default => "all $component->count",
         };
-    }
-
-    private static function up(int $cost, int $by): int
-    {
-        return intdiv($cost + $by - 1, $by);
     }
 }

@@ -129,7 +129,23 @@ final class KitFileTest extends TestCase
         self::assertSame(1800, Price::parse('1800', 'JPY')->minor);
         self::assertSame('18.90', Price::of(1890, 'EUR')->amount());
         self::assertSame('1800', Price::of(1800, 'JPY')->amount());
-        self::assertSame(266, Price::of(3450, 'USD')->over(13)->minor, 'rounded up: thirteen cards never seem to cost less than the kit');
+        self::assertSame(
+            [233, 265, 2, 1],
+            [
+                Price::of(2800, 'USD')->over(12)->minor,
+                Price::of(3450, 'USD')->over(13)->minor,
+                Price::of(3, 'USD')->over(2)->minor,
+                Price::share(100, 1, 100),
+            ],
+            'to the nearest coin, half a coin up',
+        );
+        foreach (['KWD', 'BHD', 'TND', 'USD', 'JPY'] as $currency) {
+            foreach ([12_500, 1_234_567, 5, 0] as $minor) {
+                $price = Price::of($minor, $currency);
+                self::assertEquals($price, Price::typed($price->amount(), $currency), "$minor $currency as it is written");
+            }
+        }
+        self::assertSame(1_234_500, Price::typed('1,234.500', 'KWD')->minor);
     }
 }
 

@@ -158,4 +158,25 @@ final class JournalTest extends FeatureTestCase
     {
         $this->journal()->act($kit, "Rename to $name", null, static fn () => $kit->update(['name' => $name]));
     }
+
+    public function test_nothing_and_nought_are_not_the_same_to_undo(): void
+    {
+        $kit = $this->harbour();
+        $other = Kit::query()->where('name', 'Knitted Hills')->firstOrFail();
+        $thing = Kit::stash()?->components()->firstOrFail() ?? self::fail('There is a stash.');
+        $journal = app(Journal::class);
+        foreach ([[450, null, 0], ['1e1', '1e1x', '10']] as $n => [$first, $then, $since]) {
+            $column = ['price_minor', 'name'][$n];
+            $thing->update([$column => $first]);
+            $journal->act($kit, 'One', null, static fn () => $thing->refresh()->update([$column => $then]));
+            $journal->act($other, 'Other', null, static fn () => $thing->refresh()->update([$column => $since]));
+            try {
+                $journal->undo($kit->refresh());
+                self::fail("$column was written over.");
+            } catch (CannotUndo $cannot) {
+                self::assertStringContainsString('Knitted Hills', $cannot->getMessage());
+            }
+            self::assertEquals($since, $thing->refresh()->getRawOriginal($column));
+        }
+    }
 }

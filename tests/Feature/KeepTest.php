@@ -177,6 +177,24 @@ final class KeepTest extends FeatureTestCase
         self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
     }
 
+    public function test_a_price_starts_no_search_and_leaves_every_list(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $this->busyWorker($kit, false);
+        $lists = $this->props("/kits/$kit->id/keep/shopping")['lists'];
+        self::assertGreaterThan(2, count($lists));
+        $line = array_values(array_filter($lists[0]['lines'], static fn (array $one): bool => $one['component'] !== null))[0];
+        $queue = Queue::fake();
+        $id = substr($line['component'], 1);
+        $this->act($kit, "keep/price/$id", ['price' => '3.20'])->assertSessionHasNoErrors();
+        $page = $this->props("/kits/$kit->id/keep/shopping");
+        self::assertSame([array_column($lists, 'title'), false], [array_column($page['lists'], 'title'), $page['isLooking']]);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame(array_column($lists, 'title'), array_column($this->props("/kits/$kit->id/keep/shopping")['lists'], 'title'));
+        self::assertCount(0, $queue->pushedJobs());
+    }
+
     public function test_a_ready_made_thing_is_found_and_a_word_that_nothing_is_called_is_said(): void
     {
         $kit = $this->harbour();

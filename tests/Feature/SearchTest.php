@@ -7,6 +7,7 @@ use App\Actions\NextCards;
 use App\Actions\PlaceCards;
 use App\Actions\Search;
 use App\Jobs\RunTask;
+use App\Journal\Journal;
 use App\Models\Kit;
 use App\Table\TableState;
 use Closure;
@@ -27,10 +28,10 @@ final class SearchTest extends FeatureTestCase
         Search::for('something', $kit)->ask(BonusCards::class);
         Queue::assertNothingPushed();
 
-        $kit->increment('revision');
+        $kit->increment('moves');
         self::assertNull(Search::for('something', $kit)->found(), 'the table is another one now');
         Search::for('something', $kit)->remember(['found']);
-        Kit::stash()?->increment('revision');
+        app(Journal::class)->act(Kit::stash() ?? self::fail('There is a stash.'), 'Rename', null, static fn () => Kit::stash()?->update(['name' => 'Odds']));
         self::assertNull(Search::for('something', $kit)->found(), 'and so with another stash');
     }
 
@@ -38,12 +39,12 @@ final class SearchTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         foreach (range(1, 20) as $n) {
-            $kit->increment('revision');
+            $kit->increment('moves');
             Search::for('something', $kit)->remember($n);
         }
 
         self::assertSame(20, Search::for('something', $kit)->found());
-        $kit->decrement('revision');
+        $kit->decrement('moves');
         self::assertNull(Search::for('something', $kit)->found());
     }
 
@@ -53,7 +54,7 @@ final class SearchTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->cards($kit, 2);
         foreach (range(1, 5) as $ignored) {
-            $kit->increment('revision');
+            $kit->increment('moves');
             foreach (['keep', 'keep', 'share-out', 'share-out/next'] as $page) {
                 $this->get("/kits/$kit->id/$page")->assertOk();
             }
@@ -70,7 +71,7 @@ final class SearchTest extends FeatureTestCase
         Queue::fake();
         $kit = $this->harbour();
         Search::for('something', $kit)->ask(BonusCards::class);
-        $kit->increment('revision');
+        $kit->increment('moves');
         $looked = 0;
         Search::for('something', $kit)->run(function () use (&$looked): string {
             $looked++;
@@ -82,7 +83,7 @@ final class SearchTest extends FeatureTestCase
         Search::for('something', $kit)->ask(BonusCards::class);
         Search::for('something', $kit)->run(static function (Closure $goOn) use ($kit): string {
             self::assertTrue($goOn(1));
-            $kit->increment('revision');
+            $kit->increment('moves');
             self::assertFalse($goOn(2), 'the table moves on while it is looked at');
 
             return 'found';
@@ -104,7 +105,7 @@ final class SearchTest extends FeatureTestCase
         });
         self::assertFalse(Search::for('something', $kit)->isUnderWay());
 
-        $kit->increment('revision');
+        $kit->increment('moves');
         $search = Search::for('something', $kit);
         $search->ask(BonusCards::class);
         $search->run(static function () use ($kit): string {

@@ -62,7 +62,7 @@ final class TakeApartTest extends FeatureTestCase
                     ],
                 ]),
             );
-        $kit->increment('revision');
+        $kit->increment('moves');
         $this->busyWorker($kit, false);
         $bonus = $this->props("/kits/$kit->id/keep")['bonus']['cards'];
         self::assertCount(1, $bonus);

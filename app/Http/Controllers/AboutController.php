@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\DeleteKit;
 use App\Actions\ImportKit;
 use App\Http\Requests\KitRequest;
 use App\Journal\Journal;
@@ -74,10 +75,10 @@ final class AboutController
         return to_route('shelf');
     }
 
-    public function destroy(Kit $kit): RedirectResponse
+    public function destroy(Kit $kit, DeleteKit $act): RedirectResponse
     {
         abort_if($kit->is_stash, 403);
-        $this->journal->actOnShelf("Delete $kit->name", static fn () => $kit->update(['is_deleted' => true]));
+        $act->delete($kit);
 
         return to_route('shelf')->with('notice', "$kit->name is deleted. Undo brings it back.");
     }

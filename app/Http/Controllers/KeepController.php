@@ -94,7 +94,7 @@ final class KeepController
             $kit,
             "Price of $component->name",
             $request->integer('revision'),
-            static fn () => $component->update(['price_minor' => $price?->minor]),
+            static fn () => $component->update($component->keepsPrice($price)),
         );
 
         return to_route('kits.keep.shopping', $kit);

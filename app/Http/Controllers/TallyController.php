@@ -41,7 +41,7 @@ final class TallyController
         }
         $name = "Price of $component->name";
         $journal->act($kit, $name, $request->integer('revision'), static function () use ($stash, $component, $currency, $price): void {
-            $component->update(['price_minor' => $price?->minor]);
+            $component->update($component->keepsPrice($price));
             $stash->update(['currency' => $currency]);
         });
 
