@@ -3,6 +3,7 @@
 use App\Actions\CannotAct;
 use App\Database\Busy;
 use App\Door\Door;
+use App\Http\Gone;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\KeepsCopies;
@@ -24,6 +25,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 // What is written is its owner's to read: the table, sessions, copies, logs.
@@ -45,10 +47,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
         // A kit that is not there, perhaps since another table was opened: back to the shelf, which has those that are.
-        $exceptions->render(static function (NotFoundHttpException $none, Request $request): ?RedirectResponse {
+        $exceptions->render(static function (NotFoundHttpException $none, Request $request): ?Response {
             $isKit = $none->getPrevious() instanceof ModelNotFoundException && $none->getPrevious()->getModel() === Kit::class;
 
-            return $isKit && $request->isMethodSafe() ? to_route('shelf')->withErrors(['table' => 'There is no such kit.']) : null;
+            return $isKit && $request->isMethodSafe()
+                ? to_route('shelf')->withErrors(['table' => 'There is no such kit.'])
+                : Gone::answer($request);
         });
         $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));

@@ -281,3 +281,6 @@ Route::prefix('/kits/{kit}')->group(function (): void {
     Route::post('/undo', [ActController::class, 'undo']);
     Route::post('/redo', [ActController::class, 'redo']);
 });
+
+// What is at no address is not there, and is said so in the frame of the application.
+Route::fallback(static fn () => abort(404));

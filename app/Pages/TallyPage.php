@@ -260,7 +260,9 @@ final readonly class TallyPage extends Page
                 ? Wording::plural(count($takings), 'piece')
                 : Wording::count($core, self::quantity($takings), $state->kit->unit),
             // What is never used up costs no card anything, and what was handed over is priced where it lies.
-            'pack' => $core->isEndless() || $component->kit_id === $state->kit->id ? '' : UsedCost::soldAs($component->asPriced(), $state->kit->unit),
+            'pack' => $core->isEndless() || $component->kit_id === $state->kit->id
+                ? ''
+                : UsedCost::soldAs($component->asPriced(), $state->kit->unit),
             'price' => $component->price_minor === null ? '' : Price::of($component->price_minor, $currency)->amount(),
             'cost' => $currency === '' ? null : MoneyView::of($cost),
         ];

@@ -2,6 +2,7 @@
 
 namespace Tests\Feature;
 
+use App\Http\Middleware\HandleInertiaRequests;
 use App\Journal\Act;
 use App\Journal\CannotUndo;
 use App\Journal\Change;
@@ -178,5 +179,30 @@ final class JournalTest extends FeatureTestCase
             }
             self::assertEquals($since, $thing->refresh()->getRawOriginal($column));
         }
+    }
+
+    public function test_taking_back_the_card_one_looks_at_leads_to_the_grid_and_a_page_of_what_is_gone_says_so(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $this->act($kit, 'grid/add')->assertSessionHasNoErrors();
+        $card = $kit->cards()->latest('id')->reorder()->orderByDesc('id')->firstOrFail();
+        $page = "/kits/$kit->id/cards/$card->id";
+        $this->get($page)->assertOk();
+        $this->from($page)->act($kit, 'undo')->assertRedirect($page)->assertSessionHas('notice');
+        $inertia = ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(HandleInertiaRequests::class)->version(request())];
+        $this->get($page, $inertia)->assertRedirect("/kits/$kit->id/share-out");
+        self::assertStringStartsWith('Taken back: ', $this->props("/kits/$kit->id/share-out")['notice']);
+
+        $gone = $this->get($page)->assertNotFound()->viewData('page');
+        self::assertSame(
+            ['Gone', "/kits/$kit->id/share-out", 'Share out', $kit->name],
+            [$gone['component'], $gone['props']['way'], $gone['props']['label'], $gone['props']['frame']->name],
+        );
+        self::assertSame('/', $this->get('/no/such/page')->assertNotFound()->viewData('page')['props']['way']);
+        $this->withHeaders($inertia)->from("/kits/$kit->id/share-out")
+            ->post("$page/occasion", ['occasion' => 'hello'])
+            ->assertRedirect("/kits/$kit->id/share-out")
+            ->assertSessionHasErrors('table');
     }
 }

@@ -31,7 +31,8 @@ final class SearchTest extends FeatureTestCase
         $kit->increment('moves');
         self::assertNull(Search::for('something', $kit)->found(), 'the table is another one now');
         Search::for('something', $kit)->remember(['found']);
-        app(Journal::class)->act(Kit::stash() ?? self::fail('There is a stash.'), 'Rename', null, static fn () => Kit::stash()?->update(['name' => 'Odds']));
+        $stash = Kit::stash() ?? self::fail('There is a stash.');
+        app(Journal::class)->act($stash, 'Rename', null, static fn () => $stash->update(['name' => 'Odds']));
         self::assertNull(Search::for('something', $kit)->found(), 'and so with another stash');
     }
 

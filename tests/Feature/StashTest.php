@@ -70,7 +70,12 @@ final class StashTest extends FeatureTestCase
         $card->update(['made_at' => now(), 'begun_at' => now()]);
         $day = Day::query()->get()->first(static fn (Day $one): bool => $one->meaning() !== null) ?? self::fail('There is a day.');
         $revisions = [$kit->refresh()->revision];
-        foreach (["/people/days/$day->id/card" => ['card' => $card->id], '/undo' => [], "/kits/$kit->id/put-away" => ['away' => true]] as $path => $with) {
+        $acts = [
+            "/people/days/$day->id/card" => ['card' => $card->id],
+            '/undo' => [],
+            "/kits/$kit->id/put-away" => ['away' => true],
+        ];
+        foreach ($acts as $path => $with) {
             $this->post($path, $with)->assertSessionHasNoErrors();
             $revisions[] = $kit->refresh()->revision;
         }
@@ -92,7 +97,8 @@ final class StashTest extends FeatureTestCase
         $before = $cost();
         self::assertSame(intdiv(2 * 1_200 + $listed, 2 * $listed), $before);
 
-        $this->act($this->stash(), "move/$thing->id", ['to' => $kit->id, 'count' => (string) intdiv($listed, 2)])->assertSessionHasNoErrors();
+        $half = ['to' => $kit->id, 'count' => (string) intdiv($listed, 2)];
+        $this->act($this->stash(), "move/$thing->id", $half)->assertSessionHasNoErrors();
         self::assertLessThan($listed, $thing->refresh()->listed);
         self::assertSame($before, $cost());
     }

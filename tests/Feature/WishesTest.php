@@ -67,7 +67,9 @@ final class WishesTest extends FeatureTestCase
     {
         $stash = Kit::stash()?->components()->pluck('id')->all() ?? [];
 
-        return count(array_filter(array_merge(...array_column($cards, 'takings')), static fn (array $one): bool => in_array($one['component_id'], $stash, true)));
+        $isFromStash = static fn (array $one): bool => in_array($one['component_id'], $stash, true);
+
+        return count(array_filter(array_merge(...array_column($cards, 'takings')), $isFromStash));
     }
 
     public function test_the_kits_own_designs_are_followed_where_that_is_wished(): void

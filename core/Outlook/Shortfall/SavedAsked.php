@@ -18,7 +18,8 @@ final class SavedAsked implements Asked
             if ($out->wishes->useOf($component->id) !== Wanted::Save) {
                 continue;
             }
-            $takes = static fn (Taking $taking): bool => $taking->component === $component->id && ($taking->size !== null || $taking->quantity > 0);
+            $takes = static fn (Taking $taking): bool => $taking->component === $component->id
+                && ($taking->size !== null || $taking->quantity > 0);
             $on = array_filter($out->cards, static fn (Card $card): bool => array_filter($card->takings, $takes) !== []);
             if ($on !== []) {
                 $numbers = implode(', ', array_column($on, 'number'));

@@ -17,7 +17,8 @@ final class SetsAsked implements Asked
     public function look(Finished $out): array
     {
         $set = $out->wishes->set;
-        $few = $set === 1 ? [] : array_values(array_filter(self::sets($out->cards), static fn (array $cards): bool => count($cards) < $set));
+        $isFew = static fn (array $cards): bool => count($cards) < $set;
+        $few = $set === 1 ? [] : array_values(array_filter(self::sets($out->cards), $isFew));
         if ($few === []) {
             return [];
         }

@@ -14,7 +14,8 @@ final class UsedUpAsked implements Asked
     {
         $short = [];
         foreach ($out->table->components as $component) {
-            $left = $out->wishes->useOf($component->id) === Wanted::UseUp && ! $component->isEndless() ? self::left($out, $component) : null;
+            $isAsked = $out->wishes->useOf($component->id) === Wanted::UseUp && ! $component->isEndless();
+            $left = $isAsked ? self::left($out, $component) : null;
             if ($left !== null) {
                 $short[] = Shortfall::of("used up $component->id", $left, $out->whyNoMore());
             }

@@ -723,6 +723,13 @@ export interface GavePage {
     shelf: UndoRedo
 }
 
+export interface GonePage {
+    says: string
+    way: string
+    label: string
+    shelf: UndoRedo
+}
+
 export interface Good {
     id: string
     name: string

@@ -63,7 +63,9 @@ final class RandomWishes
             'designs' => static fn (Wishes $wishes): Wishes => $wishes->following($designs),
             'covered' => static fn (Wishes $wishes): Wishes => $wishes->framed(Length::zero()),
             'wide frame' => static fn (Wishes $wishes): Wishes => $wishes->framed(Length::inches(0, 1, 4)),
-            'short trimmer' => static fn (Wishes $wishes): Wishes => $wishes->cutWith(Trimmer::of(Length::inches(9), Length::inches(0, 1, 4))),
+            'short trimmer' => static fn (Wishes $wishes): Wishes => $wishes->cutWith(
+                Trimmer::of(Length::inches(9), Length::inches(0, 1, 4)),
+            ),
             'sketches off' => static fn (Wishes $wishes): Wishes => $wishes->without(
                 array_slice($random->shuffleArray(array_keys(Sketches::all())), 0, 20),
             ),

@@ -179,7 +179,8 @@ final class Verifier
         $ids = array_map(strval(...), array_keys($pieces));
         sort($ids);
         if ($cut !== $ids) {
-            $this->fault("$component: not cut ".implode(', ', array_diff($ids, $cut)).'; twice '.implode(', ', array_diff_assoc($cut, array_unique($cut))));
+            $twice = implode(', ', array_diff_assoc($cut, array_unique($cut)));
+            $this->fault("$component: not cut ".implode(', ', array_diff($ids, $cut))."; twice $twice");
         }
     }
 
@@ -251,7 +252,10 @@ final class Verifier
         }
         $fromStash = static fn (array $cards, array $stash): int => count(array_filter(
             $cards,
-            static fn (Card $card): bool => array_filter($card->takings, static fn (Taking $one): bool => isset($stash[$one->component])) !== [],
+            static fn (Card $card): bool => array_filter(
+                $card->takings,
+                static fn (Taking $one): bool => isset($stash[$one->component]),
+            ) !== [],
         ));
         $now = $fromStash($this->cards, $this->laying->stash);
         $before = $fromStash($this->laying->cards, $this->laying->stash);
@@ -278,7 +282,8 @@ final class Verifier
             }
             $pieces = count(array_filter(
                 $card->takings,
-                static fn (Taking $one): bool => str_starts_with($one->part, 'piece-') || in_array($one->part, ['focal', 'sentiment', 'more-words'], true),
+                static fn (Taking $one): bool => str_starts_with($one->part, 'piece-')
+                    || in_array($one->part, ['focal', 'sentiment', 'more-words'], true),
             ));
             if ($this->wishes->many === Many::Few && $pieces > Many::Few->most() + 1) {
                 $this->fault("card $card->number has $pieces pieces, and few are wished for");
@@ -298,9 +303,10 @@ final class Verifier
             if (count($own) !== count(array_unique($own))) {
                 $this->fault("card $card->number says the same twice");
             }
-            foreach ($this->wishes->words !== WordsAgain::Once ? [] : [...$this->laying->cards, ...array_slice($this->cards, 0, $n)] as $other) {
-                $isMeant = $card->isInSetWith($other)
-                    || array_filter($this->wishes->designs, static fn (KitDesign $one): bool => $card->follows($one) || $other->follows($one)) !== [];
+            $others = [...$this->laying->cards, ...array_slice($this->cards, 0, $n)];
+            foreach ($this->wishes->words !== WordsAgain::Once ? [] : $others as $other) {
+                $isFollowed = static fn (KitDesign $one): bool => $card->follows($one) || $other->follows($one);
+                $isMeant = $card->isInSetWith($other) || array_filter($this->wishes->designs, $isFollowed) !== [];
                 if (! $isMeant && array_intersect($own, $this->saidOn($other)) !== []) {
                     $this->fault("cards $card->number and $other->number say the same");
                 }

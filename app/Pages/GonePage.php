@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Pages;
+
+use App\Journal\Journal;
+
+/**
+ * What was asked for is not there, or not any more.
+ *
+ * @phpstan-import-type UndoRedo from Journal
+ */
+final readonly class GonePage extends Page
+{
+    /**
+     * @param  string  $way  the address of the nearest page that is there
+     * @param  string  $label  what that is called
+     * @param  UndoRedo  $shelf
+     */
+    public function __construct(public string $says, public string $way, public string $label, public array $shelf)
+    {
+    }
+}
