@@ -55,7 +55,7 @@ final readonly class Gone
     private function way(): array
     {
         $segments = $this->request->segments();
-        $kit = ($segments[0] ?? '') === 'kits' ? Kit::query()->where('is_deleted', false)->find($segments[1] ?? 0) : null;
+        $kit = ($segments[0] ?? '') === 'kits' ? Kit::query()->where('is_deleted', false)->find((int) ($segments[1] ?? 0)) : null;
         if ($kit === null) {
             return [route('shelf', [], false), 'the shelf'];
         }

@@ -31,7 +31,7 @@ use KeepShare\Core\Bench\StepKinds;
  *     isCut: bool,
  *     extra: int, // steps that were done and that it no longer needs
  * }
- * @phpstan-type SchoolCost array{school: string, says: string, setUps: int, time: string, least: string, isChosen: bool}
+ * @phpstan-type SchoolCost array{school: string, says: string, setUps: int, time: string, spent: string, least: string, isChosen: bool}
  * @phpstan-type MakingHalt array{how: string, says: string, complete: list<int>, left: list<string>}
  */
 final readonly class MakePage extends Page
@@ -45,7 +45,8 @@ final readonly class MakePage extends Page
      * @param  string  $minutes  as they were typed
      * @param  string  $fault  what is wrong with them
      * @param  list<MakingHalt>  $halts
-     * @param  int  $marked  steps from which her own pace is known
+     * @param  int  $marked  steps that were timed
+     * @param  int  $paced  kinds of steps for which that tells the maker's own pace
      * @param  list<int>  $chosen  numbers of the cards that are planned; none for all
      */
     private function __construct(
@@ -59,6 +60,7 @@ final readonly class MakePage extends Page
         public string $fault,
         public array $halts,
         public int $marked,
+        public int $paced,
         public array $chosen,
         public int $done,
         public int $steps,
@@ -92,6 +94,7 @@ final readonly class MakePage extends Page
                 self::halt('With nothing left wet or half glued', Halt::clean($plan, 60 * $time), $plan),
             ],
             array_sum(array_map(count(...), $bench->marked)),
+            $bench->pace->own(),
             $numbers,
             array_sum(array_column($cards, 'done')),
             array_sum(array_column($cards, 'all')),
@@ -101,7 +104,12 @@ final readonly class MakePage extends Page
     /** @return list<MakingRun> */
     private static function runs(MakingPlan $plan): array
     {
-        return array_map(static function (array $run): array {
+        $runs = $plan->runs();
+        $seconds = array_map(static fn (array $run): int => array_sum(array_column($run['steps'], 'seconds')), $runs);
+        // They add up to the minutes of work that are said above them.
+        $minutes = Minutes::shares($seconds, self::spent($plan)[0]);
+
+        return array_map(static function (array $run, int $minutes): array {
             $kinds = array_values(array_unique(array_column($run['steps'], 'kind')));
             $labels = array_map(static fn (string $kind): string => StepKinds::of($kind)?->label() ?? $kind, $kinds);
             $cards = array_values(array_unique(array_column($run['steps'], 'card')));
@@ -112,9 +120,17 @@ final readonly class MakePage extends Page
                 'tool' => $run['tool']->name,
                 'steps' => count($run['steps']),
                 'cards' => $cards,
-                'time' => Minutes::of(array_sum(array_column($run['steps'], 'seconds'))),
+                'time' => $minutes === 0 ? 'under 1 min' : "$minutes min",
             ];
-        }, $plan->runs());
+        }, $runs, $minutes);
+    }
+
+    /** @return array{int, int, int} whole minutes of work, of taking up tools and of waiting, which add up to those of all */
+    private static function spent(MakingPlan $plan): array
+    {
+        [$work, $tools, $waiting] = Minutes::shares(array_values($plan->spent()), Minutes::whole($plan->order->seconds()));
+
+        return [$work, $tools, $waiting];
     }
 
     /** @return SchoolCost */
@@ -125,16 +141,17 @@ final readonly class MakePage extends Page
             'says' => $school === School::Runs ? 'All in runs, one tool out at a time' : 'Card by card, each finished before the next',
             'setUps' => $plan->order->setUps,
             'time' => Minutes::of($plan->order->seconds()),
+            'spent' => sprintf('%d min of work, %d min of taking up tools, %d min of waiting', ...self::spent($plan)),
             'least' => "no order has fewer than $plan->leastSetUps set-ups, or is done before ".Minutes::of($plan->leastSeconds),
             'isChosen' => $school === $chosen,
         ];
     }
 
     /** @return list<DryingStep> what is to be left alone, the first to be dry first */
-    public static function drying(Workbench $bench): array
+    public static function drying(Workbench $bench, ?int $inHand = null): array
     {
-        // Of each card what is wet longest.
-        $wet = $bench->marks->filter(static fn (StepMark $mark): bool => $mark->dry_at->isFuture())
+        // Of each card what is wet longest; the card in hand is not to be left alone.
+        $wet = $bench->marks->filter(static fn (StepMark $mark): bool => $mark->dry_at->isFuture() && $mark->card_id !== $inHand)
             ->sortBy('dry_at')
             ->keyBy('card_id');
 
@@ -179,7 +196,8 @@ final readonly class MakePage extends Page
             'how' => $how,
             'says' => $last === null
                 ? 'Nothing can be done in that time without leaving it so.'
-                : 'Stop after '.Minutes::of($halt->at).", with card $last->card: {$last->says}",
+                : 'Stop after '.Minutes::of($halt->at).", with card $last->card: {$last->says}"
+                    .($halt->dry > $halt->at ? ' All of it is dry '.Minutes::of($halt->dry).' from now.' : ''),
             'complete' => $halt->complete,
             'left' => array_map(
                 static fn (array $cards, string $lies): string => "$lies: ".implode(', ', $cards),

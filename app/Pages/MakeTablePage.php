@@ -96,7 +96,7 @@ final readonly class MakeTablePage extends Page
         return new self(
             $now === null ? null : self::inHand($now, $own, $bench, $last?->step),
             array_map(static fn (Step $step): array => ['card' => $step->card, 'says' => $step->says], $coming),
-            MakePage::drying($bench),
+            MakePage::drying($bench, $now === null ? null : self::workedOn($now, $bench)),
             GoodView::all($now === null ? [] : self::goodsOf($bench->cards[$bench->cardNumbered($now->card)->id])),
             $state->cards->whereNotNull('made_at')->count(),
             $state->cards->count(),
@@ -107,6 +107,14 @@ final readonly class MakeTablePage extends Page
             $isWrong && $now !== null ? self::ways($now, $bench) : null,
             $numbers,
         );
+    }
+
+    /** The card that is in hand; null where its step waits for what is wet. */
+    private static function workedOn(Step $step, Workbench $bench): ?int
+    {
+        $card = $bench->cardNumbered($step->card);
+
+        return $bench->waitsFor($card, $step) === null ? $card->id : null;
     }
 
     /**

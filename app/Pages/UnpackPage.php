@@ -26,9 +26,10 @@ final readonly class UnpackPage extends Page
 {
     /**
      * @param  list<array{title: string, lines: list<UnpackedLine>}>  $groups
+     * @param  int  $counted  how many lines have been counted
      * @param  Goods  $goods
      */
-    private function __construct(public array $groups, public array $goods)
+    private function __construct(public array $groups, public int $counted, public array $goods)
     {
     }
 
@@ -39,6 +40,7 @@ final readonly class UnpackPage extends Page
 
         return new self(
             Wording::grouped($own, static fn (Component $one): array => self::line($one, $state)),
+            $own->where('is_counted', true)->count(),
             GoodView::all($own->map(static fn (Component $one) => $state->core[$one->coreId()])),
         );
     }

@@ -33,6 +33,7 @@ final readonly class Workbench
         public array $steps,
         public Collection $marks,
         public array $marked,
+        public Pace $pace,
     ) {
     }
 
@@ -52,7 +53,7 @@ final readonly class Workbench
         }
         $marks = StepMark::query()->whereIn('card_id', $state->cards->keys())->orderBy('done_at')->orderBy('id')->get();
 
-        return new self($state, $cards, $steps, $marks, $marked);
+        return new self($state, $cards, $steps, $marks, $marked, $pace);
     }
 
     /**

@@ -15,4 +15,28 @@ final class Minutes
 
         return $minutes < 60 ? "$minutes min" : sprintf('%d h %02d min', intdiv($minutes, 60), $minutes % 60);
     }
+
+    /**
+     * Times as whole minutes that add up to the whole: what rounding leaves over goes where most was cut off.
+     *
+     * @param  list<int>  $seconds
+     * @return list<int>
+     */
+    public static function shares(array $seconds, int $minutes): array
+    {
+        $shares = array_map(static fn (int $one): int => intdiv($one, 60), $seconds);
+        $rests = array_map(static fn (int $one): int => $one % 60, $seconds);
+        arsort($rests);
+        foreach (array_slice(array_keys($rests), 0, max(0, $minutes - array_sum($shares))) as $n) {
+            $shares[$n]++;
+        }
+
+        return array_values($shares);
+    }
+
+    /** To the nearest minute. */
+    public static function whole(int $seconds): int
+    {
+        return intdiv($seconds + 30, 60);
+    }
 }

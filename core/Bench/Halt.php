@@ -10,10 +10,11 @@ final readonly class Halt
     /**
      * @param  string|null  $after  the id of the last step that is done; null where none is
      * @param  int  $at  seconds from the beginning, when the hands are free
+     * @param  int  $dry  seconds from the beginning, when the last of what is done is dry
      * @param  list<int>  $complete  cards that are complete and dry by then
      * @param  array<int, Left>  $left  by card, how the others lie
      */
-    private function __construct(public ?string $after, public int $at, public array $complete, public array $left)
+    private function __construct(public ?string $after, public int $at, public int $dry, public array $complete, public array $left)
     {
     }
 
@@ -39,21 +40,22 @@ final readonly class Halt
             if ($at > $seconds) {
                 continue;
             }
-            $lie = self::lie($plan, array_slice($order->steps, 0, $many), $seconds);
+            $done = array_slice($order->steps, 0, $many);
+            $lie = self::lie($plan, $done, $seconds);
             if (array_filter($lie, static fn (Left $left): bool => ! $isLeftSo($left)) === []) {
-                return self::of($plan->jobs->steps[$last]->id, $at, $lie);
+                return self::of($plan->jobs->steps[$last]->id, $at, max([0, ...self::dries($plan, $done)]), $lie);
             }
         }
 
-        return self::of(null, 0, self::lie($plan, [], $seconds));
+        return self::of(null, 0, 0, self::lie($plan, [], $seconds));
     }
 
     /** @param  array<int, Left>  $lie */
-    private static function of(?string $after, int $at, array $lie): self
+    private static function of(?string $after, int $at, int $dry, array $lie): self
     {
         $isComplete = static fn (Left $left): bool => $left === Left::Complete;
 
-        return new self($after, $at, array_keys(array_filter($lie, $isComplete)), array_filter(
+        return new self($after, $at, $dry, array_keys(array_filter($lie, $isComplete)), array_filter(
             $lie,
             static fn (Left $left): bool => ! $isComplete($left),
         ));
@@ -66,9 +68,8 @@ final readonly class Halt
     private static function lie(MakingPlan $plan, array $done, int $seconds): array
     {
         $wet = [];
-        foreach ($done as $i => $n) {
+        foreach (self::dries($plan, $done) as $n => $dry) {
             $card = $plan->jobs->steps[$n]->card;
-            $dry = $plan->order->starts[$i] + $plan->jobs->seconds[$n] + $plan->jobs->waits[$n];
             $wet[$card] = ($wet[$card] ?? false) || $dry > $seconds;
         }
         $lie = [];
@@ -85,5 +86,19 @@ final readonly class Halt
         }
 
         return $lie;
+    }
+
+    /**
+     * @param  list<int>  $done  in their order
+     * @return array<int, int> by step, how many seconds from the beginning it is dry
+     */
+    private static function dries(MakingPlan $plan, array $done): array
+    {
+        $dries = [];
+        foreach ($done as $i => $n) {
+            $dries[$n] = $plan->order->starts[$i] + $plan->jobs->seconds[$n] + $plan->jobs->waits[$n];
+        }
+
+        return $dries;
     }
 }

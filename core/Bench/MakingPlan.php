@@ -62,6 +62,19 @@ final readonly class MakingPlan
         return new self($school, $jobs, Order::at($jobs, $order), $bound->leastSetUps, $bound->leastSeconds);
     }
 
+    /**
+     * What the time goes on: the steps themselves, taking up tools, and waiting for what dries.
+     *
+     * @return array{work: int, tools: int, waiting: int} in seconds; together as long as the order takes
+     */
+    public function spent(): array
+    {
+        $work = array_sum($this->jobs->seconds);
+        $tools = $this->order->setUps * HandTool::SET_UP;
+
+        return ['work' => $work, 'tools' => $tools, 'waiting' => $this->order->seconds() - $work - $tools];
+    }
+
     /** @return list<array{tool: HandTool, steps: non-empty-list<Step>}> */
     public function runs(): array
     {

@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** How quick a maker is: by kind of step, the minutes of the craft until she has shown her own. */
+/**
+ * How quick a maker is: by kind of step the minutes of the craft, until enough steps of the kind have shown otherwise. A step
+ * marked in a hurry, or long after it was done, is left out.
+ */
 final readonly class Pace
 {
     /** So many times the craft's figure is counted beside her own. */
     private const PRIOR = 3;
+
+    /** From so many steps of a kind on a pace is learnt. */
+    private const ENOUGH = 5;
+
+    /** What took so many times as long as the middle one, or as short, tells nothing. */
+    private const FAR = 3;
 
     /** Figures are rounded to so many seconds. */
     private const ROUND = 15;
@@ -32,14 +41,42 @@ final readonly class Pace
     {
         $seconds = [];
         foreach (StepKinds::all() as $kind) {
-            $all = [...array_fill(0, self::PRIOR, $kind->seconds()), ...$marked[$kind->key()] ?? []];
-            sort($all);
-            $middle = intdiv(count($all) - 1, 2);
-            $median = count($all) % 2 === 1 ? $all[$middle] : intdiv($all[$middle] + $all[$middle + 1], 2);
-            $seconds[$kind->key()] = self::rounded($median);
+            $own = self::near($marked[$kind->key()] ?? []);
+            if (count($own) >= self::ENOUGH) {
+                $seconds[$kind->key()] = self::rounded(self::median([...array_fill(0, self::PRIOR, $kind->seconds()), ...$own]));
+            }
         }
 
         return new self($seconds);
+    }
+
+    /** Of how many kinds of steps the pace is the maker's own. */
+    public function own(): int
+    {
+        return count($this->seconds);
+    }
+
+    /**
+     * @param  list<int>  $seconds
+     * @return list<int> those that are not far from the middle one
+     */
+    private static function near(array $seconds): array
+    {
+        $middle = $seconds === [] ? 0 : self::median($seconds);
+
+        return array_values(array_filter(
+            $seconds,
+            static fn (int $one): bool => $one <= self::FAR * $middle && self::FAR * $one >= $middle,
+        ));
+    }
+
+    /** @param  non-empty-list<int>  $all */
+    private static function median(array $all): int
+    {
+        sort($all);
+        $middle = intdiv(count($all) - 1, 2);
+
+        return count($all) % 2 === 1 ? $all[$middle] : intdiv($all[$middle] + $all[$middle + 1], 2);
     }
 
     /** How long one of a kind takes. */

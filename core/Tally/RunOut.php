@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Tally;
 
-/** Which component ran out first, in the order in which the cards are numbered. */
+/**
+ * Which component ran out first, in the order in which the cards are numbered. What one or two cards take is meant for those
+ * and runs out on nobody.
+ */
 final readonly class RunOut
 {
+    private const SHARED_BY = 3;
+
     private function __construct(public string $component, public int $card)
     {
     }
@@ -19,7 +24,7 @@ final readonly class RunOut
     {
         $first = null;
         foreach ($used as $component => ['all' => $all, 'takes' => $takes]) {
-            $card = self::cardAt($all, $takes);
+            $card = count($takes) < self::SHARED_BY ? null : self::cardAt($all, $takes);
             if ($card !== null && ($first === null || $card < $first->card)) {
                 $first = new self((string) $component, $card);
             }

@@ -10,6 +10,7 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Cut\Wish;
+use KeepShare\Core\Tray\Kind\FrameParts;
 
 /**
  * What one scrap can become: what the bonus cards would cut from it, the best mix of standard parts, and the best of each
@@ -43,7 +44,7 @@ final readonly class Becoming
     private function options(?SheetPlan $wanted): array
     {
         $best = $this->bestOfEachNoun();
-        $options = array_map(fn (StandardPart $part): ?WayToCut => $this->filled([$part]), array_values($best));
+        $options = array_map(fn (StandardPart $part): ?WayToCut => $this->filled($this->together($part)), array_values($best));
         $options[] = $this->filled(array_slice(array_values($best), 0, self::MIXED));
         $different = [];
         foreach ($options as $option) {
@@ -55,6 +56,15 @@ final readonly class Becoming
         usort($options, static fn (WayToCut $a, WayToCut $b): int => $b->worth <=> $a->worth);
 
         return $wanted === null || $wanted->pieces() === [] ? $options : [WayToCut::forCards($this->scrap, $wanted), ...$options];
+    }
+
+    /** @return list<StandardPart> what is cut with a part: a frame wants both lengths of its strips */
+    private function together(StandardPart $part): array
+    {
+        return $part->noun === FrameParts::NOUN
+            ? array_values(array_filter($this->lacks->parts, fn (StandardPart $one): bool => $one->noun === FrameParts::NOUN
+                && $one->mayBeOf($this->scrap)))
+            : [$part];
     }
 
     /** @return array<string, StandardPart> of each noun the size that is worth most in rows, the worthiest first */

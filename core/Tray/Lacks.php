@@ -7,6 +7,7 @@ namespace KeepShare\Core\Tray;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
+use KeepShare\Core\Tray\Kind\FrameParts;
 
 /**
  * What the cards that could still be made lack: of each standard part, how many cards it could serve, how many of those
@@ -75,6 +76,29 @@ final class Lacks
         $each = $this->perCard($part);
 
         return $each === null ? 0 : min($this->cards, intdiv($count, $each));
+    }
+
+    /**
+     * How many cards so many of several parts could serve together. A frame takes two long strips and two short ones: four of one
+     * length are none.
+     *
+     * @param  array<string, int>  $counts  by the id of the part
+     */
+    public function servedBy(array $counts): int
+    {
+        $cards = 0;
+        $frame = [];
+        foreach ($this->parts as $part) {
+            if ($part->noun === FrameParts::NOUN) {
+                $frame[$part->id()] = $counts[$part->id()] ?? 0;
+            } else {
+                $cards += $this->serves($part, $counts[$part->id()] ?? 0);
+            }
+        }
+        // On a square front all four are as long.
+        $frames = $frame === [] ? 0 : intdiv(min($frame), count($frame) === 1 ? 4 : 2);
+
+        return min($this->cards, $cards + $frames);
     }
 
     /** What one of a part is worth: above 0, by scarcity, then by area. */

@@ -37,13 +37,12 @@ final readonly class WayToCut
             $byId[$part->id()] = $part;
         }
         $counts = array_count_values(array_map(static fn (Leaf $leaf): string => (string) $leaf->piece, $plan->pieces()));
-        $cards = $worth = 0;
+        $worth = 0;
         foreach ($counts as $id => $count) {
-            $cards += $lacks->serves($byId[$id], $count);
             $worth += $count * $lacks->worth($byId[$id]);
         }
 
-        return new self($plan, $counts, $byId, min($lacks->cards, $cards), [], $worth, self::left($scrap, $plan));
+        return new self($plan, $counts, $byId, $lacks->servedBy($counts), [], $worth, self::left($scrap, $plan));
     }
 
     /** What bonus cards cut from it; each piece is named by the number of its card, a stroke, and its part. */

@@ -228,20 +228,25 @@ final class BenchTest extends TestCase
             self::assertCount($minutes === 600 ? 8 : count($most->complete), $most->complete);
         }
         $runs = MakingPlan::within($steps, School::Runs, 60 * $minutes);
+        self::assertSame($runs->order->seconds(), array_sum($runs->spent()), 'work, tools and waiting are all of it');
+        $halt = Halt::clean($runs, 60 * $minutes);
+        self::assertLessThanOrEqual(60 * $minutes, $halt->dry, 'nothing is wet when the time is over');
         self::assertGreaterThan($minutes < 45 ? -1 : 2, count(Halt::clean($runs, 60 * $minutes)->complete));
     }
 
-    public function test_her_pace_is_the_median_of_what_she_marked_with_the_figure_of_the_craft(): void
+    public function test_a_pace_is_learnt_from_five_steps_of_a_kind_with_the_usual_figure_among_them(): void
     {
         $kind = new DryFit;
         $pace = static fn (int ...$marked): int => Pace::learnt(['dry-fit' => array_values($marked)])->of($kind);
 
         self::assertSame(30, Pace::ofTheCraft()->of($kind));
         self::assertSame(30, $pace(90), 'once is no habit');
-        self::assertSame(90, $pace(90, 90, 90, 90));
-        self::assertSame(30, $pace(5_000, 5_000), 'two that were forgotten do not count for much');
+        self::assertSame(30, $pace(90, 90, 90, 90), 'four are not enough');
+        self::assertSame(90, $pace(90, 90, 90, 90, 90));
+        self::assertSame(90, $pace(90, 90, 5_000, 90, 90, 90, 1), 'what was forgotten or hurried is left out');
+        self::assertSame(30, $pace(1, 90, 90, 90, 90), 'and is none of the five');
         $step = self::step('1/a', 1, 'glue', 60, 0, [], $kind);
-        $slow = Pace::learnt(['dry-fit' => [90, 90, 90, 90]]);
+        $slow = Pace::learnt(['dry-fit' => [90, 90, 90, 90, 90]]);
         self::assertSame(180, $slow->paced($step)->seconds, 'what takes twice as long takes her so too');
     }
 

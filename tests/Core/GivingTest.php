@@ -166,16 +166,18 @@ final class GivingTest extends TestCase
         self::assertSame(30, UsedCost::ofCount($of['base'], 100, 3), 'ten bases at a time');
         $isOfTwo = static fn (Component $one): bool => $one->good instanceof DieCut && $one->count === 2;
         $die = array_values(array_filter($kit->components, $isOfTwo))[0];
-        self::assertSame(50, UsedCost::ofCount($die, 99, 1), 'rounded up: nothing is free');
+        self::assertSame(50, UsedCost::ofCount($die, 99, 1), 'half a coin up');
         self::assertSame(0, UsedCost::ofCount($of['wave'], 0, 0));
     }
 
     public function test_what_ran_out_first_and_whether_it_went_evenly(): void
     {
         $first = RunOut::first([
-            'a' => ['all' => 3, 'takes' => [5 => 1, 1 => 2]],
-            'b' => ['all' => 2, 'takes' => [4 => 2]],
-            'c' => ['all' => 9, 'takes' => [1 => 8]],
+            'a' => ['all' => 4, 'takes' => [5 => 1, 1 => 2, 2 => 1]],
+            'b' => ['all' => 3, 'takes' => [4 => 1, 2 => 1, 3 => 1]],
+            'c' => ['all' => 9, 'takes' => [1 => 1, 2 => 1, 3 => 1]],
+            'one of its kind' => ['all' => 1, 'takes' => [1 => 1]],
+            'two of it' => ['all' => 2, 'takes' => [1 => 1, 2 => 1]],
         ]);
         self::assertSame(['b', 4], [$first?->component, $first?->card]);
         self::assertNull(RunOut::first(['a' => ['all' => 3, 'takes' => [1 => 2]]]));

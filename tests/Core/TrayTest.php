@@ -29,6 +29,7 @@ use KeepShare\Core\Table\WordsAgain;
 use KeepShare\Core\Tray\Balance;
 use KeepShare\Core\Tray\Becoming;
 use KeepShare\Core\Tray\Find;
+use KeepShare\Core\Tray\Kind\FrameParts;
 use KeepShare\Core\Tray\Lacks;
 use KeepShare\Core\Tray\Scrap;
 use KeepShare\Core\Tray\Uses;
@@ -173,6 +174,15 @@ final class TrayTest extends TestCase
             };
             self::assertSame($is, $read, "$what of $text");
         }
+    }
+
+    public function test_a_frame_takes_two_long_strips_and_two_short_ones(): void
+    {
+        $lacks = Lacks::on(Laying::unpacked(Kits::demo())->under(Wishes::asManyAsPossible()), []);
+        $strips = array_values(array_filter($lacks->parts, static fn ($part): bool => $part->noun === FrameParts::NOUN));
+        $served = static fn (int $long, int $short): int => $lacks->servedBy([$strips[0]->id() => $long, $strips[1]->id() => $short]);
+
+        self::assertSame([0, 1, 1, 2, 0], [$served(4, 0), $served(2, 2), $served(3, 9), $served(4, 5), $served(0, 10)]);
     }
 
     #[TestWith(['hearts', 'Heart sticker', true])]

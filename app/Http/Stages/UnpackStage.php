@@ -50,7 +50,14 @@ final class UnpackStage implements Stage
             ->whereIn('reason', LedgerReason::ofCounting())
             ->sum('delta');
         $listed = (int) $counted->sum('listed');
-        $isDone = $counted->exists() && $kit->components()->where('is_counted', false)->doesntExist();
+        if ($listed === 0 && $delta === 0) {
+            return 'nothing yet';
+        }
+        $lines = $kit->components();
+        if ($delta === 0 && $lines->clone()->where('is_counted', true)->doesntExist()) {
+            return "$listed listed";
+        }
+        $isDone = $lines->where('is_counted', false)->doesntExist();
 
         return sprintf('%d of %d here%s', $listed + $delta, $listed, $isDone ? ', counted' : '');
     }

@@ -15,12 +15,14 @@ use KeepShare\Core\Tray\StandardPart;
 /** Thin strips for a frame round a panel, two long and two short: what trimmed edges are good for. */
 final class FrameParts implements PartKind
 {
+    public const NOUN = 'frame strip';
+
     public function on(Table $table): array
     {
         $wide = Measures::length($table->unit, '1/4', '6');
         $less = Measures::reveal($table->unit)->times(2);
         $strip = static fn (Length $side): StandardPart => StandardPart::of(
-            'frame strip',
+            self::NOUN,
             Size::of($wide, $side->minus($less)),
             CutFrom::Plain,
             how: 'two long and two short to a frame',

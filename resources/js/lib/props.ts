@@ -1014,6 +1014,7 @@ export interface MakePage {
     fault: string
     halts: MakingHalt[]
     marked: number
+    paced: number
     chosen: number[]
     done: number
     steps: number
@@ -1461,6 +1462,7 @@ export interface SchoolCost {
     says: string
     setUps: number
     time: string
+    spent: string
     least: string
     isChosen: boolean
 }
@@ -2058,6 +2060,7 @@ export interface UnpackPage {
         title: string
         lines: UnpackedLine[]
     }[]
+    counted: number
     goods: Goods
 }
 

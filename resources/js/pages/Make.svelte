@@ -13,7 +13,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { MakePage } from '@/lib/props'
 
-    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, chosen: picked, done, steps }: MakePage = $props()
+    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, paced, chosen: picked, done, steps }: MakePage = $props()
 
     const frame = $derived(kit.frame)
     const chosen = $derived(schools.find((one) => one.isChosen) ?? schools[0])
@@ -69,7 +69,7 @@
                 {#if runs.length}
                     <p class="to-go">
                         {done} of {count(steps, 'step')} done; {count(chosen?.setUps ?? 0, 'set-up')} and {chosen?.time} to go,
-                        {marked ? `at your pace, from ${count(marked, 'step')}` : 'at the pace of the craft'}.
+                        {paced ? `at your own pace for ${count(paced, 'kind')} of steps` : 'at the usual pace'}.
                         <Button main key="T" onclick={() => toTable()}>Go to the table</Button>
                         {#if marked}<Button onclick={() => sender.send('make/pace')}>Forget my pace</Button>{/if}
                     </p>
@@ -80,7 +80,7 @@
                                 <input type="radio" name="school" checked={one.isChosen} onchange={() => choose(one.school)} />
                                 <span>
                                     <b>{one.says}</b>: {count(one.setUps, 'set-up')} and {one.time}
-                                    <small>{one.least}</small>
+                                    <small>{one.spent}; {one.least}</small>
                                 </span>
                             </label>
                         {/each}

@@ -7,13 +7,14 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Swatch from '@/parts/Swatch.svelte'
     import { kit } from '@/lib/kit'
-    import { mm } from '@/lib/format'
+    import { count, mm } from '@/lib/format'
     import type { Good, UnpackedLine, UnpackPage } from '@/lib/props'
 
-    let { groups, goods }: UnpackPage = $props()
+    let { groups, counted, goods }: UnpackPage = $props()
 
     const frame = $derived(kit.frame)
-    const differing = $derived(groups.flatMap((group) => group.lines).filter((line) => line.differs))
+    const lines = $derived(groups.flatMap((group) => group.lines))
+    const differing = $derived(lines.filter((line) => line.differs))
     const good = (line: UnpackedLine): Good => goods[line.id] as Good
     /** A picture of the thing at its real size: only what has an outline is drawn. */
     const drawn = (line: UnpackedLine): boolean => good(line).shape !== null && good(line).size !== null
@@ -24,13 +25,19 @@
     <SurfaceDefs {goods} />
     <div class="place">
         <p class="answer">
-            {#if differing.length === 0}
+            {#if lines.length === 0}
+                <strong>Nothing is on the list yet.</strong>
+                <Link href="{frame.url}/add">Write its lines, or paste the packing list</Link>.
+            {:else if differing.length === 0 && counted < lines.length}
+                <strong>{counted === 0 ? 'Nothing has been counted yet' : `${counted} of ${count(lines.length, 'line')} counted`}:</strong>
+                the rest is taken as it is listed. <Link href="{frame.url}/count">Count what came</Link>.
+            {:else if differing.length === 0}
                 <strong>Everything on the list is on the table.</strong>
             {:else}
                 <strong>{differing.length === 1 ? 'One line differs' : `${differing.length} lines differ`} from the packing list:</strong>
                 {differing.map((line) => `${good(line).name}, ${line.here} of ${line.listed}`).join('; ')}.
             {/if}
-            <span>Papers and die cuts are shown at their real size.</span>
+            {#if lines.length}<span>Papers and die cuts are shown at their real size.</span>{/if}
         </p>
         {#each groups as group (group.title)}
             <section aria-labelledby="group-{group.title}">
