@@ -72,21 +72,18 @@ final class CutPlans
     }
 
     /**
-     * Plans one component anew after something went wrong; what cannot be cut any more is taken off its cards.
+     * Plans one component anew after something went wrong; of what cannot be cut any more the latest cards go short.
      *
-     * @return list<Taking> those taken off, of the latest cards first
+     * @return list<Taking> those that do, of the latest cards first
      */
     public function replan(int $component): array
     {
         $takings = Taking::inTurn(self::uncut($component)->with('card')->get());
         $pieces = array_values(array_filter($takings->map(static fn (Taking $taking): ?Piece => $taking->toPiece())->all()));
         $plan = $this->plan($component, self::sheets($component), $pieces);
-        $gone = array_values($takings->whereIn('id', array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced))->all());
-        foreach ($gone as $taking) {
-            $taking->delete();
-        }
+        $short = array_values($takings->whereIn('id', array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced))->all());
 
-        return array_reverse($gone);
+        return array_reverse($short);
     }
 
     /**

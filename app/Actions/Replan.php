@@ -12,17 +12,14 @@ use App\Models\LedgerReason;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
-use App\Table\TableState;
 use Closure;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
-use KeepShare\Core\Outlook\WayOut;
-use KeepShare\Core\Outlook\WaysOut;
 
 /**
  * Plans again from what is really there when a cut has gone wrong, without touching what is done, and says what changed
- * for which card. What cannot be cut any more stays open on its card, the latest cards first.
+ * for which card. Of what cannot be cut any more the latest cards go short until a way out is taken.
  */
 final readonly class Replan
 {
@@ -132,10 +129,10 @@ final readonly class Replan
      */
     public function after(Kit $kit, string $name, Component $component, ?int $revision, Closure $happen): array
     {
-        return $this->journal->act($kit, $name, $revision, function () use ($kit, $component, $happen): array {
+        return $this->journal->act($kit, $name, $revision, function () use ($component, $happen): array {
             $before = self::sources($component);
             $happen();
-            $open = $this->plans->replan($component->id);
+            $short = $this->plans->replan($component->id);
             $after = self::sources($component);
             $says = [];
             foreach ($after as $id => $source) {
@@ -144,8 +141,9 @@ final readonly class Replan
                     $says[] = "Card {$taking->card->number}'s {$taking->partName()} now comes from $source of $component->name.";
                 }
             }
-            foreach ($open as $taking) {
-                $says[] = self::wayOut($kit, $taking, $component);
+            foreach ($short as $taking) {
+                $says[] = "Card {$taking->card->number} goes short of its {$taking->partName()}: "
+                    ."there is not enough of $component->name left. The ways out are offered here and on its page.";
             }
 
             return $says === [] ? ['Nothing changes for the cards.'] : $says;
@@ -165,24 +163,5 @@ final readonly class Replan
         }
 
         return $sources;
-    }
-
-    /** The ways out for a part that cannot be cut any more. */
-    private static function wayOut(Kit $kit, Taking $gone, Component $component): string
-    {
-        $card = Card::query()->with('takings')->findOrFail($gone->card_id);
-        $says = "Card $card->number is without its {$gone->partName()}: there is not enough of $component->name left.";
-        if ($card->kit_id !== $kit->id) {
-            return $says;
-        }
-        $core = $card->toCore();
-        $ways = WaysOut::of(
-            TableState::of($kit)->tableWithout($card),
-            $core->fitted([...$core->takings, $gone->toCore()]),
-            $gone->part,
-            $card->cutParts(),
-        );
-
-        return "$says Ways out, on the card's page: ".implode('; ', array_map(static fn (WayOut $way): string => $way->says, $ways)).'.';
     }
 }

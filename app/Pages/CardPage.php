@@ -37,6 +37,7 @@ use KeepShare\Core\Sketch\Sketch;
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type GuideLine from CardParts
+ * @phpstan-import-type ShortPart from ShortParts
  * @phpstan-import-type SketchedPart from CardParts
  * @phpstan-import-type StuckPart from CardParts
  *
@@ -103,6 +104,7 @@ final readonly class CardPage extends Page
      * @param  list<string>  $muted
      * @param  Goods  $goods
      * @param  list<NumberedCard>  $cards
+     * @param  list<ShortPart>  $shorts  its parts that cannot have what they take
      */
     private function __construct(
         public int $id,
@@ -126,6 +128,7 @@ final readonly class CardPage extends Page
         public array $muted,
         public array $goods,
         public array $cards,
+        public array $shorts,
     ) {
     }
 
@@ -164,6 +167,7 @@ final readonly class CardPage extends Page
             $state->kit->muted,
             GoodView::all($state->core),
             array_values($state->cards->map(static fn (Card $one): array => ['id' => $one->id, 'number' => $one->number])->all()),
+            ShortParts::of($state, $card),
         );
     }
 

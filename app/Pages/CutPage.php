@@ -15,6 +15,7 @@ use Closure;
  * @phpstan-import-type CutBound from CutSheets
  * @phpstan-import-type SheetEntry from CutSheets
  * @phpstan-import-type SheetInHand from CutSheets
+ * @phpstan-import-type ShortPart from ShortParts
  *
  * @phpstan-type CutProposal array{says: list<string>, path: string, data: array<string, string>}
  * @phpstan-type BetterCut array{search: array{done: int, all: int}|null, said: string|null}
@@ -30,6 +31,7 @@ final readonly class CutPage extends Page
      * @param  int|null  $card  where one card alone is cut for
      * @param  CutProposal|null  $proposal  what would come of something that went wrong
      * @param  Closure(): (SheetInHand|null)  $sheet
+     * @param  Closure(): list<ShortPart>  $shorts  what cannot be cut any more, with its ways out
      * @param  BetterCut  $better
      */
     private function __construct(
@@ -42,6 +44,7 @@ final readonly class CutPage extends Page
         public ?int $card,
         public ?array $proposal,
         public array $better,
+        public Closure $shorts,
     ) {
     }
 
@@ -83,6 +86,7 @@ final readonly class CutPage extends Page
             $card?->id,
             $proposal,
             $better,
+            $when(static fn (): array => $sheets()->shorts()),
         );
     }
 }

@@ -27,6 +27,7 @@ use KeepShare\Core\Sketch\Part;
 /**
  * The sheets that are cut for the cards of a kit, with their plans.
  *
+ * @phpstan-import-type ShortPart from ShortParts
  * @phpstan-import-type Box from GoodView
  * @phpstan-import-type CutLine from GoodView
  * @phpstan-import-type Extent from GoodView
@@ -197,6 +198,12 @@ final readonly class CutSheets
                 ])->all()),
             ];
         })->all());
+    }
+
+    /** @return list<ShortPart> what cannot be cut any more */
+    public function shorts(): array
+    {
+        return ShortParts::of($this->state);
     }
 
     /** @return Goods */

@@ -16,6 +16,7 @@ use KeepShare\Core\Table\Wanted;
 /**
  * A row of the grid: what each card takes from a component, and what is left of it.
  *
+ * @phpstan-import-type ShortPart from ShortParts
  * @phpstan-import-type Extent from GoodView
  *
  * @phpstan-type GridTaking array{
@@ -29,12 +30,6 @@ use KeepShare\Core\Table\Wanted;
  *     isPinned: bool,
  *     isShort: bool,
  * }
- * @phpstan-type Shortfall array{
- *     card: int,
- *     part: string,
- *     says: string,
- *     ways: list<array{kind: string, says: string}>,
- * }
  * @phpstan-type GridLine array{
  *     id: string,
  *     isStash: bool,
@@ -43,7 +38,7 @@ use KeepShare\Core\Table\Wanted;
  *     keep: string,
  *     use: string,
  *     short: string|null,
- *     shortfalls: list<Shortfall>,
+ *     shorts: list<ShortPart>,
  *     balance: string,
  * }
  */
@@ -94,7 +89,7 @@ final readonly class GridRow
             'keep' => $this->keep(),
             'use' => Wanted::tryFrom($kit->wishes['uses'][$this->core->id] ?? '')->value ?? Wanted::AsItComes->value,
             'short' => $this->short(),
-            'shortfalls' => array_values($this->shorts->map($this->shortfall(...))->all()),
+            'shorts' => array_values($this->shorts->map(fn (Taking $one): array => ShortParts::one($one, $this->state))->all()),
             'balance' => $this->balance(),
         ];
     }
@@ -151,23 +146,6 @@ final readonly class GridRow
             $left < 0 => Wording::count($this->core, -$left, $unit)." more than the $here there are.",
             default => "Kept: {$this->keep()} of $here.",
         };
-    }
-
-    /** @return Shortfall */
-    private function shortfall(Taking $taking): array
-    {
-        $size = $taking->size();
-        $measures = $size === null ? '' : ", {$size->label($this->state->kit->unit)}";
-
-        return [
-            'card' => $taking->card_id,
-            'part' => $taking->part,
-            'says' => "Card {$taking->card->number} is without its {$taking->partName()}$measures.",
-            'ways' => array_map(
-                static fn (WayOut $way): array => ['kind' => $way->kind, 'says' => $way->says],
-                Grid::waysOut($this->state, $taking),
-            ),
-        ];
     }
 
     /** @return GridTaking */

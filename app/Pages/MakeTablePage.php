@@ -12,6 +12,7 @@ use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\School;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
+use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Kit\Component;
 
 /**
@@ -22,6 +23,7 @@ use KeepShare\Core\Kit\Component;
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
  *
+ * @phpstan-type MiddleOnFront array{x: int, y: int, fromLeft: string, fromBelow: string}
  * @phpstan-type PlaceOnFront array{
  *     x: int,
  *     y: int,
@@ -30,6 +32,7 @@ use KeepShare\Core\Kit\Component;
  *     top: int,
  *     fromLeft: string,
  *     fromTop: string,
+ *     middle: MiddleOnFront|null, // of a piece of the group: the step measures it to there
  * }
  * @phpstan-type StepInHand array{
  *     card: int,
@@ -217,6 +220,24 @@ final readonly class MakeTablePage extends Page
             'top' => $reveals['top']->units,
             'fromLeft' => $reveals['left']->format($card->unit),
             'fromTop' => $reveals['top']->format($card->unit),
+            'middle' => self::middle($part, $card),
+        ];
+    }
+
+    /** @return MiddleOnFront|null measured as the step says it: from the left and the lower edge of the front */
+    private static function middle(string $part, CardAtBench $card): ?array
+    {
+        $piece = $card->front->group?->piece($part);
+        if ($piece === null) {
+            return null;
+        }
+        [$left, $below] = CardGroup::fromEdges($piece, $card->layout->front);
+
+        return [
+            'x' => $left->units,
+            'y' => $card->layout->front->height->units - $below->units,
+            'fromLeft' => $left->format($card->unit),
+            'fromBelow' => $below->format($card->unit),
         ];
     }
 }

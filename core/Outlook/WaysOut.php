@@ -195,6 +195,8 @@ final readonly class WaysOut
         if (! isset($lengths['reveal'])) {
             return null;
         }
+        // Of a part that lies straight on the front the reveal is the frame; under any other the frame stays.
+        $frame = $laid->part->relation->isFrame() ? null : $this->card->frame;
         for ($step = 1; $step <= self::STEPS; $step++) {
             $reveal = $lengths['reveal']->plus(Length::ofUnits(2 * $step * $unit->mark()->units));
             try {
@@ -204,7 +206,7 @@ final readonly class WaysOut
                     $this->card->front,
                     $this->card->occasion,
                     [],
-                    null,
+                    $frame,
                     $this->card->fold,
                 )
                     ->layout($unit)

@@ -54,7 +54,7 @@ final class ArrangeTest extends BrowserTestCase
         $this->sharedOut();
         $card = $this->cardWithTwoSmall();
         $this->open("/kits/1/arrange?card=$card");
-        $this->see('from the left, its middle');
+        $this->see('from the left edge to its middle');
         $this->click('button', 'Centred');
         $this->holds(1, "select count(*) from cards where id = $card and arrangement = 'centred'");
         $this->toPiece('first small picture');

@@ -132,21 +132,27 @@ final class CutByCutTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_what_cannot_be_cut_any_more_stays_open_with_a_way_out(): void
+    public function test_what_cannot_be_cut_any_more_has_its_ways_out_where_the_cut_went_wrong_and_on_the_card(): void
     {
         $kit = $this->table();
         [$sheet, $card] = $this->sheetOf($kit, 'Fish scale');
         $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas(
             'notice',
-            static fn (string $says): bool => str_contains($says, "Card $card is without its")
-                && str_contains($says, 'Ways out, on the card\'s page: ')
-                && str_contains($says, "take card $card back"),
+            static fn (string $says): bool => str_contains($says, "Card $card goes short of its"),
         );
         $record = Card::query()->where('kit_id', $kit->id)->where('number', $card)->firstOrFail();
-        self::assertNotSame([], $this->props("/kits/$kit->id/cards/$record->id")['front']['lacks']);
-        $this->assertInBalance($kit);
+        $shorts = fn (string $page): array => $this->props("/kits/$kit->id/$page")['shorts'];
+        $short = $shorts('cut')[0];
+        self::assertSame([$record->id, $short], [$short['card'], $shorts("cards/$record->id")[0]]);
+        self::assertContains("take card $card back", array_column($short['ways'], 'says'));
+        $this->assertInBalance($kit, true);
+
+        $way = ['card' => $short['card'], 'part' => $short['part'], 'says' => $short['ways'][0]['says']];
+        $this->act($kit, 'grid/way', $way)->assertSessionHasNoErrors();
+        self::assertNotContains($short['part'], array_column($shorts("cards/$record->id"), 'part'), 'till one is chosen');
         $this->act($kit, 'undo');
-        self::assertSame([], $this->props("/kits/$kit->id/cards/$record->id")['front']['lacks']);
+        $this->act($kit, 'undo');
+        self::assertSame([], $shorts('cut'));
         $this->assertInBalance($kit);
     }
 

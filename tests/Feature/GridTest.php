@@ -114,7 +114,7 @@ final class GridTest extends FeatureTestCase
         $this->assertInBalance($kit, true);
         $copy = $kit->cards()->where('number', 11)->sole();
         $base = $this->row($kit, Taking::query()->where('card_id', $card->id)->where('part', 'base')->sole()->component_id);
-        self::assertSame(['1', $copy->id], [$base['short'], $base['shortfalls'][0]['card']]);
+        self::assertSame(['1', $copy->id], [$base['short'], $base['shorts'][0]['card']]);
         self::assertTrue($this->cardOf($kit, $copy->id)['isShort']);
         self::assertFalse($this->cardOf($kit, $card->id)['isShort'], 'the earlier card keeps its own');
 
@@ -123,7 +123,7 @@ final class GridTest extends FeatureTestCase
             'part' => 'base',
             'says' => 'cut it from moonlight',
         ])->assertSessionHasErrors('table');
-        $way = $base['shortfalls'][0]['ways'][0];
+        $way = $base['shorts'][0]['ways'][0];
         self::assertStringStartsWith('cut one from', $way['says']);
         $this->act($kit, 'grid/way', ['card' => $copy->id, 'part' => 'base', 'says' => $way['says']])->assertSessionHasNoErrors();
         self::assertNotNull(Taking::query()->where('card_id', $copy->id)->where('part', 'base')->sole()->width, 'it is cut from cardstock');
@@ -165,7 +165,7 @@ final class GridTest extends FeatureTestCase
         }
         $row = $this->row($kit, $fish->id);
         self::assertMatchesRegularExpression('/^[12] pieces?$/', $row['short']);
-        self::assertStringContainsString('is without its', $row['shortfalls'][0]['says']);
+        self::assertStringContainsString('is without its', $row['shorts'][0]['says']);
         $this->assertInBalance($kit, true);
         $this->act($kit, 'undo');
         $this->act($kit, 'undo');
@@ -697,7 +697,7 @@ final class GridTest extends FeatureTestCase
     /** @return list<array<string, mixed>> */
     private function shortfalls(Kit $kit): array
     {
-        return array_values(array_merge(...array_column($this->rows($kit), 'shortfalls')));
+        return array_values(array_merge(...array_column($this->rows($kit), 'shorts')));
     }
 
     private static function assertFits(string $json): void

@@ -14,10 +14,16 @@ export interface Key {
     leaves?: boolean
 }
 
+/** What is to be answered before any key leads away. */
+let held = $state<string | null>(null)
+
 /** What each component answers to, in the order in which they came. */
 let registered = $state.raw<{ of: symbol; keys: Key[] }[]>([])
 
-export const allKeys = (): Key[] => registered.flatMap(({ keys }) => keys)
+const allKeys = (): Key[] => registered.flatMap(({ keys }) => keys)
+
+/** Those that do something now: while the page waits for an answer none that leads away. */
+export const keysNow = (): Key[] => allKeys().filter(({ leaves }) => !leaves || held === null)
 
 const NO_TEXT = '[type="checkbox"], [type="radio"], [type="file"], [type="button"], [type="submit"], [type="color"]'
 
@@ -46,8 +52,6 @@ export function press(event: KeyboardEvent): void {
     else found?.run()
     if (found || scrollBy(event)) event.preventDefault()
 }
-
-let held: string | null = null
 
 /** While something lies on the page that leaving would drop, no key leaves it: what is to be answered is said instead. */
 export function hold(what: () => string | null): void {

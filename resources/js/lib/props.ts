@@ -249,6 +249,7 @@ export interface CardPage {
     muted: string[]
     goods: Goods
     cards: NumberedCard[]
+    shorts: ShortPart[]
 }
 
 export interface CardPart {
@@ -514,6 +515,7 @@ export interface CutPage {
     card: number | null
     proposal: CutProposal | null
     better: BetterCut
+    shorts: ShortPart[]
 }
 
 export interface CutProposal {
@@ -765,7 +767,7 @@ export interface GridLine {
     keep: string
     use: string
     short: string | null
-    shortfalls: Shortfall[]
+    shorts: ShortPart[]
     balance: string
 }
 
@@ -1103,6 +1105,13 @@ export interface MiddleLine {
     isThere: boolean
 }
 
+export interface MiddleOnFront {
+    x: number
+    y: number
+    fromLeft: string
+    fromBelow: string
+}
+
 export interface Money {
     amount: string
     currency: string
@@ -1292,6 +1301,7 @@ export interface PlaceOnFront {
     top: number
     fromLeft: string
     fromTop: string
+    middle: MiddleOnFront | null
 }
 
 export interface PlacedOutline {
@@ -1669,7 +1679,7 @@ export interface ShopList {
     unpriced: number
 }
 
-export interface Shortfall {
+export interface ShortPart {
     card: number
     part: string
     says: string

@@ -14,6 +14,7 @@
     import StuckList from '@/parts/card/StuckList.svelte'
     import { actsOn } from '@/lib/cardActs'
     import { mm } from '@/lib/format'
+    import WaysOut from '@/parts/WaysOut.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
@@ -61,6 +62,7 @@
             <h1 id="card-title">Card {front.number}, {front.occasion}</h1>
             <p class="soft"><Measure text="{props.size} · about {props.thickness} thick" />{props.stands ? ` · ${props.stands}` : ''}</p>
             <CardFront {front} {goods} side={352} />
+            {#each props.shorts as short, n (short.part)}<WaysOut {short} keyed={n === 0} />{/each}
             <p class="soft">
                 To scale, from its real papers.{front.lacks.length ? ` Still open: ${front.lacks.join(', ')}.` : ' Nothing is open.'}
                 {props.envelope ? `Fits a common ${props.envelope} envelope.` : 'No common envelope takes it.'}

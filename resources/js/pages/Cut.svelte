@@ -12,6 +12,7 @@
     import NewPlan from '@/parts/cut/NewPlan.svelte'
     import SheetDrawing from '@/parts/cut/SheetDrawing.svelte'
     import SheetList from '@/parts/cut/SheetList.svelte'
+    import WaysOut from '@/parts/WaysOut.svelte'
     import WentWrong from '@/parts/cut/WentWrong.svelte'
     import { count } from '@/lib/format'
     import { hold, useKeys } from '@/lib/keys.svelte'
@@ -20,7 +21,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { CutPage } from '@/lib/props'
 
-    let { sheets, sheet, goods, bags, bound, hasCards, card, proposal, better }: CutPage = $props()
+    let { sheets, sheet, goods, bags, bound, hasCards, card, proposal, better, shorts }: CutPage = $props()
 
     const url = $derived(`${kit.frame.url}/cut`)
     const bag = $derived(bags.find((one) => one.card === card))
@@ -83,18 +84,23 @@
     hold(() => (proposal ? 'A new plan is proposed: accept it with A, or leave the plan as it was with Esc.' : null))
 
     useKeys(() => [
-        { key: 'd', shown: 'D', says: 'This cut is done', run: cutOnce },
-        { key: 'c', shown: 'C', says: 'All of this sheet is cut, or all that the chosen card needs of it', run: markCut },
-        { key: 'w', shown: 'W', says: 'That went wrong', run: () => (isWrong = !isWrong && mayCut) },
-        { key: 'b', shown: 'B', says: 'Cut for one card only', run: () => chooser?.focus() },
         ...(proposal
             ? [
                   { key: 'a', shown: 'A', says: 'Accept the new plan', run: accept },
                   { key: 'Escape', shown: 'Esc', says: 'Leave the plan as it was', run: leave },
               ]
+            : [
+                  { key: 'b', shown: 'B', says: 'Cut for one card only', run: () => chooser?.focus() },
+                  { key: 'ArrowDown', shown: '↓', says: 'Next sheet', run: () => go(1) },
+                  { key: 'ArrowUp', shown: '↑', says: 'Sheet before', run: () => go(-1) },
+              ]),
+        ...(mayCut
+            ? [
+                  { key: 'd', shown: 'D', says: 'This cut is done', run: cutOnce },
+                  { key: 'c', shown: 'C', says: 'All of this sheet is cut, or all that the chosen card needs of it', run: markCut },
+                  { key: 'w', shown: 'W', says: 'That went wrong', run: () => (isWrong = !isWrong) },
+              ]
             : []),
-        { key: 'ArrowDown', shown: '↓', says: 'Next sheet', run: () => go(1) },
-        { key: 'ArrowUp', shown: '↑', says: 'Sheet before', run: () => go(-1) },
         { key: 'ArrowRight', shown: '→', says: 'Look at the next cut', run: () => look(at + 1) },
         { key: 'ArrowLeft', shown: '←', says: 'Look at the cut before', run: () => look(at - 1) },
     ])
@@ -137,9 +143,10 @@
             <section aria-labelledby="sheet-title">
                 <h1 id="sheet-title">{sheet.name}, <Measure text={sheet.which} /></h1>
                 <p class="soft">
-                    {sheet.isPart ? 'The part in hand, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(sheet.left, 'cut')}{sheet.left === sheet.all
-                        ? ''
-                        : ' left'}, {count(sheet.settings, 'setting')} of the guide
+                    {sheet.isPart ? 'The part in hand, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(
+                        sheet.left,
+                        'cut',
+                    )}{sheet.left === sheet.all ? '' : ' left'}, {count(sheet.settings, 'setting')} of the guide
                     {#if !proposal}<Files at="sheet" of="{url}/{sheet.id}" inText />{/if}
                 </p>
                 <SheetDrawing
@@ -154,6 +161,9 @@
                 />
             </section>
             <aside aria-label="Cuts">
+                {#each proposal ? [] : shorts as short, n (`${short.card}/${short.part}`)}
+                    <WaysOut {short} keyed={n === 0} />
+                {/each}
                 {#if proposal}
                     <NewPlan {proposal} disabled={sender.isBusy} onaccept={accept} onleave={leave} />
                 {:else if sheet.isCut}

@@ -34,7 +34,16 @@
     })
 
     function find(): void {
-        look('keep/scraps', { find: text, part: chosenPart ?? props.part }, ['find', 'fault', 'found', 'more', 'things', 'unknown', 'goods', 'part'])
+        look('keep/scraps', { find: text, part: chosenPart ?? props.part }, [
+            'find',
+            'fault',
+            'found',
+            'more',
+            'things',
+            'unknown',
+            'goods',
+            'part',
+        ])
     }
 
     const use = (sheet: number, face: number): void => sender.send('keep/use', { sheet, face, part, find: text })

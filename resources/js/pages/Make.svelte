@@ -13,7 +13,22 @@
     import { sender } from '@/lib/send.svelte'
     import type { MakePage } from '@/lib/props'
 
-    let { made, runs, schools, drying, cards, goods, minutes, fault, halts, marked, paced, chosen: picked, done, steps }: MakePage = $props()
+    let {
+        made,
+        runs,
+        schools,
+        drying,
+        cards,
+        goods,
+        minutes,
+        fault,
+        halts,
+        marked,
+        paced,
+        chosen: picked,
+        done,
+        steps,
+    }: MakePage = $props()
 
     const frame = $derived(kit.frame)
     const chosen = $derived(schools.find((one) => one.isChosen) ?? schools[0])

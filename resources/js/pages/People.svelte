@@ -71,9 +71,11 @@
                     <p>Every day has its card.</p>
                 {/if}
                 {#if props.needs && props.months === 3 && props.kits.length}
-                    <p>{props.toMake
+                    <p>
+                        {props.toMake
                             ? `Still to be made: ${props.toMake}.`
-                            : 'Cards that would do are there or planned. Choose one for each day.'}</p>
+                            : 'Cards that would do are there or planned. Choose one for each day.'}
+                    </p>
                     <p class="ask">
                         <select bind:value={kit} aria-label="Kit to make them from">
                             {#each props.kits as one (one.key)}<option value={one.key}>{one.label}</option>{/each}

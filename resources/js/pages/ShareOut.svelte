@@ -10,7 +10,7 @@
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Wishes from '@/parts/Wishes.svelte'
     import { kit } from '@/lib/kit'
-    import { hold, useKeys } from '@/lib/keys.svelte'
+    import { useKeys } from '@/lib/keys.svelte'
     import { count } from '@/lib/format'
     import { poll } from '@/lib/poll.svelte'
     import { sender } from '@/lib/send.svelte'
@@ -60,11 +60,14 @@
         if (isRefused) isWishing = true
     })
 
-    hold(() => (proposal ? 'A share-out is proposed: accept it or leave it first.' : null))
-
     useKeys(() => [
-        { key: 'w', shown: 'W', says: 'Wishes for new cards, beside the grid', run: turnWishing },
-        { key: 'v', shown: 'V', says: 'Thirty rows at once, or large ones', run: turnDense },
+        // Beside a proposal there is no grid: it is taken or left first.
+        ...(proposal
+            ? []
+            : [
+                  { key: 'w', shown: 'W', says: 'Wishes for new cards, beside the grid', run: turnWishing },
+                  { key: 'v', shown: 'V', says: 'Thirty rows at once, or large ones', run: turnDense },
+              ]),
         { key: 's', shown: 'S', says: 'Share out', run: () => shareOut() },
         { key: 'S', shown: 'Shift S', says: 'Share out as many cards as possible', run: shareOutAll },
         { key: 'n', shown: 'N', says: 'Say how many cards', run: () => field?.select() },

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { allKeys } from '@/lib/keys.svelte'
+    import { keysNow } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
 
     /** The list of keys that this page answers to. */
@@ -15,7 +15,7 @@
 <dialog bind:this={dialog} onclose={() => (open = false)} aria-labelledby="keys-title">
     <h2 id="keys-title">Keys</h2>
     <dl>
-        {#each allKeys() as key (key.key + key.says)}
+        {#each keysNow() as key (key.key + key.says)}
             <dt><kbd>{key.shown ?? key.key}</kbd></dt>
             <dd>{key.says}</dd>
         {/each}

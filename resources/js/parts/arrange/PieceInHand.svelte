@@ -15,8 +15,8 @@
 
 <div class="where" aria-live="polite">
     <p class="in-hand">In hand: the {piece.part}, {piece.name}</p>
-    <p class="large"><Measure text={piece.left} /> <small>from the left, its middle</small></p>
-    <p class="large"><Measure text={piece.below} /> <small>from below</small></p>
+    <p class="large"><Measure text={piece.left} /> <small>from the left edge to its middle</small></p>
+    <p class="large"><Measure text={piece.below} /> <small>from the lower edge to its middle</small></p>
     <p class="soft">{piece.lies}{piece.of ? ` · ${piece.of}` : ''}</p>
 </div>
 {#if piece.isUsed}

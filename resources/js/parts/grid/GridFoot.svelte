@@ -8,7 +8,7 @@
     import { actsAt } from './acts'
     import GridActs from './GridActs.svelte'
     import HowMany from './HowMany.svelte'
-    import WaysOut from './WaysOut.svelte'
+    import WaysOut from '@/parts/WaysOut.svelte'
     import { faceOf, saidOf } from './says'
 
     interface Props {
@@ -24,7 +24,7 @@
     const row = $derived(cursor.row)
     const card = $derived(cursor.card)
     const good = $derived(row ? goods[row.id] : undefined)
-    const short = $derived(row?.shortfalls.find((one) => !card || one.card === card.id) ?? row?.shortfalls[0])
+    const short = $derived(row?.shorts.find((one) => !card || one.card === card.id) ?? row?.shorts[0])
 
     let why = $state('')
     // An answer holds for its cell, and for the table as it was.
@@ -74,7 +74,7 @@
                 <span>{card ? faceOf(row, card, good) : ''} <Measure text={row.balance} wraps /></span>
             {/if}
         </p>
-        {#if short}<WaysOut {row} {short} />{/if}
+        {#if short}<WaysOut {short} lack={row.short ?? ''} />{/if}
         <GridActs {acts} card={card?.front.number ?? null} name={good.name} />
     {/if}
 </footer>

@@ -3,7 +3,8 @@
     import { mm } from '@/lib/format'
     import type { Front, Goods, PlaceOnFront } from '@/lib/props'
 
-    /** A front with the part in hand picked out: all else is pale. How far it lies from what carries it is drawn beside it. */
+    /** A front with the part in hand picked out: all else is pale. How far it lies from what carries it
+     * is drawn beside it, or of a piece of the group how far its middle lies from the edges, as the step says it. */
     let { front, goods, at }: { front: Front; goods: Goods; at: PlaceOnFront | null } = $props()
 
     const SIDE = 330
@@ -20,15 +21,28 @@
         <svg {width} {height} aria-hidden="true">
             <path class="pale" fill-rule="evenodd" d="M0 0H{width}V{height}H0ZM{x} {y}v{h}h{w}v{-h}Z" />
             <rect {x} {y} width={w} height={h} />
-            {#if at.left > 0}
-                <path class="reveal" d="M{x - mm(at.left) * scale} {y + h / 2}H{x}m0 -5v10M{x - mm(at.left) * scale} {y + h / 2 - 5}v10" />
-                <text x={Math.max(2, x - (mm(at.left) * scale) / 2)} y={y + h / 2 - 9} text-anchor={x < 40 ? 'start' : 'middle'}
-                    >{at.fromLeft}</text
-                >
-            {/if}
-            {#if at.top > 0}
-                <path class="reveal" d="M{x + w / 2} {y - mm(at.top) * scale}V{y}m-5 0h10M{x + w / 2 - 5} {y - mm(at.top) * scale}h10" />
-                <text x={x + w / 2 + 9} y={Math.max(16, y - (mm(at.top) * scale) / 2 + 6)}>{at.fromTop}</text>
+            {#if at.middle}
+                {@const [mx, my] = [mm(at.middle.x) * scale, mm(at.middle.y) * scale]}
+                <path class="reveal" d="M0 {my}H{mx}M{mx} {my}V{height}M{mx - 7} {my}h14M{mx} {my - 7}v14" />
+                <text x={Math.max(2, mx / 2)} y={my - 9} text-anchor={mx < 80 ? 'start' : 'middle'}>{at.middle.fromLeft}</text>
+                <text x={mx + 9} y={Math.min(height - 6, (my + height) / 2 + 6)}>{at.middle.fromBelow}</text>
+            {:else}
+                {#if at.left > 0}
+                    <path
+                        class="reveal"
+                        d="M{x - mm(at.left) * scale} {y + h / 2}H{x}m0 -5v10M{x - mm(at.left) * scale} {y + h / 2 - 5}v10"
+                    />
+                    <text x={Math.max(2, x - (mm(at.left) * scale) / 2)} y={y + h / 2 - 9} text-anchor={x < 40 ? 'start' : 'middle'}
+                        >{at.fromLeft}</text
+                    >
+                {/if}
+                {#if at.top > 0}
+                    <path
+                        class="reveal"
+                        d="M{x + w / 2} {y - mm(at.top) * scale}V{y}m-5 0h10M{x + w / 2 - 5} {y - mm(at.top) * scale}h10"
+                    />
+                    <text x={x + w / 2 + 9} y={Math.max(16, y - (mm(at.top) * scale) / 2 + 6)}>{at.fromTop}</text>
+                {/if}
             {/if}
         </svg>
     {/if}

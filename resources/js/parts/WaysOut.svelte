@@ -2,10 +2,17 @@
     import Measure from '@/parts/Measure.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { sender } from '@/lib/send.svelte'
-    import type { GridLine, Shortfall } from '@/lib/props'
+    import type { ShortPart } from '@/lib/props'
 
     /** What can be done where a card is without something. */
-    let { row, short }: { row: GridLine; short: Shortfall } = $props()
+    interface Props {
+        short: ShortPart
+        /** How much the row is short of, where it stands beside one. */
+        lack?: string
+        /** Its keys are those of the page; of several at once only the first has them. */
+        keyed?: boolean
+    }
+    let { short, lack = '', keyed = true }: Props = $props()
 
     const KEYS = ['f', 'g', 'h', 'j', 'k', 'l', 'i']
 
@@ -14,7 +21,7 @@
     }
 
     useKeys(() =>
-        short.ways.slice(0, KEYS.length).map((way, n) => ({
+        (keyed ? short.ways : []).slice(0, KEYS.length).map((way, n) => ({
             key: KEYS[n] ?? '',
             shown: KEYS[n]?.toUpperCase() ?? '',
             says: `Way out: ${way.says}`,
@@ -24,11 +31,11 @@
 </script>
 
 <div role="group" aria-label="Ways out">
-    <span><b>{row.short} short.</b> <Measure text={short.says} wraps /></span>
+    <span>{#if lack}<b>{lack} short.</b>{/if} <Measure text={short.says} wraps /></span>
     {#each short.ways as way, n (way.says)}
         <button type="button" onclick={() => take(way.says)}>
             <small>{way.kind}</small>
-            <Measure text={way.says} />{#if KEYS[n]}<kbd>{KEYS[n].toUpperCase()}</kbd>{/if}
+            <Measure text={way.says} />{#if keyed && KEYS[n]}<kbd>{KEYS[n].toUpperCase()}</kbd>{/if}
         </button>
     {/each}
 </div>
