@@ -4,15 +4,18 @@ namespace App\Actions;
 
 use App\Journal\Journal;
 use App\Models\Card;
+use App\Models\CardRecord;
 use App\Models\Component;
 use App\Models\Taking;
 use App\Table\Shortages;
 use App\Table\TableState;
+use App\Wording\Wording;
 use KeepShare\Core\Bench\Treat\Treatment;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\LabelPart;
+use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Card\Treated;
@@ -105,9 +108,11 @@ final readonly class Design
     /**
      * Fills one part from another component; where there is none left of it that row goes short.
      *
+     * @param  int|null  $quantity  of what is counted; null for as many as the part had, or as it takes at a time
+     *
      * @throws IsCut when the part is cut already
      */
-    public function fill(Card $card, string $part, string $component, int $face, ?int $revision): void
+    public function fill(Card $card, string $part, string $component, int $face, ?int $revision, ?int $quantity = null): void
     {
         $good = $card->kit->onTable()->find(Component::idOfCore($component))?->toCore() ?? abort(422);
         $this->journal->within($card->kit, "Take $good->name for card $card->number", $revision, function () use (
@@ -115,13 +120,14 @@ final readonly class Design
             $part,
             $good,
             $face,
+            $quantity,
         ): void {
             $old = $card->takings->firstWhere('part', $part);
             if ($old?->sheet_id !== null) {
                 throw IsCut::part($card->partName($part));
             }
             if (! $good->good instanceof SheetGood) {
-                $this->stick($card, $part, $good, $old);
+                $this->stick($card, $part, $good, $old, $quantity ?? self::usual($card, $part, $good, $old));
 
                 return;
             }
@@ -136,9 +142,11 @@ final readonly class Design
     /** One more or one fewer of what is counted. */
     public function quantity(Card $card, Taking $taking, int $quantity, ?int $revision): void
     {
-        $this->journal->act(
+        $component = $taking->component()->firstOrFail();
+        $many = Wording::count($component->toCore(), $quantity, $card->kit->unit);
+        $this->journal->within(
             $card->kit,
-            "Take $quantity {$taking->component()->value('name')} for card $card->number",
+            "Take $many ".($component->kind->isByLength() ? 'of ' : '')."$component->name for card $card->number",
             $revision,
             static function () use ($card, $taking, $quantity): void {
                 self::refuseUsed($card, $taking);
@@ -204,9 +212,10 @@ final readonly class Design
                 $this->takeApart($spare);
             }
             for ($have = min($others->count() + 1, $copies); $have < $copies; $have++) {
-                $number = $kit->nextNumber();
-                $copy = $card->replicate(['number'])->fill(['number' => $number, 'set' => $set]);
-                $copy->save();
+                // The same design; what is remembered of the one card is not true of another.
+                $design = [...CardRecord::write($core, $card->is_bonus), 'is_for_a_man' => $card->is_for_a_man];
+                $copy = CardRecord::read([...$design, 'number' => $kit->nextNumber(), 'set' => $set])->unsetRelation('takings');
+                $copy->fill(['kit_id' => $kit->id])->save();
                 $this->write($copy, $core->takings, []);
             }
         });
@@ -322,12 +331,22 @@ final readonly class Design
         $card->unsetRelation('takings');
     }
 
-    /** A picture, words, gems, a base or an envelope in place of what there was. */
-    private function stick(Card $card, string $part, CoreComponent $good, ?Taking $old): void
+    /** As many as the part had of its like; of what comes by the length as much as it takes at a time. */
+    private static function usual(Card $card, string $part, CoreComponent $good, ?Taking $old): int
     {
-        $quantity = $good->isEndless() ? 0 : max(1, $old->quantity ?? 1);
+        $wasByLength = $old?->component()->first()?->kind->isByLength() === true;
+        if ($good->kind()->isByLength()) {
+            return $wasByLength ? $old->quantity : OwnParts::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
+        }
+
+        return $wasByLength ? 1 : max(1, $old->quantity ?? 1);
+    }
+
+    /** A picture, words, gems, a base or an envelope in place of what there was. */
+    private function stick(Card $card, string $part, CoreComponent $good, ?Taking $old, int $quantity): void
+    {
         $gone = array_filter([$old]);
-        $new = [CoreTaking::some($good->id, $part, $quantity)];
+        $new = [CoreTaking::some($good->id, $part, $good->isEndless() ? 0 : $quantity)];
         if ($part === FocalPart::ID) {
             // A die that cut the old one has nothing to do any more.
             $gone = array_filter([$old, $card->takings->firstWhere('part', DiePart::ID)]);

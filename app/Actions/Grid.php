@@ -18,7 +18,6 @@ use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component as CoreComponent;
-use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\Outlook;
@@ -38,7 +37,7 @@ final readonly class Grid
     {
     }
 
-    /** One more or one fewer of a component on a card. */
+    /** One more or one fewer of a component on a card; of what comes by the length as much as its part takes at a time. */
     public function more(Card $card, Component $component, int $by, ?int $revision): void
     {
         $taking = $this->taking($card, $component);
@@ -46,9 +45,9 @@ final readonly class Grid
         // One more of a picture is another piece, with a place of its own.
         $isPiece = $core->good instanceof Applied && $by > 0;
         $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless() && ! $isPiece;
-        if ($taking !== null && $isCounted && ($by > 0 || $taking->quantity > 1)) {
-            $step = $core->kind() === Kind::Ribbon ? Length::inches(1)->units : 1;
-            $this->design->quantity($card, $taking, max(1, $taking->quantity + $by * $step), $revision);
+        $step = $taking !== null && $core->kind()->isByLength() ? self::length($card, $taking->part) : 1;
+        if ($taking !== null && $isCounted && ($by > 0 || $taking->quantity > $step)) {
+            $this->design->quantity($card, $taking, $taking->quantity + $by * $step, $revision);
 
             return;
         }
@@ -59,6 +58,12 @@ final readonly class Grid
         }
         $part = $this->openPart($card, $core) ?? throw NoPlace::for($core->name, $card->number);
         $this->design->fill($card, $part, $core->id, 0, $revision);
+    }
+
+    /** How much a part takes of what comes by the length, in whole units. */
+    private static function length(Card $card, string $part): int
+    {
+        return OwnParts::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
     }
 
     /**
@@ -92,44 +97,74 @@ final readonly class Grid
     }
 
     /**
-     * Takes something off one card and gives it to another; what that one had in its place goes the other way. Put down
-     * where it was picked up, it stays there.
+     * Takes something off one card and gives it to another, as much of it as that had; what the other had in its place goes the
+     * other way. Put down where it was picked up, it stays there. What is pinned is not touched.
      *
      * @param  Card|null  $from  null for what is kept
      * @param  Card|null  $to  null to keep it
+     * @return string|null what else moved, in a sentence
      */
-    public function move(Kit $kit, Component $component, ?Card $from, ?Card $to, ?int $revision): void
+    public function move(Kit $kit, Component $component, ?Card $from, ?Card $to, ?int $revision): ?string
     {
         if ($from?->id === $to?->id) {
-            return;
+            return null;
         }
         $core = $component->toCore();
         $source = $from === null ? null : ($this->taking($from, $component) ?? throw NoPlace::notOn($core->name, $from->number));
+        if ($from !== null && $source !== null) {
+            self::refusePinned($from, $source);
+        }
         $place = static fn (?Card $card): string => $card === null ? 'Keep' : "card $card->number";
         $name = "Move $core->name from {$place($from)} to {$place($to)}";
-        $this->journal->within($kit, $name, $revision, function () use ($core, $source, $from, $to): void {
-            if ($from !== null && $source !== null) {
-                $this->take($from, $source, null);
+
+        return $this->journal->within($kit, $name, $revision, function () use ($core, $source, $to): ?string {
+            if ($source !== null) {
+                $this->take($source->card()->with(['takings', 'kit'])->firstOrFail(), $source, null);
             }
-            if ($to === null) {
-                return;
-            }
-            $part = $this->partOn($to, $core, $source?->part) ?? throw NoPlace::for($core->name, $to->number);
-            $old = $to->takings->firstWhere('part', $part);
-            $this->design->fill($to, $part, $core->id, $source->face ?? 0, null);
-            if ($source !== null && $old !== null && $old->component_id !== $source->component_id) {
-                $this->design->fill(
-                    $source
-                        ->card()
-                        ->with(['takings', 'kit'])
-                        ->firstOrFail(),
-                    $source->part,
-                    Component::coreIdOf($old->component_id),
-                    $old->face,
-                    null,
-                );
-            }
+
+            return $to === null ? null : $this->putOn($to, $core, $source);
         });
+    }
+
+    /** @return string|null what went the other way, in a sentence */
+    private function putOn(Card $to, CoreComponent $core, ?Taking $source): ?string
+    {
+        $part = $this->partOn($to, $core, $source?->part) ?? throw NoPlace::for($core->name, $to->number);
+        $old = $to->takings->firstWhere('part', $part);
+        if ($old !== null) {
+            self::refusePinned($to, $old);
+        }
+        $isSame = $old !== null && Component::coreIdOf($old->component_id) === $core->id && $old->width === null;
+        if ($source !== null && $isSame) {
+            $this->design->quantity($to, $old, $old->quantity + $source->quantity, null);
+
+            return null;
+        }
+        $this->design->fill($to, $part, $core->id, $source->face ?? 0, null, self::counted($source));
+        if ($old === null || Component::coreIdOf($old->component_id) === $core->id) {
+            return null;
+        }
+        $from = $source?->card()->with(['takings', 'kit'])->first();
+        if ($source === null || $from === null) {
+            return "{$old->component()->value('name')} was on card $to->number and is kept.";
+        }
+        $this->design->fill($from, $source->part, Component::coreIdOf($old->component_id), $old->face, null, self::counted($old));
+
+        return "{$old->component()->value('name')} went from card $to->number to card $from->number.";
+    }
+
+    /** How many it takes of what is counted; null where it is cut, or there is nothing. */
+    private static function counted(?Taking $taking): ?int
+    {
+        return $taking === null || $taking->width !== null ? null : $taking->quantity;
+    }
+
+    /** @throws IsPinned */
+    private static function refusePinned(Card $card, Taking $taking): void
+    {
+        if ($card->is_pinned || $taking->is_pinned) {
+            throw IsPinned::part($card->partName($taking->part), $card->number);
+        }
     }
 
     /** A whole card, or what it takes from one component, is not taken apart by a share-out; or may be again. */
@@ -198,7 +233,7 @@ final readonly class Grid
     public function duplicate(Card $card, ?int $revision): void
     {
         $kit = $card->kit;
-        $record = [...CardRecord::of($card), 'number' => $kit->nextNumber(), 'set' => null, 'is_pinned' => false];
+        $record = [...CardRecord::of($card), 'number' => $kit->nextNumber(), 'set' => null, 'is_pinned' => false, 'notes' => ''];
         $this->journal->act($kit, "Duplicate card $card->number", $revision, fn () => $this->cards->put($kit, [$record]));
     }
 

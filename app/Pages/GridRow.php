@@ -10,7 +10,6 @@ use App\Table\TableState;
 use App\Wording\Wording;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Kit\Component as CoreComponent;
-use KeepShare\Core\Outlook\WayOut;
 use KeepShare\Core\Table\Wanted;
 
 /**

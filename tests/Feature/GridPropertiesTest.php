@@ -153,7 +153,7 @@ final class GridPropertiesTest extends FeatureTestCase
     private function takeAWay(Kit $kit): void
     {
         foreach ($this->rows($kit) as $row) {
-            foreach ($row['shortfalls'] as $short) {
+            foreach ($row['shorts'] as $short) {
                 if ($short['ways'] !== []) {
                     $this->act($kit, 'grid/way', ['card' => $short['card'], 'part' => $short['part'], 'says' => $short['ways'][0]['says']]);
 

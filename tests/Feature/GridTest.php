@@ -16,6 +16,7 @@ use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Outlook\WaysOut;
 use Opis\JsonSchema\Validator;
 
 /** The acts of the share-out grid, what goes short, solving again, share-outs kept and card by card. */
@@ -171,6 +172,106 @@ final class GridTest extends FeatureTestCase
         $this->act($kit, 'undo');
         self::assertNull($this->row($kit, $fish->id)['short']);
         $this->assertInBalance($kit);
+    }
+
+    public function test_ribbon_goes_by_a_length_that_is_of_use(): void
+    {
+        $kit = $this->table();
+        $bow = Taking::query()->where('part', 'bow')->firstOrFail();
+        $cell = ['card' => $bow->card_id, 'component' => "c$bow->component_id"];
+        Taking::query()->where('card_id', $bow->card_id)->where('component_id', $bow->component_id)->whereKeyNot($bow->id)->delete();
+        $foot = 12 * 203_200;
+        $bow->update(['quantity' => $foot]);
+        $this->act($kit, 'grid/more', [...$cell, 'by' => 1])->assertSessionHasNoErrors();
+        $name = Component::query()->whereKey($bow->component_id)->value('name');
+        self::assertSame(2 * $foot, $bow->refresh()->quantity);
+        self::assertSame("Take 24 in of $name for card {$bow->card->number}", $this->props("/kits/$kit->id/share-out")['frame']['acts']['undo']);
+        $this->act($kit, 'grid/more', [...$cell, 'by' => -1]);
+        self::assertSame($foot, $bow->refresh()->quantity);
+        $this->act($kit, 'grid/more', [...$cell, 'by' => -1]);
+        self::assertSame(0, Taking::query()->where('card_id', $bow->card_id)->where('part', 'bow')->count(), 'less than a bow is none');
+        $this->act($kit, 'grid/more', [...$cell, 'by' => 1])->assertSessionHasNoErrors();
+        $again = Taking::query()->where('card_id', $bow->card_id)->where('component_id', $bow->component_id)->sole();
+        self::assertGreaterThanOrEqual($foot / 2, $again->quantity, "$again->part takes a length of use");
+    }
+
+    public function test_as_many_as_there_are_move_at_once(): void
+    {
+        $kit = $this->table();
+        foreach (['embellishment', 'foam', 'bow'] as $part) {
+            $from = Taking::query()->where('part', $part)->where('quantity', '>', 1)->firstOrFail();
+            $to = $kit->cards()->whereKeyNot($from->card_id)->firstOrFail();
+            Taking::query()->where('card_id', $to->id)->where(static fn ($one) => $one->where('part', $part)
+                ->orWhere('component_id', $from->component_id))->delete();
+            Taking::query()->where('card_id', $from->card_id)->where('component_id', $from->component_id)->whereKeyNot($from->id)->delete();
+            $move = ['component' => "c$from->component_id", 'from' => $from->card_id, 'to' => $to->id];
+            $this->act($kit, 'grid/move', $move)->assertSessionHasNoErrors();
+            $there = Taking::query()->where('card_id', $to->id)->where('component_id', $from->component_id)->sole();
+            self::assertSame($from->quantity, $there->quantity, $part);
+        }
+    }
+
+    public function test_what_is_pinned_is_not_swapped_away_and_what_else_moved_is_said(): void
+    {
+        $kit = $this->table();
+        Taking::query()->where('part', 'like', 'piece-%')->delete();
+        [$one, $two] = Taking::query()->where('part', 'focal')->orderBy('id')->with(['card', 'component'])->take(2)->get()->all();
+        $move = ['component' => "c$one->component_id", 'from' => $one->card_id, 'to' => $two->card_id];
+        $this->act($kit, 'grid/pin', ['card' => $two->card_id]);
+        $this->act($kit, 'grid/move', $move)->assertSessionHasErrors([
+            'table' => "The focal point of card {$two->card->number} is pinned. Take the pin off first (P); nothing was moved.",
+        ]);
+        self::assertSame($one->card_id, $one->refresh()->card_id);
+        $this->act($kit, 'grid/pin', ['card' => $two->card_id]);
+        $this->act($kit, 'grid/move', $move)->assertSessionHas(
+            'notice',
+            "{$two->component->name} went from card {$two->card->number} to card {$one->card->number}.",
+        );
+    }
+
+    public function test_copies_of_a_made_card_are_only_planned(): void
+    {
+        $kit = $this->table();
+        $card = $kit->cards()->firstOrFail();
+        $card->update([
+            'made_at' => now(), 'begun_at' => now(), 'stars' => 5, 'minutes' => 40, 'given_to' => 'Mum', 'given_on' => now(),
+            'notes' => 'for Mum', 'went_wrong' => 'glue', 'is_pinned' => true,
+        ]);
+        $this->act($kit, "cards/$card->id/copies", ['copies' => 2])->assertSessionHasNoErrors();
+        $copy = $kit->cards()->where('set', $card->id)->whereKeyNot($card->id)->sole();
+        self::assertSame(
+            [null, null, null, null, '', null, '', '', false],
+            array_values($copy->only(
+                ['made_at', 'begun_at', 'stars', 'minutes', 'given_to', 'given_on', 'notes', 'went_wrong', 'is_pinned'],
+            )),
+        );
+        self::assertSame([$card->sketch, $card->arrangement], [$copy->sketch, $copy->arrangement]);
+    }
+
+    public function test_a_smaller_size_that_is_offered_is_the_one_that_comes_also_on_a_front_covered_to_the_edge(): void
+    {
+        $kit = $this->table();
+        $card = $kit->cards()->firstOrFail();
+        $offered = 0;
+        foreach (['panel-on-mat', 'stacked-mats', 'double-frame', 'inlaid-panel'] as $sketch) {
+            $this->act($kit, "cards/$card->id/sketch", ['sketch' => $sketch])->assertSessionHasNoErrors();
+            $this->act($kit, "cards/$card->id/frame", ['frame' => '0'])->assertSessionHasNoErrors();
+            $now = Card::query()->with(['takings', 'kit'])->findOrFail($card->id);
+            foreach ($now->takings->whereNotNull('width') as $taking) {
+                foreach (WaysOut::of(TableState::of($kit->fresh() ?? $kit)->tableWithout($now), $now->toCore(), $taking->part) as $way) {
+                    if ($way->reveal === null) {
+                        continue;
+                    }
+                    $this->act($kit, 'grid/way', ['card' => $card->id, 'part' => $taking->part, 'says' => $way->says])
+                        ->assertSessionHasNoErrors();
+                    $is = Taking::query()->where('card_id', $card->id)->where('part', $taking->part)->sole()->size()?->label($kit->unit);
+                    self::assertStringStartsWith("make it $is:", $way->says, "$sketch, $taking->part");
+                    $this->act($kit, 'undo');
+                    $offered++;
+                }
+            }
+        }
+        self::assertGreaterThan(4, $offered);
     }
 
     public function test_cards_are_added_set_aside_put_back_and_removed(): void

@@ -74,9 +74,9 @@ final readonly class GridController
     public function move(Kit $kit, Request $request): RedirectResponse
     {
         $end = fn (string $key): ?Card => $request->filled($key) ? $this->card($kit, $request, $key) : null;
-        $this->grid->move($kit, $this->component($kit, $request), $end('from'), $end('to'), $request->integer('revision'));
+        $else = $this->grid->move($kit, $this->component($kit, $request), $end('from'), $end('to'), $request->integer('revision'));
 
-        return back();
+        return $else === null ? back() : back()->with('notice', $else);
     }
 
     public function add(Kit $kit, Request $request): RedirectResponse

@@ -9,6 +9,7 @@ use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -34,6 +35,9 @@ interface OwnPart
 
     /** Whether one more or one fewer of it can be taken. */
     public function isAdjustable(): bool;
+
+    /** How much of what comes by the length it takes at a time: enough for a bow, or for a run across the front. */
+    public function length(Card $card, Unit $unit): Length;
 
     /** Whether what it takes is chosen among ready-made things, and not cut like the parts of a sketch. */
     public function isChosen(Taking $taking): bool;

@@ -8,6 +8,7 @@ use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Arrange\Stands;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
@@ -45,6 +46,12 @@ final class PiecePart implements OwnPart
     public function isFilledBy(Component $component): bool
     {
         return $this->stands->admits($component);
+    }
+
+    /** A line of twine goes across the front, and round to the back at both ends. */
+    public function length(Card $card, Unit $unit): Length
+    {
+        return $card->front->width->plus($unit === Unit::Inch ? Length::inches(2) : Length::millimetres(50));
     }
 
     public function cut(Card $card, Unit $unit): ?Size

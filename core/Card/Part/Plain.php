@@ -8,6 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -39,6 +40,11 @@ trait Plain
     public function isAdjustable(): bool
     {
         return false;
+    }
+
+    public function length(Card $card, Unit $unit): Length
+    {
+        return $unit === Unit::Inch ? Length::inches(12) : Length::millimetres(300);
     }
 
     public function isChosen(Taking $taking): bool

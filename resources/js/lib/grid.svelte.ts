@@ -141,7 +141,8 @@ export class Held {
         }
         const { component, from } = this.thing
         this.thing = null
-        if (from !== here) sender.send('grid/move', { component, from, to: here })
+        if (from === here) say('It stays where it was.')
+        else sender.send('grid/move', { component, from, to: here })
     }
 
     leave(): void {

@@ -1,5 +1,6 @@
 import type { Key } from '@/lib/keys.svelte'
 import type { Cursor, Held } from '@/lib/grid.svelte'
+import { say } from '@/lib/say.svelte'
 import { sender, type Data } from '@/lib/send.svelte'
 
 export interface Act extends Key {
@@ -10,14 +11,18 @@ export interface Act extends Key {
 /** The cells and their rows come at once; the cards with their drawings and faults, and what there can be at most, after them. */
 const AFTER_CELLS = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier']
 
+const ON_KEEP = 'This is what is kept. Go to a card first.'
+
 /** Everything that can be done at the cell in hand, each with its key. */
 export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => void): Act[] {
     const { row, card } = cursor
     const onCell = (path: string, data: Data = {}): void => {
         if (row && card) sender.send(`grid/${path}`, { component: row.id, card: card.id, ...data }, { later: AFTER_CELLS })
+        else say(ON_KEEP)
     }
     const onCard = (path: string): void => {
         if (card) sender.send(`grid/${path}`, { card: card.id })
+        else say(ON_KEEP)
     }
     const onRow = (path: string): void => {
         if (row) sender.send(`grid/${path}`, { component: row.id })
