@@ -17,7 +17,8 @@ final readonly class CountComponent
     }
 
     /**
-     * @param  int  $was  how many there were on the page that was counted from
+     * @param  int  $counted  how many lie there; what is cut up or glued on cards is not among them
+     * @param  int  $was  how many lay there on the page that was counted from
      * @param  LedgerReason  $reason  why there are fewer, where there are
      *
      * @throws ValidationException when another tab has counted the line since
@@ -33,7 +34,7 @@ final readonly class CountComponent
             $note,
         ): void {
             // Read within the act: of two who count one line at once the later is told.
-            $here = TableState::hereNow($component);
+            $here = TableState::lyingNow($component);
             if ($here !== $was) {
                 throw ValidationException::withMessages([
                     'counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there.",

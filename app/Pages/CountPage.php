@@ -19,7 +19,9 @@ use KeepShare\Core\Measure\Length;
  *     id: int,
  *     good: string,
  *     listed: int,
- *     here: int,
+ *     here: int, // that lie there to be counted
+ *     onCards: string, // what is cut up or glued already, beside them; empty where nothing is
+ *     differs: bool,
  *     said: string,
  *     hereSaid: string,
  *     isCounted: bool,
@@ -59,7 +61,8 @@ final readonly class CountPage extends Page
     private static function line(Component $component, TableState $state): array
     {
         $core = $state->core[$component->coreId()];
-        $here = $state->hereOf($component);
+        $here = $state->lyingOf($component);
+        $onCards = $state->hereOf($component) - $here;
         $unit = $state->kit->unit;
 
         return [
@@ -67,12 +70,16 @@ final readonly class CountPage extends Page
             'good' => $component->coreId(),
             'listed' => $component->listed,
             'here' => $here,
+            'onCards' => $onCards === 0
+                ? ''
+                : Wording::count($core, $onCards, $unit).($component->kind->isSheets() ? ' cut' : ' on cards'),
+            'differs' => $here + $onCards !== $component->listed && ! $core->isEndless(),
             'said' => Wording::count($core, $component->listed, $unit),
             'hereSaid' => Wording::count($core, $here, $unit),
             'isCounted' => $component->is_counted,
             'isByLength' => $component->kind->isByLength(),
             'isCountable' => ! $core->isEndless(),
-            'figure' => self::figure($component, $component->listed, $state->kit),
+            'figure' => self::figure($component, $component->listed - $onCards, $state->kit),
             'hereFigure' => self::figure($component, $here, $state->kit),
         ];
     }

@@ -415,6 +415,25 @@ final readonly class TableState
         return (int) $component->ledger()->sum('delta') + (int) $used;
     }
 
+    /** How many of one component lie there to be counted: not what is cut up or glued on cards already. */
+    public static function lyingNow(Component $component): int
+    {
+        return $component->kind->isSheets()
+            ? $component->sheets()->where('is_whole', true)->where('state', SheetState::Open)->count()
+            : (int) $component->ledger()->sum('delta');
+    }
+
+    /** The same, as it was read. */
+    public function lyingOf(Component $component): int
+    {
+        if ($component->kind->isSheets()) {
+            return $this->plainOf($component)
+                + count(array_filter($this->wholesKnown($component), static fn (Sheet $sheet): bool => $sheet->isOpen()));
+        }
+
+        return $this->hereOf($component) - (int) $this->takingsOf($component)->whereNotNull('used_by')->sum('quantity');
+    }
+
     /** How many there are: whole sheets, cut or not, or what the ledger says. */
     public function hereOf(Component $component): int
     {

@@ -9,6 +9,8 @@ use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Models\Taking;
+use App\Table\TableState;
 use KeepShare\Core\Kit\KitFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -121,29 +123,34 @@ final class RecordTest extends FeatureTestCase
         $this->assertInBalance($kit, true);
         $rows = array_column(array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')), null, 'id');
         self::assertSame('2', $rows[$this->line('base')->coreId()]['short']);
-        self::assertNotSame([], $rows[$planned->coreId()]['shortfalls'][0]['ways']);
+        self::assertNotSame([], $rows[$planned->coreId()]['shorts'][0]['ways']);
         $this->act($kit, 'undo');
         $this->act($kit, 'undo');
         $this->assertInBalance($kit);
     }
 
-    public function test_a_count_below_what_is_cut_is_a_conflict_and_says_what_to_do(): void
+    public function test_what_lies_there_is_counted_and_what_is_cut_or_glued_stands_beside_it(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 10);
-        $plan = CutPlan::query()->with('sheet.component')->firstOrFail();
-        $component = $plan->sheet->component;
-        $this->act($kit, "cut/$plan->sheet_id")->assertSessionHasNoErrors();
-        $this->countLine($component, '0', $component->listed)->assertSessionHasErrors([
-            'cut' => "1 sheet of $component->name is already cut: what is cut stays on the table. "
-                .'Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again.',
-        ]);
-        self::assertSame(
-            $component->listed - 1,
-            $component->sheets()->where('state', 'open')->where('is_whole', true)->count(),
-            'nothing was taken',
-        );
-        $this->assertInBalance($kit);
+        $sheets = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet;
+        $this->act($kit, "cut/$sheets->id")->assertSessionHasNoErrors();
+        $base = $this->line('base');
+        Taking::query()->where('component_id', $base->id)->limit(4)->get()->each(static function (Taking $taking): void {
+            $taking->update(['used_by' => 'score/base']);
+            LedgerEntry::query()->create(['component_id' => $taking->component_id, 'delta' => -1, 'reason' => LedgerReason::Used]);
+        });
+        $lines = array_column($this->props("/kits/$kit->id/count")['lines'], null, 'id');
+        self::assertSame([6, '4 on cards', false, '6'], array_values(array_intersect_key(
+            $lines[$base->id], ['here' => 0, 'onCards' => 0, 'figure' => 0, 'differs' => 0],
+        )));
+        $listed = $sheets->component->listed;
+        self::assertSame([$listed - 1, '1 cut'], [$lines[$sheets->component_id]['here'], $lines[$sheets->component_id]['onCards']]);
+
+        $this->countLine($base, '6', 6)->assertSessionHasNoErrors();
+        $this->countLine($sheets->component, '0', $listed - 1)->assertSessionHasNoErrors();
+        self::assertSame([10, 1], [TableState::hereNow($base), TableState::hereNow($sheets->component)], 'no base is lost');
+        $this->assertInBalance($kit, true);
     }
 
     public function test_sheets_and_pieces_are_handed_to_the_stash_and_back(): void

@@ -454,6 +454,8 @@ export interface CountLine {
     good: string
     listed: number
     here: number
+    onCards: string
+    differs: boolean
     said: string
     hereSaid: string
     isCounted: boolean

@@ -107,7 +107,7 @@
                 <tr>
                     <th scope="col">component</th>
                     <th scope="col">listed</th>
-                    <th scope="col">here</th>
+                    <th scope="col">lying here</th>
                     <th scope="col">counted</th>
                     <th scope="col">why fewer</th>
                     <th scope="col">{others.length === 1 ? `hand over to ${others[0]?.name}` : 'hand over'}</th>
@@ -115,15 +115,17 @@
             </thead>
             <tbody>
                 {#each lines as line (line.id)}
-                    <tr class:differs={line.here !== line.listed && line.isCountable}>
+                    <tr class:differs={line.differs}>
                         <th scope="row">{goods[line.good]?.name}</th>
-                        <td><Measure text={line.said} /></td>
+                        <td><span class="named">listed</span> <Measure text={line.said} /></td>
                         <td
-                            ><b><Measure text={line.hereSaid} /></b>
+                            ><span class="named">lying here</span> <b><Measure text={line.hereSaid} /></b>
+                            {#if line.onCards}<small>and <Measure text={line.onCards} /></small>{/if}
                             {#if line.isCounted}<Check size={16} aria-label="counted" />{/if}</td
                         >
                         <td>
                             {#if line.isCountable}
+                                <label class="named" for="count-{line.id}">counted</label>
                                 <input
                                     id="count-{line.id}"
                                     class="number"
@@ -165,7 +167,9 @@
                         </td>
                         <td class="move">
                             {#if line.isCountable && !line.isByLength && others[0]}
+                                <label class="named" for="move-{line.id}">hand over{others.length === 1 ? ` to ${others[0].name}` : ''}</label>
                                 <input
+                                    id="move-{line.id}"
                                     class="number"
                                     inputmode="numeric"
                                     aria-label="How many {goods[line.good]?.name} to hand over"
@@ -275,6 +279,15 @@
         white-space: pre-wrap;
     }
 
+    /* Where the headings of the columns are in sight, no box needs its own. */
+    .named {
+        display: none;
+    }
+
+    td small {
+        color: var(--ink-soft);
+    }
+
     /* On a phone a line is a block of its own: its name, then what is listed, what is here, what is counted. */
     @media (width < 48rem) {
         .place {
@@ -305,6 +318,13 @@
 
         tbody th {
             flex-basis: 100%;
+        }
+
+        .named {
+            display: inline;
+            padding-right: 0.25rem;
+            color: var(--ink-soft);
+            font-size: var(--small);
         }
 
         .why:empty {

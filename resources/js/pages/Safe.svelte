@@ -21,7 +21,15 @@
 
     poll('work', () => isUnderWay)
 
-    const save = (): void => sender.send('/safe/save')
+    /** Saving ends in the file: it is taken as soon as it is there, by the page that asked for it. */
+    let isAsked = $state(false)
+    $effect(() => {
+        if (!isAsked || isUnderWay || work === null) return
+        isAsked = false
+        if (work.file) location.assign('/safe/saved')
+    })
+
+    const save = (): void => sender.send('/safe/save', {}, { done: () => (isAsked = true) })
     const open = (instead: boolean): void => {
         asked = null
         sender.send('/safe/open', { table_file: files?.[0] ?? null, instead })
@@ -59,7 +67,7 @@
                 onstop={() => sender.send('/safe/stop')}
             >
                 <span>{work.isFault && !work.isSaving ? 'Nothing was opened. ' : ''}{work.says}</span>
-                {#if work.file}<Button main href="/safe/saved" download>Take {work.file}</Button>{/if}
+                {#if work.file}<Button main href="/safe/saved" download>Take {work.file} once more</Button>{/if}
             </UnderWay>
         {/if}
         <div class="two">
