@@ -32,7 +32,9 @@ final readonly class Pattern
 
     /**
      * Where sides add up to too many sums, they are counted in steps of a small part of the sheet: pieces a step too large
-     * give a pattern, pieces a step too small what none is worth more than.
+     * give a pattern, pieces a step too small what none is worth more than. No step is larger than the narrowest piece: what is
+     * rounded down to nothing would fit for ever, and what is rounded up to a step too seldom. Where pieces are so narrow that
+     * there would be too many steps, and wherever that says less, the area bounds the worth.
      *
      * @param  array<int, Worth>  $worths  pieces by number, sides in units
      */
@@ -45,17 +47,46 @@ final readonly class Pattern
         if (count($across) <= self::SUMS && count($down) <= self::SUMS) {
             return self::on($ways, $ways, $across, $down);
         }
+        $narrowest = min(array_map(static fn (array $way): int => min($way[0], $way[1]), $ways));
         $step = intdiv($sheet->longer()->units, self::STEPS) + 1;
+        $isNarrow = $narrowest < intdiv($sheet->longer()->units, self::SUMS) + 1;
+        $step = $isNarrow ? $step : min($step, $narrowest);
         $stepped = static fn (bool $isUp): array => array_map(static fn (array $way): array => [
             self::inSteps($way[0], $step, $isUp, $width),
             self::inSteps($way[1], $step, $isUp, $height),
             ...array_slice($way, 2),
         ], $ways);
-        [$up, $off] = [$stepped(true), $stepped(false)];
-        $above = self::on($off, $ways, self::sums($width, array_column($off, 0)), self::sums($height, array_column($off, 1)));
+        $up = $stepped(true);
         $pattern = self::on($up, $ways, self::sums($width, array_column($up, 0)), self::sums($height, array_column($up, 1)));
 
-        return new self($pattern->worth, $above->worth, $pattern->counts, $pattern->box);
+        return new self($pattern->worth, min(
+            self::byArea($sheet, $ways),
+            $isNarrow ? INF : self::above($stepped(false), $ways, $width, $height),
+        ), $pattern->counts, $pattern->box);
+    }
+
+    /**
+     * @param  list<array{int, int, float, int, bool}>  $off  in steps, rounded down
+     * @param  list<array{int, int, float, int, bool}>  $true  the same in their true sizes
+     */
+    private static function above(array $off, array $true, int $width, int $height): float
+    {
+        return self::on($off, $true, self::sums($width, array_column($off, 0)), self::sums($height, array_column($off, 1)))->worth;
+    }
+
+    /**
+     * As if the piece that is worth most for its area could be cut without waste; a hair more, for what doubles are off.
+     *
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     */
+    private static function byArea(Size $sheet, array $ways): float
+    {
+        $best = 0.0;
+        foreach ($ways as [$width, $height, $worth]) {
+            $best = max($best, $worth / ($width * $height));
+        }
+
+        return $best * $sheet->exactArea() * (1 + 1e-9);
     }
 
     /** What just fits a side of the sheet still does. */

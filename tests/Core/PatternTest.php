@@ -59,6 +59,47 @@ final class PatternTest extends TestCase
         }
     }
 
+    /** Strips of the full height, in so many widths that they are counted in steps: what is best is known to the last one. */
+    public function test_a_bound_counted_in_steps_is_never_below_the_best_and_its_pattern_never_above(): void
+    {
+        $random = new Randomizer(new Mt19937(5));
+        for ($n = 0; $n < 40; $n++) {
+            $wide = $random->getInt(20_000, 40_000);
+            $least = $n % 2 === 0 ? intdiv($wide, 200) : intdiv($wide, 60);
+            $worths = [];
+            for ($kind = 0; $kind < 7; $kind++) {
+                $width = $random->getInt($least, 3 * $least);
+                $worths[$kind] = ['width' => $width, 'height' => 500, 'worth' => (float) $random->getInt($width, 2 * $width), 'mayTurn' => false];
+            }
+            $pattern = Pattern::best(Size::ofUnits($wide, 500), $worths);
+            $best = array_fill(0, $wide + 1, 0.0);
+            for ($at = 1; $at <= $wide; $at++) {
+                foreach ($worths as ['width' => $width, 'worth' => $worth]) {
+                    $best[$at] = max($best[$at], $at >= $width ? $best[$at - $width] + $worth : 0.0);
+                }
+            }
+            self::assertGreaterThanOrEqual($best[$wide], $pattern->most, "no bound below the best, sheet $n");
+            self::assertLessThanOrEqual($best[$wide], $pattern->worth, "no pattern above it, sheet $n");
+            $used = 0;
+            foreach ($pattern->counts as $kind => $many) {
+                $used += $many * $worths[$kind]['width'];
+            }
+            self::assertLessThanOrEqual($wide, $used, "and it fits, sheet $n");
+        }
+    }
+
+    public function test_strips_narrower_than_a_step_are_not_counted_wider(): void
+    {
+        $unit = static fn (float $inches): int => (int) round($inches * 203_200);
+        $worths = array_map(
+            static fn (float $wide): array => ['width' => $unit($wide), 'height' => $unit(12), 'worth' => 1.0, 'mayTurn' => false],
+            [0.09, 0.0917, 0.0931, 0.0953, 0.0967, 0.0979],
+        );
+        $most = Pattern::best(Size::ofUnits($unit(12), $unit(12)), $worths)->most;
+
+        self::assertGreaterThanOrEqual(intdiv($unit(12), $unit(0.09)), $most);
+    }
+
     public function test_no_cutting_of_a_sheet_is_worth_more_than_its_best_pattern(): void
     {
         $random = new Randomizer(new Mt19937(2));
