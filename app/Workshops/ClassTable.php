@@ -74,17 +74,25 @@ final readonly class ClassTable
         ?TableState $state,
         ?Recipe $recipe,
     ): self {
-        $workshop = Workshop::of($cards, $components, $unit, $plan->people, $plan->spare_in, $plan->ahead);
+        $trimmer = $plan->kit->trimmer();
+        $workshop = Workshop::of($cards, $components, $unit, $plan->people, $plan->spare_in, $plan->ahead, $trimmer);
 
         return new self($plan, $workshop, $state, $recipe, $components, $unit);
     }
 
-    /** How many of a component are here; null where that is not known, since the cards are those of a recipe. */
+    /**
+     * How many of a component are free: what the kit's cards take, and what is glued or cut up, is not. Null where that is not
+     * known, since the cards are those of a recipe.
+     */
     public function hereOf(string $component): ?int
     {
         $record = $this->state?->components->get(Component::idOfCore($component));
 
-        return $record === null ? null : max(0, $this->state->hereOf($record));
+        return match (true) {
+            $record === null => null,
+            $record->kind->isSheets() => $this->state->wholesLeft($record),
+            default => max(0, $this->state->table()->laying->free[$component] ?? 0),
+        };
     }
 
     public function nameOf(string $component): string
@@ -96,14 +104,15 @@ final readonly class ClassTable
      * What every component is needed for, with what is made up again. How the sheets are cut for so many is remembered for as long
      * as the bags hold the same.
      *
+     * @param  int|null  $lost  how many of the bags that were lost; null for all
      * @return array<string, ClassNeed> by component
      */
-    public function needs(): array
+    public function needs(?int $lost = null): array
     {
-        $remade = $this->workshop->remade(count($this->plan->lost));
+        $remade = $this->workshop->remade($lost ?? count($this->plan->lost));
         $bag = $this->workshop->bag();
         $goods = array_map(fn (BagLine $line): ?CoreComponent => $this->components[$line->component] ?? null, $bag);
-        $of = [$bag, $goods, $this->workshop->people, $this->plan->spare_in, $remade];
+        $of = [$bag, $goods, $this->workshop->people, $this->plan->spare_in, $remade, $this->plan->kit->trimmer()];
 
         return Cache::remember(
             'class-needs:'.md5(serialize($of)),
@@ -113,22 +122,23 @@ final readonly class ClassTable
     }
 
     /**
-     * Of each line of a bag that is made up again: from the spares, from what is left, or it is lacking.
+     * Of each line of a bag that is made up again: from the spares, from what is left, or it is lacking. Bags are made up in the
+     * order in which they were lost: what went into an earlier one is gone for a later one.
      *
      * @return array<string, 'spare'|'left'|'lacking'> by line
      */
     public function remade(int $bag): array
     {
-        $times = array_count_values($this->plan->lost);
-        $all = count($this->plan->lost);
-        if (! isset($times[$bag])) {
+        $turns = array_keys($this->plan->lost, $bag, true);
+        if ($turns === []) {
             return [];
         }
-        $spares = $this->workshop->fromSpares($all - 1);
+        $before = end($turns);
+        $spares = $this->workshop->fromSpares($before);
         // How the sheets of all would be cut is asked only where the spares have run out, and it is known what is here.
         $needs = $this->state === null || ! in_array(false, $spares, true)
             ? []
-            : $this->needs();
+            : $this->needs($before + 1);
         $from = [];
         foreach ($this->workshop->bag() as $line) {
             $wanted = ($needs[$line->component] ?? null)->needs ?? 0;

@@ -47,7 +47,7 @@ final readonly class Pattern
         if (count($across) <= self::SUMS && count($down) <= self::SUMS) {
             return self::on($ways, $ways, $across, $down);
         }
-        $narrowest = min(array_map(static fn (array $way): int => min($way[0], $way[1]), $ways));
+        $narrowest = min([$sheet->longer()->units, ...array_map(static fn (array $way): int => min($way[0], $way[1]), $ways)]);
         $step = intdiv($sheet->longer()->units, self::STEPS) + 1;
         $isNarrow = $narrowest < intdiv($sheet->longer()->units, self::SUMS) + 1;
         $step = $isNarrow ? $step : min($step, $narrowest);

@@ -14,6 +14,8 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\Stock;
+use KeepShare\Core\Cut\Terms;
+use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
@@ -50,6 +52,7 @@ final readonly class Workshop
         public int $spareIn,
         public array $ahead,
         public array $steps,
+        private Trimmer $trimmer,
     ) {
     }
 
@@ -57,15 +60,32 @@ final readonly class Workshop
      * @param  list<Card>  $cards  one set, each known by its number
      * @param  array<string, Component>  $components  by id
      * @param  list<string>  $ahead  the kinds of steps that are done beforehand
+     * @param  Trimmer|null  $trimmer  that all is cut with; null for one that is long enough
      */
-    public static function of(array $cards, array $components, Unit $unit, int $people, int $spareIn, array $ahead): self
-    {
+    public static function of(
+        array $cards,
+        array $components,
+        Unit $unit,
+        int $people,
+        int $spareIn,
+        array $ahead,
+        ?Trimmer $trimmer = null,
+    ): self {
         $steps = [];
         foreach ($cards as $card) {
             $steps = [...$steps, ...StepKinds::stepsOf(CardAtBench::of($card, $components, $unit))];
         }
 
-        return new self($cards, $components, $unit, max(1, $people), max(0, $spareIn), $ahead, $steps);
+        return new self(
+            $cards,
+            $components,
+            $unit,
+            max(1, $people),
+            max(0, $spareIn),
+            $ahead,
+            $steps,
+            $trimmer ?? Trimmer::usual(),
+        );
     }
 
     /** @return list<string> what is usually done beforehand: all that wants a tool of which there is one */
@@ -146,7 +166,7 @@ final readonly class Workshop
         foreach ($this->components as $id => $component) {
             $own = $pieces[$id] ?? [];
             if ($own !== [] && $component->good instanceof SheetGood) {
-                $needs[$id] = self::sheets((string) $id, $component->good, $own, $spares[$id]);
+                $needs[$id] = $this->sheets((string) $id, $component->good, $own, $spares[$id]);
             } elseif (isset($counts[$id])) {
                 $needs[$id] = ClassNeed::of((string) $id, $counts[$id], $spares[$id], []);
             }
@@ -156,10 +176,10 @@ final readonly class Workshop
     }
 
     /** @param  non-empty-list<Piece>  $pieces */
-    private static function sheets(string $component, SheetGood $good, array $pieces, int $spares): ClassNeed
+    private function sheets(string $component, SheetGood $good, array $pieces, int $spares): ClassNeed
     {
         $stock = array_map(static fn (int $n): Stock => Stock::sheet("$n", $good->size()), range(1, self::enough($good->size(), $pieces)));
-        $plan = Planner::plan($stock, $pieces);
+        $plan = Planner::plan($stock, $pieces, Terms::usual()->with($this->trimmer));
         $settings = [];
         foreach ($plan->sheets as $sheet) {
             foreach ($sheet->cuts() as $cut) {
@@ -265,16 +285,43 @@ final readonly class Workshop
         $at = 0;
         $clock = [];
         $dry = [];
+        $open = [];
         foreach ($this->atTable() as $step) {
-            foreach ($step->after as $before) {
-                $at = max($at, $dry[$before] ?? 0);
-            }
+            $open[$step->id] = $step;
+        }
+        while (($next = self::next($open, $dry, $at)) !== null) {
+            [$step, $at] = $next;
+            unset($open[$step->id]);
             $clock[] = ['at' => $at, 'step' => $step];
             $at += intdiv(3 * $step->seconds, 2);
             $dry[$step->id] = $at + $step->wait;
         }
 
         return $clock;
+    }
+
+    /**
+     * The first in the order of the work that touches nothing wet; where all is wet, what is dry first.
+     *
+     * @param  array<string, Step>  $open  by id
+     * @param  array<string, int>  $dry  when what is done is dry
+     * @return array{Step, int}|null with when it can be begun
+     */
+    private static function next(array $open, array $dry, int $now): ?array
+    {
+        $soonest = null;
+        foreach ($open as $step) {
+            if (array_intersect_key($open, array_flip($step->after)) !== []) {
+                continue;
+            }
+            $when = max([$now, ...array_intersect_key($dry, array_flip($step->after))]);
+            if ($when === $now) {
+                return [$step, $now];
+            }
+            $soonest = $soonest === null || $when < $soonest[1] ? [$step, $when] : $soonest;
+        }
+
+        return $soonest;
     }
 
     /**

@@ -129,4 +129,29 @@ final class WorkshopTest extends TestCase
         }
         self::assertNotSame([], $workshop->atTable());
     }
+
+    public function test_the_leader_waits_only_where_every_open_step_is_wet(): void
+    {
+        $workshop = self::workshop(4, 0, [Workshop::CUTTING], 4);
+        $clock = $workshop->clock();
+        self::assertCount(count($workshop->atTable()), $clock);
+        $atTable = array_column($workshop->atTable(), 'id');
+        $dry = $done = [];
+        $now = 0;
+        foreach ($clock as ['at' => $at, 'step' => $step]) {
+            foreach ($step->after as $before) {
+                self::assertLessThanOrEqual($at, $dry[$before] ?? 0, 'nothing wet is touched');
+            }
+            if ($at > $now) {
+                foreach ($workshop->atTable() as $other) {
+                    $isOpen = ! isset($done[$other->id]) && array_diff(array_intersect($other->after, $atTable), array_keys($done)) === [];
+                    $isDry = max([0, ...array_intersect_key($dry, array_flip($other->after))]) <= $now;
+                    self::assertFalse($isOpen && $isDry, "$other->says could be done meanwhile");
+                }
+            }
+            $now = $at + intdiv(3 * $step->seconds, 2);
+            $dry[$step->id] = $now + $step->wait;
+            $done[$step->id] = true;
+        }
+    }
 }

@@ -5,6 +5,9 @@ namespace Tests\Feature;
 use App\Models\ClassPlan;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\Taking;
 
 /** Cards for a class, from asking to a bag that is made up again. */
 final class ClassTest extends FeatureTestCase
@@ -26,12 +29,19 @@ final class ClassTest extends FeatureTestCase
         $lines = array_column(array_merge(...array_column($page['groups'], 'lines')), null, 'component');
         $base = Component::query()->where('kit_id', $kit->id)->where('key', 'base')->firstOrFail()->coreId();
 
-        self::assertSame(['28', '4', '10', '18'], [
+        self::assertSame(['28', '4', '6', '22'], [
             $lines[$base]['needs'],
             $lines[$base]['spares'],
             $lines[$base]['here'],
             $lines[$base]['add'],
-        ], 'four cards for six, and one spare of each');
+        ], 'four cards for six, and one spare of each; of ten bases four are for the cards of the kit');
+        Taking::query()->where('part', 'base')->whereRelation('card', 'kit_id', $kit->id)->get()->each(static function (Taking $taking): void {
+            $taking->update(['used_by' => 'score/base']);
+            LedgerEntry::query()->create(['component_id' => $taking->component_id, 'delta' => -1, 'reason' => LedgerReason::Used]);
+        });
+        $page = $this->props("/kits/$kit->id/class/$class->id/look");
+        $lines = array_column(array_merge(...array_column($page['groups'], 'lines')), null, 'component');
+        self::assertSame('6', $lines[$base]['here'], 'what is glued on is not there once more');
         self::assertNotSame([], $page['settings']);
         self::assertNotSame([], $page['clock']);
         self::assertSame('14:00', $page['clock'][0]['at']);
@@ -89,6 +99,22 @@ final class ClassTest extends FeatureTestCase
         $this->act($kit, 'undo');
         $this->act($kit, 'undo');
         self::assertSame($look(3)['all'], $look(3)['bags'][2]['packed'], 'what lay in it is known again');
+    }
+
+    public function test_a_spare_goes_into_one_bag_only(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $class = $this->prepared($kit, '12');
+        foreach ([3, 5, 7] as $bag) {
+            $this->act($kit, "class/$class->id/lost", ['bag' => $bag])->assertSessionHasNoErrors();
+        }
+        $from = fn (int $bag): array => array_unique(array_column(
+            $this->props("/kits/$kit->id/class/$class->id/pack?bag=$bag")['lines'],
+            'from',
+        ));
+        self::assertSame([['from the spares'], ['from the spares']], [array_values($from(3)), array_values($from(5))]);
+        self::assertNotContains('from the spares', $from(7), 'two spares are in two bags');
     }
 
     public function test_the_hand_out_and_the_list_of_the_leader_are_printed(): void
