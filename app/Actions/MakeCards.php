@@ -111,7 +111,11 @@ final readonly class MakeCards
             if ($old?->sheet_id !== null) {
                 Sheet::query()->findOrFail($old->sheet_id)->update(['state' => SheetState::Spoiled]);
             }
-            if ($old !== null && $old->width === null && $old->used_by === null) {
+            if ($old !== null && $old->width === null) {
+                // What was put on the card already comes off it again, and is spoiled.
+                if ($old->used_by !== null) {
+                    $this->enter($old->component_id, $old->quantity);
+                }
                 LedgerEntry::query()->create([
                     'component_id' => $old->component_id,
                     'delta' => -$old->quantity,
@@ -122,7 +126,7 @@ final readonly class MakeCards
             $done = StepMark::query()->where('card_id', $card->id)->where('step', 'like', "%/$takes->part");
             $done->get()->each->delete();
             $of = ['card_id' => $card->id, 'part' => $takes->part];
-            Taking::query()->updateOrCreate($of, [...Taking::keeps($takes), 'sheet_id' => null]);
+            Taking::query()->updateOrCreate($of, [...Taking::keeps($takes), 'sheet_id' => null, 'used_by' => null]);
             $this->plans->refresh(array_combine($touched, $touched));
         });
     }

@@ -2,13 +2,17 @@
 
 namespace Tests\Feature;
 
+use App\Actions\MakeCards;
 use App\Models\Card;
+use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
 use App\Models\StepMark;
+use App\Models\Taking;
 use App\Table\TableState;
 use App\Table\Workbench;
+use App\Wording\Minutes;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use KeepShare\Core\Bench\Step;
@@ -197,6 +201,69 @@ final class MakeTest extends FeatureTestCase
         $this->assertInBalance($kit);
         $gone = ['step' => $now['step']['step'], 'way' => 'Take the moon instead.'];
         $this->act($kit, "make/$card->id/mend", $gone)->assertSessionHasErrors('table');
+    }
+
+    public function test_what_is_spoiled_after_it_was_put_on_the_card_is_booked_and_so_is_what_comes_for_it(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 3);
+        $card = $kit->cards()->firstOrFail();
+        $found = null;
+        for ($n = 0; $n < 60 && $found === null; $n++) {
+            $step = Workbench::of(TableState::of($kit->refresh()))->leftOf($card->refresh()->load(['takings', 'kit']))[0] ?? null;
+            self::assertNotNull($step, 'some step is done to what is on the card already');
+            $taking = $card->takings->first(static fn (Taking $one): bool => $one->part === $step->pieces[0] && $one->used_by !== null);
+            $ways = array_column(MakeCards::ways($kit, $card, $step->name()), 'says');
+            $way = array_values(array_filter($ways, static fn (string $way): bool => str_starts_with($way, 'Take another')))[0] ?? null;
+            if ($taking !== null && $way !== null) {
+                $found = [$step, $taking, $way];
+            } else {
+                $this->act($kit, "make/$card->id", ['step' => $step->name()])->assertSessionHasNoErrors();
+            }
+        }
+        [$step, $taking, $way] = $found ?? self::fail('There is such a step.');
+        $component = Component::query()->findOrFail($taking->component_id);
+        $here = TableState::hereNow($component);
+        $this->act($kit, "make/$card->id/mend", ['step' => $step->name(), 'way' => $way])->assertSessionHasNoErrors();
+        self::assertSame([$here - 1, null], [TableState::hereNow($component), $taking->refresh()->used_by]);
+        self::assertSame(-1, (int) $component->ledger()->where('reason', LedgerReason::Spoiled)->sum('delta'));
+
+        while (($left = Workbench::of(TableState::of($kit->refresh()))->leftOf($card->refresh()->load(['takings', 'kit']))) !== []) {
+            $this->act($kit, "make/$card->id", ['step' => $left[0]->name()])->assertSessionHasNoErrors();
+        }
+        self::assertNotNull($taking->refresh()->used_by);
+        self::assertSame($here - 1, TableState::hereNow($component));
+        $this->assertInBalance($kit);
+    }
+
+    public function test_every_piece_of_a_group_is_measured_in_the_drawing_as_its_step_says_it(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $seen = 0;
+        while (($step = $this->props("/kits/$kit->id/make/table?card=$card->id")['step']) !== null) {
+            $middle = $step['at']['middle'] ?? null;
+            if ($middle !== null && str_contains($step['says'], 'its middle')) {
+                self::assertStringContainsString("its middle {$middle['fromLeft']}", $step['says']);
+                self::assertStringContainsString("{$middle['fromBelow']}", $step['says']);
+                $seen++;
+            }
+            $this->act($kit, "make/$card->id", ['step' => $step['step']])->assertSessionHasNoErrors();
+        }
+        self::assertGreaterThan(0, $seen);
+    }
+
+    public function test_the_minutes_of_the_runs_add_up_to_what_is_said_of_them(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 10);
+        $page = $this->props("/kits/$kit->id/make");
+        $school = array_values(array_filter($page['schools'], static fn (array $one): bool => $one['isChosen']))[0];
+        self::assertSame(1, preg_match('/^(\d+) min of work, (\d+) min of taking up tools, (\d+) min of waiting$/', $school['spent'], $spent));
+        $runs = array_map(static fn (array $run): int => (int) $run['time'], $page['runs']);
+        self::assertSame((int) $spent[1], array_sum($runs));
+        self::assertSame($school['time'], Minutes::of(60 * ($spent[1] + $spent[2] + $spent[3])));
     }
 
     public function test_the_runs_and_the_steps_of_a_card_are_printed_and_a_card_is_drawn_apart(): void
