@@ -117,8 +117,9 @@ final class CutPlans
     {
         $stock = self::stock($sheets);
         // Where it goes short the earlier cards keep theirs, and the later ones wait for a way out.
-        $plan = Engine::earliestFirst($stock, $pieces, $this->terms($component, $stock));
-        $plan = $plan->isComplete() ? $plan : self::asItIs($sheets, $pieces) ?? $plan;
+        $terms = $this->terms($component, $stock);
+        $plan = Engine::earliestFirst($stock, $pieces, $terms);
+        $plan = $plan->isComplete() ? $plan : self::asItIs($sheets, $pieces, $terms->trimmer) ?? $plan;
         $this->storeAll($sheets, $plan);
 
         return $plan;
@@ -131,13 +132,14 @@ final class CutPlans
      * @param  Collection<int, Sheet>  $sheets
      * @param  list<Piece>  $pieces
      */
-    private static function asItIs(Collection $sheets, array $pieces): ?CorePlan
+    private static function asItIs(Collection $sheets, array $pieces, Trimmer $trimmer): ?CorePlan
     {
         $plans = [];
         foreach ($sheets as $sheet) {
             $plans = $sheet->plan === null ? $plans : [...$plans, SheetPlan::fromArray($sheet->toStock(), $sheet->plan->tree)];
         }
-        $plan = Prepared::by($plans)->plan($pieces);
+        $plans = array_filter($plans, static fn (SheetPlan $plan): bool => $plan->canBeCutWith($trimmer));
+        $plan = Prepared::by(array_values($plans))->plan($pieces);
 
         return $plan->isComplete() ? $plan : null;
     }

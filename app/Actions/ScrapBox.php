@@ -11,7 +11,7 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
-use KeepShare\Core\Measure\Size;
+use App\Table\WantedPart;
 
 /** What kits leave goes to the scrap box of the stash as it is, and comes out of it for cards. */
 final readonly class ScrapBox
@@ -78,8 +78,9 @@ final readonly class ScrapBox
      */
     public function use(Kit $kit, Sheet $sheet, Card $card, string $part, int $face, int $revision): void
     {
-        $size = self::wanted($card, $part);
-        if ($sheet->state !== SheetState::Open || $sheet->plan !== null || $size === null || ! $size->fitsIn($sheet->size(), true)) {
+        $shown = $sheet->component->toCore()->face($face);
+        $lies = $sheet->state === SheetState::Open && $sheet->plan === null;
+        if (! $lies || $shown === null || WantedPart::of($card, $part)?->isCutFrom($sheet->size(), $shown) !== true) {
             throw WayIsGone::scrap();
         }
         $this->journal->act($kit, "Use a scrap of {$sheet->component->name} on card $card->number", $revision, function () use (
@@ -107,14 +108,6 @@ final readonly class ScrapBox
         $this->move($sheet, $twin, $component->kit->name);
 
         return $twin;
-    }
-
-    /** What a part of a card is cut to; null where it is no part that is cut from a sheet, or is cut already. */
-    public static function wanted(Card $card, string $part): ?Size
-    {
-        $old = $card->takings->firstWhere('part', $part);
-
-        return $old?->sheet_id !== null ? null : $old?->size() ?? $card->toCore()->cutOf($part, $card->kit->unit);
     }
 
     /** Within an act: all that lies there of a kit's sheets and is no whole one. */

@@ -157,6 +157,19 @@ final class Kit extends Record implements Subject
             ->orderBy('position');
     }
 
+    /** @return list<int> the ids of what is its own, and of what of the stash its cards are cut from */
+    public function cutFrom(): array
+    {
+        $taken = Taking::query()->whereIn('card_id', $this->cards()->select('id'))->whereNotNull('width')->select('component_id');
+
+        return array_values(
+            $this->onTable()
+                ->where(fn (Builder $one) => $one->where('kit_id', $this->id)->orWhereIn('id', $taken))
+                ->pluck('id')
+                ->all(),
+        );
+    }
+
     /** @return HasMany<Component, $this> */
     public function papers(): HasMany
     {

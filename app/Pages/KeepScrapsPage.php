@@ -2,7 +2,6 @@
 
 namespace App\Pages;
 
-use App\Actions\ScrapBox;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\Kit;
@@ -12,11 +11,12 @@ use App\Models\SheetState;
 use App\Table\FoundSheet;
 use App\Table\FoundThing;
 use App\Table\ScrapSearch;
+use App\Table\WantedPart;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Entry\BadLine;
-use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Tray\Find;
+use LogicException;
 
 /**
  * The scrap box of the stash: what lies in it, what is found in it and in all kits, and how it grew.
@@ -33,7 +33,7 @@ use KeepShare\Core\Tray\Find;
  *     measure: string,
  *     says: string,
  *     from: string,
- *     fits: list<string>, // keys of the parts it is large enough for
+ *     fits: list<string>, // keys of the parts that can be cut from it
  * }
  * @phpstan-type FoundReady array{id: int, name: string, from: string, left: int|null, component: string, page: string}
  * @phpstan-type CardPart array{key: string, label: string}
@@ -81,7 +81,7 @@ final readonly class KeepScrapsPage extends Page
     public static function of(Kit $kit, string $text, string $part): self
     {
         $cards = $kit->cards()->with(['takings', 'kit'])->get()->whereNull('made_at');
-        $sizes = self::sizes($cards, $kit->unit);
+        $wanted = self::wanted($cards, $kit->unit);
         $found = $fault = null;
         if (trim($text) !== '') {
             try {
@@ -102,13 +102,13 @@ final readonly class KeepScrapsPage extends Page
         return new self(
             $text,
             $fault,
-            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $sizes), $found->sheets),
+            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $wanted), $found->sheets),
             $found->more ?? 0,
             array_map(self::ready(...), $found->things ?? []),
             $found->unknown ?? [],
             $box->bundles,
-            self::parts($cards, $sizes, $kit->unit),
-            isset($sizes[$part]) ? $part : '',
+            self::parts($cards, $wanted, $kit->unit),
+            isset($wanted[$part]) ? $part : '',
             self::others($kit),
             self::months($kit->unit),
             $kit->unit === Unit::Inch ? 'in²' : 'cm²',
@@ -118,49 +118,50 @@ final readonly class KeepScrapsPage extends Page
 
     /**
      * @param  Collection<int, Card>  $cards
-     * @return array<string, Size> what the parts of cards are cut to, by the id of the card and the part
+     * @return array<string, WantedPart> what is still to be cut, by the id of the card and the part
      */
-    private static function sizes(Collection $cards, Unit $unit): array
+    private static function wanted(Collection $cards, Unit $unit): array
     {
-        $sizes = [];
+        $wanted = [];
         foreach ($cards as $card) {
             foreach ($card->toCore()->layout($unit)->parts as $laid) {
-                $size = ScrapBox::wanted($card, $laid->part->id);
-                if ($size !== null) {
-                    $sizes["$card->id/{$laid->part->id}"] = $size;
+                $part = WantedPart::of($card, $laid->part->id);
+                if ($part !== null) {
+                    $wanted["$card->id/{$laid->part->id}"] = $part;
                 }
             }
         }
 
-        return $sizes;
+        return $wanted;
     }
 
     /**
      * @param  Collection<int, Card>  $cards
-     * @param  array<string, Size>  $sizes
+     * @param  array<string, WantedPart>  $wanted
      * @return list<CardPart>
      */
-    private static function parts(Collection $cards, array $sizes, Unit $unit): array
+    private static function parts(Collection $cards, array $wanted, Unit $unit): array
     {
         $parts = [];
-        foreach ($sizes as $key => $size) {
+        foreach ($wanted as $key => $one) {
             [$id, $part] = explode('/', $key, 2);
             $card = $cards->firstWhere('id', (int) $id);
-            $parts[] = ['key' => $key, 'label' => "card {$card?->number}, {$card?->partName($part)}, {$size->label($unit)}"];
+            $parts[] = ['key' => $key, 'label' => "card {$card?->number}, {$card?->partName($part)}, {$one->size->label($unit)}"];
         }
 
         return $parts;
     }
 
     /**
-     * @param  array<string, Size>  $sizes
+     * @param  array<string, WantedPart>  $wanted
      * @return FoundScrap
      */
-    private static function found(FoundSheet $one, Unit $unit, array $sizes): array
+    private static function found(FoundSheet $one, Unit $unit, array $wanted): array
     {
         $sheet = $one->sheet;
         $size = $sheet->size();
         $kit = $sheet->component->kit;
+        $face = $one->component->face($one->face) ?? throw new LogicException('Only what has the face is found.');
 
         return [
             'id' => $sheet->id,
@@ -170,7 +171,7 @@ final readonly class KeepScrapsPage extends Page
             'measure' => $size->label($unit),
             'says' => ($sheet->part === null ? ($sheet->is_whole ? 'whole sheet' : 'scrap') : $sheet->part).' of '.$one->component->name,
             'from' => $kit->is_stash ? 'scrap box'.($sheet->came_from === null ? '' : ", from $sheet->came_from") : $kit->name,
-            'fits' => array_keys(array_filter($sizes, static fn (Size $part): bool => $part->fitsIn($size, true))),
+            'fits' => array_keys(array_filter($wanted, static fn (WantedPart $part): bool => $part->isCutFrom($size, $face))),
         ];
     }
 

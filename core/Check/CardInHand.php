@@ -10,7 +10,6 @@ use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
-use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
@@ -106,8 +105,7 @@ final readonly class CardInHand
     {
         $under = $this->layout->under($layer->rect);
         $taking = $under === null ? null : $this->card->taking($under->part->id);
-        $good = $taking === null ? null : ($this->components[$taking->component] ?? null)?->good;
 
-        return $taking !== null && $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+        return $taking === null ? null : ($this->components[$taking->component] ?? null)?->face($taking->face);
     }
 }

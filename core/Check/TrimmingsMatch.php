@@ -7,7 +7,6 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Embellishment;
-use KeepShare\Core\Kit\SheetGood;
 
 /** Gems and dots take up a colour of the papers: the third of them, mostly. */
 final class TrimmingsMatch implements Check
@@ -45,8 +44,8 @@ final class TrimmingsMatch implements Check
     {
         $colours = [];
         foreach ($card->card->takings as $taking) {
-            $good = $taking->size === null ? null : ($card->components[$taking->component]->good ?? null);
-            $face = $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+            $component = $taking->size === null ? null : $card->components[$taking->component] ?? null;
+            $face = $component?->face($taking->face);
             array_push($colours, ...$face->colours ?? []);
         }
 

@@ -9,7 +9,6 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Motif;
-use KeepShare\Core\Kit\SheetGood;
 
 /** The kit's cream beside bright white looks dirty. */
 final class WhitesThatDiffer implements Check
@@ -50,9 +49,7 @@ final class WhitesThatDiffer implements Check
     private static function colour(CardInHand $card, string $part): ?Colour
     {
         $taking = $card->card->taking($part);
-        $good = $card->taken($part)?->good;
-
-        $face = $taking !== null && $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+        $face = $taking === null ? null : $card->taken($part)?->face($taking->face);
 
         // A print on a pale ground is seen as a print, not as a white.
         return $face?->motif === Motif::Solid ? $face->ground() : null;

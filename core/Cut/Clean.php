@@ -52,14 +52,7 @@ final readonly class Clean
     /** Whether a trimmer makes the cuts that free its parts. */
     public function isInReach(Trimmer $trimmer): bool
     {
-        foreach ($this->plan(static fn (): array => [])->cuts() as $cut) {
-            $part = $cut->part()->size;
-            if (! $trimmer->reaches(($cut->direction() === Direction::Down ? $part->height : $part->width)->units)) {
-                return false;
-            }
-        }
-
-        return true;
+        return $this->plan(static fn (): array => [])->canBeCutWith($trimmer);
     }
 
     /** Tells a part from the others. */

@@ -36,6 +36,19 @@ final readonly class SheetPlan
         }
     }
 
+    /** No cut of it is longer than the track of the trimmer. */
+    public function canBeCutWith(Trimmer $trimmer): bool
+    {
+        foreach ($this->cuts() as $cut) {
+            $part = $cut->part()->size;
+            if (! $trimmer->reaches(($cut->direction() === Direction::Down ? $part->height : $part->width)->units)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

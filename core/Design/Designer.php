@@ -26,7 +26,6 @@ use KeepShare\Core\Kit\Good;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasion;
-use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
@@ -164,8 +163,7 @@ final readonly class Designer
         $takings = [];
         foreach ($layout->parts as $laid) {
             $take = $design->takes[$laid->part->id] ?? null;
-            $good = $take === null ? null : ($this->table->components[$take['component']] ?? null)?->good;
-            $face = $take !== null && $good instanceof SheetGood ? $good->faces()[$take['face']] ?? null : null;
+            $face = $take === null ? null : ($this->table->components[$take['component']] ?? null)?->face($take['face']);
             if ($take !== null && $face !== null) {
                 $takings[] = Taking::piece($take['component'], $laid->part->id, $laid->cut, $take['face'], ! $face->directional);
             }

@@ -252,17 +252,14 @@ final readonly class ShareOutFile
     /** A piece of a print that has no up may be turned, as a rule. */
     private function turns(Taking $taking): bool
     {
-        $good = $this->table->components[$taking->component]->good;
-        $face = $good instanceof SheetGood ? $good->faces()[$taking->face] ?? null : null;
+        $face = $this->table->components[$taking->component]->face($taking->face);
 
         return $taking->size !== null && $face?->directional !== true;
     }
 
     private function face(Taking $taking): ?string
     {
-        $good = $this->table->components[$taking->component]->good;
-
-        return $taking->size !== null && $good instanceof SheetGood ? $good->faces()[$taking->face]->name ?? null : null;
+        return $taking->size === null ? null : $this->table->components[$taking->component]->face($taking->face)?->name;
     }
 
     /** Pieces, or of ribbon a length, as it is read back. */

@@ -44,6 +44,12 @@ final readonly class Component
         return $this->good->kind();
     }
 
+    /** What a piece cut from it shows with this side up; null where it has no such side, or is cut from no sheet. */
+    public function face(int $side): ?Face
+    {
+        return $this->good instanceof SheetGood ? $this->good->faces()[$side] ?? null : null;
+    }
+
     /** Nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
     public function isEndless(): bool
     {

@@ -15,7 +15,6 @@ use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\CardBase;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\KitDesign;
-use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -246,7 +245,7 @@ final readonly class Table
     public function surfaceOf(?Taking $taking): ?Surface
     {
         $component = $taking === null ? null : $this->components[$taking->component] ?? null;
-        $face = $taking !== null && $component?->good instanceof SheetGood ? $component->good->faces()[$taking->face] ?? null : null;
+        $face = $taking === null ? null : $component?->face($taking->face);
 
         return $taking === null || $face === null
             ? null

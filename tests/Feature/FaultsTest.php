@@ -237,25 +237,26 @@ final class FaultsTest extends FeatureTestCase
         $stash = Kit::stash() ?? self::fail('There is no stash.');
         $heavy = Component::query()->where('kit_id', $stash->id)->where('kind', Kind::Cardstock)->firstOrFail();
         $this->shareOut($kit, 1);
-        $this->act($kit, 'taste', ['frame' => '', 'trimmer' => '4', 'set' => 1])->assertSessionHasNoErrors();
         $card = $kit->cards()->firstOrFail();
         $mat = Taking::query()
             ->where('card_id', $card->id)
             ->whereNotNull('width')
             ->whereHas('component', static fn ($one) => $one->where('kind', Kind::Cardstock))
             ->firstOrFail();
-        $this->act($kit, "cards/$card->id/fill", [
-            'part' => $mat->part,
-            'component' => $heavy->coreId(),
-            'face' => 0,
-        ])->assertSessionHasNoErrors();
-
-        self::assertSame(
-            0,
-            Sheet::query()->where('component_id', $heavy->id)->whereHas('plan')->count(),
-            'no cut of that length can be made',
-        );
-        self::assertArrayHasKey($heavy->id, TableState::of($kit->refresh())->shorts());
+        $acts = [
+            ["cards/$card->id/fill", ['part' => $mat->part, 'component' => $heavy->coreId(), 'face' => 0]],
+            ['taste', ['frame' => '', 'trimmer' => '4', 'set' => 1]],
+        ];
+        foreach ([$acts, array_reverse($acts)] as $inThisOrder) {
+            foreach ($inThisOrder as [$path, $with]) {
+                $this->act($kit, $path, $with)->assertSessionHasNoErrors();
+            }
+            $planned = Sheet::query()->where('component_id', $heavy->id)->whereHas('plan')->count();
+            self::assertSame(0, $planned, 'no cut of that length can be made');
+            self::assertArrayHasKey($heavy->id, TableState::of($kit->refresh())->shorts());
+            $this->act($kit, 'undo');
+            $this->act($kit, 'undo');
+        }
     }
 
     /** What is answered to a request with this header, which the client of the tests would set by itself. */

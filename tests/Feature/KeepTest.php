@@ -4,11 +4,14 @@ namespace Tests\Feature;
 
 use App\Actions\BonusCards;
 use App\Actions\TurnTray;
+use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
 use App\Models\SheetState;
+use App\Table\TableState;
 use Illuminate\Support\Facades\Queue;
+use KeepShare\Core\Measure\Size;
 
 /** Scraps that become standard parts, one by one and the whole tray. */
 final class KeepTest extends FeatureTestCase
@@ -177,6 +180,32 @@ final class KeepTest extends FeatureTestCase
         self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
     }
 
+    public function test_a_scrap_whose_print_has_an_up_is_taken_for_no_part_it_fits_lying_only(): void
+    {
+        $kit = $this->shared(4);
+        $paper = $kit->papers()->get()->firstOrFail(static fn (Component $one): bool => $one->toCore()->face(0)?->directional === true);
+        $part = $this->keepsItsUp($kit);
+        $sheet = static fn (Size $size): Sheet => Sheet::query()->create([
+            'component_id' => $paper->id,
+            'number' => 90,
+            'width' => $size->width->units,
+            'height' => $size->height->units,
+            'is_whole' => false,
+            'state' => SheetState::Open,
+            'x' => 0,
+            'y' => 0,
+        ]);
+        foreach ([[$part['size'], true], [$part['size']->turned(), false]] as [$size, $does]) {
+            $scrap = $sheet($size);
+            $found = array_column($this->props("/kits/$kit->id/keep/scraps?find=".urlencode("anything $paper->name"))['found'], null, 'id');
+            self::assertSame($does, in_array($part['key'], $found[$scrap->id]['fits'], true));
+            $answer = $this->act($kit, 'keep/use', ['sheet' => $scrap->id, 'face' => 0, 'part' => $part['key']]);
+            $does ? $answer->assertSessionHasNoErrors() : $answer->assertSessionHasErrors('table');
+            self::assertSame([], TableState::of($kit->refresh())->shorts());
+            $this->act($kit, 'undo');
+        }
+    }
+
     public function test_a_price_starts_no_search_and_leaves_every_list(): void
     {
         $kit = $this->harbour();
@@ -340,5 +369,19 @@ final class KeepTest extends FeatureTestCase
             }
         }
         self::fail('There is no such scrap.');
+    }
+
+    /** @return array{key: string, size: Size} a part of a card, higher than wide, on which a print may not lie */
+    private function keepsItsUp(Kit $kit): array
+    {
+        foreach ($kit->cards()->with('takings')->get() as $card) {
+            foreach ($card->takings as $taking) {
+                $role = $card->toCore()->layout($kit->unit)->part($taking->part)?->part->role;
+                if ($taking->width < $taking->height && $role?->mayTurn() === false) {
+                    return ['key' => "$card->id/$taking->part", 'size' => $taking->size() ?? self::fail('It is cut.')];
+                }
+            }
+        }
+        self::fail('Every part may be turned.');
     }
 }

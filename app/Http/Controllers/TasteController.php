@@ -116,7 +116,7 @@ final readonly class TasteController
             $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes, 'uses_stash' => $stash]);
             if ($isOther) {
                 // What the trimmer is too short for goes short; what it can cut is planned for it.
-                $this->plans->refresh($kit->components()->pluck('id', 'id')->all());
+                $this->plans->refresh($kit->cutFrom());
             }
         });
 
