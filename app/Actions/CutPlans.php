@@ -81,9 +81,9 @@ final class CutPlans
         $takings = Taking::inTurn(self::uncut($component)->with('card')->get());
         $pieces = array_values(array_filter($takings->map(static fn (Taking $taking): ?Piece => $taking->toPiece())->all()));
         $plan = $this->plan($component, self::sheets($component), $pieces);
-        $short = array_values($takings->whereIn('id', array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced))->all());
+        $short = array_map(static fn (Piece $piece): int => (int) $piece->id, $plan->unplaced);
 
-        return array_reverse($short);
+        return array_reverse(array_values($takings->whereIn('id', $short)->all()));
     }
 
     /**

@@ -33,7 +33,7 @@ final readonly class CutDrawing
 
     private float $height;
 
-    private SideLabels $labels;
+    private Labels $labels;
 
     private float $letter;
 
@@ -44,13 +44,15 @@ final readonly class CutDrawing
      * @param  DrawnSheet  $sheet
      * @param  array<string, Component>  $components
      */
-    private function __construct(private array $sheet, private array $components, public float $scale)
+    private function __construct(private array $sheet, private array $components, private float $scale, bool $isKeyed = false)
     {
         $this->width = Mark::mm($sheet['size']['width']);
         $this->height = Mark::mm($sheet['size']['height']);
         $this->letter = self::LETTER / $scale;
         $this->numbers = $this->placed();
-        $this->labels = SideLabels::beside($this->besides(), $this->width, $this->height, $scale);
+        $this->labels = $isKeyed
+            ? KeyLabels::on($this->besides(), $this->written(), $this->width, $this->height)
+            : SideLabels::beside($this->besides(), $this->width, $this->height, $scale);
     }
 
     /**
@@ -62,6 +64,17 @@ final readonly class CutDrawing
     public static function real(array $sheet, array $components): self
     {
         return new self($sheet, $components, 1.0);
+    }
+
+    /**
+     * In its real size and no larger: letters stand on what is too small to be written on, and are said elsewhere.
+     *
+     * @param  DrawnSheet  $sheet
+     * @param  array<string, Component>  $components  by id
+     */
+    public static function keyed(array $sheet, array $components): self
+    {
+        return new self($sheet, $components, 1.0, true);
     }
 
     /**
@@ -83,22 +96,27 @@ final readonly class CutDrawing
         return new self($sheet, $components, $scale);
     }
 
-    /** As it is shown, in millimetres. */
-    public function shownWidth(): float
+    /** @return array{float, float} width and height of the sheet in its real size, in millimetres */
+    public function bare(): array
     {
-        return $this->labels->width() * $this->scale;
+        return [$this->width, $this->height];
     }
 
-    public function shownHeight(): float
+    /** @return array{float, float} the same with what is written beside it */
+    public function labelled(): array
     {
-        return $this->labels->height() * $this->scale;
+        return [$this->labels->width(), $this->labels->height()];
+    }
+
+    /** @return list<string> what the letters on it stand for */
+    public function said(): array
+    {
+        return $this->labels->said();
     }
 
     public function says(): string
     {
-        return $this->scale === 1.0
-            ? 'In its real size when printed at 100 %.'
-            : sprintf('Drawn at %d %% of its real size; the measures are written.', (int) floor(100 * $this->scale));
+        return sprintf('Drawn at %d %% of its real size; the measures are written.', (int) floor(100 * $this->scale));
     }
 
     public function svg(): string
@@ -188,6 +206,14 @@ final readonly class CutDrawing
             .Svg::text((string) $cut['number'], $x, $y, $this->letter, Ink::HERE, 'middle');
     }
 
+    /** @return list<array{float, float, float, float}> places with something written on them */
+    private function written(): array
+    {
+        $plates = array_map($this->plateOf(...), array_values(array_filter($this->sheet['parts'], $this->isRoomy(...))));
+
+        return [...$plates, ...array_map(fn (array $place): array => $this->round(...$place), array_values($this->numbers))];
+    }
+
     /**
      * Each number on its cut, as near to where that begins as nothing else is written.
      *
@@ -225,7 +251,7 @@ final readonly class CutDrawing
         for ($along = min(1.5 * $this->letter, $long / 2); $along <= max($long - $least, $long / 2); $along += $this->letter / 3) {
             $place = $isUpright ? [$line['x1'], $line['y1'] + $along] : [$line['x1'] + $along, $line['y1']];
             $round = $this->round(...$place);
-            if ((! $isWithin || $this->isWithin($round)) && ! self::isOver($round, $taken)) {
+            if ((! $isWithin || $this->isWithin($round)) && ! Boxes::meet($round, $taken)) {
                 return $place;
             }
         }
@@ -250,22 +276,6 @@ final readonly class CutDrawing
     }
 
     /**
-     * @param  array{float, float, float, float}  $box
-     * @param  list<array{float, float, float, float}>  $others
-     */
-    private static function isOver(array $box, array $others): bool
-    {
-        [$x, $y, $w, $h] = $box;
-        foreach ($others as [$ox, $oy, $ow, $oh]) {
-            if ($x < $ox + $ow && $ox < $x + $w && $y < $oy + $oh && $oy < $y + $h) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
      * What the label beside the sheet points to.
      *
      * @param  DrawnPart  $part
@@ -278,25 +288,34 @@ final readonly class CutDrawing
         return [$x + $w / 2 - 0.5, $y + $h / 2 - 0.5, 1.0, 1.0];
     }
 
-    /** @return list<array{text: string, x: float, y: float}> what is too small to be written on */
+    /** @return list<array{text: string, x: float, y: float, box: array{float, float, float, float}}> what is too small to be written on */
     private function besides(): array
     {
-        $labels = $this->hasUp() ? [['text' => '↑ this edge is up', 'x' => $this->width, 'y' => 0.0]] : [];
+        $up = ['text' => '↑ this edge is up', 'x' => $this->width, 'y' => 0.0, 'box' => [0.0, 0.0, $this->width, 0.0]];
+        $labels = $this->hasUp() ? [$up] : [];
         foreach ($this->sheet['cuts'] as $cut) {
             if (! isset($this->numbers[$cut['number']])) {
                 $line = array_map(Mark::mm(...), $cut['line']);
-                $middle = ['x' => ($line['x1'] + $line['x2']) / 2, 'y' => ($line['y1'] + $line['y2']) / 2];
-                $labels[] = ['text' => "cut {$cut['number']}", ...$middle];
+                $box = [$line['x1'], $line['y1'], $line['x2'] - $line['x1'], $line['y2'] - $line['y1']];
+                $labels[] = self::label("cut {$cut['number']}", $box);
             }
         }
         foreach ($this->sheet['parts'] as $part) {
             if (! $this->isRoomy($part)) {
-                [$x, $y, $w, $h] = self::box($part);
-                $labels[] = ['text' => "{$part['label']}, {$part['measure']}", 'x' => $x + $w / 2, 'y' => $y + $h / 2];
+                $labels[] = self::label("{$part['label']}, {$part['measure']}", self::box($part));
             }
         }
 
         return $labels;
+    }
+
+    /**
+     * @param  array{float, float, float, float}  $box
+     * @return array{text: string, x: float, y: float, box: array{float, float, float, float}}
+     */
+    private static function label(string $text, array $box): array
+    {
+        return ['text' => $text, 'x' => $box[0] + $box[2] / 2, 'y' => $box[1] + $box[3] / 2, 'box' => $box];
     }
 
     /** Whether the print of the side that lies up has an up. */

@@ -5,7 +5,7 @@ namespace App\Drawing;
 /**
  * Labels in a column beside a drawing, each led to what it is of: they never lie over one another, nor over the drawing.
  */
-final readonly class SideLabels
+final readonly class SideLabels implements Labels
 {
     private const LETTER = 2.6;
 
@@ -37,7 +37,6 @@ final readonly class SideLabels
         return new self($labels, $width, $height, self::LETTER / $scale);
     }
 
-    /** How wide the drawing is with them. */
     public function width(): float
     {
         $widths = array_map(fn (array $one): float => Lettering::width($one['text'], $this->letter), $this->labels);
@@ -45,10 +44,14 @@ final readonly class SideLabels
         return $widths === [] ? $this->width : $this->width + $this->letter * self::GAP + max($widths) + 1;
     }
 
-    /** How high it is with them. */
     public function height(): float
     {
         return max($this->height, count($this->labels) * $this->letter * self::PITCH);
+    }
+
+    public function said(): array
+    {
+        return [];
     }
 
     public function svg(): string

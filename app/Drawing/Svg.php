@@ -61,6 +61,15 @@ final class Svg
             SVG;
     }
 
+    /** A whole drawing that lies on its side: what was on the left is at the top. */
+    public static function onItsSide(string $document): string
+    {
+        $head = '/<svg([^>]*) width="([^"]*)" height="([^"]*)" viewBox="0 0 (\S+) (\S+)"([^>]*)>/';
+        $lying = '<svg$1 width="$3" height="$2" viewBox="0 0 $5 $4"$6><g transform="translate($5 0) rotate(90)">';
+
+        return str_replace('</svg>', '</g></svg>', (string) preg_replace($head, $lying, $document, 1));
+    }
+
     /**
      * The same within a page, with what it shows for who does not see it; of its size, or as wide as is said.
      *

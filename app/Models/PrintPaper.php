@@ -18,6 +18,23 @@ enum PrintPaper: string
         };
     }
 
+    /** In millimetres, as it lies in the printer. */
+    public function width(): float
+    {
+        return match ($this) {
+            self::Letter => 215.9,
+            self::A4 => 210.0,
+        };
+    }
+
+    public function height(): float
+    {
+        return match ($this) {
+            self::Letter => 279.4,
+            self::A4 => 297.0,
+        };
+    }
+
     /** The one that was asked for with this print, else the one the maker has chosen, else that of her unit. */
     public static function for(Unit $unit): self
     {

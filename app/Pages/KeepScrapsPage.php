@@ -98,11 +98,12 @@ final readonly class KeepScrapsPage extends Page
         foreach ($found->things ?? [] as $one) {
             $shown[$one->component->coreId()] = $one->component->toCore();
         }
+        $told = static fn (FoundSheet $one): array => self::found($one, $kit->unit, $wanted);
 
         return new self(
             $text,
             $fault,
-            $found === null ? null : array_map(static fn (FoundSheet $one): array => self::found($one, $kit->unit, $wanted), $found->sheets),
+            $found === null ? null : array_map($told, $found->sheets),
             $found->more ?? 0,
             array_map(self::ready(...), $found->things ?? []),
             $found->unknown ?? [],

@@ -3,6 +3,8 @@
 namespace App\Prints;
 
 use App\Drawing\CardDrawing;
+use App\Drawing\KeyLabels;
+use App\Drawing\Labels;
 use App\Drawing\Mark;
 use App\Drawing\SideLabels;
 use App\Drawing\Svg;
@@ -22,7 +24,8 @@ final readonly class CardFace
     /** Where along an edge a point is looked for. */
     private const ALONG = [0.5, 0.2, 0.8, 0.04, 0.96];
 
-    private function __construct(public float $width, public float $height, public string $svg)
+    /** @param  list<array{text: string, x: float, y: float}>  $said  what is written of its parts */
+    private function __construct(private float $width, private float $height, private string $drawn, private array $said)
     {
     }
 
@@ -31,15 +34,36 @@ final readonly class CardFace
         $core = ($state->cards->get($card->id) ?? $card)->toCore();
         $drawing = CardDrawing::of($core, $state->core, $state->kit->unit);
         [$width, $height] = [Mark::mm($drawing->size->width->units), Mark::mm($drawing->size->height->units)];
-        $labels = SideLabels::beside(self::labels($drawing->layers, $state->kit->unit), $width, $height);
         $inside = implode("\n", [
             sprintf('<rect width="%.3F" height="%.3F" fill="%s"/>', $width, $height, $drawing->base),
             Svg::of($drawing->marks, $state->core),
             Svg::path(sprintf('M0 0H%.3FV%.3FH0Z', $width, $height), ['fill' => Mark::NONE, 'stroke' => '#1d2b33', 'stroke-width' => 0.2]),
-            $labels->svg(),
         ]);
 
-        return new self($labels->width(), $labels->height(), Svg::document($labels->width(), $labels->height(), $inside));
+        return new self($width, $height, $inside, self::labels($drawing->layers, $state->kit->unit));
+    }
+
+    /** @return array{float, float} width and height of the front, in millimetres */
+    public function bare(): array
+    {
+        return [$this->width, $this->height];
+    }
+
+    /** With its labels beside it. */
+    public function labelled(): Labels
+    {
+        return SideLabels::beside($this->said, $this->width, $this->height);
+    }
+
+    /** With letters on it. */
+    public function keyed(): Labels
+    {
+        return KeyLabels::on($this->said, [], $this->width, $this->height);
+    }
+
+    public function svg(Labels $labels): string
+    {
+        return Svg::document($labels->width(), $labels->height(), "$this->drawn\n{$labels->svg()}");
     }
 
     /**

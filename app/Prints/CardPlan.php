@@ -2,16 +2,22 @@
 
 namespace App\Prints;
 
-use App\Drawing\Svg;
 use App\Models\Card;
+use App\Models\PrintPaper;
 use App\Pages\CardPage;
 use App\Table\TableState;
 
-/** A card's plan on one page: the front to scale, sizes, the order of gluing. */
+/** A card's plan on one page: the front in its real size, sizes, the order of gluing; a front too large for that has its own page. */
 final class CardPlan implements CardExport
 {
     /** Of the text, in points. */
     private const SIZES = [9, 7.5, 6.5, 5.5];
+
+    /** How wide what is written beside the front is at least, in millimetres. */
+    private const COLUMN = 32.0;
+
+    /** How high the front may be beside it, in millimetres. */
+    private const HIGH = 185.0;
 
     public function path(): string
     {
@@ -42,16 +48,24 @@ final class CardPlan implements CardExport
     {
         $state = TableState::of($card->kit);
         $face = CardFace::of($card, $state);
+        $beside = $face->labelled();
+        $paper = PrintPaper::for($state->kit->unit);
+        $room = [Placing::width($paper) - self::COLUMN, self::HIGH];
+        $placing = Placing::on($paper, $face->bare(), [$beside->width(), $beside->height()], $room);
+        $labels = $placing->isKeyed() ? $face->keyed() : $beside;
         $with = [
             'kit' => $state->kit,
             'page' => CardPage::of($card),
-            'width' => $face->width,
-            'picture' => Svg::inline($face->svg, "The front of card $card->number with the measures of its parts"),
+            'placing' => $placing,
+            'width' => min($labels->width(), $room[0]),
+            'said' => $labels->said(),
+            'picture' => $placing->inline($face->svg($labels), "The front of card $card->number with the measures of its parts"),
         ];
-        // A card of many parts is set smaller, until all of it is on the one page.
+        $pages = $placing->isOwnPage() ? 2 : 1;
+        // A card of many parts is set smaller, until all that is written of it is on the one page.
         foreach (self::SIZES as $points) {
             $pdf = Pdf::render(view('card-plan', [...$with, 'points' => $points])->render(), $state->kit->unit);
-            if ($pdf->pages() === 1) {
+            if ($pdf->pages() === $pages) {
                 break;
             }
         }

@@ -35,6 +35,8 @@ final class CardSvg implements CardExport
 
     public function write(Card $card): string
     {
-        return CardFace::of($card, TableState::of($card->kit))->svg;
+        $face = CardFace::of($card, TableState::of($card->kit));
+
+        return $face->svg($face->labelled());
     }
 }

@@ -2,10 +2,10 @@
 
 namespace App\Prints;
 
-use App\Drawing\CutDrawing;
 use App\Drawing\Mark;
 use App\Drawing\Svg;
 use App\Models\Kit;
+use App\Models\PrintPaper;
 use App\Pages\RecipeView;
 use App\Pages\TemplateView;
 use KeepShare\Core\Card\Card;
@@ -16,9 +16,7 @@ use KeepShare\Core\Recipe\Recipe;
 /** A page a sheet to lay beside the trimmer, then the cards with their letters, then what else is wanted. */
 final class RecipePdf implements RecipeExport
 {
-    /** The width and height that a template may take on its page, in millimetres. */
-    private const WIDE = 185.0;
-
+    /** So much of the height of its page a template may take among the text, in millimetres. */
     private const HIGH = 165.0;
 
     /** How wide a card is printed, in millimetres. */
@@ -54,7 +52,7 @@ final class RecipePdf implements RecipeExport
         $html = view('recipe', [
             'recipe' => $recipe,
             'about' => RecipeView::about($recipe),
-            'templates' => self::templates($recipe),
+            'templates' => self::templates($recipe, PrintPaper::for($kit->unit)),
             'cards' => array_map(static fn (Card $card): array => self::card($recipe, $card), $recipe->cards),
             'wants' => RecipeView::wants($recipe),
         ])->render();
@@ -62,19 +60,18 @@ final class RecipePdf implements RecipeExport
         return Pdf::render($html, $kit->unit)->bytes;
     }
 
-    /** @return list<array{name: string, asks: string, scale: string, picture: string, cuts: list<mixed>}> */
-    private static function templates(Recipe $recipe): array
+    /** @return list<array{name: string, asks: string, printed: PrintedSheet, shows: string, cuts: list<mixed>}> */
+    private static function templates(Recipe $recipe, PrintPaper $paper): array
     {
         $templates = [];
         foreach ($recipe->letters as $letter) {
             foreach (array_keys($letter->plans) as $n) {
                 $view = TemplateView::of($recipe, $letter, $n);
-                $drawing = CutDrawing::within($view->drawn(), $recipe->components(), self::WIDE, self::HIGH);
                 $templates[] = [
                     'name' => $view->name().", {$letter->sheet()->label($recipe->unit)}",
                     'asks' => "Front: {$letter->front->says()}. Back: {$letter->back->says()}.",
-                    'scale' => $drawing->says(),
-                    'picture' => Svg::inline($drawing->svg(), "{$view->name()} with its pieces and its cuts"),
+                    'printed' => PrintedSheet::on($paper, $view->drawn(), $recipe->components(), self::HIGH),
+                    'shows' => "{$view->name()} with its pieces and its cuts",
                     'cuts' => $view->cuts(),
                 ];
             }

@@ -3,9 +3,9 @@
 namespace App\Prints;
 
 use App\Drawing\CutDrawing;
-use App\Drawing\Svg;
 use App\Models\CutPlan;
 use App\Models\Kit;
+use App\Models\PrintPaper;
 use App\Pages\CutSheets;
 use App\Table\TableState;
 
@@ -16,9 +16,7 @@ use App\Table\TableState;
  */
 final readonly class SheetPrint
 {
-    /** The width and height of the page that the drawing may take, in millimetres. */
-    private const WIDE = 185.0;
-
+    /** So much of the height of the page the drawing may take among the text, in millimetres. */
     private const HIGH = 190.0;
 
     /** In its real size. */
@@ -27,17 +25,16 @@ final readonly class SheetPrint
         return CutDrawing::real(self::sheet($kit, $plan), TableState::of($kit)->core)->svg();
     }
 
-    /** On a page; to scale where that holds it, else by a scale that is said. */
+    /** With its cuts; in its real size where the paper holds it, else by a scale that is said. */
     public static function pdf(Kit $kit, CutPlan $plan): string
     {
         $sheet = self::sheet($kit, $plan);
-        $drawing = CutDrawing::within($sheet, TableState::of($kit)->core, self::WIDE, self::HIGH);
 
         return Pdf::render(view('sheet-plan', [
             'kit' => $kit,
             'sheet' => $sheet,
-            'scale' => $drawing->says(),
-            'picture' => Svg::inline($drawing->svg(), "{$sheet['name']}, {$sheet['which']}, with its parts and its cuts"),
+            'printed' => PrintedSheet::on(PrintPaper::for($kit->unit), $sheet, TableState::of($kit)->core, self::HIGH),
+            'shows' => "{$sheet['name']}, {$sheet['which']}, with its parts and its cuts",
         ])->render(), $kit->unit)->bytes;
     }
 

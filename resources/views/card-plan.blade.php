@@ -25,10 +25,17 @@ Card {{ $page->front['number'] }} of {{ $kit->name }}
                 <p><span class="size">{{ $cut['size'] }} {{ $kit->unit->value }}</span><br>{{ $cut['part'] }}, {{ $cut['from'] }}{{ $cut['score'] ? ', score at '.$cut['score'] : '' }}</p>
             @endforeach
         </td>
-        <td style="width: {{ $width }}mm">
-            {!! $picture !!}
-            <p>The front in its real size when printed at 100 %.</p>
-        </td>
+        @if ($placing->isOwnPage())
+            <td>
+                <h2>The front</h2>
+                <p>{{ $placing->says() }} @include('on-it')</p>
+            </td>
+        @else
+            <td style="width: {{ $width }}mm">
+                {!! $picture !!}
+                <p>The front. {{ $placing->says() }} @include('on-it')</p>
+            </td>
+        @endif
     </tr>
 </table>
 <h2>Glue, from the base up</h2>
@@ -45,4 +52,10 @@ Card {{ $page->front['number'] }} of {{ $kit->name }}
     <p>{{ \Illuminate\Support\Str::limit($page->design['notes'], 400) }}</p>
 @endif
 <p>Dry-fit everything before glue. Blades: cut away from the fingers, close and cap. Small pieces away from small children and pets. The makers' own instructions come first.</p>
+@if ($placing->isOwnPage())
+    <div class="real">
+        {!! $picture !!}
+        <p>Card {{ $page->front['number'] }} of {{ $kit->name }}</p>
+    </div>
+@endif
 @endsection

@@ -16,8 +16,8 @@
 @foreach ($templates as $template)
     <div class="page">
         <h1>{{ $template['name'] }}</h1>
-        <p>{{ $recipe->name }}. {{ $template['asks'] }} {{ $template['scale'] }} The arrow on a piece points to its upper edge.</p>
-        {!! $template['picture'] !!}
+        <p>{{ $recipe->name }}. {{ $template['asks'] }} {{ $template['printed']->says() }} The arrow on a piece points to its upper edge.</p>
+        @include('printed-key', $template)
         <table>
             @foreach (array_chunk($template['cuts'], 2) as $row)
                 <tr>
@@ -31,6 +31,7 @@
         </table>
         <p class="soft">Write the number of the card on the back of each piece. Blade: fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer's own instructions come first.</p>
     </div>
+    @include('printed-sheet', $template)
 @endforeach
 <h1>{{ $recipe->name }}</h1>
 <p>{{ $about }}</p>

@@ -12,8 +12,8 @@
 
 @section('body')
 <h1>{{ $sheet['name'] }}, {{ $sheet['which'] }}</h1>
-<p>{{ $kit->name }} · {{ $sheet['measure'] }}, print side up. {{ $scale }}</p>
-{!! $picture !!}
+<p>{{ $kit->name }} · {{ $sheet['measure'] }}, print side up. {{ $printed->says() }}</p>
+@include('printed-key')
 <table>
     @foreach ($sheet['cuts'] as $cut)
         <tr>
@@ -24,4 +24,5 @@
     @endforeach
 </table>
 <p>Blade: fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer's own instructions come first.</p>
+@include('printed-sheet')
 @endsection

@@ -36,7 +36,7 @@ final class KeysTest extends BrowserTestCase
         $this->element('.for select');
         $this->browser->executeScript("document.querySelector('.for select').focus()");
         $this->press('1');
-        $this->see('Papers and die cuts are shown at their real size');
+        $this->see('of each die cut the whole');
 
         // The first thing that Tab comes to leads past the places.
         $this->browser->executeScript('document.activeElement.blur()');

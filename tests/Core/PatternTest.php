@@ -69,7 +69,8 @@ final class PatternTest extends TestCase
             $worths = [];
             for ($kind = 0; $kind < 7; $kind++) {
                 $width = $random->getInt($least, 3 * $least);
-                $worths[$kind] = ['width' => $width, 'height' => 500, 'worth' => (float) $random->getInt($width, 2 * $width), 'mayTurn' => false];
+                $worth = (float) $random->getInt($width, 2 * $width);
+                $worths[$kind] = ['width' => $width, 'height' => 500, 'worth' => $worth, 'mayTurn' => false];
             }
             $pattern = Pattern::best(Size::ofUnits($wide, 500), $worths);
             $best = array_fill(0, $wide + 1, 0.0);

@@ -35,10 +35,10 @@ final class ClassTest extends FeatureTestCase
             $lines[$base]['here'],
             $lines[$base]['add'],
         ], 'four cards for six, and one spare of each; of ten bases four are for the cards of the kit');
-        Taking::query()->where('part', 'base')->whereRelation('card', 'kit_id', $kit->id)->get()->each(static function (Taking $taking): void {
+        foreach (Taking::query()->where('part', 'base')->whereRelation('card', 'kit_id', $kit->id)->get() as $taking) {
             $taking->update(['used_by' => 'score/base']);
             LedgerEntry::query()->create(['component_id' => $taking->component_id, 'delta' => -1, 'reason' => LedgerReason::Used]);
-        });
+        }
         $page = $this->props("/kits/$kit->id/class/$class->id/look");
         $lines = array_column(array_merge(...array_column($page['groups'], 'lines')), null, 'component');
         self::assertSame('6', $lines[$base]['here'], 'what is glued on is not there once more');

@@ -185,7 +185,8 @@ final class GridTest extends FeatureTestCase
         $this->act($kit, 'grid/more', [...$cell, 'by' => 1])->assertSessionHasNoErrors();
         $name = Component::query()->whereKey($bow->component_id)->value('name');
         self::assertSame(2 * $foot, $bow->refresh()->quantity);
-        self::assertSame("Take 24 in of $name for card {$bow->card->number}", $this->props("/kits/$kit->id/share-out")['frame']['acts']['undo']);
+        $undo = $this->props("/kits/$kit->id/share-out")['frame']['acts']['undo'];
+        self::assertSame("Take 24 in of $name for card {$bow->card->number}", $undo);
         $this->act($kit, 'grid/more', [...$cell, 'by' => -1]);
         self::assertSame($foot, $bow->refresh()->quantity);
         $this->act($kit, 'grid/more', [...$cell, 'by' => -1]);

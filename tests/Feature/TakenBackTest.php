@@ -634,7 +634,7 @@ final class TakenBackTest extends FeatureTestCase
             $this->act($kit, 'grid/duplicate', ['card' => $kit->cards()->value('id')])->assertSessionHasNoErrors();
         }
         foreach (array_merge(...array_column($this->props("/kits/$kit->id/share-out")['groups'], 'lines')) as $line) {
-            foreach ($line['shortfalls'] as $short) {
+            foreach ($line['shorts'] as $short) {
                 if ($short['ways'] !== []) {
                     return ['grid/way', ['card' => $short['card'], 'part' => $short['part'], 'says' => $short['ways'][0]['says']]];
                 }

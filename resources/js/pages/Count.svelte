@@ -167,7 +167,9 @@
                         </td>
                         <td class="move">
                             {#if line.isCountable && !line.isByLength && others[0]}
-                                <label class="named" for="move-{line.id}">hand over{others.length === 1 ? ` to ${others[0].name}` : ''}</label>
+                                <label class="named" for="move-{line.id}"
+                                    >hand over{others.length === 1 ? ` to ${others[0].name}` : ''}</label
+                                >
                                 <input
                                     id="move-{line.id}"
                                     class="number"

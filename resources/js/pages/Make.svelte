@@ -1,7 +1,7 @@
 <script lang="ts">
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
-    import CardFront from '@/parts/CardFront.svelte'
+    import CardToMake from '@/parts/make/CardToMake.svelte'
     import Drying from '@/parts/make/Drying.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Files from '@/parts/Files.svelte'
@@ -143,36 +143,14 @@
                 <h2 id="cards-title">The cards</h2>
                 <ul class="cards">
                     {#each cards as card (card.id)}
-                        <li>
-                            <CardFront front={card.front} {goods} side={92} />
-                            <div>
-                                <label>
-                                    <input
-                                        type="checkbox"
-                                        checked={!picked.length || picked.includes(card.front.number)}
-                                        disabled={card.isMade || (picked.length === 1 && picked.includes(card.front.number))}
-                                        onchange={(event) => pick(card.front.number, event.currentTarget.checked)}
-                                    />
-                                    <b>Card {card.front.number}, {card.front.occasion}</b>
-                                </label>
-                                <span class="bar" style:--done={card.done / Math.max(1, card.all)}></span>
-                                <span class="soft">
-                                    {card.isMade
-                                        ? '✓ made'
-                                        : card.done
-                                          ? `in the making: ${card.done} of ${count(card.all, 'step')}`
-                                          : `not begun, ${count(card.all, 'step')}`}{card.isCut
-                                        ? ''
-                                        : '; pieces still to be cut'}{card.extra
-                                        ? `; ${count(card.extra, 'step')} done that it no longer needs`
-                                        : ''}
-                                </span>
-                                <span class="links">
-                                    {#if !card.isMade}<Button onclick={() => toTable(card.id)}>Make card {card.front.number}</Button>{/if}
-                                    <a href="{frame.url}/make/cards/{card.id}">drawn apart</a>
-                                </span>
-                            </div>
-                        </li>
+                        <CardToMake
+                            {card}
+                            {goods}
+                            isPicked={!picked.length || picked.includes(card.front.number)}
+                            isOnly={picked.length === 1 && picked.includes(card.front.number)}
+                            pick={(isPicked) => pick(card.front.number, isPicked)}
+                            make={() => toTable(card.id)}
+                        />
                     {/each}
                 </ul>
             </section>
@@ -309,31 +287,6 @@
         margin: 0;
         padding: 0;
         list-style: none;
-    }
-
-    .cards li {
-        display: grid;
-        grid-template-columns: 96px minmax(0, 1fr);
-        gap: var(--gap);
-        align-items: center;
-    }
-
-    .cards div {
-        display: grid;
-        gap: 0.25rem;
-    }
-
-    .bar {
-        height: 6px;
-        border-radius: 3px;
-        background: linear-gradient(to right, var(--good) calc(100% * var(--done)), var(--line) calc(100% * var(--done)));
-    }
-
-    .links {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.75rem;
-        align-items: center;
     }
 
     @media (width < 760px) {

@@ -16,6 +16,10 @@
     const lines = $derived(groups.flatMap((group) => group.lines))
     const differing = $derived(lines.filter((line) => line.differs))
     const good = (line: UnpackedLine): Good => goods[line.id] as Good
+    /** So much of a paper is shown, in millimetres. */
+    const piece = $derived(
+        frame.unit === 'in' ? { width: 34.9, height: 25.4, says: '1 3/8 × 1 in' } : { width: 35, height: 25, says: '35 × 25 mm' },
+    )
     /** A picture of the thing at its real size: only what has an outline is drawn. */
     const drawn = (line: UnpackedLine): boolean => good(line).shape !== null && good(line).size !== null
 </script>
@@ -37,7 +41,9 @@
                 <strong>{differing.length === 1 ? 'One line differs' : `${differing.length} lines differ`} from the packing list:</strong>
                 {differing.map((line) => `${good(line).name}, ${line.here} of ${line.listed}`).join('; ')}.
             {/if}
-            {#if lines.length}<span>Papers and die cuts are shown at their real size.</span>{/if}
+            {#if lines.length}
+                <span>Of each paper you see <Measure text={piece.says} />, of each die cut the whole, about as large as it is.</span>
+            {/if}
         </p>
         {#each groups as group (group.title)}
             <section aria-labelledby="group-{group.title}">
@@ -56,7 +62,13 @@
                                                     href="{frame.url}/looks/{line.id.slice(1)}?face={i}"
                                                     aria-label="Looks of {face.name}"
                                                 >
-                                                    <Swatch component={line.id} index={i} {face} width={36} height={26} />
+                                                    <Swatch
+                                                        component={line.id}
+                                                        index={i}
+                                                        {face}
+                                                        width={piece.width}
+                                                        height={piece.height}
+                                                    />
                                                 </Link>
                                             {/if}
                                             {#if good(line).kind !== 'cardstock'}

@@ -31,7 +31,10 @@
 </script>
 
 <div role="group" aria-label="Ways out">
-    <span>{#if lack}<b>{lack} short.</b>{/if} <Measure text={short.says} wraps /></span>
+    <span
+        >{#if lack}<b>{lack} short.</b>{/if}
+        <Measure text={short.says} wraps /></span
+    >
     {#each short.ways as way, n (way.says)}
         <button type="button" onclick={() => take(way.says)}>
             <small>{way.kind}</small>
