@@ -2,12 +2,14 @@
 
 namespace App\Http;
 
+use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Stages\Stage;
 use App\Http\Stages\Stages;
 use App\Journal\Journal;
 use App\Models\Kit;
 use App\Pages\GonePage;
 use Illuminate\Http\Request;
+use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -46,6 +48,10 @@ final readonly class Gone
 
             return redirect($way);
         }
+        // What is missed is missed before the frame of the page is laid.
+        $frame = app(HandleInertiaRequests::class);
+        Inertia::share($frame->share($this->request));
+        Inertia::version(fn (): ?string => $frame->version($this->request));
         $page = new GonePage(self::SAYS, $way, $label, app(Journal::class)->atHand(null));
 
         return $page->toResponse($this->request)->setStatusCode($isPage ? 200 : 404);

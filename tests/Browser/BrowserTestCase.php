@@ -143,6 +143,16 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** A second window; what is done there is told to the first one, unless it is as of another browser. */
+    protected function openBeside(string $path, bool $isTold = true): void
+    {
+        $this->browser->switchTo()->newWindow();
+        $this->open($path);
+        if (! $isTold) {
+            $this->browser->executeScript('BroadcastChannel.prototype.postMessage = () => {}');
+        }
+    }
+
     /** The element whose text, or accessible name, is this. */
     protected function named(string $tag, string $text): RemoteWebElement
     {

@@ -14,7 +14,7 @@ final class ImportTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('mine.json', $kit));
         $this->click('button', 'Bring it in');
-        $this->see('Everything on the list is on the table.');
+        $this->see('Nothing has been counted yet');
         $this->see('<b onclick=alert(1)>Tea & Thyme</b>');
 
         self::assertSame(5, (int) $this->table->value('select count(*) from kits'));

@@ -102,7 +102,7 @@ final class KeepTest extends BrowserTestCase
         $this->press('/');
         $this->browser->switchTo()->activeElement()->sendKeys('gibberish');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('Nothing like that lies anywhere');
+        $this->see('Nothing is called “gibberish”, in any kit.');
         $this->press(...array_fill(0, 9, WebDriverKeys::BACKSPACE));
         $this->browser->switchTo()->activeElement()->sendKeys('anything 1 x 1 harbour');
         $this->press(WebDriverKeys::ENTER);

@@ -73,15 +73,23 @@ final class KeysTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_a_proposal_is_not_dropped_by_a_key_that_leads_away(): void
+    public function test_beside_a_proposal_the_keys_that_work_are_listed_and_none_that_leads_away_drops_it(): void
     {
         $this->sharedOut();
         $this->press('n', '8', WebDriverKeys::ENTER);
         $this->see('Take this share-out');
-        $this->press('1');
-        $this->see('A share-out is proposed');
+        $this->press('?');
+        $this->see('Take the last act back');
+        $listed = $this->element('dialog[open]')->getText();
+        self::assertStringContainsString('Leave the cards as they are', $listed);
+        self::assertStringNotContainsString('One more', $listed, 'there is no grid beside it');
+        $this->press(WebDriverKeys::ESCAPE, '1');
+        $this->see('of each die cut the whole');
+        $this->press('3');
         $this->see('Take this share-out');
-        self::assertStringContainsString('/share-out', $this->browser->getCurrentURL());
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->seeNo('Take this share-out');
+        $this->holds(10, 'select count(*) from cards');
     }
 
     private function focus(): string

@@ -104,7 +104,7 @@ final class LookTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('motifs.json', (string) json_encode($kit)));
         $this->click('button', 'Bring it in');
-        $this->see('Everything on the list is on the table.');
+        $this->see('Nothing has been counted yet');
 
         $shots = [];
         foreach ($this->browser->findElements(WebDriverBy::cssSelector('.faces svg')) as $swatch) {

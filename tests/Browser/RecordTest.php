@@ -5,6 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
+use ZipArchive;
 
 /** The whole kit on the table, and what goes with what. */
 final class RecordTest extends BrowserTestCase
@@ -60,7 +61,7 @@ final class RecordTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_a_count_below_what_cards_want_goes_short_and_below_what_is_cut_says_where_to_go(): void
+    public function test_a_count_below_what_cards_want_goes_short_and_what_is_cut_is_no_part_of_it(): void
     {
         $this->sharedOut();
         $this->open('/kits/1/count');
@@ -82,19 +83,18 @@ final class RecordTest extends BrowserTestCase
         $this->open('/kits/1/count');
         $this->typeInto("#count-$id", '0');
         $this->press(WebDriverKeys::ENTER);
-        $this->see("1 sheet of $name is already cut");
-        $this->click('a', 'Go to Cut');
-        $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/cut'));
+        $this->see("- $name: 1 missing");
+        $this->holds(0, "select sum(delta) from ledger_entries where component_id = $id");
+        $this->holds(1, "select count(*) from sheets where is_whole and state = 'cut'");
         $this->assertQuiet();
     }
 
-    public function test_two_tabs_counting_one_kit(): void
+    public function test_two_browsers_counting_one_kit(): void
     {
         $this->open('/kits/1/count');
         $this->see('lines to count');
         $first = $this->browser->getWindowHandle();
-        $this->browser->switchTo()->newWindow();
-        $this->open('/kits/1/count');
+        $this->openBeside('/kits/1/count', false);
         $this->typeInto('[aria-label="Wave: how many are there"]', '1');
         $this->press(WebDriverKeys::ENTER);
         $this->see('- Wave: 1 missing');
@@ -112,6 +112,27 @@ final class RecordTest extends BrowserTestCase
             1,
             "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'",
         );
+    }
+
+    public function test_saving_everything_is_one_act_that_ends_in_the_file(): void
+    {
+        $folder = sys_get_temp_dir().'/keepshare-saved-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        try {
+            $this->devTools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $folder]);
+            $this->open('/safe');
+            $this->see('Save everything');
+            $this->press('s');
+            $this->until(static fn (): bool => glob("$folder/*.zip") !== [], 'No file comes.');
+            $zip = new ZipArchive;
+            self::assertTrue($zip->open(glob("$folder/*.zip")[0] ?? ''));
+            self::assertGreaterThan(1, $zip->count());
+            $this->see('once more');
+            $this->assertQuiet();
+        } finally {
+            array_map(unlink(...), glob("$folder/*") ?: []);
+            rmdir($folder);
+        }
     }
 
     public function test_a_line_is_typed_understood_and_added(): void
@@ -189,7 +210,7 @@ final class RecordTest extends BrowserTestCase
         $this->click('button', 'Bring it in');
         $this->see('2 lines, all of them good');
         $this->click('button', 'Bring in 2 lines');
-        $this->see('Everything on the list is on the table.');
+        $this->see('Nothing has been counted yet');
         $this->holds(5, 'select count(*) from kits');
         $this->assertQuiet();
     }

@@ -98,6 +98,28 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
+    public function test_who_takes_back_the_card_she_looks_at_is_led_to_the_grid_and_goes_on_there(): void
+    {
+        $this->sharedOut();
+        $this->press('c', 'd');
+        $this->see('11 cards from a kit for 10');
+        $card = (int) $this->table->value('select max(id) from cards');
+        $this->open("/kits/1/cards/$card");
+        $this->see('To scale, from its real papers.');
+        $this->press('z');
+        $this->see('10 cards from a kit for 10');
+        $this->see('Taken back: ');
+        $this->press('Z');
+        $this->see('11 cards from a kit for 10');
+        $this->press('z');
+        $this->see('10 cards from a kit for 10');
+        $this->open("/kits/1/cards/$card");
+        $this->see('Not here');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('10 cards from a kit for 10');
+    }
+
+    #[Group(self::SHARED_OUT)]
     public function test_of_a_long_grid_what_is_in_view_is_drawn_and_the_keys_lead_through_all_of_it(): void
     {
         $this->sharedOut();
@@ -192,7 +214,7 @@ final class ShareTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('two.json', self::twoSheets()));
         $this->click('button', 'Bring it in');
-        $this->see('Everything on the list is on the table.');
+        $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
         $this->see('at most 18 cards: bases bind');
         // Without the stash there are six bases.
@@ -297,12 +319,25 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_the_later_of_two_tabs_is_told_and_loses_nothing(): void
+    public function test_what_is_done_in_one_tab_is_seen_in_the_other(): void
     {
         $this->sharedOut();
         $first = $this->browser->getWindowHandle();
-        $this->browser->switchTo()->newWindow();
-        $this->open('/kits/1/share-out');
+        $this->openBeside('/kits/1/share-out');
+        $this->press('c', WebDriverKeys::DELETE);
+        $this->see('9 cards from a kit for 10');
+        $this->browser->switchTo()->window($first);
+        $this->see('9 cards from a kit for 10');
+        $this->press('c', 'd');
+        $this->holds(10, 'select count(*) from cards');
+    }
+
+    #[Group(self::SHARED_OUT)]
+    public function test_the_later_of_two_browsers_is_told_and_loses_nothing(): void
+    {
+        $this->sharedOut();
+        $first = $this->browser->getWindowHandle();
+        $this->openBeside('/kits/1/share-out', false);
         $this->press('c', WebDriverKeys::DELETE);
         $this->see('9 cards from a kit for 10');
         $this->browser->switchTo()->window($first);

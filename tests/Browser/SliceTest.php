@@ -15,7 +15,7 @@ final class SliceTest extends BrowserTestCase
         $this->see('2 lines differ from the packing list: Fish scale, 1 of 2; Gull, 1 of 2.');
         self::assertSame(13, $this->howMany('[data-component] figcaption') / 2, 'twelve papers and a panel with both faces');
         self::assertEqualsWithDelta(
-            36 * 96 / 25.4,
+            34.9 * 96 / 25.4,
             $this->element('[data-component="Wave"] svg')->getSize()->getWidth(),
             1,
             'at true scale',

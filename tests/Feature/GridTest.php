@@ -356,6 +356,12 @@ final class GridTest extends FeatureTestCase
         $panel = $two->takings->whereNotNull('width')->where('part', '!=', 'base')->first() ?? self::fail('Card 2 has no piece.');
         $this->act($kit, 'grid/pin', ['card' => $two->id, 'component' => "c$panel->component_id"])->assertSessionHasNoErrors();
         self::assertTrue($this->cardOf($kit, $one->id)['isPinned']);
+        foreach (['right', 'right', 'down'] as $way) {
+            $this->act($kit, "cards/$two->id/piece", ['part' => 'focal', 'do' => $way])->assertSessionHasNoErrors();
+        }
+        $two->refresh()->update(['notes' => 'for the neighbours']);
+        $arranged = [$two->arrangement, $two->arranged, $two->notes];
+        self::assertNotNull($two->arranged, 'it is nudged');
         $this->cutFor($kit, $three);
         $before = $one->takings->map(static fn (Taking $taking): array => [$taking->component_id, $taking->part])->all();
 
@@ -380,6 +386,8 @@ final class GridTest extends FeatureTestCase
         self::assertNotNull(Card::query()->find($three->id));
         $kept = Taking::query()->whereRelation('card', 'number', 2)->where('part', $panel->part)->sole();
         self::assertSame([$panel->component_id, true], [$kept->component_id, $kept->is_pinned]);
+        $as = $kit->cards()->where('number', 2)->sole();
+        self::assertSame($arranged, [$as->arrangement, $as->arranged, $as->notes], 'the card keeps how it is arranged, and its notes');
         self::assertGreaterThanOrEqual(2, $kit->cards()->where('occasion', 'sympathy')->count());
         $this->assertInBalance($kit);
     }

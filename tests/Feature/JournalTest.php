@@ -12,6 +12,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use Inertia\Inertia;
 use RuntimeException;
 
 /** Every act is whole, named, and can be taken back and done again. */
@@ -194,11 +195,14 @@ final class JournalTest extends FeatureTestCase
         $this->get($page, $inertia)->assertRedirect("/kits/$kit->id/share-out");
         self::assertStringStartsWith('Taken back: ', $this->props("/kits/$kit->id/share-out")['notice']);
 
+        Inertia::flushShared();
         $gone = $this->get($page)->assertNotFound()->viewData('page');
         self::assertSame(
             ['Gone', "/kits/$kit->id/share-out", 'Share out', $kit->name],
             [$gone['component'], $gone['props']['way'], $gone['props']['label'], $gone['props']['frame']->name],
         );
+        self::assertArrayHasKey('errors', $gone['props']);
+        Inertia::flushShared();
         self::assertSame('/', $this->get('/no/such/page')->assertNotFound()->viewData('page')['props']['way']);
         $this->withHeaders($inertia)->from("/kits/$kit->id/share-out")
             ->post("$page/occasion", ['occasion' => 'hello'])
