@@ -50,8 +50,8 @@ final class CardPlan implements CardExport
         $face = CardFace::of($card, $state);
         $beside = $face->labelled();
         $paper = PrintPaper::for($state->kit->unit);
-        $room = [Placing::width($paper) - self::COLUMN, self::HIGH];
-        $placing = Placing::on($paper, $face->bare(), [$beside->width(), $beside->height()], $room);
+        $room = [OnPaper::width($paper) - self::COLUMN, self::HIGH];
+        $placing = OnPaper::on($paper, $face->bare(), [$beside->width(), $beside->height()], $room);
         $labels = $placing->isKeyed() ? $face->keyed() : $beside;
         $with = [
             'kit' => $state->kit,

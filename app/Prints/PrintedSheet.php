@@ -13,7 +13,7 @@ use KeepShare\Core\Kit\Component;
  */
 final readonly class PrintedSheet
 {
-    private function __construct(public CutDrawing $drawing, private Placing $placing)
+    private function __construct(public CutDrawing $drawing, private OnPaper $placing)
     {
     }
 
@@ -25,18 +25,18 @@ final readonly class PrintedSheet
     public static function on(PrintPaper $paper, array $sheet, array $components, float $high): self
     {
         $real = CutDrawing::real($sheet, $components);
-        $placing = Placing::on($paper, $real->bare(), $real->labelled(), [Placing::width($paper), $high]);
+        $placing = OnPaper::on($paper, $real->bare(), $real->labelled(), [OnPaper::width($paper), $high]);
 
         return new self(match (true) {
             $placing->isKeyed() => CutDrawing::keyed($sheet, $components),
-            $placing === Placing::Smaller => CutDrawing::within($sheet, $components, Placing::width($paper), $high),
+            $placing === OnPaper::Smaller => CutDrawing::within($sheet, $components, OnPaper::width($paper), $high),
             default => $real,
         }, $placing);
     }
 
     public function says(): string
     {
-        return $this->placing === Placing::Smaller ? $this->drawing->says() : $this->placing->says();
+        return $this->placing === OnPaper::Smaller ? $this->drawing->says() : $this->placing->says();
     }
 
     public function isOwnPage(): bool

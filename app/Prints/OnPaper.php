@@ -6,7 +6,7 @@ use App\Drawing\Svg;
 use App\Models\PrintPaper;
 
 /** How a drawing comes to stand on paper: in its real size wherever the paper holds it. */
-enum Placing
+enum OnPaper
 {
     /** Among the text of a page, with its labels beside it. */
     case WithLabels;

@@ -8,7 +8,7 @@ use App\Models\Kit;
 use App\Models\PrintPaper;
 use App\Pages\CutSheets;
 use App\Prints\Pdf;
-use App\Prints\Placing;
+use App\Prints\OnPaper;
 use App\Prints\PrintedSheet;
 use App\Table\TableState;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -18,22 +18,22 @@ use PHPUnit\Framework\Attributes\DataProvider;
  *
  * @phpstan-import-type DrawnSheet from CutDrawing
  */
-final class PlacingTest extends FeatureTestCase
+final class OnPaperTest extends FeatureTestCase
 {
-    /** @return list<array{float, float, float, PrintPaper, Placing}> width and height, the room for labels, all in inches */
+    /** @return list<array{float, float, float, PrintPaper, OnPaper}> width and height, the room for labels, all in inches */
     public static function drawings(): array
     {
         return [
-            [6, 6, 1.3, PrintPaper::Letter, Placing::WithLabels],
-            [6, 6, 2.0, PrintPaper::Letter, Placing::WithLetters],
-            [8, 8, 0.0, PrintPaper::Letter, Placing::OwnPage],
-            [8, 8, 0.0, PrintPaper::A4, Placing::OwnPage],
-            [8, 10, 1.0, PrintPaper::Letter, Placing::OwnPage],
-            [10, 5, 0.0, PrintPaper::Letter, Placing::OwnPageTurned],
-            [11, 8, 0.0, PrintPaper::A4, Placing::OwnPageTurned],
-            [12, 6, 0.0, PrintPaper::A4, Placing::Smaller],
-            [8.5, 11, 0.0, PrintPaper::Letter, Placing::Smaller],
-            [12, 12, 0.0, PrintPaper::Letter, Placing::Smaller],
+            [6, 6, 1.3, PrintPaper::Letter, OnPaper::WithLabels],
+            [6, 6, 2.0, PrintPaper::Letter, OnPaper::WithLetters],
+            [8, 8, 0.0, PrintPaper::Letter, OnPaper::OwnPage],
+            [8, 8, 0.0, PrintPaper::A4, OnPaper::OwnPage],
+            [8, 10, 1.0, PrintPaper::Letter, OnPaper::OwnPage],
+            [10, 5, 0.0, PrintPaper::Letter, OnPaper::OwnPageTurned],
+            [11, 8, 0.0, PrintPaper::A4, OnPaper::OwnPageTurned],
+            [12, 6, 0.0, PrintPaper::A4, OnPaper::Smaller],
+            [8.5, 11, 0.0, PrintPaper::Letter, OnPaper::Smaller],
+            [12, 12, 0.0, PrintPaper::Letter, OnPaper::Smaller],
         ];
     }
 
@@ -43,11 +43,11 @@ final class PlacingTest extends FeatureTestCase
         float $height,
         float $labels,
         PrintPaper $paper,
-        Placing $placing,
+        OnPaper $placing,
     ): void {
         $bare = [25.4 * $width, 25.4 * $height];
         $labelled = [$bare[0] + 25.4 * $labels, $bare[1]];
-        self::assertSame($placing, Placing::on($paper, $bare, $labelled, [Placing::width($paper), 190]));
+        self::assertSame($placing, OnPaper::on($paper, $bare, $labelled, [OnPaper::width($paper), 190]));
     }
 
     public function test_a_sheet_with_a_page_of_its_own_says_beside_its_cuts_what_the_letters_on_it_stand_for(): void
