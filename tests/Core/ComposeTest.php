@@ -66,7 +66,7 @@ final class ComposeTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        for ($seed = 1; $seed <= 30; $seed++) {
+        for ($seed = 1; $seed <= 15; $seed++) {
             yield "kit $seed" => [$seed];
         }
     }

@@ -133,7 +133,7 @@ final class PatternTest extends TestCase
     public function test_what_sheets_are_cut_into_is_planned_again_from_the_pieces_alone(): void
     {
         $tried = $planned = 0;
-        for ($seed = 0; $seed < 10; $seed++) {
+        for ($seed = 0; $seed < 5; $seed++) {
             $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
             foreach (Patterns::on($table)->most(Wishes::MOST_CARDS)->plans as $component => $plans) {
                 $pieces = [];
@@ -175,7 +175,7 @@ final class PatternTest extends TestCase
 
     public function test_whatever_is_wished_for_no_search_finds_more_than_the_bound(): void
     {
-        for ($seed = 0; $seed < 8; $seed++) {
+        for ($seed = 0; $seed < 4; $seed++) {
             $laying = Laying::unpacked($seed % 2 === 0 ? ScarceKit::of(100 + $seed) : Kits::random($seed));
             $table = $laying->under(self::wishes($seed));
             $bound = Patterns::on($table)->bound;
@@ -189,12 +189,12 @@ final class PatternTest extends TestCase
     public function test_scarce_kits_give_all_but_a_card_of_what_they_can(): void
     {
         $above = 0;
-        for ($seed = 200; $seed < 207; $seed++) {
+        for ($seed = 200; $seed < 204; $seed++) {
             $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
             $gap = min(Wishes::MOST_CARDS, Patterns::on($table)->bound->cards) - count(Stretch::most($table));
             $above += (int) ($gap > 1);
         }
-        self::assertLessThanOrEqual(1, $above, 'of ten kits');
+        self::assertLessThanOrEqual(1, $above, 'of four kits');
     }
 
     public function test_the_bound_says_what_it_goes_by(): void

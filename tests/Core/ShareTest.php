@@ -115,7 +115,7 @@ final class ShareTest extends TestCase
     public function test_settling_is_never_worse_deterministic_and_takes_no_more_than_there_is(): void
     {
         $better = 0;
-        for ($seed = 1; $seed <= 12; $seed++) {
+        for ($seed = 1; $seed <= 6; $seed++) {
             $table = Laying::unpacked(Kits::random($seed));
             $wishes = Wishes::cards(5);
             $first = Sharer::most($table->under($wishes));
@@ -161,10 +161,10 @@ final class ShareTest extends TestCase
         self::assertHolds($table, [...$there, ...$cards]);
     }
 
-    public function test_as_many_cards_as_the_bound_on_fifty_made_up_kits(): void
+    public function test_as_many_cards_as_the_bound_on_made_up_kits(): void
     {
         $equal = 0;
-        for ($seed = 1; $seed <= 50; $seed++) {
+        for ($seed = 1; $seed <= 24; $seed++) {
             $table = Laying::unpacked(Kits::random($seed));
             $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
             $bound = Bound::on($table->under($wishes))->cards;
@@ -173,7 +173,7 @@ final class ShareTest extends TestCase
             $equal += (int) (count($cards) === $bound);
         }
         // Of one kit the bound counts a stamp that would show on a single sheet alone, which three cards want.
-        self::assertGreaterThanOrEqual(49, $equal);
+        self::assertGreaterThanOrEqual(23, $equal);
     }
 
     public function test_what_is_to_be_added_for_one_three_and_six_more_gives_them(): void

@@ -73,7 +73,7 @@ final class SharerTest extends TestCase
     /** @return list<array{int}> */
     public static function seeds(): array
     {
-        return array_map(static fn (int $seed): array => [$seed], range(1, 10));
+        return array_map(static fn (int $seed): array => [$seed], range(1, 6));
     }
 
     #[DataProvider('seeds')]
@@ -99,7 +99,7 @@ final class SharerTest extends TestCase
     {
         $checked = 0;
         $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
-        foreach (range(1, 16) as $seed) {
+        foreach (range(1, 8) as $seed) {
             $kit = Kits::random($seed);
             $out = ShareOut::of(Laying::unpacked($kit)->under($wishes));
             $needs = $out->stop->needs ?? [];
@@ -121,7 +121,7 @@ final class SharerTest extends TestCase
                 );
             }
         }
-        self::assertGreaterThan(5, $checked);
+        self::assertGreaterThan(2, $checked);
     }
 
     /** @return list<array{list<Kind>, Need}> */

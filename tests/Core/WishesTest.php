@@ -53,7 +53,7 @@ final class WishesTest extends TestCase
     /** @return iterable<string, array{int}> */
     public static function seeds(): iterable
     {
-        foreach (range(1, 20) as $seed) {
+        foreach (range(1, 12) as $seed) {
             yield "kit $seed" => [$seed];
         }
     }

@@ -35,7 +35,7 @@ final class GridPropertiesTest extends FeatureTestCase
         $before = $this->records($kit);
         $acts = Act::query()->count();
         $kinds = [];
-        for ($n = 0; $n < 20; $n++) {
+        for ($n = 0; $n < 12; $n++) {
             $had = Act::query()->where('is_undone', false)->count();
             $fixed = $this->fixed($kit);
             $kind = $this->something($random, $kit);

@@ -14,9 +14,6 @@ use RuntimeException;
 /** A table of 300 by 225 mm with pieces of known size, to be photographed. */
 final class DrawnTable
 {
-    /** Pixels a millimetre; drawn twice as large and made small, for smooth edges. */
-    private const DENSITY = 6;
-
     /** How large its photograph is, in pixels: smaller than what the application reads, to be quicker and no easier. */
     public const WIDE_SHOT = 1_120;
 
@@ -24,12 +21,16 @@ final class DrawnTable
 
     private const HIGH = 225;
 
+    /** @var int<1, max> pixels a millimetre, a little finer than the photograph; drawn twice as large and made small, for smooth edges. */
+    private readonly int $density;
+
     private GdImage $pieces;
 
     /** @param  int<1, max>  $wide  how wide its photograph is, in pixels */
     public function __construct(private readonly int $wide = self::WIDE_SHOT)
     {
-        $this->pieces = imagecreatetruecolor(self::WIDE * self::DENSITY * 2, self::HIGH * self::DENSITY * 2) ?: throw new RuntimeException;
+        $this->density = intdiv($wide, self::WIDE) + 1;
+        $this->pieces = imagecreatetruecolor(self::WIDE * $this->density * 2, self::HIGH * $this->density * 2) ?: throw new RuntimeException;
         imagealphablending($this->pieces, false);
         imagefilledrectangle($this->pieces, 0, 0, imagesx($this->pieces), imagesy($this->pieces), 127 << 24);
     }
@@ -58,7 +59,7 @@ final class DrawnTable
 
     public function round(float $x, float $y, float $across, int $colour): void
     {
-        $scale = self::DENSITY * 2;
+        $scale = $this->density * 2;
         $side = (int) round($across * $scale);
         imagefilledellipse($this->pieces, (int) round($x * $scale), (int) round($y * $scale), $side, $side, $colour);
     }
@@ -111,7 +112,7 @@ final class DrawnTable
 
     private function shot(int $ground, float $lean = 0.06, float $noise = 4.0, int $seed = 1): GdImage
     {
-        $pieces = imagescale($this->pieces, self::WIDE * self::DENSITY, self::HIGH * self::DENSITY, IMG_BILINEAR_FIXED)
+        $pieces = imagescale($this->pieces, self::WIDE * $this->density, self::HIGH * $this->density, IMG_BILINEAR_FIXED)
             ?: throw new RuntimeException;
         $camera = Camera::leaning($this->wide, $this->high(), $lean, $noise, $seed);
 
@@ -135,8 +136,8 @@ final class DrawnTable
         $flat = [];
         foreach ($points as $n => [$u, $v]) {
             $points[$n] = [$x + $u * $c - $v * $s, $y + $u * $s + $v * $c];
-            $flat[] = (int) round($points[$n][0] * self::DENSITY * 2);
-            $flat[] = (int) round($points[$n][1] * self::DENSITY * 2);
+            $flat[] = (int) round($points[$n][0] * $this->density * 2);
+            $flat[] = (int) round($points[$n][1] * $this->density * 2);
         }
         imagefilledpolygon($this->pieces, $flat, $colour);
         [$xs, $ys] = [array_column($points, 0), array_column($points, 1)];
