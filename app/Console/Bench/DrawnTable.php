@@ -21,7 +21,11 @@ final class DrawnTable
 
     private const HIGH = 225;
 
-    /** @var int<1, max> pixels a millimetre, a little finer than the photograph; drawn twice as large and made small, for smooth edges. */
+    /**
+     * Pixels a millimetre, a little finer than the photograph; drawn twice as large and made small, for smooth edges.
+     *
+     * @var int<1, max>
+     */
     private readonly int $density;
 
     private GdImage $pieces;
@@ -29,7 +33,7 @@ final class DrawnTable
     /** @param  int<1, max>  $wide  how wide its photograph is, in pixels */
     public function __construct(private readonly int $wide = self::WIDE_SHOT)
     {
-        $this->density = intdiv($wide, self::WIDE) + 1;
+        $this->density = max(1, intdiv($wide, self::WIDE) + 1);
         $this->pieces = imagecreatetruecolor(self::WIDE * $this->density * 2, self::HIGH * $this->density * 2) ?: throw new RuntimeException;
         imagealphablending($this->pieces, false);
         imagefilledrectangle($this->pieces, 0, 0, imagesx($this->pieces), imagesy($this->pieces), 127 << 24);
