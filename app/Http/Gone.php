@@ -75,7 +75,7 @@ final readonly class Gone
     private function stage(string $root): ?Stage
     {
         foreach (Stages::all() as $stage) {
-            foreach ($stage->pages() as $page) {
+            foreach (Stages::pagesOf($stage) as $page) {
                 if ($page->root() === $root) {
                     return $stage;
                 }

@@ -2,39 +2,17 @@
 
 namespace App\Prints;
 
+use App\Http\Stages\Room;
+use App\Http\Stages\Rooms;
 use InvalidArgumentException;
 
 /** Every file that leaves the application, in the order in which they are offered. */
 final class Exports
 {
-    private const ALL = [
-        KitJson::class,
-        ShareOutJson::class,
-        ShareOutCsv::class,
-        ShareOutPdf::class,
-        BagLabels::class,
-        RunsPdf::class,
-        ShoppingPdf::class,
-        ShoppingText::class,
-        ShoppingCsv::class,
-        AllFacesSvg::class,
-        AllFacesPdf::class,
-        RecordJson::class,
-        CardPlan::class,
-        CardSteps::class,
-        CardSvg::class,
-        SheetPdf::class,
-        SheetSvg::class,
-        RecipePdf::class,
-        RecipeJson::class,
-        ClassHandOut::class,
-        ClassLeader::class,
-    ];
-
     /** @return list<Export> */
     public static function all(): array
     {
-        return array_map(static fn (string $export): Export => new $export, self::ALL);
+        return array_merge(...array_map(static fn (Room $room): array => $room->exports(), Rooms::all()));
     }
 
     /**
@@ -44,7 +22,13 @@ final class Exports
      */
     public static function named(string $class): Export
     {
-        return in_array($class, self::ALL, true) ? new $class : throw new InvalidArgumentException("$class is no file that leaves.");
+        foreach (self::all() as $export) {
+            if ($export::class === $class) {
+                return $export;
+            }
+        }
+
+        throw new InvalidArgumentException("$class is no file that leaves.");
     }
 
     /**

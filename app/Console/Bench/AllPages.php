@@ -2,8 +2,7 @@
 
 namespace App\Console\Bench;
 
-use App\Http\Stages\Stage;
-use App\Http\Stages\Stages;
+use App\Http\Stages\Rooms;
 use App\Models\ClassPlan;
 use App\Models\Kit;
 
@@ -23,7 +22,7 @@ final class AllPages
         ];
         $there = array_filter($records, static fn (mixed $record): bool => $record !== null);
         $pages = self::OF_ALL_KITS;
-        foreach (array_merge(...array_map(static fn (Stage $stage): array => $stage->pages(), Stages::all())) as $page) {
+        foreach (Rooms::pages() as $page) {
             $path = strtr($page->path, array_map(strval(...), $there));
             if (! str_contains($path, '{')) {
                 $pages[] = route('kits.show', $kit, false)."/$path";

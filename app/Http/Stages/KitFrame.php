@@ -79,7 +79,7 @@ final readonly class KitFrame
     private static function stage(Stage $stage, Kit $kit): array
     {
         $figure = $stage->figure($kit);
-        $pages = $stage->pages();
+        $pages = Stages::pagesOf($stage);
         $shown = [];
         foreach ($pages as $page) {
             if ($page->label !== null) {

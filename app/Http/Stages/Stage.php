@@ -5,7 +5,7 @@ namespace App\Http\Stages;
 use App\Models\Kit;
 use KeepShare\Core\Kit\Price;
 
-/** A stage of the work at the table, such as Cut. To add one: a class here, its line in Stages, and its pages. */
+/** A room that is a stage of the work at the table, such as Cut. */
 interface Stage
 {
     /** As it stands in addresses. */

@@ -8,9 +8,16 @@ final readonly class StagePage
     /**
      * @param  array{class-string, string}  $action
      * @param  string|null  $label  in the row of its stage; null where another page leads to it
+     * @param  string|null  $stage  where it stands, if not in the stage of its own room
+     * @param  string|null  $after  the path of the page that it stands behind there; null for the end
      */
-    private function __construct(public string $path, public array $action, public ?string $label)
-    {
+    private function __construct(
+        public string $path,
+        public array $action,
+        public ?string $label,
+        public ?string $stage = null,
+        public ?string $after = null,
+    ) {
     }
 
     /** @param  array{class-string, string}  $action */
@@ -23,6 +30,12 @@ final readonly class StagePage
     public static function behind(string $path, array $action): self
     {
         return new self($path, $action, null);
+    }
+
+    /** The same page in a stage of another room. */
+    public function in(string $stage, ?string $after = null): self
+    {
+        return new self($this->path, $this->action, $this->label, $stage, $after);
     }
 
     /** "kits.share-out.next" for share-out/next, "kits.cards" for cards/{card} */

@@ -4,11 +4,14 @@ namespace App\Http\Stages;
 
 use App\Http\Controllers\MakeController;
 use App\Models\Kit;
+use App\Prints\CardSteps;
+use App\Prints\RunsPdf;
 use App\Table\Workbench;
 use App\Wording\Wording;
+use Illuminate\Support\Facades\Route;
 
 /** The pieces become cards: in runs, step by step. */
-final class MakeStage implements Stage
+final class MakeRoom extends Room implements Stage
 {
     public function key(): string
     {
@@ -37,5 +40,18 @@ final class MakeStage implements Stage
     public function isOfStash(): bool
     {
         return false;
+    }
+
+    public function exports(): array
+    {
+        return [new RunsPdf, new CardSteps];
+    }
+
+    public function ofKit(): void
+    {
+        Route::post('/make/back', [MakeController::class, 'stepBack']);
+        Route::post('/make/pace', [MakeController::class, 'forgetPace']);
+        Route::post('/make/{card}', [MakeController::class, 'done']);
+        Route::post('/make/{card}/mend', [MakeController::class, 'mend']);
     }
 }

@@ -6,9 +6,10 @@ use App\Http\Controllers\PairController;
 use App\Models\Kit;
 use App\Models\Palette;
 use App\Wording\Wording;
+use Illuminate\Support\Facades\Route;
 
 /** Which papers go together. */
-final class PairStage implements Stage
+final class PairRoom extends Room implements Stage
 {
     public function key(): string
     {
@@ -33,5 +34,12 @@ final class PairStage implements Stage
     public function isOfStash(): bool
     {
         return false;
+    }
+
+    public function ofKit(): void
+    {
+        Route::post('/palettes', [PairController::class, 'store']);
+        Route::delete('/palettes/{palette}', [PairController::class, 'destroy']);
+        Route::post('/palettes/{palette}/card', [PairController::class, 'draw']);
     }
 }

@@ -2,20 +2,19 @@
 
 namespace App\Http\Stages;
 
-use App\Http\Controllers\AboutController;
 use App\Http\Controllers\AddController;
 use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CountController;
 use App\Http\Controllers\LooksController;
-use App\Http\Controllers\PhotographsController;
 use App\Http\Controllers\UnpackController;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use Illuminate\Support\Facades\Route;
 use KeepShare\Core\Kit\Kind;
 
 /** What came in the box, beside its packing list. */
-final class UnpackStage implements Stage
+final class UnpackRoom extends Room implements Stage
 {
     public function key(): string
     {
@@ -33,10 +32,7 @@ final class UnpackStage implements Stage
             StagePage::at('unpack', [UnpackController::class, 'show'], 'Look'),
             StagePage::at('count', [CountController::class, 'show'], 'Count'),
             StagePage::at('add', [AddController::class, 'show'], 'Add lines'),
-            StagePage::at('photographs', [PhotographsController::class, 'index'], 'From photographs'),
-            StagePage::behind('photographs/{photograph}/look', [PhotographsController::class, 'show']),
             StagePage::at('check', [CheckController::class, 'show'], 'Check lines'),
-            StagePage::at('about', [AboutController::class, 'show'], 'About the kit'),
             StagePage::behind('looks/{component}', [LooksController::class, 'show']),
         ];
     }
@@ -65,5 +61,27 @@ final class UnpackStage implements Stage
     public function isOfStash(): bool
     {
         return true;
+    }
+
+    public function aboveKits(): void
+    {
+        Route::get('/photos/{photo}.jpg', [LooksController::class, 'photo'])->name('photos.show');
+    }
+
+    public function ofKit(): void
+    {
+        Route::get('/', [UnpackController::class, 'open'])->name('kits.show');
+        Route::get('/add/read', [AddController::class, 'read']);
+        Route::post('/add', [AddController::class, 'store']);
+        Route::post('/add/list', [AddController::class, 'storeList']);
+        // Asked with every key that is pressed, as are the sketches below.
+        Route::post('/add/read-list', [AddController::class, 'readList'])->withoutMiddleware(self::SESSION);
+        Route::post('/check/{component}', [CheckController::class, 'store']);
+        Route::delete('/check/{component}', [CheckController::class, 'destroy']);
+        Route::post('/count', [CountController::class, 'allThere']);
+        Route::post('/count/{component}', [CountController::class, 'store']);
+        Route::post('/move/{component}', [CountController::class, 'move']);
+        Route::post('/looks/{component}/photo', [LooksController::class, 'read']);
+        Route::post('/looks/{component}', [LooksController::class, 'store']);
     }
 }
