@@ -1,12 +1,11 @@
 <?php
 
-use App\Actions\CannotAct;
+use App\Acts\CannotAct;
 use App\Database\Busy;
 use App\Door\Door;
-use App\Http\Gone;
+use App\Frame\Gone;
+use App\Frame\HandleInertiaRequests;
 use App\Http\Middleware\Compressed;
-use App\Http\Middleware\HandleInertiaRequests;
-use App\Http\Middleware\KeepsCopies;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\LetIn;
 use App\Http\Middleware\OwnOrigin;
@@ -17,6 +16,7 @@ use App\Http\Middleware\TextsOnly;
 use App\Journal\CannotUndo;
 use App\Journal\StaleTable;
 use App\Models\Kit;
+use App\Safe\KeepsCopies;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;

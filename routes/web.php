@@ -1,12 +1,12 @@
 <?php
 
-use App\Http\Controllers\ActController;
-use App\Http\Controllers\FileController;
-use App\Http\Stages\Rooms;
-use App\Prints\CardExport;
-use App\Prints\Exports;
-use App\Prints\KitExport;
-use App\Prints\SheetExport;
+use App\Files\CardExport;
+use App\Files\FileController;
+use App\Files\KitExport;
+use App\Files\SheetExport;
+use App\Frame\ActController;
+use App\Frame\Exports;
+use App\Frame\Rooms;
 use Illuminate\Support\Facades\Route;
 
 Route::post('/undo', [ActController::class, 'undoOnShelf']);

@@ -2,7 +2,7 @@
 
 namespace App\Photographs;
 
-use App\Entry\PictureFile;
+use App\Files\PictureFile;
 use App\Jobs\Queue;
 use App\Jobs\RunTask;
 use App\Models\Kit;

@@ -2,7 +2,7 @@
 
 namespace App\Photographs;
 
-use App\Entry\PictureFile;
+use App\Files\PictureFile;
 use App\Journal\Journal;
 use App\Models\Kit;
 use App\Models\Photograph;

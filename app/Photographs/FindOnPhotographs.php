@@ -3,7 +3,7 @@
 namespace App\Photographs;
 
 use App\Database\Busy;
-use App\Entry\PictureFile;
+use App\Files\PictureFile;
 use App\Jobs\Task;
 use App\Jobs\Worker;
 use App\Models\Photograph;

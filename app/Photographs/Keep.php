@@ -2,8 +2,8 @@
 
 namespace App\Photographs;
 
-use App\Actions\ImportKit;
 use App\Journal\Journal;
+use App\Ledger\ImportKit;
 use App\Models\Component as Record;
 use App\Models\Kit;
 use App\Models\Photo;

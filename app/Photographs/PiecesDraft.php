@@ -2,7 +2,7 @@
 
 namespace App\Photographs;
 
-use App\Entry\PictureFile;
+use App\Files\PictureFile;
 use App\Models\Photograph;
 use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\SeenPiece;

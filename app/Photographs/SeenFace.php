@@ -2,8 +2,8 @@
 
 namespace App\Photographs;
 
-use App\Entry\PictureFile;
-use App\Entry\SheetPhoto;
+use App\Files\PictureFile;
+use App\Files\SheetPhoto;
 use KeepShare\Core\Look\Lit;
 use KeepShare\Core\Look\Looks;
 use KeepShare\Core\Look\Straight;

@@ -3,12 +3,12 @@
 namespace App\Providers;
 
 use App\Database\ImmediateConnector;
+use App\Frame\Exports;
 use App\Journal\Journal;
 use App\Journal\Moved;
 use App\Models\KitsMoved;
 use App\Models\OwnOccasion;
-use App\Prints\Exports;
-use App\Saved\KeepCopy;
+use App\Safe\KeepCopy;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
 use Illuminate\Database\QueryException;

@@ -3,6 +3,7 @@
 namespace App\Recipes;
 
 use App\Models\Kit;
+use App\Table\RecipeShelf;
 use KeepShare\Core\Recipe\Recipe;
 
 /** What is asked of laying a recipe: with which papers for some letters, and where others may come from. */

@@ -2,11 +2,11 @@
 
 namespace App\Recipes;
 
-use App\Actions\CutPlans;
-use App\Actions\MoveComponent;
-use App\Actions\PlaceCards;
+use App\Cards\PlaceCards;
+use App\Cutting\CutPlans;
 use App\Journal\Journal;
 use App\Journal\StaleTable;
+use App\Ledger\MoveComponent;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\Sheet;

@@ -2,10 +2,10 @@
 
 namespace App\Recipes;
 
-use App\Actions\Search;
 use App\Models\Component;
 use App\Models\Kit;
 use App\Models\KitWishes;
+use App\Table\Search;
 use App\Table\TableState;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Cut\Stock;

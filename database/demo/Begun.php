@@ -2,9 +2,9 @@
 
 namespace Database\Demo;
 
-use App\Actions\CutSheet;
-use App\Actions\MakeCards;
-use App\Actions\PlaceCards;
+use App\Cards\PlaceCards;
+use App\Cutting\CutSheet;
+use App\Make\MakeCards;
 use App\Models\Card;
 use App\Models\CutPlan;
 use App\Models\Kit;

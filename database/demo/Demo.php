@@ -2,7 +2,7 @@
 
 namespace Database\Demo;
 
-use App\Actions\ImportKit;
+use App\Ledger\ImportKit;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;

@@ -1,14 +1,14 @@
 import '../css/base.css'
 import { createInertiaApp, type ResolvedComponent } from '@inertiajs/svelte'
 import { mount } from 'svelte'
-import { keepStill, unwatched } from './lib/still'
+import { keepStill, unwatched } from '@/lib/still'
 
 /** Each page is a part of its own, sent when it is gone to. */
-const pages = import.meta.glob<ResolvedComponent>('./pages/*.svelte')
+const pages = import.meta.glob<ResolvedComponent>('./*/*Page.svelte')
 
 void createInertiaApp({
     resolve: (name) => {
-        const page = pages[`./pages/${name}.svelte`]
+        const page = pages[`./${name}.svelte`]
         if (!page) throw new Error(`There is no page ${name}.`)
         return page()
     },

@@ -5,7 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Keep Share</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite(['resources/js/app.ts', "resources/js/pages/{$page['component']}.svelte"])
+    @vite(['resources/js/app.ts', "resources/js/{$page['component']}.svelte"])
     @inertiaHead
 </head>
 <body>

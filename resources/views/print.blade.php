@@ -19,10 +19,10 @@
         td, th { vertical-align: top; }
         p { margin: 0 0 2mm; }
         svg { display: block; max-width: 100%; margin-bottom: 2mm; }
-        @page real { margin: {{ \App\Prints\OnPaper::MARGIN }}mm; }
+        @page real { margin: {{ \App\Files\OnPaper::MARGIN }}mm; }
         .real { page: real; break-before: page; break-after: page; }
         .real:last-child { break-after: auto; }
-        .real { padding: {{ \App\Prints\OnPaper::STROKE }}mm; }
+        .real { padding: {{ \App\Files\OnPaper::STROKE }}mm; }
         .real svg { max-width: none; margin: 0; }
         .real p { margin: 1mm 0 0; line-height: 4mm; font-size: 8pt; }
         .soft { color: #55626a; }

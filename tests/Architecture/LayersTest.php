@@ -20,13 +20,45 @@ final class LayersTest
             ->because('the rules of the job are tested and read on their own');
     }
 
-    public function test_models_know_no_pages(): Rule
+    /**
+     * A room needs what all share and the core; what two rooms want is shared.
+     *
+     * @return iterable<Rule>
+     */
+    public function test_no_room_needs_another(): iterable
     {
+        foreach (self::rooms() as $room) {
+            $others = array_diff(self::rooms(), [$room]);
+            yield PHPat::rule()
+                ->classes(Selector::inNamespace("App\\$room"))
+                ->shouldNot()
+                ->dependOn()
+                ->classes(...array_map(static fn (string $other) => Selector::inNamespace("App\\$other"), array_values($others)))
+                ->because('whoever changes a room has to read that room alone');
+        }
+    }
+
+    /** What all share is there before any room. */
+    public function test_what_is_shared_needs_no_room(): Rule
+    {
+        $inRoom = array_map(static fn (string $room) => Selector::inNamespace("App\\$room"), self::rooms());
+        $outside = array_map(static fn (string $one) => Selector::inNamespace("App\\$one"), ['Console', 'Providers']);
+
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Models'))
+            ->classes(Selector::inNamespace('App'))
+            ->excluding(...$inRoom, ...$outside)
             ->shouldNot()
             ->dependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Pages'), Selector::inNamespace('App\Actions'))
-            ->because('records are used by pages and actions, not the other way round');
+            ->classes(...$inRoom)
+            ->because('rooms use what is shared, not the other way round');
+    }
+
+    /** @return list<string> */
+    private static function rooms(): array
+    {
+        /** @var list<class-string> $rooms */
+        $rooms = require __DIR__.'/../../config/rooms.php';
+
+        return array_map(static fn (string $room): string => explode('\\', $room)[1], $rooms);
     }
 }

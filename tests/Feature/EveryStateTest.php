@@ -3,13 +3,13 @@
 namespace Tests\Feature;
 
 use App\Console\Bench\AllPages;
+use App\Files\KitExport;
+use App\Files\Media;
+use App\Frame\Exports;
 use App\Models\Card;
 use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Kit;
-use App\Prints\Exports;
-use App\Prints\KitExport;
-use App\Prints\Media;
 use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;

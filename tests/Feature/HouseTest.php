@@ -5,8 +5,8 @@ namespace Tests\Feature;
 use App\Console\Commands\PressBenchCommand;
 use App\Console\Docs\ArrowsDocument;
 use App\Console\Props\PropsFile;
-use App\Http\Stages\Rooms;
-use App\Http\Stages\StagePage;
+use App\Frame\Rooms;
+use App\Frame\StagePage;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\Finder\SplFileInfo;
@@ -76,7 +76,7 @@ final class HouseTest extends FeatureTestCase
 
     public function test_the_grid_is_timed_as_its_page_asks_for_it(): void
     {
-        $acts = File::get(resource_path('js/parts/grid/acts.ts'));
+        $acts = File::get(resource_path('js/ShareOut/grid/acts.ts'));
         $later = "'".implode("', '", PressBenchCommand::LATER)."'";
         self::assertStringContainsString("AFTER_CELLS = [$later]", $acts);
     }
@@ -91,7 +91,10 @@ final class HouseTest extends FeatureTestCase
         $frame = $keys(File::get(resource_path('js/parts/Frame.svelte')));
         self::assertContains('e', $frame);
         $twice = [];
-        foreach ($this->sources(['resources/js/pages'], 'svelte') as $file) {
+        foreach ($this->sources(['resources/js'], 'svelte') as $file) {
+            if (! self::isPage($file->getFilename())) {
+                continue;
+            }
             $times = array_count_values([...$frame, ...$keys($file->getContents())]);
             foreach (array_keys(array_filter($times, static fn (int $many): bool => $many > 1)) as $key) {
                 $twice[] = "{$file->getFilename()}: $key";
@@ -119,6 +122,11 @@ final class HouseTest extends FeatureTestCase
         }
     }
 
+    private static function isPage(string $path): bool
+    {
+        return str_ends_with($path, 'Page.svelte');
+    }
+
     /**
      * @param  list<string>  $folders
      * @return list<SplFileInfo>
@@ -135,7 +143,7 @@ final class HouseTest extends FeatureTestCase
     {
         /** @var array<string, array{file: string, imports?: list<string>}> $manifest */
         $manifest = json_decode(File::get(public_path('build/manifest.json')), true, flags: JSON_THROW_ON_ERROR);
-        $pages = array_filter(array_keys($manifest), static fn (string $part): bool => str_starts_with($part, 'resources/js/pages/'));
+        $pages = array_filter(array_keys($manifest), self::isPage(...));
         self::assertGreaterThan(40, count($pages));
         foreach ($pages as $page) {
             $wants = ['resources/js/app.ts', $page];

@@ -2,7 +2,7 @@
 
 namespace Tests\Feature;
 
-use App\Http\Middleware\HandleInertiaRequests;
+use App\Frame\HandleInertiaRequests;
 use App\Journal\Act;
 use App\Journal\CannotUndo;
 use App\Journal\Change;
@@ -198,7 +198,7 @@ final class JournalTest extends FeatureTestCase
         Inertia::flushShared();
         $gone = $this->get($page)->assertNotFound()->viewData('page');
         self::assertSame(
-            ['Gone', "/kits/$kit->id/share-out", 'Share out', $kit->name],
+            ['Frame/GonePage', "/kits/$kit->id/share-out", 'Share out', $kit->name],
             [$gone['component'], $gone['props']['way'], $gone['props']['label'], $gone['props']['frame']->name],
         );
         self::assertArrayHasKey('errors', $gone['props']);

@@ -70,7 +70,7 @@ final class ReadQuicklyTest extends FeatureTestCase
             $answer = $this->get($url, [
                 'X-Inertia' => 'true',
                 'X-Inertia-Version' => $this->get($url)->viewData('page')['version'],
-                'X-Inertia-Partial-Component' => 'ShareOut',
+                'X-Inertia-Partial-Component' => 'ShareOut/ShareOutPage',
                 'X-Inertia-Partial-Data' => $prop,
             ])->assertOk();
             $sent = $answer->json('props');

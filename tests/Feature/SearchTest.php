@@ -2,13 +2,13 @@
 
 namespace Tests\Feature;
 
-use App\Actions\BonusCards;
-use App\Actions\NextCards;
-use App\Actions\PlaceCards;
-use App\Actions\Search;
+use App\Cards\BonusCards;
+use App\Cards\PlaceCards;
 use App\Jobs\RunTask;
 use App\Journal\Journal;
 use App\Models\Kit;
+use App\ShareOut\NextCards;
+use App\Table\Search;
 use App\Table\TableState;
 use Closure;
 use Illuminate\Support\Facades\Cache;

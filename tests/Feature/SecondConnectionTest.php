@@ -2,11 +2,10 @@
 
 namespace Tests\Feature;
 
-use App\Actions\BetterPlan;
-use App\Actions\BonusCards;
-use App\Actions\NextCards;
-use App\Actions\TurnTray;
+use App\Cards\BonusCards;
+use App\Cut\BetterPlan;
 use App\Database\Busy;
+use App\Keep\TurnTray;
 use App\Models\Card;
 use App\Models\ClassPlan;
 use App\Models\Component;
@@ -21,9 +20,10 @@ use App\Models\SheetState;
 use App\Models\SolveState;
 use App\Models\StepMark;
 use App\Recipes\MakeRecipe;
-use App\Saved\OpenTable;
-use App\Saved\Progress;
-use App\Saved\SaveTable;
+use App\Safe\OpenTable;
+use App\Safe\Progress;
+use App\Safe\SaveTable;
+use App\ShareOut\NextCards;
 use Illuminate\Cache\Events\KeyWritten;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

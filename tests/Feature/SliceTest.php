@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Actions\ShareOutKit;
 use App\Jobs\RunTask;
 use App\Models\Card;
 use App\Models\Component;
@@ -13,6 +12,7 @@ use App\Models\SheetState;
 use App\Models\Solve;
 use App\Models\SolveState;
 use App\Models\Taking;
+use App\ShareOut\ShareOutKit;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 

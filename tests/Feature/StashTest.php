@@ -7,8 +7,8 @@ use App\Models\CutPlan;
 use App\Models\Day;
 use App\Models\Kit;
 use App\Models\Taking;
-use App\Table\KitsGave;
 use App\Table\TableState;
+use App\Tally\KitsGave;
 use KeepShare\Core\Kit\Kind;
 
 /** One stash beside all kits: whatever is done with it is seen from each of them. */

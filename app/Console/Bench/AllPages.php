@@ -2,7 +2,7 @@
 
 namespace App\Console\Bench;
 
-use App\Http\Stages\Rooms;
+use App\Frame\Rooms;
 use App\Models\ClassPlan;
 use App\Models\Kit;
 

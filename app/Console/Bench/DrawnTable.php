@@ -34,7 +34,8 @@ final class DrawnTable
     public function __construct(private readonly int $wide = self::WIDE_SHOT)
     {
         $this->density = max(1, intdiv($wide, self::WIDE) + 1);
-        $this->pieces = imagecreatetruecolor(self::WIDE * $this->density * 2, self::HIGH * $this->density * 2) ?: throw new RuntimeException;
+        $scale = 2 * $this->density;
+        $this->pieces = imagecreatetruecolor(self::WIDE * $scale, self::HIGH * $scale) ?: throw new RuntimeException;
         imagealphablending($this->pieces, false);
         imagefilledrectangle($this->pieces, 0, 0, imagesx($this->pieces), imagesy($this->pieces), 127 << 24);
     }

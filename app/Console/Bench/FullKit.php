@@ -2,7 +2,7 @@
 
 namespace App\Console\Bench;
 
-use App\Actions\ImportKit;
+use App\Ledger\ImportKit;
 use App\Models\Kit;
 use Database\Demo\Demo;
 use KeepShare\Core\Kit\Kind;

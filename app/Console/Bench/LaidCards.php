@@ -2,7 +2,7 @@
 
 namespace App\Console\Bench;
 
-use App\Actions\PlaceCards;
+use App\Cards\PlaceCards;
 use App\Models\Kit;
 use App\Table\TableState;
 use KeepShare\Core\Outlook\ShareOut;

@@ -2,18 +2,18 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\MakeCards;
 use App\Console\Bench\DemoTray;
 use App\Console\Bench\LaidCards;
 use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\ScarceKit;
-use App\Entry\PictureFile;
-use App\Entry\SheetPhoto;
+use App\Files\PictureFile;
+use App\Files\SheetPhoto;
+use App\Make\MakeCards;
 use App\Models\Kit as KitRecord;
 use App\Photographs\FindOnPhotographs;
-use App\Saved\OpenTable;
-use App\Saved\SaveTable;
+use App\Safe\OpenTable;
+use App\Safe\SaveTable;
 use App\Table\TableState;
 use App\Table\Workbench;
 use Closure;

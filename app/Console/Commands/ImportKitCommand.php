@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\ImportKit;
+use App\Ledger\ImportKit;
 use Illuminate\Console\Command;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\KitFile;

@@ -2,13 +2,13 @@
 
 namespace App\Console\Commands;
 
+use App\Classes\KeepClass;
 use App\Console\Bench\AllPages;
 use App\Console\Bench\FullKit;
 use App\Console\Bench\LaidCards;
 use App\Console\Bench\Median;
 use App\Console\Bench\OwnTable;
 use App\Models\Kit;
-use App\Workshops\KeepClass;
 use Closure;
 use Database\Demo\Years;
 use Illuminate\Console\Command;

@@ -10,7 +10,7 @@ final class PropsTypesCommand extends Command
 {
     protected $signature = 'props:types';
 
-    protected $description = 'Writes what the pages are given as TypeScript, from the classes of app/Pages';
+    protected $description = 'Writes what the pages are given as TypeScript, from the pages of the rooms in app/';
 
     public function handle(): int
     {

@@ -2,8 +2,8 @@
 
 namespace App\Console\Commands;
 
-use App\Actions\Grid;
-use App\Actions\PlaceCards;
+use App\Cards\Grid;
+use App\Cards\PlaceCards;
 use App\Console\Bench\OddKit;
 use App\Console\Bench\OwnTable;
 use App\Console\Bench\PadKit;

@@ -2,8 +2,8 @@
 
 namespace App\Console\Commands;
 
-use App\Saved\Copies;
-use App\Saved\CopyKind;
+use App\Safe\Copies;
+use App\Safe\CopyKind;
 use Illuminate\Console\Command;
 use RuntimeException;
 

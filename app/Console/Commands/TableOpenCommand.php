@@ -2,10 +2,10 @@
 
 namespace App\Console\Commands;
 
-use App\Saved\BadTable;
-use App\Saved\Copies;
-use App\Saved\CopyKind;
-use App\Saved\OpenTable;
+use App\Safe\BadTable;
+use App\Safe\Copies;
+use App\Safe\CopyKind;
+use App\Safe\OpenTable;
 use Illuminate\Console\Command;
 
 final class TableOpenCommand extends Command

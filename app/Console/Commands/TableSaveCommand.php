@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use App\Saved\SaveTable;
+use App\Safe\SaveTable;
 use Illuminate\Console\Command;
 use RuntimeException;
 

@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use App\Saved\TableSchema;
+use App\Safe\TableSchema;
 use Illuminate\Console\Command;
 
 final class TableSchemaCommand extends Command

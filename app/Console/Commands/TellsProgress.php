@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use App\Saved\Progress;
+use App\Safe\Progress;
 use Symfony\Component\Console\Helper\ProgressBar;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;

@@ -2,8 +2,8 @@
 
 namespace App\Console\Props;
 
-use App\Http\Stages\KitFrame;
-use App\Pages\Page;
+use App\Frame\KitFrame;
+use App\View\Page;
 use BackedEnum;
 use Illuminate\Support\Facades\File;
 use LogicException;
@@ -31,7 +31,7 @@ use ReflectionProperty;
  */
 final class PropsFile
 {
-    private const HEAD = "// What the server sends. Made from the classes of app/Pages by `php artisan props:types`: change it there.\n"
+    private const HEAD = "// What the server sends. Made from the pages in app/ by `php artisan props:types`: change it there.\n"
         ."// Lengths are whole units of 1/8 micrometre unless a text says otherwise.\n";
 
     /** @var array<string, string> a declaration by its name */
@@ -73,8 +73,8 @@ final class PropsFile
     private static function pages(): array
     {
         $classes = array_map(
-            static fn (string $path): string => 'App\\Pages\\'.basename($path, '.php'),
-            File::glob(app_path('Pages/*Page.php')),
+            static fn (string $path): string => 'App\\'.basename(dirname($path)).'\\'.basename($path, '.php'),
+            File::glob(app_path('*/*Page.php')),
         );
 
         return [

@@ -1,4 +1,4 @@
-// What the server sends. Made from the classes of app/Pages by `php artisan props:types`: change it there.
+// What the server sends. Made from the pages in app/ by `php artisan props:types`: change it there.
 // Lengths are whole units of 1/8 micrometre unless a text says otherwise.
 
 export interface AboutKit {
@@ -620,6 +620,19 @@ export interface Face {
     directional: boolean
     foil: boolean
     photo: string | null
+}
+
+export interface FaceOnPhoto {
+    n: number
+    picture: string
+    photograph: string
+    corners: Place[]
+    isFound: boolean
+    side: string
+    said: string
+    colours: string[]
+    busy: boolean
+    up: boolean
 }
 
 export interface FileLink {
@@ -1511,19 +1524,6 @@ export interface ScrapPlan {
     settings: string[]
 }
 
-export interface SeenFace {
-    n: number
-    picture: string
-    photograph: string
-    corners: Place[]
-    isFound: boolean
-    side: string
-    said: string
-    colours: string[]
-    busy: boolean
-    up: boolean
-}
-
 export interface SeenPad {
     size: string
     order: string
@@ -1535,7 +1535,7 @@ export interface SeenPad {
 
 export interface SeenPaper {
     number: number
-    faces: SeenFace[]
+    faces: FaceOnPhoto[]
 }
 
 export interface SeenPiece {

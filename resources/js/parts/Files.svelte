@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Button from '@/parts/Button.svelte'
+    import Button from './Button.svelte'
     import { kit } from '@/lib/kit'
     import type { FileLink } from '@/lib/props'
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Measure from '@/parts/Measure.svelte'
+    import Measure from './Measure.svelte'
     import { useKeys } from '@/lib/keys.svelte'
     import { sender } from '@/lib/send.svelte'
     import type { ShortPart } from '@/lib/props'

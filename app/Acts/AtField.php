@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Acts;
+
+use Closure;
+use Illuminate\Validation\ValidationException;
+use KeepShare\Core\Refusal;
+
+/** What the core refuses is told at the field it came from; what was typed stays. */
+final class AtField
+{
+    /**
+     * @template T
+     *
+     * @param  Closure(): T  $do
+     * @return T
+     *
+     * @throws ValidationException with the refusal at the field
+     */
+    public static function of(string $field, Closure $do): mixed
+    {
+        try {
+            return $do();
+        } catch (Refusal $refused) {
+            throw ValidationException::withMessages([$field => $refused->getMessage()]);
+        }
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+namespace App\Acts;
+
+/** A change that would take from a card what it has been given, or take what is not there. */
+final class NotEnough extends CannotAct
+{
+    public static function of(string $component): self
+    {
+        return new self("There is not enough of $component for all the cards that take it. "
+            .'Use something else, or take a card back first.');
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+namespace App\Files;
+
+use App\Models\PrintPaper;
+use Illuminate\Support\Facades\File;
+use KeepShare\Core\Measure\Unit;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/**
+ * A page made of HTML of ours, as a browser without a window prints it: tagged, drawings as drawings and not as photographs.
+ * Nothing is fetched and no script runs: what is printed is all in the page.
+ */
+final readonly class Pdf
+{
+    private const PROGRAM = 'chromium';
+
+    private const FLAGS = [
+        '--headless=new',
+        '--disable-gpu',
+        '--disable-extensions',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+        '--no-pdf-header-footer',
+        '--host-resolver-rules=MAP * ~NOTFOUND',
+    ];
+
+    private const SECONDS = 60;
+
+    private function __construct(public string $bytes)
+    {
+    }
+
+    /** @throws RuntimeException where the browser is missing; bin/demo and bin/test install it */
+    public static function render(string $html, Unit $unit): self
+    {
+        $folder = storage_path('framework/cache/print-'.bin2hex(random_bytes(8)));
+        File::ensureDirectoryExists($folder, 0700);
+        try {
+            File::put("$folder/page.html", self::set($html, PrintPaper::for($unit)));
+            // Its sandbox wants a user of its own, which the machine's first user is not.
+            $flags = [...self::FLAGS, ...(posix_geteuid() === 0 ? ['--no-sandbox'] : [])];
+            $places = ["--user-data-dir=$folder/profile", "--print-to-pdf=$folder/page.pdf", "file://$folder/page.html"];
+            $print = new Process([self::PROGRAM, ...$flags, ...$places], env: ['HOME' => $folder], timeout: self::SECONDS);
+            $print->run();
+
+            return File::exists("$folder/page.pdf")
+                ? new self(File::get("$folder/page.pdf"))
+                : throw new RuntimeException("The page could not be printed: {$print->getErrorOutput()}");
+        } finally {
+            File::deleteDirectory($folder);
+        }
+    }
+
+    public function pages(): int
+    {
+        return (int) preg_match_all('~/Type\s*/Page\b~', $this->bytes);
+    }
+
+    /** On its paper, with the fractions of the ruler as the typeface has them: 1/2 with a stroke that is one of a fraction. */
+    private static function set(string $html, PrintPaper $paper): string
+    {
+        $size = sprintf('@page { size: %s; }', $paper->value);
+        $html = str_replace('</style>', "$size</style>", $html);
+
+        return (string) preg_replace_callback(
+            '~>[^<]+<~',
+            static fn (array $text): string => (string) preg_replace('~(\d)/(2|4|8|16|32|64)\b~', '$1⁄$2', $text[0]),
+            $html,
+        );
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+namespace App\Frame;
+
+use App\Journal\Journal;
+use App\Models\Kit;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * What is asked for is not there, or not any more: taken back, or taken off in another tab. That is said in the frame of the
+ * application, with a way on; after an act the page leads there by itself.
+ */
+final readonly class Gone
+{
+    private const SAYS = 'What you asked for is not there any more. It may have been taken off or taken back, here or in another tab.';
+
+    private const UNDONE = 'What this was about is not there any more. Nothing was changed.';
+
+    private function __construct(private Request $request)
+    {
+    }
+
+    /** @return Response|null null where a bare answer will do: files, and what no page asks for */
+    public static function answer(Request $request): ?Response
+    {
+        return (new self($request))->answered();
+    }
+
+    private function answered(): ?Response
+    {
+        $isPage = $this->request->header('X-Inertia') === 'true';
+        if (! $this->request->isMethodSafe()) {
+            return $isPage ? back()->withErrors(['table' => self::UNDONE]) : null;
+        }
+        $isFile = str_contains(basename($this->request->path()), '.');
+        if (! $isPage && ($isFile || $this->request->expectsJson() || ! $this->request->hasSession())) {
+            return null;
+        }
+        [$way, $label] = $this->way();
+        if ($isPage && $this->request->session()->has('notice')) {
+            $this->request->session()->reflash();
+
+            return redirect($way);
+        }
+        // What is missed is missed before the frame of the page is laid.
+        $frame = app(HandleInertiaRequests::class);
+        Inertia::share($frame->share($this->request));
+        Inertia::version(fn (): ?string => $frame->version($this->request));
+        $page = new GonePage(self::SAYS, $way, $label, app(Journal::class)->atHand(null));
+
+        return $page->toResponse($this->request)->setStatusCode($isPage ? 200 : 404);
+    }
+
+    /** @return array{string, string} the address and the name of the page it was reached from */
+    private function way(): array
+    {
+        $segments = $this->request->segments();
+        $kit = ($segments[0] ?? '') === 'kits' ? Kit::query()->where('is_deleted', false)->find((int) ($segments[1] ?? 0)) : null;
+        if ($kit === null) {
+            return [route('shelf', [], false), 'the shelf'];
+        }
+        $stage = $this->stage($segments[2] ?? '');
+
+        return $stage === null
+            ? [route('kits.show', $kit, false), $kit->name]
+            : [route($stage->pages()[0]->routeName(), $kit, false), $stage->label()];
+    }
+
+    private function stage(string $root): ?Stage
+    {
+        foreach (Stages::all() as $stage) {
+            foreach (Stages::pagesOf($stage) as $page) {
+                if ($page->root() === $root) {
+                    return $stage;
+                }
+            }
+        }
+
+        return null;
+    }
+}

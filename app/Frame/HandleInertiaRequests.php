@@ -1,0 +1,34 @@
+<?php
+
+namespace App\Frame;
+
+use App\Http\Middleware\StartSession;
+use App\Journal\Journal;
+use App\Models\Kit;
+use App\Table\TableNow;
+use Illuminate\Http\Request;
+use Inertia\Middleware;
+
+final class HandleInertiaRequests extends Middleware
+{
+    protected $rootView = 'app';
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $kit = $request->route('kit');
+
+        return [
+            ...parent::share($request),
+            'frame' => fn (): ?KitFrame => $kit instanceof Kit ? KitFrame::of($kit->refresh(), app(Journal::class)) : null,
+            'shared' => fn (): ?string => TableNow::whereShared(),
+            'notice' => fn () => StartSession::isLookingOn($request) ? null : $request->session()->get('notice'),
+        ];
+    }
+
+    /** What is refused is told to the tab that asked for it, and stays there while that tab looks on. */
+    public function resolveValidationErrors(Request $request): object
+    {
+        return StartSession::isLookingOn($request) ? (object) [] : parent::resolveValidationErrors($request);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Keep;
+
+use App\Cards\BonusCards;
+use App\Jobs\Task;
+use App\Models\Kit;
+use App\Table\Search;
+use Closure;
+use KeepShare\Core\Tray\TrayPlan;
+use KeepShare\Core\Tray\WholeTray;
+
+/** Looks for the best way of turning all scraps of a kit into standard parts; the maker takes of it what she likes. */
+final readonly class TurnTray implements Task
+{
+    public static function found(Kit $kit): ?TrayPlan
+    {
+        $found = self::search($kit)->found();
+
+        return $found instanceof TrayPlan ? $found : null;
+    }
+
+    public static function search(Kit $kit): Search
+    {
+        return Search::for('tray', $kit);
+    }
+
+    public function run(int $on): void
+    {
+        $kit = Kit::query()->findOrFail($on);
+        self::search($kit)->run(static function (Closure $goOn) use ($kit): TrayPlan {
+            $tray = Tray::of($kit, BonusCards::wishes($kit));
+
+            return WholeTray::turned($tray->table->sparesApart(), $tray->scraps(), $tray->lacks(), $goOn);
+        });
+    }
+
+    /** The page asks again. */
+    public function brokeOff(int $on): void
+    {
+    }
+}

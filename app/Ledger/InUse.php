@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Ledger;
+
+use App\Acts\CannotAct;
+
+/** Cards, cuts or a kept share-out go by it as it is. */
+final class InUse extends CannotAct
+{
+    public static function ofOccasion(string $name): self
+    {
+        return new self("Cards, days or words are for $name. Give them another occasion first.");
+    }
+
+    public static function of(string $component): self
+    {
+        return new self("Cards, cuts or a share-out that is kept go by $component as it is. Take it off those first.");
+    }
+}

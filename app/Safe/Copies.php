@@ -1,0 +1,86 @@
+<?php
+
+namespace App\Safe;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\Schema;
+use Throwable;
+
+/**
+ * Copies of the whole table that are kept by themselves: one a day, and one before the application changes its records or
+ * everything is replaced. The newest seven stay.
+ */
+final readonly class Copies
+{
+    private const KEEPS = 7;
+
+    private const NAME = '/^keep-share-(\d{4}-\d\d-\d\d)-(\d{6})-(daily|before-update|before-opening|by-hand)\.zip$/D';
+
+    private function __construct(public string $folder)
+    {
+    }
+
+    /** Null where no copies are to be kept. */
+    public static function kept(): ?self
+    {
+        $folder = config('copies.folder');
+
+        return is_string($folder) && $folder !== '' ? new self($folder) : null;
+    }
+
+    /** No copy of today is there yet, and there is something to keep. */
+    public function isDue(): bool
+    {
+        return ($this->newestDaily() ?? '') < CarbonImmutable::today()->format('Y-m-d') && self::hasTable();
+    }
+
+    /** @throws Throwable where it cannot be written: then nothing is there */
+    public function keep(CopyKind $kind, ?Progress $progress = null): string
+    {
+        if (! is_dir($this->folder)) {
+            @mkdir($this->folder, 0700, true);
+        }
+        $name = 'keep-share-'.CarbonImmutable::now()->format('Y-m-d-His')."-$kind->value.zip";
+        SaveTable::to("$this->folder/$name", $progress);
+        foreach (array_slice($this->all(), self::KEEPS) as $copy) {
+            @unlink("$this->folder/$copy->name");
+        }
+
+        return $name;
+    }
+
+    /** @return list<Copy> the newest first */
+    public function all(): array
+    {
+        $copies = [];
+        foreach (is_dir($this->folder) ? scandir($this->folder, SCANDIR_SORT_DESCENDING) ?: [] : [] as $name) {
+            if (preg_match(self::NAME, $name, $found) === 1) {
+                $copies[] = new Copy($name, "$found[1] $found[2]", CopyKind::from($found[3]), (int) filesize("$this->folder/$name"));
+            }
+        }
+
+        return $copies;
+    }
+
+    public function path(string $name): ?string
+    {
+        return in_array($name, array_column($this->all(), 'name'), true) ? "$this->folder/$name" : null;
+    }
+
+    private function newestDaily(): ?string
+    {
+        foreach ($this->all() as $copy) {
+            if ($copy->kind === CopyKind::Daily) {
+                return substr($copy->at, 0, 10);
+            }
+        }
+
+        return null;
+    }
+
+    /** There are records already, in whatever state of the application. */
+    public static function hasTable(): bool
+    {
+        return Schema::hasTable('kits') && Schema::getConnection()->table('kits')->exists();
+    }
+}

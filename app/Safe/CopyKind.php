@@ -1,0 +1,21 @@
+<?php
+
+namespace App\Safe;
+
+enum CopyKind: string
+{
+    case Daily = 'daily';
+    case BeforeUpdate = 'before-update';
+    case BeforeOpening = 'before-opening';
+    case ByHand = 'by-hand';
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::Daily => 'the first of its day',
+            self::BeforeUpdate => 'before the application was brought up to date',
+            self::BeforeOpening => 'before another table took its place',
+            self::ByHand => 'asked for',
+        };
+    }
+}

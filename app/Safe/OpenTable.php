@@ -1,0 +1,155 @@
+<?php
+
+namespace App\Safe;
+
+use App\Journal\Journal;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Lays on the table what a file of the whole table has: beside what is there, or in its place. Everything is read and
+ * understood before anything is written; then it is written in one go, whole or not at all.
+ */
+final readonly class OpenTable
+{
+    private const EACH_WRITE = 300;
+
+    public function __construct(private Journal $journal)
+    {
+    }
+
+    /**
+     * Beside what is there. Into an empty application it comes as it was, with the numbers it had.
+     *
+     * @throws BadTable|Stopped
+     */
+    public function beside(string $path, ?Progress $progress = null): Manifest
+    {
+        if ($this->isEmpty()) {
+            return $this->instead($path, $progress);
+        }
+        $progress ??= Progress::toNobody();
+        $file = $this->checked($path, $progress);
+        $name = 'Open the table of '.substr($file->manifest->saved, 0, 10);
+        $this->journal->actOnShelf($name, function () use ($file, $progress): void {
+            DB::statement('PRAGMA defer_foreign_keys = ON');
+            $numbers = Numbers::after($this->lastIds());
+            foreach (RecordKinds::all() as $kind) {
+                $this->write($kind, $file, new BesideOthers($kind, $numbers), $progress);
+            }
+            $this->refuseLoose();
+        });
+
+        return $file->manifest;
+    }
+
+    /**
+     * In place of all there is. What could be undone before cannot be undone after.
+     *
+     * @throws BadTable|Stopped
+     */
+    public function instead(string $path, ?Progress $progress = null): Manifest
+    {
+        $progress ??= Progress::toNobody();
+        $file = $this->checked($path, $progress);
+        DB::transaction(function () use ($file, $progress): void {
+            DB::statement('PRAGMA defer_foreign_keys = ON');
+            $revisions = DB::table('kits')->max('revision');
+            $moves = DB::table('kits')->max('moves');
+            $unsaved = ['changes', 'acts', 'solves', 'photographs', 'recipe_makings'];
+            foreach ([...$unsaved, ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
+                DB::table($table)->delete();
+            }
+            foreach (RecordKinds::all() as $kind) {
+                $this->write($kind, $file, null, $progress);
+            }
+            $this->refuseLoose();
+            // A page from before must not pass for one of the kit as it is now.
+            DB::table('kits')->incrementEach(['revision' => (int) $revisions + 1, 'moves' => (int) $moves + 1]);
+        });
+        // What was found for the kits that were here is not of those that are.
+        Cache::flush();
+
+        return $file->manifest;
+    }
+
+    private function isEmpty(): bool
+    {
+        return DB::table('kits')->doesntExist() && DB::table('people')->doesntExist();
+    }
+
+    private function checked(string $path, Progress $progress): TableFile
+    {
+        $file = TableFile::open($path);
+        // Each record is read twice: to be understood, and to be written.
+        $progress->begins(2 * $file->manifest->all());
+        (new CheckTable($file, $progress))->all();
+
+        return $file;
+    }
+
+    private function write(RecordKind $kind, TableFile $file, ?BesideOthers $beside, Progress $progress): void
+    {
+        $columns = $kind->columns();
+        foreach ($file->records($kind->table) as $records) {
+            foreach (array_chunk($records, self::EACH_WRITE) as $chunk) {
+                $rows = [];
+                foreach ($chunk as $record) {
+                    /** @var array<string, mixed> $record */
+                    $record = $this->withPicture($kind, $file, $record);
+                    $row = $beside === null ? $record : $beside->row($record);
+                    if ($row !== null) {
+                        $rows[] = self::held($columns, $row);
+                    }
+                }
+                DB::table($kind->table)->insert($rows);
+                if ($beside !== null) {
+                    $this->journal->noteWritten($kind->table, $rows);
+                }
+                $progress->more(count($chunk));
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $record
+     * @return array<string, mixed>
+     */
+    private function withPicture(RecordKind $kind, TableFile $file, array $record): array
+    {
+        $picture = $kind->picture;
+        $name = $picture === null ? null : $record[$picture];
+
+        return is_string($name) ? [...$record, $picture => base64_encode($file->contents($name))] : $record;
+    }
+
+    /**
+     * @param  array<string, Column>  $columns
+     * @param  array<string, mixed>  $row
+     * @return array<string, mixed>
+     */
+    private static function held(array $columns, array $row): array
+    {
+        foreach ($row as $name => $said) {
+            $row[$name] = $columns[$name]->held($said);
+        }
+
+        return $row;
+    }
+
+    /** @throws BadTable where a record names another that is not there */
+    private function refuseLoose(): void
+    {
+        foreach (DB::select('PRAGMA foreign_key_check') as $loose) {
+            throw BadTable::at("$loose->table, record $loose->rowid", "it names a record of $loose->parent that is not in the file.");
+        }
+    }
+
+    /** @return array<string, int> the last id that was ever given, by table */
+    private function lastIds(): array
+    {
+        $last = DB::table('sqlite_sequence')->pluck('seq', 'name')->all();
+
+        return array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $last);
+    }
+}

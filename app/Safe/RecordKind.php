@@ -1,0 +1,72 @@
+<?php
+
+namespace App\Safe;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Schema;
+
+/**
+ * One table of records, as a file of the whole table has it. Which columns there are is asked of the database, so that a new
+ * column needs nothing here; what a record mentions within its texts is said by hand.
+ */
+final readonly class RecordKind
+{
+    public string $table;
+
+    /**
+     * @param  class-string<Model>  $model
+     * @param  array<string, Mention>  $mentions  by column
+     * @param  string|null  $picture  the column that holds a picture as base64; in the file it is one of its own
+     * @param  list<string>  $knownBy  where one that is here has the same in these columns, it is that one
+     */
+    private function __construct(public string $model, public array $mentions, public ?string $picture, public array $knownBy)
+    {
+        $this->table = (new $model)->getTable();
+    }
+
+    /**
+     * @param  class-string<Model>  $model
+     * @param  array<string, Mention>  $mentions  by column
+     */
+    public static function of(string $model, array $mentions = []): self
+    {
+        return new self($model, $mentions, null, []);
+    }
+
+    /** @param  class-string<Model>  $model */
+    public static function knownBy(string $model, string ...$columns): self
+    {
+        return new self($model, [], null, array_values($columns));
+    }
+
+    /** @param  class-string<Model>  $model */
+    public static function pictures(string $model): self
+    {
+        return new self($model, [], 'jpeg', []);
+    }
+
+    /** @return array<string, Column> by name, as the database has them */
+    public function columns(): array
+    {
+        $parents = [];
+        foreach (Schema::getForeignKeys($this->table) as $key) {
+            $parents[$key['columns'][0]] = $key['foreign_table'];
+        }
+        $casts = (new $this->model)->getCasts();
+        $columns = [];
+        foreach (Schema::getColumns($this->table) as $column) {
+            $name = $column['name'];
+            $columns[$name] = Column::of($name, $column['type_name'], $column['nullable'], $casts[$name] ?? '', $parents[$name] ?? null);
+        }
+
+        return $columns;
+    }
+
+    /** @return list<list<string>> the columns that together are found once only */
+    public function uniques(): array
+    {
+        $unique = array_filter(Schema::getIndexes($this->table), static fn (array $index): bool => $index['unique']);
+
+        return array_values(array_map(static fn (array $index): array => $index['columns'], $unique));
+    }
+}

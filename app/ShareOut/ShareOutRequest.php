@@ -1,0 +1,39 @@
+<?php
+
+namespace App\ShareOut;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Rules\Enum;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
+
+final class ShareOutRequest extends FormRequest
+{
+    /** @return array<string, list<string|Enum>> */
+    public function rules(): array
+    {
+        return [
+            'cards' => ['required', 'integer', 'between:1,'.Wishes::MOST_CARDS],
+            'stash' => ['required', 'boolean'],
+            'words' => ['required', Rule::enum(WordsAgain::class)],
+            'keep' => ['boolean'],
+            'alike' => ['nullable', 'integer', 'between:1,'.Wishes::MOST_CARDS],
+            'pictures' => ['boolean'],
+        ];
+    }
+
+    /** "As many as possible" is as many as can be asked for. */
+    protected function prepareForValidation(): void
+    {
+        if (strtolower($this->string('cards')->trim()->toString()) === 'max') {
+            $this->merge(['cards' => Wishes::MOST_CARDS]);
+        }
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['cards.*' => sprintf('Write how many cards, from 1 to %d, or max for as many as possible.', Wishes::MOST_CARDS)];
+    }
+}

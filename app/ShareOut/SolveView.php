@@ -1,0 +1,48 @@
+<?php
+
+namespace App\ShareOut;
+
+use App\Models\Kit;
+use App\Models\Solve;
+use App\Models\SolveState;
+
+/**
+ * The share-out under way, or the last one where it has something to say.
+ *
+ * @phpstan-type SolveUnderWay array{
+ *     isUnderWay: bool,
+ *     state: string,
+ *     done: int,
+ *     wanted: int,
+ *     message: string|null,
+ *     shortfalls: list<string>,
+ * }
+ */
+final class SolveView
+{
+    private const LEFT_BEHIND = 'The share-out was left unfinished: the worker that was at it has gone. '
+        .'Nothing was changed; share out again.';
+
+    /** @return SolveUnderWay|null */
+    public static function of(Kit $kit): ?array
+    {
+        $solve = Solve::query()->where('kit_id', $kit->id)->latest('id')->first();
+        if ($solve === null) {
+            return null;
+        }
+        $isLeft = $solve->isLeftBehind();
+        $state = $isLeft ? SolveState::Failed : $solve->state;
+        // What an older share-out had to say does not hold for the table as it is now.
+        $holds = $state->isUnderWay() || $state === SolveState::Failed || in_array($kit->revision - $solve->revision, [0, 1], true);
+        $message = $isLeft ? self::LEFT_BEHIND : $solve->message;
+
+        return [
+            'isUnderWay' => $solve->isUnderWay(),
+            'state' => $state->value,
+            'done' => $solve->done,
+            'wanted' => $solve->cards,
+            'message' => $holds ? $message : null,
+            'shortfalls' => $holds ? $solve->shortfalls ?? [] : [],
+        ];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace App\ShareOut;
+
+use App\Models\KitWishes;
+use App\Table\TableState;
+use App\Wording\Wording;
+use KeepShare\Core\Table\Areas;
+use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Table;
+use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\WordsAgain;
+
+/**
+ * What each group of wishes does to the number of cards there can be at most.
+ *
+ * @phpstan-type Effects array{many: string, words: string, paper: string, folds: string, fronts: string, uses: string}
+ */
+final class WishEffects
+{
+    private function __construct(private readonly TableState $state, private readonly Wishes $wishes)
+    {
+    }
+
+    /** @return Effects */
+    public static function of(TableState $state): array
+    {
+        $kit = $state->kit;
+
+        return (new self($state, KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))))->all();
+    }
+
+    /** More than half of all patterned paper is on cards: then each says how much it takes. */
+    public static function isPaperScarce(TableState $state): bool
+    {
+        return 2 * Areas::left($state->table(), true) < Areas::left($state->tableWith([]), true);
+    }
+
+    /** @return Effects */
+    private function all(): array
+    {
+        $wishes = $this->wishes;
+        $table = $this->table($wishes);
+        $now = Bound::on($table)->cards;
+        $says = fn (Wishes $without): string => $this->says($now, $without);
+
+        return [
+            'many' => 'With the kit as it lies '.Bound::inWords($table).'.',
+            'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
+            'paper' => $says($wishes->savingOne(false)->stashFor(null)),
+            'folds' => $says($wishes->folding([])),
+            'fronts' => $says($wishes->inEnvelopes(false)->framed(null)),
+            'uses' => $says($wishes->using([])),
+        ];
+    }
+
+    private function says(int $now, Wishes $without): string
+    {
+        if ($without == $this->wishes) {
+            return '';
+        }
+        $else = Bound::on($this->table($without))->cards;
+
+        return $else > $now
+            ? 'At most '.Wording::plural($now, 'card').' so; without it '.$else.'.'
+            : 'Costs no card that is sure to be had.';
+    }
+
+    /** With no cards on it but those that stay, and all that could be taken apart. */
+    private function table(Wishes $wishes): Table
+    {
+        return $this->state->tableWith($this->state->fixed(), $wishes)->everythingApart();
+    }
+}

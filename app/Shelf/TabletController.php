@@ -1,0 +1,73 @@
+<?php
+
+namespace App\Shelf;
+
+use App\Door\Door;
+use App\Journal\Journal;
+use App\Table\TableNow;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\Cookie;
+
+/** Another device at the table: it comes in by a code that the screen shows, and goes when the door is closed. */
+final class TabletController
+{
+    private const COOKIE_DAYS = 30;
+
+    private readonly Door $door;
+
+    public function __construct()
+    {
+        $this->door = Door::in(config('app.door'));
+    }
+
+    public function show(Request $request, Journal $journal): TabletPage
+    {
+        $this->onThisMachineOnly();
+        $code = $request->session()->get('code');
+
+        return TabletPage::with(is_string($code) ? $code : null, $journal);
+    }
+
+    public function code(): RedirectResponse
+    {
+        $this->onThisMachineOnly();
+
+        return to_route('tablet')->with(['code' => $this->door->code(), 'notice' => 'A code is shown. It lets one device in, once.']);
+    }
+
+    public function close(): RedirectResponse
+    {
+        $this->onThisMachineOnly();
+        $this->door->close();
+
+        return to_route('tablet')->with('notice', 'The table is closed to other devices.');
+    }
+
+    public function enter(string $code): RedirectResponse|Response
+    {
+        $token = $this->door->enter($code);
+        if ($token === null) {
+            return response('That code lets nobody in: it was used, or is too old. Ask for a new one.', 403, [
+                'Content-Type' => 'text/plain; charset=utf-8',
+            ]);
+        }
+        $cookie = Cookie::create(Door::COOKIE, $token, now()->addDays(self::COOKIE_DAYS), sameSite: Cookie::SAMESITE_STRICT);
+
+        return redirect('/')->withCookie($cookie);
+    }
+
+    /** Asked several times a second by every page while the table is shared. */
+    public function now(): JsonResponse
+    {
+        return response()->json(['now' => TableNow::stamp()]);
+    }
+
+    /** Who has been let in lets nobody else in. */
+    private function onThisMachineOnly(): void
+    {
+        abort_if((bool) config('app.at_the_door'), 403);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+namespace App\Table;
+
+use App\Models\OwnRecipe;
+use KeepShare\Core\Recipe\ReadRecipe;
+use KeepShare\Core\Recipe\Recipe;
+
+/** The recipes there are: those that ship, which were computed, and those the maker has kept. */
+final class RecipeShelf
+{
+    /** The key of one of her own begins so. */
+    private const OWN = 'own-';
+
+    /** @return array<string, Recipe> by key */
+    public static function all(): array
+    {
+        $all = self::shipped();
+        foreach (OwnRecipe::query()->orderBy('id')->get() as $own) {
+            $all[self::OWN.$own->id] = $own->toCore();
+        }
+
+        return $all;
+    }
+
+    public static function has(string $key): bool
+    {
+        return str_starts_with($key, self::OWN)
+            ? OwnRecipe::query()->whereKey((int) substr($key, strlen(self::OWN)))->exists()
+            : isset(self::shipped()[$key]);
+    }
+
+    public static function find(string $key): Recipe
+    {
+        $own = self::own($key);
+
+        return $own === null ? self::shipped()[$key] ?? abort(404) : $own->toCore();
+    }
+
+    /** The record of one of her own. */
+    public static function own(string $key): ?OwnRecipe
+    {
+        return str_starts_with($key, self::OWN) ? OwnRecipe::query()->findOrFail((int) substr($key, strlen(self::OWN))) : null;
+    }
+
+    /** @return array<string, Recipe> by the name of their file */
+    private static function shipped(): array
+    {
+        /** @var array<string, Recipe>|null $shipped */
+        static $shipped = null;
+        if ($shipped === null) {
+            $shipped = [];
+            foreach (glob(resource_path('recipes/*.json')) ?: [] as $file) {
+                $shipped[basename($file, '.json')] = ReadRecipe::read((string) file_get_contents($file));
+            }
+        }
+
+        return $shipped;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+namespace App\Unpack;
+
+use App\Ledger\ImportKit;
+use App\Models\Kit;
+use App\View\LineView;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use KeepShare\Core\Entry\BadLine;
+use KeepShare\Core\Entry\LineParser;
+use KeepShare\Core\Entry\PackingText;
+use KeepShare\Core\Entry\ReadLine;
+use KeepShare\Core\Kit\Component as CoreComponent;
+
+/** Lines typed by hand. */
+final class AddController
+{
+    /** Characters of a pasted list. */
+    private const LONGEST = 60_000;
+
+    public function show(Kit $kit): AddPage
+    {
+        return AddPage::of($kit);
+    }
+
+    /** How a line is understood, while it is being typed. */
+    public function read(Kit $kit, Request $request): JsonResponse
+    {
+        try {
+            $components = $this->parse($kit, $request->string('line')->toString());
+            $says = static fn (CoreComponent $one): string => LineView::of($one, $kit->unit);
+
+            return response()->json(['said' => array_map($says, $components)]);
+        } catch (BadLine $bad) {
+            return response()->json(['fault' => $bad->getMessage(), 'at' => $bad->at, 'length' => $bad->length]);
+        }
+    }
+
+    public function store(Kit $kit, Request $request, ImportKit $import): RedirectResponse
+    {
+        try {
+            $components = $this->parse($kit, $request->string('line')->toString());
+        } catch (BadLine $bad) {
+            return back()->withErrors(['line' => $bad->getMessage()]);
+        }
+        $import->append($kit, $components);
+
+        return to_route('kits.add', $kit);
+    }
+
+    /** How each line of a pasted list is understood. */
+    public function readList(Kit $kit, Request $request): JsonResponse
+    {
+        $says = static fn (CoreComponent $one): string => LineView::of($one, $kit->unit);
+        $lines = array_map(static fn (ReadLine $line): array => [
+            'number' => $line->number,
+            'text' => $line->text,
+            'isHeading' => $line->isHeading,
+            'said' => array_map($says, $line->components),
+            'fault' => $line->fault?->getMessage(),
+            'at' => $line->fault?->at,
+            'length' => $line->fault?->length,
+        ], $this->lines($kit, $request));
+
+        return response()->json(['lines' => $lines]);
+    }
+
+    /** Keeps what is understood of a pasted list, in one act; what is not stays with the maker. */
+    public function storeList(Kit $kit, Request $request, ImportKit $import): RedirectResponse
+    {
+        $lines = $this->lines($kit, $request);
+        $components = array_merge([], ...array_map(static fn (ReadLine $line): array => $line->components, $lines));
+        if ($components === []) {
+            return back()->withErrors(['text' => 'Nothing in it is understood yet: look at the words that are marked.']);
+        }
+        $import->append($kit, $components);
+
+        return to_route('kits.add', $kit)->with('notice', count($components).' lines are kept.');
+    }
+
+    /** @return list<ReadLine> */
+    private function lines(Kit $kit, Request $request): array
+    {
+        $text = mb_substr($request->string('text')->toString(), 0, self::LONGEST);
+
+        return PackingText::read($text, $kit->unit, $kit->front(), $kit->keys());
+    }
+
+    /** @return list<CoreComponent> */
+    private function parse(Kit $kit, string $line): array
+    {
+        return LineParser::parse($line, $kit->unit, $kit->front(), $kit->keys());
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Unpack;
+
+use App\Models\Component;
+use App\Models\Kit;
+use App\View\LineView;
+use App\View\Page;
+
+/** The lines that were written last, as they were understood, the newest first. */
+final readonly class AddPage extends Page
+{
+    private const SHOWN = 12;
+
+    /** @param  list<string>  $lines */
+    private function __construct(public array $lines)
+    {
+    }
+
+    public static function of(Kit $kit): self
+    {
+        $newest = $kit->components()->reorder('id', 'desc')->limit(self::SHOWN)->get();
+
+        return new self(array_values(
+            $newest->map(static fn (Component $one): string => LineView::of($one->toCore(), $kit->unit))->all(),
+        ));
+    }
+}

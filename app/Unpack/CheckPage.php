@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Unpack;
+
+use App\Models\Component;
+use App\Models\Kit;
+use App\View\Page;
+use App\Wording\Wording;
+
+/**
+ * The whole of a kit, line by line, to be put right where it was read or written wrongly.
+ *
+ * @phpstan-type LineToCheck array{
+ *     id: int,
+ *     said: string,
+ *     name: string,
+ *     size: string, // "6 × 6"; empty where the kind has none
+ *     count: string, // empty where nobody counts it, or it goes by length
+ *     guesses: list<string>,
+ * }
+ */
+final readonly class CheckPage extends Page
+{
+    /** @param  list<array{title: string, lines: list<LineToCheck>}>  $groups */
+    private function __construct(public array $groups, public int $guesses)
+    {
+    }
+
+    public static function of(Kit $kit): self
+    {
+        $lines = $kit->components()->get();
+        $groups = Wording::grouped($lines, static fn (Component $line): array => self::line($line, $kit));
+        $guesses = 0;
+        foreach ($groups as $group) {
+            $guesses += count(array_filter($group['lines'], static fn (array $line): bool => $line['guesses'] !== []));
+        }
+
+        return new self($groups, $guesses);
+    }
+
+    /** @return LineToCheck */
+    private static function line(Component $line, Kit $kit): array
+    {
+        $core = $line->toCore();
+        $size = $core->good->extent();
+        $isCounted = ! $core->good->isPlenty() && ! $line->kind->isByLength();
+
+        return [
+            'id' => $line->id,
+            'said' => str_replace('-', ' ', $line->kind->value),
+            'name' => $line->name,
+            'size' => $size === null ? '' : "{$size->width->exact($kit->unit)} × {$size->height->exact($kit->unit)}",
+            'count' => $isCounted ? (string) $line->listed : '',
+            'guesses' => $line->guesses,
+        ];
+    }
+}

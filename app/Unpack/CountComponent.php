@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Unpack;
+
+use App\Journal\Journal;
+use App\Ledger\Ledger;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerReason;
+use App\Table\TableState;
+use Illuminate\Validation\ValidationException;
+
+/** Counts one line of the packing list on the table. */
+final readonly class CountComponent
+{
+    public function __construct(private Journal $journal, private Ledger $ledger)
+    {
+    }
+
+    /**
+     * @param  int  $counted  how many lie there; what is cut up or glued on cards is not among them
+     * @param  int  $was  how many lay there on the page that was counted from
+     * @param  LedgerReason  $reason  why there are fewer, where there are
+     *
+     * @throws ValidationException when another tab has counted the line since
+     */
+    public function count(Component $component, int $counted, int $was, LedgerReason $reason, string $note): void
+    {
+        $kit = Kit::query()->findOrFail($component->kit_id);
+        $this->journal->act($kit, "Count $component->name: $counted", null, function () use (
+            $component,
+            $counted,
+            $was,
+            $reason,
+            $note,
+        ): void {
+            // Read within the act: of two who count one line at once the later is told.
+            $here = TableState::lyingNow($component);
+            if ($here !== $was) {
+                throw ValidationException::withMessages([
+                    'counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there.",
+                ]);
+            }
+            $component->refresh()->update(['is_counted' => true]);
+            if ($counted < $here) {
+                $this->ledger->lose($component, $here - $counted, $reason, $note);
+            }
+            if ($counted > $here) {
+                $this->ledger->add($component, $counted - $here, LedgerReason::Found, $note);
+            }
+        });
+    }
+
+    /** Every line that is not counted yet is as the list says. */
+    public function allThere(Kit $kit): void
+    {
+        $this->journal->act($kit, 'Count: all the rest is there', null, function () use ($kit): void {
+            $kit->components()->where('is_counted', false)->get()->each->update(['is_counted' => true]);
+        });
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+namespace App\Unpack;
+
+use App\Frame\Stage;
+use App\Frame\StagePage;
+use App\Frame\WorkRoom;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use Illuminate\Support\Facades\Route;
+use KeepShare\Core\Kit\Kind;
+
+/** What came in the box, beside its packing list. */
+final class UnpackRoom extends WorkRoom implements Stage
+{
+    public function key(): string
+    {
+        return 'unpack';
+    }
+
+    public function label(): string
+    {
+        return 'Unpack';
+    }
+
+    public function pages(): array
+    {
+        return [
+            StagePage::at('unpack', [UnpackController::class, 'show'], 'Look'),
+            StagePage::at('count', [CountController::class, 'show'], 'Count'),
+            StagePage::at('add', [AddController::class, 'show'], 'Add lines'),
+            StagePage::at('check', [CheckController::class, 'show'], 'Check lines'),
+            StagePage::behind('looks/{component}', [LooksController::class, 'show']),
+        ];
+    }
+
+    public function figure(Kit $kit): string
+    {
+        $isCounted = static fn (Kind $kind): bool => ! $kind->isEndless() && ! $kind->isByLength();
+        $counted = $kit->components()->reorder()->whereIn('kind', array_filter(Kind::cases(), $isCounted));
+        $delta = (int) LedgerEntry::query()
+            ->whereIn('component_id', $counted->clone()->select('id'))
+            ->whereIn('reason', LedgerReason::ofCounting())
+            ->sum('delta');
+        $listed = (int) $counted->sum('listed');
+        if ($listed === 0 && $delta === 0) {
+            return 'nothing yet';
+        }
+        $lines = $kit->components();
+        if ($delta === 0 && $lines->clone()->where('is_counted', true)->doesntExist()) {
+            return "$listed listed";
+        }
+        $isDone = $lines->where('is_counted', false)->doesntExist();
+
+        return sprintf('%d of %d here%s', $listed + $delta, $listed, $isDone ? ', counted' : '');
+    }
+
+    public function isOfStash(): bool
+    {
+        return true;
+    }
+
+    public function aboveKits(): void
+    {
+        Route::get('/photos/{photo}.jpg', [LooksController::class, 'photo'])->name('photos.show');
+    }
+
+    public function ofKit(): void
+    {
+        Route::get('/', [UnpackController::class, 'open'])->name('kits.show');
+        Route::get('/add/read', [AddController::class, 'read']);
+        Route::post('/add', [AddController::class, 'store']);
+        Route::post('/add/list', [AddController::class, 'storeList']);
+        // Asked with every key that is pressed, as are the sketches below.
+        Route::post('/add/read-list', [AddController::class, 'readList'])->withoutMiddleware(self::SESSION);
+        Route::post('/check/{component}', [CheckController::class, 'store']);
+        Route::delete('/check/{component}', [CheckController::class, 'destroy']);
+        Route::post('/count', [CountController::class, 'allThere']);
+        Route::post('/count/{component}', [CountController::class, 'store']);
+        Route::post('/move/{component}', [CountController::class, 'move']);
+        Route::post('/looks/{component}/photo', [LooksController::class, 'read']);
+        Route::post('/looks/{component}', [LooksController::class, 'store']);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+namespace App\View;
+
+use App\Wording\Wording;
+use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Occasion;
+use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Words;
+use KeepShare\Core\Measure\Unit;
+
+/** A component as a sentence, so that a maker sees how her line was understood. */
+final class LineView
+{
+    public static function of(Component $component, Unit $unit): string
+    {
+        $good = $component->good;
+        $count = Wording::count($component, $component->count, $unit);
+        $parts = [
+            "$component->name: ".match (true) {
+                $component->isEndless() => $count === 'plenty' ? 'plenty of it' : 'never used up',
+                $component->kind()->isByLength() => $count,
+                $component->kind()->isSheets() => Wording::plural($component->count, 'sheet'),
+                default => Wording::plural($component->count, 'piece'),
+            },
+            $component->good->extent()?->label($unit),
+            $good instanceof SheetGood && $component->kind()->isPrintedPaper()
+                ? implode(' / ', array_map(self::face(...), $good->faces()))
+                : null,
+            $component->words() === null
+                ? null
+                : '“'
+                    .$component->words()->text
+                    .'” for '
+                    .self::occasions($component->words()),
+        ];
+
+        return str_replace('-', ' ', $component->kind()->value).' · '.implode(', ', array_filter($parts));
+    }
+
+    private static function occasions(Words $words): string
+    {
+        return $words->isForAny()
+            ? 'any occasion'
+            : implode(', ', array_map(static fn (Occasion $one): string => $one->label(), $words->occasions));
+    }
+
+    private static function face(Face $face): string
+    {
+        return "$face->name (".($face->busy ? 'busy' : 'calm').($face->directional ? ', has an up' : '').')';
+    }
+}

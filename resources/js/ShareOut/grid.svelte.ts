@@ -1,0 +1,151 @@
+import { tick, untrack } from 'svelte'
+import { say } from '@/lib/say.svelte'
+import { sender } from '@/lib/send.svelte'
+import type { GridCard, GridLine } from '@/lib/props'
+
+interface Place {
+    row: number
+    card: number
+}
+
+/** A cell, and what it is of. */
+interface Known {
+    at: Place
+    component: string | undefined
+    ofCard: number | undefined
+    taken: string[]
+}
+
+/** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
+const places: Record<string, Known> = {}
+
+const STEPS: Record<string, (cards: number) => Place> = {
+    ArrowUp: () => ({ row: -1, card: 0 }),
+    ArrowDown: () => ({ row: 1, card: 0 }),
+    ArrowLeft: () => ({ row: 0, card: -1 }),
+    ArrowRight: () => ({ row: 0, card: 1 }),
+    PageUp: () => ({ row: -8, card: 0 }),
+    PageDown: () => ({ row: 8, card: 0 }),
+    Home: (cards) => ({ row: 0, card: -cards }),
+    End: (cards) => ({ row: 0, card: cards }),
+}
+
+const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most))
+
+/** The components that a card takes something from. */
+const takenBy = (rows: GridLine[], card: number | undefined): string[] =>
+    rows.filter((line) => (line.cells[card ?? 0] ?? []).length > 0).map((line) => line.id)
+
+/** Where the maker is in the grid: a row of goods, and a card or, after the last one, what is kept. */
+export class Cursor {
+    at = $state<Place>({ row: 0, card: 0 })
+    table = $state<HTMLElement>()
+    /** What the cell is of: rows come and go above it, and the cursor stays with its component and its card. */
+    private component: string | undefined
+    private ofCard: number | undefined
+    /** The components that the card takes something from. */
+    private taken: string[] = []
+
+    constructor(
+        private readonly kit: string,
+        private readonly rows: () => GridLine[],
+        private readonly cards: () => GridCard[],
+    ) {
+        const known = places[kit]
+        if (known) {
+            this.at = known.at
+            this.component = known.component
+            this.ofCard = known.ofCard
+            this.taken = known.taken
+        }
+        $effect(() => {
+            const [rows, cards] = [this.rows(), this.cards()]
+            untrack(() => this.stay(rows, cards))
+        })
+    }
+
+    get row(): GridLine | undefined {
+        return this.rows()[Math.min(this.at.row, this.rows().length - 1)]
+    }
+
+    /** None in the last column, which is what is kept. */
+    get card(): GridCard | undefined {
+        return this.cards()[this.at.card]
+    }
+
+    isAt(row: number, card: number): boolean {
+        return this.at.row === row && this.at.card === card
+    }
+
+    goTo(row: number, card: number): void {
+        this.at = { row: clamp(row, this.rows().length - 1), card: clamp(card, this.cards().length) }
+        this.component = this.row?.id
+        this.ofCard = this.card?.id
+        this.taken = takenBy(this.rows(), this.ofCard)
+        this.know()
+    }
+
+    private know(): void {
+        places[this.kit] = { at: { ...this.at }, component: this.component, ofCard: this.ofCard, taken: this.taken }
+    }
+
+    /**
+     * Stays with what the cell is of; where the card has taken one thing in its place, by a swap or by taking one back, it goes
+     * on with that. A card that is removed, or a row that is gone, must not leave the keys without a cell.
+     */
+    private stay(rows: GridLine[], cards: GridCard[]): void {
+        const now = takenBy(rows, this.ofCard)
+        const come = now.filter((id) => !this.taken.includes(id))
+        const isGone = this.component !== undefined && this.taken.includes(this.component) && !now.includes(this.component)
+        if (isGone && come.length === 1) this.component = come[0]
+        this.taken = now
+        this.know()
+        const row = rows.findIndex((line) => line.id === this.component)
+        const card = cards.findIndex((one) => one.id === this.ofCard)
+        const { row: r, card: c } = this.at
+        if ((row >= 0 && row !== r) || (card >= 0 && card !== c)) {
+            const hadFocus = this.table?.contains(document.activeElement) ?? false
+            this.goTo(row >= 0 ? row : r, card >= 0 ? card : c)
+            if (hadFocus) void tick().then(() => this.focus())
+        } else if (r >= rows.length || c > cards.length) this.goTo(r, c)
+    }
+
+    focus(): void {
+        this.table?.querySelector<HTMLElement>(`[data-cell="${this.at.row}/${this.at.card}"]`)?.focus()
+    }
+
+    move(event: KeyboardEvent): void {
+        const step = STEPS[event.key]?.(this.cards().length)
+        if (!step) return
+        event.preventDefault()
+        this.goTo(this.at.row + step.row, this.at.card + step.card)
+        this.focus()
+    }
+}
+
+/** What has been picked up, to be put down on another card or on Keep. */
+export class Held {
+    thing = $state<{ component: string; from: number | null } | null>(null)
+
+    /** Picks up what lies at the cell, or puts down there what is held. */
+    turn(row: GridLine | undefined, card: GridCard | undefined): void {
+        if (!row) return
+        const here = card?.id ?? null
+        if (!this.thing) {
+            if (card && !(row.cells[card.id] ?? []).length) {
+                say(`Card ${card.front.number} takes nothing here: there is nothing to pick up.`)
+                return
+            }
+            this.thing = { component: row.id, from: here }
+            return
+        }
+        const { component, from } = this.thing
+        this.thing = null
+        if (from === here) say('It stays where it was.')
+        else sender.send('grid/move', { component, from, to: here })
+    }
+
+    leave(): void {
+        this.thing = null
+    }
+}

@@ -1,0 +1,82 @@
+<script lang="ts">
+    import Button from '@/parts/Button.svelte'
+    import Empty from '@/parts/Empty.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import CheckRow from './CheckRow.svelte'
+    import { count } from '@/lib/format'
+    import { kit } from '@/lib/kit'
+    import { toNeighbour, useKeys } from '@/lib/keys.svelte'
+    import type { CheckPage } from '@/lib/props'
+
+    let { groups, guesses }: CheckPage = $props()
+
+    let list = $state<HTMLElement>()
+    const fields = (): HTMLInputElement[] => [...(list?.querySelectorAll('input') ?? [])]
+
+    /** To the field above or below in the same column. */
+    function onkey(event: KeyboardEvent): void {
+        const here = event.target
+        if (!(here instanceof HTMLInputElement)) return
+        toNeighbour(
+            event,
+            fields().filter((one) => one.dataset['column'] === here.dataset['column']),
+        )
+    }
+
+    useKeys(() => [
+        { key: 'c', shown: 'C', says: 'Go to the lines: ↑ ↓ to the next, Enter keeps what is typed', run: () => fields()[0]?.focus() },
+        {
+            key: 'g',
+            shown: 'G',
+            says: 'To the next line of which something was taken as is usual',
+            run: () => list?.querySelector<HTMLElement>('[data-guess] input')?.focus(),
+        },
+    ])
+</script>
+
+<Frame title="Check lines">
+    {#if groups.length === 0}
+        <Empty title="No lines yet">
+            <p>When the packing list is written or pasted, this is where the whole of it is looked through and put right.</p>
+            <Button main href="{kit.frame.url}/add">Add lines</Button>
+        </Empty>
+    {:else}
+        <div class="place">
+            <h1>Is it all as the list says?</h1>
+            <p class="soft">
+                {guesses
+                    ? `Of ${count(guesses, 'line')} something was not said and taken as is usual: it stands beside them.`
+                    : 'Nothing had to be taken as is usual.'} What was misread can be put right here; sizes as long as nothing is made of it.
+            </p>
+            <!-- svelte-ignore a11y_no_static_element_interactions -->
+            <div class="list" bind:this={list} onkeydown={onkey}>
+                {#each groups as group (group.title)}
+                    <section aria-label={group.title}>
+                        <h2>{group.title}</h2>
+                        <ul>
+                            {#each group.lines as line (line.id)}<CheckRow {line} />{/each}
+                        </ul>
+                    </section>
+                {/each}
+            </div>
+        </div>
+    {/if}
+</Frame>
+
+<style>
+    .place {
+        max-width: 66rem;
+        padding: 1.25rem 1.5rem 3rem;
+    }
+
+    h2 {
+        margin: 1.25rem 0 0.25rem;
+        font-size: var(--large);
+    }
+
+    ul {
+        margin: 0;
+        padding: 0;
+        list-style: none;
+    }
+</style>

@@ -1,0 +1,341 @@
+<script lang="ts">
+    import { Link } from '@inertiajs/svelte'
+    import Check from '@lucide/svelte/icons/check'
+    import { tick, untrack } from 'svelte'
+    import Button from '@/parts/Button.svelte'
+    import Frame from '@/parts/Frame.svelte'
+    import Measure from '@/parts/Measure.svelte'
+    import { kit } from '@/lib/kit'
+    import { useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
+    import type { CountLine, CountPage } from '@/lib/props'
+
+    let { lines, goods, report, others }: CountPage = $props()
+
+    const frame = $derived(kit.frame)
+    const left = $derived(lines.filter((line) => !line.isCounted).length)
+    let typed = $state<Record<number, string | undefined>>({})
+    let reasons = $state<Record<number, string | undefined>>({})
+    let notes = $state<Record<number, string | undefined>>({})
+    let moving = $state<Record<number, string | undefined>>({})
+    let faults = $state<Record<number, string | undefined>>({})
+    /** Where a refusal can be mended, by line. */
+    let ways = $state<Record<number, { to: string; says: string } | undefined>>({})
+    let to = $state(untrack(() => others[0]?.id ?? 0))
+    let copied = $state(false)
+
+    const value = (line: CountLine): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
+    const isFewer = (line: CountLine): boolean => !line.isByLength && /^\d+$/.test(value(line)) && Number(value(line)) < line.here
+    const field = (line: CountLine): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
+
+    function next(line: CountLine): void {
+        const countable = lines.filter((one) => one.isCountable)
+        const after = countable[countable.indexOf(line) + 1]
+        if (after) field(after)?.select()
+        if (after) field(after)?.focus()
+    }
+
+    /** Enter on an empty field says that all is there. Counts may be typed faster than they are kept. */
+    function count(line: CountLine): void {
+        const counted = value(line).trim() || line.figure
+        const data = { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' }
+        sender.send(`count/${line.id}`, data, {
+            standsAlone: true,
+            done: () => {
+                for (const kept of [typed, faults, ways, notes]) kept[line.id] = undefined
+            },
+            refused: (errors) => {
+                faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['cut'] ?? errors['table'] ?? ''
+                ways[line.id] = errors['cut'] ? { to: 'cut', says: 'Go to Cut' } : undefined
+                typed[line.id] = counted
+                void tick().then(() => field(line)?.focus())
+            },
+        })
+        next(line)
+    }
+
+    function answer(event: KeyboardEvent, line: CountLine): void {
+        if (event.key !== 'Enter' && event.key !== '=') return
+        event.preventDefault()
+        if (event.key === 'Enter') count(line)
+        else allThere()
+    }
+
+    function move(line: CountLine, to: number): void {
+        sender.send(`move/${line.id}`, () => ({ count: moving[line.id] ?? '', to }), {
+            done: () => (moving[line.id] = undefined),
+            refused: (errors) => {
+                faults[line.id] = errors['count'] ?? errors['table'] ?? ''
+                ways[line.id] = errors['table'] ? { to: 'share-out', says: 'Go to Share out' } : undefined
+            },
+        })
+    }
+
+    // What is being kept still comes first.
+    const allThere = (): void => sender.send('count')
+
+    async function copy(): Promise<void> {
+        await navigator.clipboard.writeText(report)
+        copied = true
+    }
+
+    useKeys(() => [
+        { key: '=', says: 'All the rest is there', run: allThere },
+        {
+            key: 'n',
+            shown: 'N',
+            says: 'Count the next line',
+            run: () => lines.find((line) => line.isCountable && !line.isCounted && (field(line)?.focus(), true)),
+        },
+    ])
+</script>
+
+<Frame title="Count">
+    <h1 class="sr-only">Count</h1>
+    <div class="place">
+        <div class="top">
+            <p class="answer">
+                {#if lines.length === 0}<strong>Nothing to count yet.</strong>
+                    <Link href="{frame.url}/add">Add lines</Link> first.{:else if left === 0}<strong>Every line is counted.</strong
+                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number, Enter, next. Enter alone: as listed. =: all
+                    that is not counted yet is there as listed.{/if}
+            </p>
+            <Button key="=" disabled={left === 0} onclick={allThere}>All the rest is there</Button>
+        </div>
+        <table>
+            <thead>
+                <tr>
+                    <th scope="col">component</th>
+                    <th scope="col">listed</th>
+                    <th scope="col">lying here</th>
+                    <th scope="col">counted</th>
+                    <th scope="col">why fewer</th>
+                    <th scope="col">{others.length === 1 ? `hand over to ${others[0]?.name}` : 'hand over'}</th>
+                </tr>
+            </thead>
+            <tbody>
+                {#each lines as line (line.id)}
+                    <tr class:differs={line.differs}>
+                        <th scope="row">{goods[line.good]?.name}</th>
+                        <td><span class="named">listed</span> <Measure text={line.said} /></td>
+                        <td
+                            ><span class="named">lying here</span> <b><Measure text={line.hereSaid} /></b>
+                            {#if line.onCards}<small>and <Measure text={line.onCards} /></small>{/if}
+                            {#if line.isCounted}<Check size={16} aria-label="counted" />{/if}</td
+                        >
+                        <td>
+                            {#if line.isCountable}
+                                <label class="named" for="count-{line.id}">counted</label>
+                                <input
+                                    id="count-{line.id}"
+                                    class="number"
+                                    inputmode="numeric"
+                                    autocomplete="off"
+                                    aria-label="{goods[line.good]?.name}: how many are there"
+                                    aria-invalid={!!faults[line.id]}
+                                    aria-describedby={faults[line.id] ? `fault-${line.id}` : undefined}
+                                    placeholder={line.figure}
+                                    value={value(line)}
+                                    oninput={(event) => (typed[line.id] = event.currentTarget.value)}
+                                    onkeydown={(event) => answer(event, line)}
+                                />
+                                {#if faults[line.id]}
+                                    <p id="fault-{line.id}" class="fault" role="alert">
+                                        {faults[line.id]}
+                                        {#if ways[line.id]}<Link href="{frame.url}/{ways[line.id]?.to}">{ways[line.id]?.says}</Link>{/if}
+                                    </p>
+                                {/if}
+                            {/if}
+                        </td>
+                        <td class="why">
+                            {#if line.isCountable && isFewer(line)}
+                                <select
+                                    aria-label="Why fewer"
+                                    bind:value={() => reasons[line.id] ?? 'lost', (reason) => (reasons[line.id] = reason)}
+                                >
+                                    <option value="lost">missing</option>
+                                    <option value="spoiled">bent</option>
+                                </select>
+                                <input
+                                    aria-label="Note"
+                                    placeholder="note"
+                                    bind:value={() => notes[line.id] ?? '', (note) => (notes[line.id] = note)}
+                                    onkeydown={(event) => event.key === 'Enter' && count(line)}
+                                />
+                                <Button onclick={() => count(line)}>Count</Button>
+                            {/if}
+                        </td>
+                        <td class="move">
+                            {#if line.isCountable && !line.isByLength && others[0]}
+                                <label class="named" for="move-{line.id}"
+                                    >hand over{others.length === 1 ? ` to ${others[0].name}` : ''}</label
+                                >
+                                <input
+                                    id="move-{line.id}"
+                                    class="number"
+                                    inputmode="numeric"
+                                    aria-label="How many {goods[line.good]?.name} to hand over"
+                                    bind:value={() => moving[line.id] ?? '', (count) => (moving[line.id] = count)}
+                                    onkeydown={(event) => event.key === 'Enter' && moving[line.id] && move(line, to)}
+                                />
+                                {#if moving[line.id]}
+                                    {#if others.length > 1}
+                                        <select aria-label="To which kit" bind:value={to}>
+                                            {#each others as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
+                                        </select>
+                                    {/if}
+                                    <Button onclick={() => move(line, to)}>Hand over</Button>
+                                {/if}
+                            {/if}
+                        </td>
+                    </tr>
+                {/each}
+            </tbody>
+        </table>
+        {#if report}
+            <section aria-labelledby="report-title">
+                <h2 id="report-title">To send to the maker of the kit</h2>
+                <pre>{report}</pre>
+                <Button onclick={copy}>{copied ? 'Copied' : 'Copy as text'}</Button>
+            </section>
+        {/if}
+    </div>
+</Frame>
+
+<style>
+    .place {
+        padding: 1rem 1.5rem 3rem;
+    }
+
+    .top {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        justify-content: space-between;
+        gap: 1rem;
+        margin-bottom: 0.75rem;
+    }
+
+    .answer {
+        font-size: var(--large);
+    }
+
+    table {
+        width: 100%;
+        border-collapse: collapse;
+    }
+
+    thead th {
+        position: sticky;
+        top: 0;
+        background: var(--sheet);
+        border-bottom: 2px solid var(--ink);
+        color: var(--ink-soft);
+        font-size: var(--small);
+    }
+
+    th,
+    td {
+        padding: 0.125rem 0.75rem 0.125rem 0;
+        border-bottom: 1px solid var(--line);
+        text-align: left;
+    }
+
+    tbody th {
+        font-weight: 560;
+    }
+
+    .differs th {
+        color: var(--madder);
+    }
+
+    .differs {
+        background: repeating-linear-gradient(135deg, var(--madder-soft) 0 6px, transparent 6px 12px);
+    }
+
+    .number {
+        width: 5rem;
+        font-weight: 650;
+        text-align: right;
+    }
+
+    .fault {
+        max-width: 18rem;
+    }
+
+    .why,
+    .move {
+        white-space: nowrap;
+    }
+
+    section {
+        margin-top: 2rem;
+        padding: 1.25rem 1.5rem;
+        background: var(--rail);
+        border-radius: var(--radius);
+    }
+
+    pre {
+        margin: 0.75rem 0;
+        font: inherit;
+        white-space: pre-wrap;
+    }
+
+    /* Where the headings of the columns are in sight, no box needs its own. */
+    .named {
+        display: none;
+    }
+
+    td small {
+        color: var(--ink-soft);
+    }
+
+    /* On a phone a line is a block of its own: its name, then what is listed, what is here, what is counted. */
+    @media (width < 48rem) {
+        .place {
+            padding-inline: 1rem;
+        }
+
+        thead {
+            position: absolute;
+            overflow: hidden;
+            width: 1px;
+            height: 1px;
+            clip-path: inset(50%);
+        }
+
+        tbody tr {
+            display: flex;
+            flex-wrap: wrap;
+            align-items: center;
+            justify-content: flex-start;
+            padding: 0.375rem 0;
+            border-bottom: 1px solid var(--line);
+        }
+
+        tbody th,
+        td {
+            border: 0;
+        }
+
+        tbody th {
+            flex-basis: 100%;
+        }
+
+        .named {
+            display: inline;
+            padding-right: 0.25rem;
+            color: var(--ink-soft);
+            font-size: var(--small);
+        }
+
+        .why:empty {
+            display: none;
+        }
+
+        .why,
+        .move {
+            white-space: normal;
+        }
+    }
+</style>

@@ -1,0 +1,206 @@
+<?php
+
+namespace Tests\Feature\ShareOut;
+
+use App\Models\Card;
+use App\Models\Component;
+use App\Models\Kit;
+use App\Models\LedgerEntry;
+use App\Models\LedgerReason;
+use App\Models\Taking;
+use App\ShareOut\FindFrontier;
+use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Sketches;
+use Tests\Feature\FeatureTestCase;
+
+/** Stretching a kit at the pages: wishes that say what they cost, most or varied, leaner, so many of one, paper from liners. */
+final class StretchTest extends FeatureTestCase
+{
+    public function test_wishes_are_kept_as_they_are_changed_and_say_what_they_do_to_the_bound(): void
+    {
+        $kit = $this->harbour();
+        $this->wish($kit, ['stash' => false])->assertSessionHasNoErrors();
+        $effects = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes']['effects'];
+        self::assertStringContainsString('at most 10 cards: bases bind', $effects()['many']);
+        self::assertSame('', $effects()['words'], 'what is not wished for does nothing');
+
+        $this->wish($kit, ['words' => 'once', 'envelopes' => true, 'savesOne' => true])->assertSessionHasNoErrors();
+        self::assertSame('Costs no card that is sure to be had.', $effects()['words']);
+        self::assertSame('Costs no card that is sure to be had.', $effects()['fronts']);
+        $envelope = Component::query()->where('kit_id', $kit->id)->where('key', 'envelope')->firstOrFail();
+        LedgerEntry::query()->create(['component_id' => $envelope->id, 'delta' => -7, 'reason' => LedgerReason::Lost]);
+        self::assertSame('At most 3 cards so; without it 10.', $effects()['fronts']);
+        $wishes = $this->props("/kits/$kit->id/share-out")['wishes'];
+        self::assertSame(['once', false], [$wishes['words'], $wishes['stash']]);
+
+        $this->wish($kit, ['stash' => true])->assertSessionHasNoErrors();
+        self::assertTrue($kit->refresh()->uses_stash);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertFalse($kit->refresh()->uses_stash);
+        $this->wish($kit, ['words' => 'seldom'])->assertSessionHasErrors('words');
+    }
+
+    public function test_most_or_varied_is_looked_for_when_asked_and_each_choice_can_be_had(): void
+    {
+        $kit = $this->orchard();
+        self::assertSame(['isLooking' => false, 'choices' => []], $this->props("/kits/$kit->id/share-out")['frontier']);
+        $this->act($kit, 'share-out/frontier')->assertRedirect();
+
+        /** @var list<array{says: string, alike: int|null}> $choices */
+        $choices = $this->props("/kits/$kit->id/share-out")['frontier']['choices'];
+        self::assertCount(4, $choices);
+        self::assertContains('18 cards in all', array_column($choices, 'says'));
+        $different = ['says' => array_column($choices, 'says', 'alike')[1] ?? self::fail('None is all different.')];
+        self::assertMatchesRegularExpression('/^\d+ cards, all different$/', $different['says']);
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => 1])
+            ->assertSessionHasNoErrors();
+        self::assertSame((int) $different['says'], $kit->cards()->count());
+        self::assertSame($kit->cards()->count(), $kit->cards()->distinct()->count('sketch'));
+        self::assertNull(FindFrontier::found($kit->refresh()), 'it was for the kit as it lay');
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => 0])
+            ->assertSessionHasErrors('alike');
+    }
+
+    public function test_a_leaner_design_is_one_act_and_says_what_it_frees(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 6);
+        $card = $kit->cards()->with('takings')->firstOrFail();
+        $before = [$card->sketch, $card->takings->map->getAttributes()->all()];
+        $this->act($kit, 'grid/leaner', ['card' => $card->id])->assertSessionHasNoErrors();
+
+        $says = '/^Card 1 is laid on ".+": that frees \d+ in² of patterned paper\.$/';
+        self::assertMatchesRegularExpression($says, (string) session('notice'));
+        self::assertNotSame($before[0], $card->refresh()->sketch);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $again = Card::query()->with('takings')->findOrFail($card->id);
+        self::assertSame($before, [$again->sketch, $again->takings->map->getAttributes()->all()]);
+        for ($n = 0; $n < 8 && session('errors') === null; $n++) {
+            $this->act($kit, 'grid/leaner', ['card' => $card->id]);
+        }
+        self::assertStringContainsString('No design takes less patterned paper', session('errors')->first('table'));
+    }
+
+    public function test_a_stretched_card_says_so_and_is_laid_as_it_is_drawn_by_one_act(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $this->act($kit, "cards/$card->id/sketch", ['sketch' => 'narrow-border'])->assertSessionHasNoErrors();
+        $card->refresh()->update(Card::keeps(Sketches::all()['narrow-border']->leaner()[0]));
+        $finding = array_column($this->props("/kits/$kit->id/cards/$card->id")['findings'], null, 'check')['other-than-drawn'];
+
+        self::assertMatchesRegularExpression('~^Stretched, .*: the border is .* × 5/8 in, drawn .* × 3/4 in\.$~', $finding['says']);
+        $repair = $finding['repairs'][0];
+        $this->act($kit, "cards/$card->id/{$repair['does']}", $repair['with'])->assertSessionHasNoErrors();
+        self::assertSame(['narrow-border', null], [$card->refresh()->sketch, $card->design]);
+        $border = $card->takings()->where('part', 'border')->firstOrFail()->toCore();
+        self::assertSame('3/4', $border->size?->shorter()->format(Unit::Inch));
+    }
+
+    public function test_twelve_of_one_card_from_the_grid(): void
+    {
+        $kit = $this->harbour();
+        $this->shareOut($kit, 2);
+        $card = $kit->cards()->firstOrFail();
+        $this->act($kit, "cards/$card->id/copies", ['copies' => 12])->assertSessionHasNoErrors();
+
+        self::assertSame(12, $kit->cards()->where('set', $card->id)->count());
+        self::assertStringContainsString('Lacking now: ', (string) session('notice'));
+        $this->act($kit, "cards/$card->id/copies", ['copies' => 25])->assertSessionHasErrors('copies');
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame(2, $kit->cards()->count());
+    }
+
+    public function test_where_paper_is_scarce_each_card_says_how_much_it_takes(): void
+    {
+        $kit = $this->orchard();
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+        $cards = $this->props("/kits/$kit->id/share-out")['cards'];
+        self::assertCount(18, $cards);
+        $papers = array_column($cards, 'paper');
+        $left = Taking::query()->whereNotNull('width')->count();
+        self::assertGreaterThan(18, $left);
+        $plenty = $this->harbour();
+        $this->shareOut($plenty, 4);
+        self::assertSame([null], array_values(array_unique(array_column($this->props("/kits/$plenty->id/share-out")['cards'], 'paper'))));
+        if ($papers[0] !== null) {
+            self::assertMatchesRegularExpression('/^\d+ in²$/', $papers[0]);
+        }
+    }
+
+    public function test_liners_that_cards_are_made_of_are_taken_apart_with_the_share_out_and_whole_again_after_it(): void
+    {
+        $kit = $this->lined();
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+
+        self::assertSame(8, $kit->cards()->count());
+        $liner = Component::query()->where('kit_id', $kit->id)->where('name', 'Liner of Lined')->firstOrFail();
+        self::assertGreaterThan(0, Taking::query()->where('component_id', $liner->id)->count());
+        $this->assertInBalance($kit);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $this->act($kit, 'redo')->assertSessionHasNoErrors();
+        $this->act($kit, 'share-out', ['cards' => 8, 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+        $proposal = $this->props("/kits/$kit->id/share-out")['proposal'];
+        self::assertNotNull($proposal, 'it is shown beside what lies there');
+        $this->act($kit, "share-out/solutions/{$proposal['id']}/accept")->assertSessionHasNoErrors();
+        $this->assertInBalance($kit);
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        self::assertSame([0, 0], [$kit->cards()->count(), Component::query()->where('name', 'Liner of Lined')->count()]);
+    }
+
+    private function orchard(): Kit
+    {
+        return $this->bringIn((string) file_get_contents(base_path('database/demo/windfall-orchard.json')));
+    }
+
+    /** Eight bases, twenty lined envelopes, a stamp. */
+    private function lined(): Kit
+    {
+        $face = ['name' => 'Liner', 'motif' => 'wave', 'colours' => ['#ddeeff', '#445566']];
+        $a2 = ['width' => '4 1/4', 'height' => '5 1/2'];
+
+        return $this->bringIn((string) json_encode([
+            'format' => 'keepshare/kit',
+            'version' => 1,
+            'unit' => 'in',
+            'name' => 'Lined',
+            'front' => $a2,
+            'components' => [
+                ['id' => 'base', 'kind' => 'base', 'name' => 'Base', 'count' => 8, 'front' => $a2, 'fold' => 'side', 'colour' => '#ffffff'],
+                [
+                    'id' => 'lined',
+                    'kind' => 'envelope',
+                    'name' => 'Lined',
+                    'count' => 20,
+                    'size' => ['width' => '4 3/8', 'height' => '5 3/4'],
+                    'colour' => '#eeeeee',
+                    'liner' => ['face' => $face, 'margin' => '1/4'],
+                ],
+                [
+                    'id' => 'hello',
+                    'kind' => 'stamp',
+                    'name' => 'Hello',
+                    'size' => ['width' => '2', 'height' => '1/2'],
+                    'words' => 'hello',
+                    'occasions' => ['hello', 'birthday'],
+                ],
+            ],
+        ]));
+    }
+
+    private function bringIn(string $json): Kit
+    {
+        return app(\App\Ledger\ImportKit::class)->write(\KeepShare\Core\Kit\KitFile::read($json), false);
+    }
+
+    /**
+     * @param  array<string, mixed>  $with
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function wish(Kit $kit, array $with): \Illuminate\Testing\TestResponse
+    {
+        return $this->act($kit, 'taste', ['frame' => '', 'wanted' => [], 'set' => 1, ...$with]);
+    }
+}
