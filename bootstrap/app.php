@@ -5,6 +5,7 @@ use App\Database\Busy;
 use App\Door\Door;
 use App\Frame\Gone;
 use App\Frame\HandleInertiaRequests;
+use App\Http\Middleware\AnswersAtOnce;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\LetIn;
@@ -37,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->encryptCookies(except: ['theme', Door::COOKIE]);
         $middleware->prepend([SecureHeaders::class, Compressed::class, KnownHosts::class, OwnOrigin::class, LetIn::class]);
         $middleware->web(
-            append: [TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, KeepsCopies::class],
+            append: [TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, AnswersAtOnce::class, KeepsCopies::class],
             replace: [FrameworkSession::class => StartSession::class],
         );
     })

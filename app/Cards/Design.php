@@ -144,7 +144,7 @@ final readonly class Design
     /** One more or one fewer of what is counted. */
     public function quantity(Card $card, Taking $taking, int $quantity, ?int $revision): void
     {
-        $component = $taking->component()->firstOrFail();
+        $component = $taking->loadMissing('component')->component;
         $many = Wording::count($component->toCore(), $quantity, $card->kit->unit);
         $this->journal->within(
             $card->kit,

@@ -49,7 +49,7 @@ final readonly class Grid
         $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless() && ! $isPiece;
         $step = $taking !== null && $core->kind()->isByLength() ? self::length($card, $taking->part) : 1;
         if ($taking !== null && $isCounted && ($by > 0 || $taking->quantity > $step)) {
-            $this->design->quantity($card, $taking, $taking->quantity + $by * $step, $revision);
+            $this->design->quantity($card, $taking->setRelation('component', $component), $taking->quantity + $by * $step, $revision);
 
             return;
         }

@@ -8,7 +8,6 @@ use App\Frame\WorkRoom;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Wording\Wording;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Route;
 
 /** The sheets, cut in order. */
@@ -31,13 +30,18 @@ final class CutRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
-        $plans = CutPlan::for($kit)->with('sheet:id,in_hand_id')->get(['id', 'sheet_id', 'cut_at']);
-        $sheets = $plans->groupBy(static fn (CutPlan $plan): int => $plan->lineId());
-        $isDone = static fn (Collection $parts): bool => $parts->whereNull('cut_at')->isEmpty();
+        // Parts that are in hand are one line with the sheet they were cut from.
+        $lines = CutPlan::for($kit)->join('sheets as lines', 'lines.id', '=', 'cut_plans.sheet_id')
+            ->selectRaw('count(distinct coalesce(lines.in_hand_id, lines.id))');
 
-        return sprintf('%d of %s', $sheets->filter($isDone)->count(), Wording::plural($sheets->count(), 'sheet'));
+        return ['sheets' => $lines, 'open' => $lines->clone()->whereNull('cut_at')];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        return sprintf('%d of %s', $counted['sheets'] - $counted['open'], Wording::plural($counted['sheets'], 'sheet'));
     }
 
     public function isOfStash(): bool

@@ -20,7 +20,7 @@ final class HandleInertiaRequests extends Middleware
 
         return [
             ...parent::share($request),
-            'frame' => fn (): ?KitFrame => $kit instanceof Kit ? KitFrame::of($kit->refresh(), app(Journal::class)) : null,
+            'frame' => fn (): ?KitFrame => $kit instanceof Kit ? KitFrame::of($kit, app(Journal::class)) : null,
             'shared' => fn (): ?string => TableNow::whereShared(),
             'notice' => fn () => StartSession::isLookingOn($request) ? null : $request->session()->get('notice'),
         ];

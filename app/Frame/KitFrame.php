@@ -58,7 +58,9 @@ final readonly class KitFrame
 
     public static function of(Kit $kit, Journal $journal): self
     {
-        $stages = array_filter(Stages::all(), static fn (Stage $stage): bool => ! $kit->is_stash || $stage->isOfStash());
+        $ofKit = static fn (Stage $stage): bool => ! $kit->is_stash || $stage->isOfStash();
+        $stages = array_values(array_filter(Stages::all(), $ofKit));
+        $head = KitHead::of($kit, $stages, $journal->names($kit));
 
         return new self(
             $kit->id,
@@ -68,16 +70,16 @@ final readonly class KitFrame
             self::about($kit),
             $kit->unit->value,
             $kit->revision,
-            array_map(static fn (Stage $stage): array => self::stage($stage, $kit), array_values($stages)),
-            $journal->atHand($kit),
+            array_map(static fn (Stage $stage): array => self::stage($stage, $kit, $head), $stages),
+            $head->acts,
             array_map(self::file(...), Exports::all()),
         );
     }
 
     /** @return StageInFrame */
-    private static function stage(Stage $stage, Kit $kit): array
+    private static function stage(Stage $stage, Kit $kit, KitHead $head): array
     {
-        $figure = $stage->figure($kit);
+        $figure = $stage->figure($kit, $head->counted[$stage->key()] ?? []);
         $pages = Stages::pagesOf($stage);
         $shown = [];
         foreach ($pages as $page) {

@@ -3,6 +3,7 @@
 namespace App\Frame;
 
 use App\Models\Kit;
+use Illuminate\Contracts\Database\Query\Builder;
 use KeepShare\Core\Kit\Price;
 
 /** A room that is a stage of the work at the table, such as Cut. */
@@ -16,8 +17,15 @@ interface Stage
     /** @return non-empty-list<StagePage> the first is where the stage opens */
     public function pages(): array;
 
-    /** What stands under its name: where the kit is with it. */
-    public function figure(Kit $kit): string|Price;
+    /** @return array<string, Builder> what its figure is made of, by name: each a question for one number */
+    public function counts(Kit $kit): array;
+
+    /**
+     * What stands under its name: where the kit is with it.
+     *
+     * @param  array<string, int>  $counted  the answers to what it counts
+     */
+    public function figure(Kit $kit, array $counted): string|Price;
 
     /** Whether the stash has it too. */
     public function isOfStash(): bool;

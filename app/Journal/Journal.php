@@ -111,9 +111,15 @@ final class Journal
     /** @return UndoRedo */
     public function atHand(?Subject $on): array
     {
+        return array_map(static fn (Builder $act): ?string => $act->value('name'), $this->names($on));
+    }
+
+    /** @return array{undo: Builder<Act>, redo: Builder<Act>} to be asked for their names */
+    public function names(?Subject $on): array
+    {
         return [
-            'undo' => $this->acts($on)->where('is_undone', false)->latest('id')->first()?->name,
-            'redo' => $this->acts($on)->where('is_undone', true)->oldest('id')->first()?->name,
+            'undo' => $this->acts($on)->where('is_undone', false)->latest('id')->limit(1)->select('name'),
+            'redo' => $this->acts($on)->where('is_undone', true)->oldest('id')->limit(1)->select('name'),
         ];
     }
 

@@ -36,9 +36,14 @@ final class KeepRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
-        if ($kit->cards()->doesntExist()) {
+        return ['cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        if ($counted['cards'] === 0) {
             return 'everything';
         }
         $found = $this->bonus->found($kit);

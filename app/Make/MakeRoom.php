@@ -6,7 +6,6 @@ use App\Frame\Stage;
 use App\Frame\StagePage;
 use App\Frame\WorkRoom;
 use App\Models\Kit;
-use App\Table\Workbench;
 use App\Wording\Wording;
 use Illuminate\Support\Facades\Route;
 
@@ -32,9 +31,14 @@ final class MakeRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
-        return sprintf('%d of %s', Workbench::madeOf($kit), Wording::plural($kit->cards()->count(), 'card'));
+        return ['made' => $kit->cards()->reorder()->selectRaw('count(made_at)'), 'cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        return sprintf('%d of %s', $counted['made'], Wording::plural($counted['cards'], 'card'));
     }
 
     public function isOfStash(): bool

@@ -151,8 +151,10 @@ final class Kit extends Record implements Subject
     /** @return Builder<Component> what lies on its table: its own, then that of the stash */
     public function onTable(): Builder
     {
+        $kits = self::query()->whereKey($this->id)->when(! $this->is_stash, static fn (Builder $kits) => $kits->orWhere('is_stash', true));
+
         return Component::query()
-            ->whereIn('kit_id', $this->is_stash ? [$this->id] : array_filter([$this->id, self::stash()?->id]))
+            ->whereIn('kit_id', $kits->select('id'))
             ->orderByRaw('kit_id = ? desc', [$this->id])
             ->orderBy('position');
     }

@@ -22,47 +22,41 @@ final class KitsMoved implements Moved
         'kits' => ['currency', 'revision', 'moves', 'updated_at'],
     ];
 
+    /** The kits of the rows that an act changed, and those of the components, sheets and cards that these name. */
+    private const TOUCHED = <<<'SQL'
+        with rows as (select table_name, row_id, coalesce(after, before) as row from changes where act_id = ?),
+        named as (
+            select case when table_name = 'kits' then row_id else row ->> '$.kit_id' end as kit,
+                row ->> '$.component_id' as component, row ->> '$.card_id' as card, row ->> '$.sheet_id' as sheet
+            from rows
+        )
+        select kit from named where kit is not null
+        union select kit_id from components where id in (
+            select component from named
+            union select component_id from sheets where id in (select sheet from named)
+        )
+        union select kit_id from cards where id in (select card from named)
+        SQL;
+
     public function by(Act $act, ?Subject $on): void
     {
         $kits = [...self::touched($act), ...$on === null ? [] : [$on->subject()]];
         if ($kits === []) {
             return;
         }
-        $stash = Kit::query()->where('is_stash', true)->value('id');
-        $query = in_array($stash, $kits, true) ? Kit::query() : Kit::query()->whereKey($kits);
-        $query->toBase()->update([
-            'revision' => DB::raw('revision + 1'),
-            ...self::isIdle($act) ? [] : ['moves' => DB::raw('moves + 1')],
-        ]);
+        Kit::query()->toBase()
+            ->whereIn('id', $kits)
+            ->orWhereExists(DB::table('kits as stash')->where('is_stash', true)->whereIn('stash.id', $kits)->selectRaw('1'))
+            ->update(['revision' => DB::raw('revision + 1'), ...self::isIdle($act) ? [] : ['moves' => DB::raw('moves + 1')]]);
         $on?->reread();
     }
 
     /** @return list<int> the kits of which records changed */
     private static function touched(Act $act): array
     {
-        $in = static fn (string $column): string => "json_extract(coalesce(after, before), '$.$column')";
-        $rows = DB::table('changes')
-            ->where('act_id', $act->id)
-            ->distinct()
-            ->selectRaw("case when table_name = 'kits' then row_id else {$in('kit_id')} end as kit")
-            ->selectRaw("{$in('component_id')} as component, {$in('card_id')} as card, {$in('sheet_id')} as sheet")
-            ->get();
-        $ids = static fn (string $column): array => array_values(array_unique(array_filter($rows->pluck($column)->all())));
-        $components = $ids('component');
-        $sheets = $ids('sheet');
-        $cards = $ids('card');
-        $kits = $ids('kit');
-        if ($sheets !== []) {
-            array_push($components, ...DB::table('sheets')->whereIn('id', $sheets)->distinct()->pluck('component_id')->all());
-        }
-        if ($components !== []) {
-            array_push($kits, ...DB::table('components')->whereIn('id', $components)->distinct()->pluck('kit_id')->all());
-        }
-        if ($cards !== []) {
-            array_push($kits, ...DB::table('cards')->whereIn('id', $cards)->distinct()->pluck('kit_id')->all());
-        }
+        $rows = DB::select(self::TOUCHED, [$act->id]);
 
-        return array_values(array_unique(array_map(intval(...), $kits)));
+        return array_values(array_filter(array_map(static fn (object $row): int => (int) $row->kit, $rows)));
     }
 
     /** Nothing changed that a search goes by. */

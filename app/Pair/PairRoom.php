@@ -28,9 +28,14 @@ final class PairRoom extends WorkRoom implements Stage
         return [StagePage::at('pair', [PairController::class, 'show'], 'Pair')];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
-        return Wording::plural(Palette::query()->where('kit_id', $kit->id)->count(), 'palette');
+        return ['palettes' => Palette::query()->where('kit_id', $kit->id)->selectRaw('count(*)')];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        return Wording::plural($counted['palettes'], 'palette');
     }
 
     public function isOfStash(): bool

@@ -130,9 +130,9 @@ final readonly class GridController
     /** A card that another tab has removed is a table that has changed. */
     private function card(Kit $kit, Request $request, string $key = 'card'): Card
     {
-        $card = Card::query()->with(['takings', 'kit'])->find($request->integer($key)) ?? throw StaleTable::since($kit);
+        $card = Card::query()->with('takings')->find($request->integer($key)) ?? throw StaleTable::since($kit);
 
-        return $card->kit_id === $kit->id ? $card : abort(404);
+        return $card->kit_id === $kit->id ? $card->setRelation('kit', $kit) : abort(404);
     }
 
     /** The kit's own, or the stash's. */
@@ -140,6 +140,6 @@ final readonly class GridController
     {
         $id = Component::idOfCore($request->validate(['component' => ['required', 'regex:/^c\d{1,15}$/']])['component']);
 
-        return Component::query()->whereIn('kit_id', [$kit->id, Kit::stash()?->id])->findOrFail($id);
+        return $kit->onTable()->findOrFail($id);
     }
 }

@@ -104,14 +104,15 @@ final readonly class ShareOutPage extends Page
         $state = Later::of(static fn (): TableState => TableState::of($kit));
         $findings = Later::of(static fn (): Findings => Findings::on($state()));
         $shorts = Later::of(static fn (): array => $state()->shorts());
+        $solve = Later::of(static fn (): ?array => SolveView::of($kit));
 
         return new self(
             static fn (): array => self::cards($state(), $findings(), $shorts()),
             static fn (): array => self::groups($state(), $shorts()),
             static fn (): array => GoodView::all($state()->core),
-            static fn (): array => self::outlook($kit, $bonus),
+            static fn (): array => self::outlook($kit, $bonus, $solve),
             static fn (): array => self::wishes($state()),
-            static fn (): ?array => SolveView::of($kit),
+            $solve,
             static fn (): array => FrontierView::of($kit),
             static fn (): array => TasteView::of($kit),
             static fn (): array => $findings()->gaps(),
@@ -182,13 +183,16 @@ final readonly class ShareOutPage extends Page
         return $component->kit_id === $state->kit->id || $state->takingsOf($component)->contains($isOfCard);
     }
 
-    /** @return ShareOutlook */
-    private static function outlook(Kit $kit, BonusCards $bonus): array
+    /**
+     * @param  Closure(): (SolveUnderWay|null)  $solve
+     * @return ShareOutlook
+     */
+    private static function outlook(Kit $kit, BonusCards $bonus, Closure $solve): array
     {
         $cards = $kit->cards()->count();
         $hasCards = $cards > 0;
         $found = $hasCards ? $bonus->found($kit) : null;
-        if ($found === null && $hasCards && (SolveView::of($kit)['isUnderWay'] ?? false) === false) {
+        if ($found === null && $hasCards && ($solve()['isUnderWay'] ?? false) === false) {
             $bonus->look($kit);
             $found = $bonus->found($kit);
         }

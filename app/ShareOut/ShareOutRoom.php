@@ -31,9 +31,14 @@ final class ShareOutRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
-        return Wording::plural($kit->cards()->count(), 'card');
+        return ['cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        return Wording::plural($counted['cards'], 'card');
     }
 
     public function isOfStash(): bool

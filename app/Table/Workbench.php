@@ -143,11 +143,6 @@ final readonly class Workbench
         return $wet;
     }
 
-    public static function madeOf(Kit $kit): int
-    {
-        return $kit->cards()->whereNotNull('made_at')->count();
-    }
-
     /** @return array<string, list<int>> */
     private static function marked(): array
     {

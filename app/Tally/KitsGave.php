@@ -46,9 +46,9 @@ final readonly class KitsGave
     }
 
     /** What a card of one kit costs, with what the stash added at its own prices; null where the kit has no price. */
-    public static function each(Kit $kit): ?Price
+    public static function each(Kit $kit, int $cards): ?Price
     {
-        return self::over($kit, $kit->cards()->count(), self::ofStash(...));
+        return self::over($kit, $cards, self::ofStash(...));
     }
 
     /** How long a card of one kit takes, as far as that is known. */

@@ -84,7 +84,7 @@ final readonly class TallyPage extends Page
             $state->cards->where('is_bonus', true)->count(),
             KitsGave::minutesOfOne($kit),
             MoneyView::of($kit->price()),
-            MoneyView::of(KitsGave::each($kit)),
+            MoneyView::of(KitsGave::each($kit, $state->cards->count())),
             MoneyView::of($kit->promised === 0 ? null : $kit->price()?->over($kit->promised)),
             self::occasions($state),
             Wording::grouped($own, static fn (Component $component): array => self::line($component, $state)),

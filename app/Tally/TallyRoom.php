@@ -31,11 +31,14 @@ final class TallyRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string|Price
+    public function counts(Kit $kit): array
     {
-        $cards = $kit->cards()->count();
+        return ['cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+    }
 
-        return $cards === 0 ? 'no cards yet' : KitsGave::each($kit) ?? '';
+    public function figure(Kit $kit, array $counted): string|Price
+    {
+        return $counted['cards'] === 0 ? 'no cards yet' : KitsGave::each($kit, $counted['cards']) ?? '';
     }
 
     public function isOfStash(): bool

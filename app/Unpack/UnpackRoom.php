@@ -35,25 +35,33 @@ final class UnpackRoom extends WorkRoom implements Stage
         ];
     }
 
-    public function figure(Kit $kit): string
+    public function counts(Kit $kit): array
     {
         $isCounted = static fn (Kind $kind): bool => ! $kind->isEndless() && ! $kind->isByLength();
-        $counted = $kit->components()->reorder()->whereIn('kind', array_filter(Kind::cases(), $isCounted));
-        $delta = (int) LedgerEntry::query()
-            ->whereIn('component_id', $counted->clone()->select('id'))
-            ->whereIn('reason', LedgerReason::ofCounting())
-            ->sum('delta');
-        $listed = (int) $counted->sum('listed');
+        $lines = $kit->components()->reorder()->whereIn('kind', array_filter(Kind::cases(), $isCounted));
+        $changes = LedgerEntry::query()
+            ->whereIn('component_id', $lines->clone()->select('id'))
+            ->whereIn('reason', LedgerReason::ofCounting());
+
+        return [
+            'listed' => $lines->clone()->selectRaw('sum(listed)'),
+            'delta' => $changes->selectRaw('sum(delta)'),
+            'counted' => $kit->components()->reorder()->where('is_counted', true)->selectRaw('count(*)'),
+            'uncounted' => $kit->components()->reorder()->where('is_counted', false)->selectRaw('count(*)'),
+        ];
+    }
+
+    public function figure(Kit $kit, array $counted): string
+    {
+        ['listed' => $listed, 'delta' => $delta] = $counted;
         if ($listed === 0 && $delta === 0) {
             return 'nothing yet';
         }
-        $lines = $kit->components();
-        if ($delta === 0 && $lines->clone()->where('is_counted', true)->doesntExist()) {
+        if ($delta === 0 && $counted['counted'] === 0) {
             return "$listed listed";
         }
-        $isDone = $lines->where('is_counted', false)->doesntExist();
 
-        return sprintf('%d of %d here%s', $listed + $delta, $listed, $isDone ? ', counted' : '');
+        return sprintf('%d of %d here%s', $listed + $delta, $listed, $counted['uncounted'] === 0 ? ', counted' : '');
     }
 
     public function isOfStash(): bool

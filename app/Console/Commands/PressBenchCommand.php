@@ -45,7 +45,7 @@ final class PressBenchCommand extends Command
         $press = static function () use ($client, $kit, $taking, &$by): void {
             $cell = ['card' => $taking->card_id, 'component' => "c$taking->component_id", 'by' => $by];
             $path = "/kits/$kit->id/grid/more";
-            $isDone = $client->hear($client->ask($path, $cell), $path, self::LATER);
+            $isDone = $client->hear($client->ask($path, $cell, self::LATER), $path);
             $by = $isDone === true ? -$by : throw new RuntimeException('The grid refused what it is to be timed by.');
         };
         [$first] = Median::of($press, 1, 0);

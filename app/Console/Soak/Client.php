@@ -51,9 +51,16 @@ final class Client
 
             return $this->look($path, $without);
         }
-        $page = $seen === null ? null : json_decode((string) $seen->getBody(), true);
+
+        return $seen === null ? null : $this->shown($seen, "GET $path");
+    }
+
+    /** @return array<string, mixed> what a page shows */
+    private function shown(ResponseInterface $answer, string $asked): array
+    {
+        $page = json_decode((string) $answer->getBody(), true);
         if (! is_array($page) || ! is_array($page['props'] ?? null)) {
-            return $seen === null ? null : throw new SoakFault("GET $path answered {$seen->getStatusCode()}.");
+            throw new SoakFault("$asked answered {$answer->getStatusCode()}.");
         }
         $this->component = is_string($page['component'] ?? null) ? $page['component'] : '';
         $this->revision = is_int($page['props']['frame']['revision'] ?? null) ? $page['props']['frame']['revision'] : $this->revision;
@@ -65,22 +72,20 @@ final class Client
      * Asks for an act, from the table as this client knows it; what came of it is heard later, for two may ask at once.
      *
      * @param  array<string, mixed>  $data
+     * @param  list<string>  $without  what of the page after it is asked for later
      */
-    public function ask(string $path, array $data): PromiseInterface
+    public function ask(string $path, array $data, array $without = []): PromiseInterface
     {
         $token = $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '';
 
         return $this->http->postAsync($path, [
-            'headers' => [...$this->headers(), 'X-XSRF-TOKEN' => urldecode($token)],
+            'headers' => [...$this->headers(), ...$this->partial($without), 'X-XSRF-TOKEN' => urldecode($token)],
             'json' => [...$data, 'revision' => $this->revision],
         ]);
     }
 
-    /**
-     * @param  list<string>  $without  what of the page after it is asked for later
-     * @return bool|null whether it was done; null where the server was gone
-     */
-    public function hear(PromiseInterface $asked, string $path, array $without = []): ?bool
+    /** @return bool|null whether it was done; null where the server was gone */
+    public function hear(PromiseInterface $asked, string $path): ?bool
     {
         $answer = $this->heard(static fn (): mixed => $asked->wait());
         if ($answer === null) {
@@ -89,7 +94,9 @@ final class Client
         if ($answer->getStatusCode() >= 500) {
             throw new SoakFault("POST $path answered {$answer->getStatusCode()}.");
         }
-        $page = $this->look($answer->getHeaderLine('Location') ?: '/', $without);
+        $page = $answer->hasHeader('X-Inertia')
+            ? $this->shown($answer, "POST $path")
+            : $this->look($answer->getHeaderLine('Location') ?: '/');
 
         return $page === null ? null : ($page['errors'] ?? []) === [] && $answer->getStatusCode() < 400;
     }

@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Frame;
+
+use App\Models\Kit;
+use Illuminate\Contracts\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What the head of a page says of a kit, asked of the database in one question. */
+final readonly class KitHead
+{
+    /**
+     * @param  array<string, array<string, int>>  $counted  by stage
+     * @param  array{undo: string|null, redo: string|null}  $acts
+     */
+    private function __construct(public array $counted, public array $acts)
+    {
+    }
+
+    /**
+     * @param  list<Stage>  $stages
+     * @param  array{undo: Builder, redo: Builder}  $acts  the names of those that are next
+     */
+    public static function of(Kit $kit, array $stages, array $acts): self
+    {
+        $all = DB::query();
+        foreach ($acts as $name => $act) {
+            $all->selectSub($act, $name);
+        }
+        foreach ($stages as $stage) {
+            foreach ($stage->counts($kit) as $name => $count) {
+                $all->selectSub($count, "{$stage->key()}/$name");
+            }
+        }
+        $row = (array) $all->first();
+        $counted = [];
+        foreach (array_diff_key($row, $acts) as $place => $number) {
+            [$stage, $name] = explode('/', $place);
+            $counted[$stage][$name] = (int) $number;
+        }
+
+        return new self($counted, ['undo' => $row['undo'], 'redo' => $row['redo']]);
+    }
+}

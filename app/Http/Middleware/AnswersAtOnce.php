@@ -1,0 +1,76 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use App\Frame\HandleInertiaRequests;
+use Closure;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\Request;
+use Illuminate\Pipeline\Pipeline;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Routing\Router;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/**
+ * The answer to an act brings the page that it leads to: what asked for the act need not ask a second time.
+ *
+ * Where that page cannot be had so (it is gone, or no page of the application) the way to it is answered, as ever.
+ */
+final readonly class AnswersAtOnce
+{
+    /** Pages that lead on to others are followed so often. */
+    private const STEPS = 3;
+
+    public function __construct(private Application $app, private Router $router)
+    {
+    }
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $answer = $next($request);
+        if (! $answer instanceof RedirectResponse || ! $request->headers->has('X-Inertia') || $request->isMethodSafe()) {
+            return $answer;
+        }
+        for ($step = 0, $page = $answer; $page instanceof RedirectResponse && $step < self::STEPS; $step++) {
+            $page = $this->page($request, $page->getTargetUrl());
+        }
+        $this->app->instance('request', $request);
+        if ($page === null || $page instanceof RedirectResponse) {
+            return $answer;
+        }
+        // What was to be told on the next page is told on this one.
+        $request->session()->ageFlashData();
+
+        return $page;
+    }
+
+    private function page(Request $request, string $url): ?Response
+    {
+        if (! str_starts_with($url, $request->getSchemeAndHttpHost().'/') && $url !== $request->getSchemeAndHttpHost()) {
+            return null;
+        }
+        $asked = Request::create($url, 'GET', [], $request->cookies->all(), [], $request->server->all());
+        $asked->headers->replace($request->headers->all());
+        $asked->setLaravelSession($request->session());
+        try {
+            $route = $this->router->getRoutes()->match($asked);
+            if ($route->isFallback) {
+                return null;
+            }
+            $asked->setRouteResolver(static fn () => $route);
+            $route->setContainer($this->app);
+            $this->app->instance('request', $asked);
+
+            return (new Pipeline($this->app))
+                ->send($asked)
+                ->through([SubstituteBindings::class, OwnRecords::class, HandleInertiaRequests::class])
+                ->then(fn (Request $asked): Response => Router::toResponse($asked, $route->run()));
+        } catch (HttpException|ModelNotFoundException) {
+            return null;
+        }
+    }
+}
