@@ -2,10 +2,10 @@
 
 use App\Acts\CannotAct;
 use App\Database\Busy;
-use App\Door\Door;
+use App\Door\DeviceAccess;
+use App\Frame\AnswersAtOnce;
 use App\Frame\Gone;
 use App\Frame\HandleInertiaRequests;
-use App\Http\Middleware\AnswersAtOnce;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\LetIn;
@@ -35,7 +35,7 @@ umask(0077);
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->encryptCookies(except: ['theme', Door::COOKIE]);
+        $middleware->encryptCookies(except: ['theme', DeviceAccess::COOKIE]);
         $middleware->prepend([SecureHeaders::class, Compressed::class, KnownHosts::class, OwnOrigin::class, LetIn::class]);
         $middleware->web(
             append: [TextsOnly::class, OwnRecords::class, HandleInertiaRequests::class, AnswersAtOnce::class, KeepsCopies::class],
@@ -43,7 +43,7 @@ return Application::configure(basePath: dirname(__DIR__))
         );
     })
     ->withExceptions(function (Exceptions $exceptions): void {
-        // What a cardmaker can be told goes back to the page she was on, by the field it concerns.
+        // What a cardmaker can be told goes back to the page it was asked from, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
         $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));

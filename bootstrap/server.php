@@ -1,6 +1,6 @@
 <?php
 
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use App\Http\KnownNames;
 use App\Http\StaticFile;
 
@@ -12,7 +12,7 @@ header_remove('X-Powered-By');
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 $isKnown = KnownNames::has((string) ($_SERVER['HTTP_HOST'] ?? ''), KnownNames::with((string) getenv('APP_HOSTS')));
 $door = getenv('AT_THE_DOOR');
-$isLetIn = $door === false || $door === '' || Door::in($door)->knows((string) ($_COOKIE[Door::COOKIE] ?? ''));
+$isLetIn = $door === false || $door === '' || DeviceAccess::in($door)->knows((string) ($_COOKIE[DeviceAccess::COOKIE] ?? ''));
 $isAsked = in_array($_SERVER['REQUEST_METHOD'], ['GET', 'HEAD'], true);
 $file = $isKnown && $isLetIn && $isAsked ? StaticFile::at(dirname(__DIR__).'/public', $path) : null;
 if ($file !== null) {

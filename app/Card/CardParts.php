@@ -9,8 +9,8 @@ use App\View\ChoiceView;
 use App\Wording\Wording;
 use KeepShare\Core\Bench\Treat\Treatments;
 use KeepShare\Core\Card\Card as CoreCard;
-use KeepShare\Core\Card\Part\OwnPart;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
+use KeepShare\Core\Card\Part\Accessory;
 use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Kit\SheetGood;
@@ -171,7 +171,7 @@ final readonly class CardParts
     /** @return list<StuckPart> picture, words and trimmings, base and envelope */
     public function stuck(): array
     {
-        $asked = array_filter(OwnParts::all(), function (OwnPart $part): bool {
+        $asked = array_filter(Accessories::all(), function (Accessory $part): bool {
             $taking = $this->card->taking($part->id());
 
             return $taking === null ? $part->need() !== null : $part->isChosen($taking);
@@ -181,7 +181,7 @@ final readonly class CardParts
     }
 
     /** @return StuckPart */
-    private function chosen(OwnPart $part): array
+    private function chosen(Accessory $part): array
     {
         $taking = $this->card->taking($part->id());
         $core = $this->state->core[$taking->component ?? ''] ?? null;
@@ -269,7 +269,7 @@ final readonly class CardParts
     }
 
     /** @return list<Choice> what there is left of, for one of the loose parts */
-    private function components(OwnPart $part): array
+    private function components(Accessory $part): array
     {
         $own = $this->card->taking($part->id());
         $options = [];

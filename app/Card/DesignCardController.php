@@ -21,7 +21,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Part;
 /** Changes to the design of one card, each an act of its own. */
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 final readonly class DesignCardController
 {
@@ -160,8 +160,8 @@ final readonly class DesignCardController
     public function copies(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
         $request->validate(
-            ['copies' => ['required', 'integer', 'between:1,'.Wishes::LARGEST_SET]],
-            ['copies.*' => sprintf('Write how many of this card, from 1 to %d.', Wishes::LARGEST_SET)],
+            ['copies' => ['required', 'integer', 'between:1,'.Preferences::LARGEST_SET]],
+            ['copies.*' => sprintf('Write how many of this card, from 1 to %d.', Preferences::LARGEST_SET)],
         );
 
         return back()->with('notice', $this->design->copies($card, $request->integer('copies'), $request->revision()));

@@ -12,7 +12,7 @@ use App\Table\TableState;
 use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /**
  * The cards that what is kept still gives. Searched for in the background, and remembered for as long as neither the
@@ -61,7 +61,7 @@ final readonly class BonusCards implements Task
     {
     }
 
-    public static function wishes(Kit $kit): Wishes
+    public static function wishes(Kit $kit): Preferences
     {
         return KitWishes::beyond($kit, self::MOST);
     }

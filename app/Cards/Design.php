@@ -14,10 +14,10 @@ use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Bench\Treat\Treatment;
 use KeepShare\Core\Card\Card as CoreCard;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\LabelPart;
-use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Card\Treated;
@@ -338,7 +338,7 @@ final readonly class Design
     {
         $wasByLength = $old?->component()->first()?->kind->isByLength() === true;
         if ($good->kind()->isByLength()) {
-            return $wasByLength ? $old->quantity : OwnParts::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
+            return $wasByLength ? $old->quantity : Accessories::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
         }
 
         return $wasByLength ? 1 : max(1, $old->quantity ?? 1);

@@ -2,7 +2,7 @@
 
 namespace App\Cards;
 
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Cutting\IsCut;
 use App\Journal\Journal;
 use App\Models\Card;
@@ -14,8 +14,8 @@ use App\Models\SolutionKind;
 use App\Models\Taking;
 use App\Table\TableState;
 use App\Wording\Wording;
-use KeepShare\Core\Card\Part\OwnPart;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
+use KeepShare\Core\Card\Part\Accessory;
 use KeepShare\Core\Card\Taking as CoreTaking;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Kit\Applied;
@@ -65,7 +65,7 @@ final readonly class Grid
     /** How much a part takes of what comes by the length, in whole units. */
     private static function length(Card $card, string $part): int
     {
-        return OwnParts::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
+        return Accessories::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
     }
 
     /**
@@ -314,7 +314,7 @@ final readonly class Grid
 
             return;
         }
-        throw WayIsGone::since();
+        throw OptionExpired::since();
     }
 
     private function instead(Card $card, Taking $old, CoreTaking $new, ?int $revision): void
@@ -378,7 +378,7 @@ final readonly class Grid
         $parts = [
             ...array_map(static fn (Laid $one): string => $one->part->id, $laid),
             // A picture is the focal point first, and a small one beside it only where there is one.
-            ...array_map(static fn (OwnPart $part): string => $part->id(), [...OwnParts::needed(), ...OwnParts::all()]),
+            ...array_map(static fn (Accessory $part): string => $part->id(), [...Accessories::needed(), ...Accessories::all()]),
         ];
 
         return array_values(array_unique(array_diff($parts, $card->takings->pluck('part')->all())));
@@ -391,6 +391,6 @@ final readonly class Grid
             return $core->good instanceof SheetGood && $sketched->role->isPaper() === $core->kind()->isPrintedPaper();
         }
 
-        return OwnParts::isFilledBy($part, $core);
+        return Accessories::isFilledBy($part, $core);
     }
 }

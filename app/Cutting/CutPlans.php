@@ -13,15 +13,15 @@ use Closure;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\CutPlan as CorePlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Leftover;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Cut\Trimmer;
-use KeepShare\Core\Cut\Useful;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Kit\Kind;
 use LogicException;
 
@@ -31,7 +31,7 @@ final class CutPlans
     /** How many sizes a leftover is measured by: with more, all leftovers seem useful. */
     private const SIZES = 4;
 
-    /** @var array<string, Useful|null> by the kind and size of the sheets, for as long as one act lasts */
+    /** @var array<string, Leftover|null> by the kind and size of the sheets, for as long as one act lasts */
     private array $useful = [];
 
     /**
@@ -201,10 +201,10 @@ final class CutPlans
         }
         $record = Component::query()->with('kit')->findOrFail($component);
         $kind = $record->kind;
-        $largest = Useful::reach($stock);
+        $largest = Leftover::reach($stock);
         $key = sprintf('%s %d %d', $kind->value, $largest->width->units, $largest->height->units);
         if (! array_key_exists($key, $this->useful)) {
-            $this->useful[$key] = Useful::sizes(self::sizesTakenFrom($kind), $largest);
+            $this->useful[$key] = Leftover::sizes(self::sizesTakenFrom($kind), $largest);
         }
 
         return Terms::usual()->with(self::trimmerFor($record))->leaving($this->useful[$key]);
@@ -228,7 +228,7 @@ final class CutPlans
         );
     }
 
-    /** @return list<Wish> the sizes taken most often, by their square millimetres */
+    /** @return list<Demand> the sizes taken most often, by their square millimetres */
     private static function sizesTakenFrom(Kind $kind): array
     {
         return array_values(
@@ -239,10 +239,10 @@ final class CutPlans
                 ->orderByRaw('count(*) desc, width * height desc')
                 ->limit(self::SIZES)
                 ->get(['width', 'height'])
-                ->map(static function (Taking $taking): Wish {
+                ->map(static function (Taking $taking): Demand {
                     $size = $taking->size() ?? throw new LogicException('Only pieces were asked for.');
 
-                    return Wish::for(Piece::of('', $size, true), max(1, $size->area()), 1);
+                    return Demand::for(Piece::of('', $size, true), max(1, $size->area()), 1);
                 })->all());
     }
 

@@ -3,7 +3,7 @@
 namespace App\Cutting;
 
 use App\Acts\NotEnough;
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Journal\Journal;
 use App\Models\CutPlan;
 use App\Models\Kit;
@@ -69,14 +69,14 @@ final readonly class PartScraps
      *
      * @return Size what it gives
      *
-     * @throws WayIsGone where the part is not cut, is glued on, or has lost its middle
+     * @throws OptionExpired where the part is not cut, is glued on, or has lost its middle
      */
     public function middle(Kit $kit, Taking $taking, int $revision): Size
     {
         $middle = array_values(array_filter(
             Middles::of(TableState::of($kit)),
             static fn (Middles $one): bool => $one->taking->id === $taking->id && $one->isThere(),
-        ))[0] ?? throw WayIsGone::scrap();
+        ))[0] ?? throw OptionExpired::scrap();
         $piece = Sheet::query()->findOrFail($taking->sheet_id);
         $this->journal->act(
             $kit,
@@ -125,8 +125,11 @@ final readonly class PartScraps
         $planned = $sheet->plan?->setRelation('sheet', $sheet)->toCore() ?? $whole;
         $offcuts = $planned->offcuts();
         foreach ($plans as $place => $plan) {
-            $offcut = $offcuts[$place === '' ? 0 : $place] ?? throw WayIsGone::scrap();
-            $planned = $offcut->rect()->size->equals($plan->stock->size) ? $planned->cuttingLike($offcut, $plan) : throw WayIsGone::scrap();
+            $offcut = $offcuts[$place === '' ? 0 : $place] ?? throw OptionExpired::scrap();
+            if (! $offcut->rect()->size->equals($plan->stock->size)) {
+                throw OptionExpired::scrap();
+            }
+            $planned = $planned->cuttingLike($offcut, $plan);
         }
         if ($planned->root instanceof Leaf && $planned->root->piece !== null) {
             // It is one part as it lies.

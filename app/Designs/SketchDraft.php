@@ -4,7 +4,7 @@ namespace App\Designs;
 
 use App\Models\Kit;
 use App\View\SketchView;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
@@ -75,7 +75,7 @@ final readonly class SketchDraft
     /** @param  array<array-key, mixed>  $written */
     private function read(array $written): Sketch
     {
-        return SketchReader::read($written, $this->kit->unit, OwnParts::isTaken(...));
+        return SketchReader::read($written, $this->kit->unit, Accessories::isTaken(...));
     }
 
     /** Where in what is written a part and its measure stand. */

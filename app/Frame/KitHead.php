@@ -2,8 +2,9 @@
 
 namespace App\Frame;
 
+use App\Journal\Act;
 use App\Models\Kit;
-use Illuminate\Contracts\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** What the head of a page says of a kit, asked of the database in one question. */
@@ -19,7 +20,7 @@ final readonly class KitHead
 
     /**
      * @param  list<Stage>  $stages
-     * @param  array{undo: Builder, redo: Builder}  $acts  the names of those that are next
+     * @param  array{undo: Builder<Act>, redo: Builder<Act>}  $acts  the names of those that are next
      */
     public static function of(Kit $kit, array $stages, array $acts): self
     {

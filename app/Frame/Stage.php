@@ -3,7 +3,8 @@
 namespace App\Frame;
 
 use App\Models\Kit;
-use Illuminate\Contracts\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use KeepShare\Core\Kit\Price;
 
 /** A room that is a stage of the work at the table, such as Cut. */
@@ -17,7 +18,7 @@ interface Stage
     /** @return non-empty-list<StagePage> the first is where the stage opens */
     public function pages(): array;
 
-    /** @return array<string, Builder> what its figure is made of, by name: each a question for one number */
+    /** @return array<string, Builder<covariant Model>> what its figure is made of, by name: each a question for one number */
     public function counts(Kit $kit): array;
 
     /**

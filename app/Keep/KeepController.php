@@ -2,7 +2,7 @@
 
 namespace App\Keep;
 
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Cards\BonusCards;
 use App\Cutting\PartScraps;
 use App\Journal\Journal;
@@ -44,7 +44,7 @@ final class KeepController
     {
         [$card, $part] = [...explode('/', $request->string('part')->toString(), 2), ''];
         $found = Card::query()->where('kit_id', $kit->id)->with('takings')->findOrFail((int) $card);
-        $sheet = Sheet::query()->with(['component.kit', 'plan'])->find($request->integer('sheet')) ?? throw WayIsGone::scrap();
+        $sheet = Sheet::query()->with(['component.kit', 'plan'])->find($request->integer('sheet')) ?? throw OptionExpired::scrap();
         $box->use($kit, $sheet, $found, $part, $request->integer('face'), $request->integer('revision'));
 
         return to_route('kits.keep.scraps', [$kit, 'find' => $request->string('find')->toString()])
@@ -120,7 +120,7 @@ final class KeepController
         $option = array_values(array_filter(
             $options,
             static fn (WayToCut $option): bool => $option->key() === $request->string('option')->toString(),
-        ))[0] ?? throw WayIsGone::scrap();
+        ))[0] ?? throw OptionExpired::scrap();
         $says = $option->says($kit->unit);
         $parts->part($kit, "Make $says of a scrap", [$scrap => $option->plan], $request->integer('revision'));
 
@@ -130,7 +130,7 @@ final class KeepController
     /** What was proposed for the whole tray is done, for some scraps or for all. */
     public function takeTurned(Kit $kit, Request $request, PartScraps $parts): RedirectResponse
     {
-        $found = TurnTray::found($kit) ?? throw WayIsGone::scrap();
+        $found = TurnTray::found($kit) ?? throw OptionExpired::scrap();
         $own = Tray::of($kit, BonusCards::wishes($kit))->kept;
         $plans = array_filter(
             array_intersect_key($found->plans, $own),
@@ -140,7 +140,7 @@ final class KeepController
         $scraps = $request->string('scraps')->toString();
         $chosen = $scraps === '' ? $plans : array_intersect_key($plans, array_flip(explode(',', $scraps)));
         if ($chosen === []) {
-            throw WayIsGone::scrap();
+            throw OptionExpired::scrap();
         }
         $many = Wording::plural(count($chosen), 'scrap');
         $parts->part($kit, "Turn $many into parts", $chosen, $request->integer('revision'));

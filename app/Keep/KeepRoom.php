@@ -6,6 +6,7 @@ use App\Cards\BonusCards;
 use App\Frame\Stage;
 use App\Frame\StagePage;
 use App\Frame\WorkRoom;
+use App\Models\Card;
 use App\Models\Kit;
 use App\Wording\Wording;
 use Illuminate\Support\Facades\Route;
@@ -38,7 +39,7 @@ final class KeepRoom extends WorkRoom implements Stage
 
     public function counts(Kit $kit): array
     {
-        return ['cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+        return ['cards' => Card::query()->where('kit_id', $kit->id)->selectRaw('count(*)')];
     }
 
     public function figure(Kit $kit, array $counted): string

@@ -2,7 +2,7 @@
 
 namespace App\Keep;
 
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Cards\Design;
 use App\Cutting\CutPlans;
 use App\Cutting\CutSheet;
@@ -35,7 +35,7 @@ final readonly class ScrapBox
      *
      * @return int how many
      *
-     * @throws HalfMade where a card of it is in the making
+     * @throws CardsInProgress where a card of it is in the making
      */
     public function putAway(Kit $kit, int $revision): int
     {
@@ -46,7 +46,7 @@ final readonly class ScrapBox
             }
         }
         if ($half !== []) {
-            throw HalfMade::cards($half);
+            throw CardsInProgress::cards($half);
         }
 
         return $this->journal->act($kit, "Put away $kit->name", $revision, function () use ($kit): int {
@@ -70,7 +70,7 @@ final readonly class ScrapBox
             foreach ($chosen->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
                 $many += $this->lay($other);
             }
-            $many === 0 ? throw WayIsGone::scrap() : $kit->update(['uses_stash' => true]);
+            $many === 0 ? throw OptionExpired::scrap() : $kit->update(['uses_stash' => true]);
 
             return $many;
         });
@@ -79,14 +79,14 @@ final readonly class ScrapBox
     /**
      * A scrap, wherever it lies, is taken for a part of a card in hand, in one act.
      *
-     * @throws WayIsGone where it has been used meanwhile, or does not fit
+     * @throws OptionExpired where it has been used meanwhile, or does not fit
      */
     public function use(Kit $kit, Sheet $sheet, Card $card, string $part, int $face, int $revision): void
     {
         $shown = $sheet->component->toCore()->face($face);
         $lies = $sheet->state === SheetState::Open && $sheet->plan === null;
         if (! $lies || $shown === null || WantedPart::of($card, $part)?->isCutFrom($sheet->size(), $shown) !== true) {
-            throw WayIsGone::scrap();
+            throw OptionExpired::scrap();
         }
         $this->journal->act($kit, "Use a scrap of {$sheet->component->name} on card $card->number", $revision, function () use (
             $kit,
@@ -118,7 +118,7 @@ final readonly class ScrapBox
     /** Within an act: all that lies there of a kit's sheets and is no whole one. */
     private function lay(Kit $kit): int
     {
-        $stash = Kit::stash() ?? throw WayIsGone::scrap();
+        $stash = Kit::stash() ?? throw OptionExpired::scrap();
         $state = TableState::of($kit);
         $many = 0;
         $twins = [];

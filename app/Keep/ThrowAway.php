@@ -2,7 +2,7 @@
 
 namespace App\Keep;
 
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Cards\BonusCards;
 use App\Cutting\CutSheet;
 use App\Journal\Journal;
@@ -27,7 +27,7 @@ final readonly class ThrowAway
             Tray::of($kit, BonusCards::wishes($kit))->confetti(),
         );
         if ($ids === []) {
-            throw WayIsGone::scrap();
+            throw OptionExpired::scrap();
         }
         $this->journal->act($kit, 'Throw the confetti away', $revision, fn () => Sheet::query()
             ->whereKey($ids)

@@ -7,8 +7,8 @@ use App\Models\Kit;
 use App\Table\Kept;
 use App\Table\TableState;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Tray\Becoming;
 use KeepShare\Core\Tray\Lacks;
 use KeepShare\Core\Tray\Scrap;
@@ -38,7 +38,7 @@ final class Tray
     }
 
     /** @param  list<Card>  $bonus  the cards that were found in what is left */
-    public static function of(Kit $kit, Wishes $wishes, array $bonus = []): self
+    public static function of(Kit $kit, Preferences $wishes, array $bonus = []): self
     {
         $state = TableState::of($kit);
         $everything = Kept::of($state);

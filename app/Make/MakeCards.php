@@ -2,7 +2,7 @@
 
 namespace App\Make;
 
-use App\Acts\WayIsGone;
+use App\Acts\OptionExpired;
 use App\Cutting\CutPlans;
 use App\Journal\Journal;
 use App\Models\Card;
@@ -37,16 +37,16 @@ final readonly class MakeCards
     /**
      * @param  string  $name  of the step, without the number of its card
      *
-     * @throws NotItsTurn
+     * @throws StepOutOfOrder
      */
     public function done(Kit $kit, Card $card, string $name, ?int $revision): Step
     {
         $steps = Workbench::leftOfAlone($card->loadMissing('kit', 'takings'));
-        $step = $steps[$name] ?? throw NotItsTurn::gone();
+        $step = $steps[$name] ?? throw StepOutOfOrder::gone();
         foreach ($step->after as $id) {
             $before = $steps[Step::nameIn($id)] ?? null;
             if ($before !== null) {
-                throw NotItsTurn::first($before);
+                throw StepOutOfOrder::first($before);
             }
         }
         $act = "Done on card $card->number: ".self::short($step);
@@ -54,7 +54,7 @@ final readonly class MakeCards
             $now = Carbon::now();
             if (StepMark::query()->where('card_id', $card->id)->where('step', $step->name())->exists()) {
                 // Another was quicker, between the look at the table and the lock on it.
-                throw NotItsTurn::gone();
+                throw StepOutOfOrder::gone();
             }
             StepMark::query()->create([
                 'card_id' => $card->id,
@@ -77,11 +77,11 @@ final readonly class MakeCards
     /**
      * The last step that was done to a card of the kit is not done.
      *
-     * @throws NotItsTurn
+     * @throws StepOutOfOrder
      */
     public function back(Kit $kit, ?int $revision): Card
     {
-        $mark = self::marks($kit)->latest('done_at')->latest('id')->first() ?? throw NotItsTurn::nothingDone();
+        $mark = self::marks($kit)->latest('done_at')->latest('id')->first() ?? throw StepOutOfOrder::nothingDone();
         $card = $kit->cards()->with('takings')->findOrFail($mark->card_id);
         $this->journal->act($kit, "Take the last step of card $card->number back", $revision, function () use ($mark, $card): void {
             foreach ($card->takings->where('used_by', $mark->step) as $taking) {
@@ -101,12 +101,12 @@ final readonly class MakeCards
      * A step went wrong: what was spoiled is off the table, and the card takes what mends it. Worked out anew from what lies
      * there, so that a way that has gone is refused.
      *
-     * @throws WayIsGone
+     * @throws OptionExpired
      */
     public function mend(Kit $kit, Card $card, string $name, string $says, ?int $revision): void
     {
-        $mend = array_column(self::ways($kit, $card, $name), null, 'says')[$says] ?? throw WayIsGone::since();
-        $takes = $mend->takes ?? throw WayIsGone::since();
+        $mend = array_column(self::ways($kit, $card, $name), null, 'says')[$says] ?? throw OptionExpired::since();
+        $takes = $mend->takes ?? throw OptionExpired::since();
         $old = $card->takings()->where('part', $takes->part)->first();
         $this->journal->act($kit, "Card $card->number: ".lcfirst($says), $revision, function () use ($card, $takes, $old): void {
             $touched = array_filter([$old?->component_id, Component::idOfCore($takes->component)]);

@@ -5,6 +5,7 @@ namespace App\Make;
 use App\Frame\Stage;
 use App\Frame\StagePage;
 use App\Frame\WorkRoom;
+use App\Models\Card;
 use App\Models\Kit;
 use App\Wording\Wording;
 use Illuminate\Support\Facades\Route;
@@ -33,7 +34,9 @@ final class MakeRoom extends WorkRoom implements Stage
 
     public function counts(Kit $kit): array
     {
-        return ['made' => $kit->cards()->reorder()->selectRaw('count(made_at)'), 'cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+        $cards = Card::query()->where('kit_id', $kit->id);
+
+        return ['made' => $cards->clone()->selectRaw('count(made_at)'), 'cards' => $cards->selectRaw('count(*)')];
     }
 
     public function figure(Kit $kit, array $counted): string

@@ -44,12 +44,12 @@ use KeepShare\Core\Sketch\SketchWriter;
  * @property bool $is_pinned no share-out takes it apart
  * @property string $notes
  * @property int|null $stars one to five, as the maker likes it
- * @property int|null $minutes it took, where she has written it
+ * @property int|null $minutes it took, where it was written
  * @property string $went_wrong and how it was saved
  * @property string $given_to
  * @property Carbon|null $given_on
  * @property int|null $meant_for_id the person it is meant for
- * @property int|null $meant_day_id her day
+ * @property int|null $meant_day_id the day it is meant for
  * @property Carbon|null $meant_on when that is
  * @property Kit $kit
  */

@@ -103,7 +103,7 @@ final class Kit extends Record implements Subject
         return self::query()->where('is_stash', true)->first();
     }
 
-    /** The trimmer the maker has said she cuts with, or one that is long enough. */
+    /** The trimmer that the maker has named, or one that is long enough. */
     public function trimmer(): Trimmer
     {
         $longest = $this->wishes['trimmer'] ?? null;

@@ -6,15 +6,15 @@ use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Table\Many;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 /** The wishes that stand with a kit, for the core. */
 final class KitWishes
 {
     /** @throws Refusal when they contradict each other */
-    public static function of(Kit $kit, int $cards, bool $stash, WordsAgain $words): Wishes
+    public static function of(Kit $kit, int $cards, bool $stash, WordsAgain $words): Preferences
     {
         $kept = $kit->wishes;
 
@@ -26,7 +26,7 @@ final class KitWishes
     }
 
     /** For cards beyond the share-out: what is asked for in numbers is for that alone. */
-    public static function beyond(Kit $kit, int $cards): Wishes
+    public static function beyond(Kit $kit, int $cards): Preferences
     {
         return self::standing($kit, $cards, $kit->uses_stash, self::words($kit));
     }
@@ -37,12 +37,12 @@ final class KitWishes
     }
 
     /** What holds whatever is made: the stash and how far it goes, what is used up, saved or never used, how it is cut. */
-    private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Wishes
+    private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Preferences
     {
         $kept = $kit->wishes;
         $uses = array_map(static fn (string $use): ?Wanted => Wanted::tryFrom($use), $kept['uses'] ?? []);
 
-        return Wishes::cards($cards, $stash)
+        return Preferences::cards($cards, $stash)
             ->saying($words)
             ->inEnvelopes($kept['envelopes'] ?? false)
             ->wordless($kept['wordless'] ?? false)

@@ -54,6 +54,7 @@ final class KitsMoved implements Moved
     /** @return list<int> the kits of which records changed */
     private static function touched(Act $act): array
     {
+        /** @var list<object{kit: int|string|null}> $rows */
         $rows = DB::select(self::TOUCHED, [$act->id]);
 
         return array_values(array_filter(array_map(static fn (object $row): int => (int) $row->kit, $rows)));

@@ -6,7 +6,7 @@ use App\Database\Record;
 use App\Journal\Journalled;
 
 /**
- * An occasion in the maker's list: one she added, or one that ships as she has it.
+ * An occasion in the maker's list: one that was added, or one that ships, as it is called here.
  *
  * @property int $id
  * @property string $key

@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int $id
  * @property string $name
- * @property string $likes words: colours, motifs, what she would not have
+ * @property string $likes words: colours, motifs, what they would not have
  * @property int|null $post_days how long the post takes there, where that is not as to others
  */
 final class Person extends Record
@@ -32,7 +32,7 @@ final class Person extends Record
         return $this->post_days ?? $usually;
     }
 
-    /** She goes, with her days; cards that were meant for her are meant for nobody. */
+    /** They go, with their days; cards that were meant for them are meant for nobody. */
     public function forget(): void
     {
         foreach (Card::query()->where('meant_for_id', $this->id)->get() as $card) {

@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 
 /**
  * Photographs that goods are read from: a table of pieces, or a pad of papers sheet by sheet. The files and what was found on
- * them lie beside the database; what the maker puts right is kept here, act by act, until she keeps the goods.
+ * them lie beside the database; what the maker puts right is kept here, act by act, until the goods are kept.
  *
  * @phpstan-type PhotographEdit array{do: string, on?: int, by?: int, text?: string, with?: array<mixed>}
  *

@@ -35,7 +35,7 @@ enum PrintPaper: string
         };
     }
 
-    /** The one that was asked for with this print, else the one the maker has chosen, else that of her unit. */
+    /** The one that was asked for with this print, else the one the maker has chosen, else that of the kit's unit. */
     public static function for(Unit $unit): self
     {
         $asked = request()->query('paper');
@@ -48,7 +48,7 @@ enum PrintPaper: string
         return $unit === Unit::Inch ? self::Letter : self::A4;
     }
 
-    /** Null where she has not chosen any. */
+    /** Null where none was chosen. */
     public static function chosen(): ?self
     {
         return self::tryFrom((string) Setting::named(Setting::PAPER));

@@ -4,7 +4,7 @@ namespace App\Models;
 
 use App\Database\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
@@ -48,7 +48,7 @@ final class Solve extends Record
     }
 
     /** What is asked for beside the number of cards stands with the kit. */
-    public function wishes(int $cards): Wishes
+    public function wishes(int $cards): Preferences
     {
         return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words)
             ->alike($this->alike)

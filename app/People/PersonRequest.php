@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** What is known of a person, a day of hers, or what the post takes. */
+/** What is known of a person, a day of theirs, or what the post takes. */
 final class PersonRequest extends FormRequest
 {
     /** @return array{name: string, likes: string, post_days: int|null} */

@@ -103,7 +103,7 @@ final readonly class Keep
         $details = $paper->details;
         $is = $details['faces'][$side];
         $seen = GoodWriter::face($draft->face($shot, $is['name']));
-        // What the list says of it stays, unless she has said otherwise now.
+        // What the list says of it stays, unless the maker has said otherwise now.
         $motif = ($draft->said[$shot] ?? '') === '' ? $is['motif'] : $seen['motif'];
         $details['faces'][$side] = [
             ...$is,

@@ -92,7 +92,7 @@ final readonly class PapersDraft
         return $components;
     }
 
-    /** @param  string  $name  where she has said none */
+    /** @param  string  $name  where none was said */
     public function face(int $photograph, string $name): Face
     {
         $seen = $this->faces[$photograph];

@@ -113,7 +113,7 @@ final readonly class PiecesDraft
      *
      * @param  list<string>  $taken
      *
-     * @throws BadLine where what she says of it is not understood
+     * @throws BadLine where what is said of it is not understood
      */
     public function component(int $number, MeasuredPiece $measured, int $count, array $taken): Component
     {
@@ -159,7 +159,7 @@ final readonly class PiecesDraft
         return $this->table->parted($number, $line, $this->lit($number, $this->fine()));
     }
 
-    /** "Round 3", until she says what it is. */
+    /** "Round 3", until it is said what it is. */
     public static function called(MeasuredPiece $measured, int $number): string
     {
         return ucfirst($measured->form->value === 'cut' ? 'piece' : $measured->form->value)." $number";

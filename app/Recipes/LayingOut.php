@@ -17,7 +17,7 @@ use KeepShare\Core\Recipe\Lay\Letters;
 use KeepShare\Core\Recipe\Lay\LettersChosen;
 use KeepShare\Core\Recipe\Lay\OnTable;
 use KeepShare\Core\Recipe\Recipe;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Table;
 
 /** A recipe as it would lie on a kit: which paper takes which letter, what comes of it, and what is lacking. Nothing is written. */
@@ -169,7 +169,7 @@ final readonly class LayingOut
         }
         $laying = $table->laying;
 
-        return Laying::of(
+        return Inventory::of(
             $laying->unit,
             $laying->front,
             $laying->components + array_column(array_column($others, 'component'), null, 'id'),

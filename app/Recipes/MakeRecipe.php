@@ -14,8 +14,8 @@ use App\Models\SolveState;
 use Closure;
 use KeepShare\Core\Recipe\BadRecipe;
 use KeepShare\Core\Recipe\KeepRecipe;
+use KeepShare\Core\Recipe\Make\Annealing;
 use KeepShare\Core\Recipe\Make\Made;
-use KeepShare\Core\Recipe\Make\Making;
 use KeepShare\Core\Recipe\Make\SaidAsk;
 use KeepShare\Core\Recipe\RecipeFile;
 use PDOException;
@@ -66,7 +66,7 @@ final class MakeRecipe implements Task
         }
         $making = RecipeMaking::query()->findOrFail($on);
         $ask = SaidAsk::of($making->asked, array_values(OwnSketch::shelf()));
-        $made = Making::best($ask, $this->passed($making));
+        $made = Annealing::best($ask, $this->passed($making));
         $isNone = $made === null && $ask->bound($ask->ways()) === 0;
         $this->end($on, $made === null ? SolveState::Failed : SolveState::Done, match (true) {
             $made !== null => '',

@@ -9,7 +9,7 @@ use App\Table\Search;
 use App\Table\TableState;
 use Closure;
 use KeepShare\Core\Share\Frontier;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /**
  * How many cards the whole kit gives, and how different they are: looked for in the background when it is asked for.
@@ -35,7 +35,7 @@ final readonly class FindFrontier implements Task
     public function run(int $on): void
     {
         $kit = Kit::query()->findOrFail($on);
-        $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit));
+        $wishes = KitWishes::of($kit, Preferences::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit));
         self::search($kit)->run(static function (Closure $goOn) use ($kit, $wishes): array {
             $state = TableState::of($kit);
 

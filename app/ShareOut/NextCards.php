@@ -15,7 +15,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Outlook\Option;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /** Card by card: the best next cards from where the table is now, each with how many cards stay possible after it. */
 final readonly class NextCards implements Task
@@ -61,7 +61,7 @@ final readonly class NextCards implements Task
      */
     private static function find(Kit $kit, Closure $goOn): array
     {
-        $wishes = KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))->inSetsOf(1);
+        $wishes = KitWishes::of($kit, Preferences::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))->inSetsOf(1);
         $table = TableState::of($kit)->table($wishes);
         $found = [];
         $sharer = Sharer::on($table);

@@ -29,8 +29,8 @@ use KeepShare\Core\Share\ForAMan;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
 use KeepShare\Core\Table\PinIsGone;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
@@ -79,7 +79,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /** @throws PinIsGone when what is pinned is gone; CannotShare when there is nothing to make a first card of */
-    private function check(TableState $state, Wishes $wishes): void
+    private function check(TableState $state, Preferences $wishes): void
     {
         foreach ($state->shorts() as $component => $takings) {
             foreach ($takings as $taking) {
@@ -374,7 +374,7 @@ final readonly class ShareOutKit implements Task
         if ($made >= $solve->cards) {
             return null;
         }
-        $are = $solve->cards === Wishes::MOST_CARDS
+        $are = $solve->cards === Preferences::MOST_CARDS
             ? "$made cards, as many as were found."
             : "$made of the $solve->cards cards asked for.";
 

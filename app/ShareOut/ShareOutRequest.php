@@ -5,7 +5,7 @@ namespace App\ShareOut;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutRequest extends FormRequest
@@ -14,11 +14,11 @@ final class ShareOutRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'cards' => ['required', 'integer', 'between:1,'.Wishes::MOST_CARDS],
+            'cards' => ['required', 'integer', 'between:1,'.Preferences::MOST_CARDS],
             'stash' => ['required', 'boolean'],
             'words' => ['required', Rule::enum(WordsAgain::class)],
             'keep' => ['boolean'],
-            'alike' => ['nullable', 'integer', 'between:1,'.Wishes::MOST_CARDS],
+            'alike' => ['nullable', 'integer', 'between:1,'.Preferences::MOST_CARDS],
             'pictures' => ['boolean'],
         ];
     }
@@ -27,13 +27,13 @@ final class ShareOutRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         if (strtolower($this->string('cards')->trim()->toString()) === 'max') {
-            $this->merge(['cards' => Wishes::MOST_CARDS]);
+            $this->merge(['cards' => Preferences::MOST_CARDS]);
         }
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['cards.*' => sprintf('Write how many cards, from 1 to %d, or max for as many as possible.', Wishes::MOST_CARDS)];
+        return ['cards.*' => sprintf('Write how many cards, from 1 to %d, or max for as many as possible.', Preferences::MOST_CARDS)];
     }
 }

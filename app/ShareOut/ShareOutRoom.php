@@ -5,6 +5,7 @@ namespace App\ShareOut;
 use App\Frame\Stage;
 use App\Frame\StagePage;
 use App\Frame\WorkRoom;
+use App\Models\Card;
 use App\Models\Kit;
 use App\Wording\Wording;
 use Illuminate\Support\Facades\Route;
@@ -33,7 +34,7 @@ final class ShareOutRoom extends WorkRoom implements Stage
 
     public function counts(Kit $kit): array
     {
-        return ['cards' => $kit->cards()->reorder()->selectRaw('count(*)')];
+        return ['cards' => Card::query()->where('kit_id', $kit->id)->selectRaw('count(*)')];
     }
 
     public function figure(Kit $kit, array $counted): string

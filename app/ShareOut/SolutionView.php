@@ -10,8 +10,8 @@ use App\Wording\Wording;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\CutPlan;
-use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Share\Score;
+use KeepShare\Core\Table\RemainingStock;
 
 /**
  * A share-out to be compared with another: its faces, and its figures in the order in which they are weighed.
@@ -43,9 +43,9 @@ final readonly class SolutionView
     private static function figures(array $cards, TableState $state): array
     {
         $table = $state->tableWith([]);
-        $opened = array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), Remains::on($table->after(...$cards))->plans());
+        $opened = array_map(static fn (CutPlan $plan): int => $plan->sheetsOpened(), RemainingStock::on($table->after(...$cards))->plans());
         $openedOfKit = array_sum(array_diff_key($opened, $table->stash));
-        $fits = array_sum(array_map(static fn (CoreCard $card): int => Merit::togetherOn($card, $table), $cards));
+        $fits = array_sum(array_map(static fn (CoreCard $card): int => Score::togetherOn($card, $table), $cards));
         $together = $cards === [] ? 0 : intdiv($fits, count($cards));
         $stash = array_sum(array_map($table->fromStash(...), $cards));
         $each = $cards === [] ? null : $state->kit->price()?->over(count($cards));

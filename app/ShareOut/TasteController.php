@@ -17,10 +17,10 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Table\BadWish;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
-/** How the maker of a kit likes her cards: framed or covered, the spread she wants, the hints she can do without. */
+/** How the maker of a kit likes the cards: framed or covered, the spread that is wanted, the hints that are not. */
 final readonly class TasteController
 {
     public function __construct(private Journal $journal, private CutPlans $plans)
@@ -29,15 +29,15 @@ final readonly class TasteController
 
     public function store(Kit $kit, CardRequest $request): RedirectResponse
     {
-        $cards = sprintf('Write how many cards, from 0 to %d.', Wishes::MOST_CARDS);
+        $cards = sprintf('Write how many cards, from 0 to %d.', Preferences::MOST_CARDS);
         $request->validate(
             [
                 'frame' => ['nullable', 'string', 'max:20'],
                 'wanted' => ['array'],
-                'wanted.*' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
+                'wanted.*' => ['nullable', 'integer', 'between:0,'.Preferences::MOST_CARDS],
                 'folds' => ['array'],
-                'folds.*' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
-                'set' => ['integer', 'between:1,'.Wishes::LARGEST_SET],
+                'folds.*' => ['nullable', 'integer', 'between:0,'.Preferences::MOST_CARDS],
+                'set' => ['integer', 'between:1,'.Preferences::LARGEST_SET],
                 'stash' => ['boolean'],
                 'words' => [Rule::enum(WordsAgain::class)],
                 'savesOne' => ['boolean'],
@@ -45,14 +45,14 @@ final readonly class TasteController
                 'envelopes' => ['boolean'],
                 'wordless' => ['boolean'],
                 'follows' => ['boolean'],
-                'stashCards' => ['nullable', 'integer', 'between:0,'.Wishes::MOST_CARDS],
+                'stashCards' => ['nullable', 'integer', 'between:0,'.Preferences::MOST_CARDS],
                 'trimmer' => ['nullable', 'string', 'max:20'],
             ],
             [
                 'wanted.*' => $cards,
                 'folds.*' => $cards,
-                'set' => sprintf('Write how many of each card, from 1 to %d.', Wishes::LARGEST_SET),
-                'stashCards.*' => sprintf('Write how many cards, from 0 to %d, or nothing for any number.', Wishes::MOST_CARDS),
+                'set' => sprintf('Write how many of each card, from 1 to %d.', Preferences::LARGEST_SET),
+                'stashCards.*' => sprintf('Write how many cards, from 0 to %d, or nothing for any number.', Preferences::MOST_CARDS),
             ],
         );
         $text = $request->text('frame');
@@ -79,7 +79,7 @@ final readonly class TasteController
                 ),
             ),
         );
-        $request->at('wanted', static fn () => Wishes::asManyAsPossible()->wanting($wanted)->folding($folds));
+        $request->at('wanted', static fn () => Preferences::asManyAsPossible()->wanting($wanted)->folding($folds));
         $track = $request->text('trimmer');
         $trimmer = $request->at(
             'trimmer',

@@ -7,8 +7,8 @@ use App\Table\TableState;
 use App\Wording\Wording;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
@@ -18,7 +18,7 @@ use KeepShare\Core\Table\WordsAgain;
  */
 final class WishEffects
 {
-    private function __construct(private readonly TableState $state, private readonly Wishes $wishes)
+    private function __construct(private readonly TableState $state, private readonly Preferences $wishes)
     {
     }
 
@@ -27,7 +27,7 @@ final class WishEffects
     {
         $kit = $state->kit;
 
-        return (new self($state, KitWishes::of($kit, Wishes::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))))->all();
+        return (new self($state, KitWishes::of($kit, Preferences::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))))->all();
     }
 
     /** More than half of all patterned paper is on cards: then each says how much it takes. */
@@ -42,7 +42,7 @@ final class WishEffects
         $wishes = $this->wishes;
         $table = $this->table($wishes);
         $now = Bound::on($table)->cards;
-        $says = fn (Wishes $without): string => $this->says($now, $without);
+        $says = fn (Preferences $without): string => $this->says($now, $without);
 
         return [
             'many' => 'With the kit as it lies '.Bound::inWords($table).'.',
@@ -54,7 +54,7 @@ final class WishEffects
         ];
     }
 
-    private function says(int $now, Wishes $without): string
+    private function says(int $now, Preferences $without): string
     {
         if ($without == $this->wishes) {
             return '';
@@ -67,7 +67,7 @@ final class WishEffects
     }
 
     /** With no cards on it but those that stay, and all that could be taken apart. */
-    private function table(Wishes $wishes): Table
+    private function table(Preferences $wishes): Table
     {
         return $this->state->tableWith($this->state->fixed(), $wishes)->everythingApart();
     }

@@ -2,7 +2,7 @@
 
 namespace App\Shelf;
 
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use App\Journal\Journal;
 use App\Table\TableNow;
 use Illuminate\Http\JsonResponse;
@@ -16,11 +16,11 @@ final class TabletController
 {
     private const COOKIE_DAYS = 30;
 
-    private readonly Door $door;
+    private readonly DeviceAccess $door;
 
     public function __construct()
     {
-        $this->door = Door::in(config('app.door'));
+        $this->door = DeviceAccess::in(config('app.door'));
     }
 
     public function show(Request $request, Journal $journal): TabletPage
@@ -54,7 +54,7 @@ final class TabletController
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);
         }
-        $cookie = Cookie::create(Door::COOKIE, $token, now()->addDays(self::COOKIE_DAYS), sameSite: Cookie::SAMESITE_STRICT);
+        $cookie = Cookie::create(DeviceAccess::COOKIE, $token, now()->addDays(self::COOKIE_DAYS), sameSite: Cookie::SAMESITE_STRICT);
 
         return redirect('/')->withCookie($cookie);
     }

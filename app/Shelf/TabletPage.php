@@ -2,7 +2,7 @@
 
 namespace App\Shelf;
 
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use App\Journal\Journal;
 use App\View\Page;
 
@@ -35,8 +35,8 @@ final readonly class TabletPage extends Page
         return new self(
             is_string($address) && $address !== '' ? $address : null,
             $code,
-            intdiv(Door::PATIENCE, 60),
-            Door::in(config('app.door'))->guests(),
+            intdiv(DeviceAccess::PATIENCE, 60),
+            DeviceAccess::in(config('app.door'))->guests(),
             $journal->atHand(null),
         );
     }

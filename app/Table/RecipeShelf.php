@@ -9,7 +9,7 @@ use KeepShare\Core\Recipe\Recipe;
 /** The recipes there are: those that ship, which were computed, and those the maker has kept. */
 final class RecipeShelf
 {
-    /** The key of one of her own begins so. */
+    /** The key of one of the maker's own begins so. */
     private const OWN = 'own-';
 
     /** @return array<string, Recipe> by key */
@@ -37,7 +37,7 @@ final class RecipeShelf
         return $own === null ? self::shipped()[$key] ?? abort(404) : $own->toCore();
     }
 
-    /** The record of one of her own. */
+    /** The record of one of the maker's own. */
     public static function own(string $key): ?OwnRecipe
     {
         return str_starts_with($key, self::OWN) ? OwnRecipe::query()->findOrFail((int) substr($key, strlen(self::OWN))) : null;

@@ -2,7 +2,7 @@
 
 namespace App\Table;
 
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use Illuminate\Support\Facades\DB;
 
 /** What tells a page that the table is no longer as it shows it. */
@@ -20,6 +20,6 @@ final class TableNow
     /** The same while anybody else is let in, for their pages and those of this machine to follow one another; else null. */
     public static function whereShared(): ?string
     {
-        return config('app.address') && Door::in(config('app.door'))->guests() > 0 ? self::stamp() : null;
+        return config('app.address') && DeviceAccess::in(config('app.door'))->guests() > 0 ? self::stamp() : null;
     }
 }

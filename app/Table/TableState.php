@@ -24,9 +24,9 @@ use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Sketch;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * A kit and the stash as they lie on the table now, read once.
@@ -181,7 +181,7 @@ final readonly class TableState
     }
 
     /** The table as it lies, under the wishes that stand with the kit or others. */
-    public function table(?Wishes $wishes = null): Table
+    public function table(?Preferences $wishes = null): Table
     {
         return $wishes === null
             ? once(fn (): Table => $this->lying($this->cards, null))
@@ -200,7 +200,7 @@ final readonly class TableState
      *
      * @param  list<Kept>  $all  that is kept
      */
-    public function tray(array $all, Wishes $wishes): Table
+    public function tray(array $all, Preferences $wishes): Table
     {
         $stock = array_map(array_values(...), $this->plain);
         foreach ($all as $kept) {
@@ -221,7 +221,7 @@ final readonly class TableState
      *
      * @param  list<int>  $ids
      */
-    public function tableWith(array $ids, ?Wishes $wishes = null): Table
+    public function tableWith(array $ids, ?Preferences $wishes = null): Table
     {
         return $this->lying($this->cards->filter(static fn (Card $card): bool => in_array($card->id, $ids, true)), $wishes);
     }
@@ -292,7 +292,7 @@ final readonly class TableState
     }
 
     /** @param  Collection<int, Card>  $staying */
-    private function lying(Collection $staying, ?Wishes $wishes): Table
+    private function lying(Collection $staying, ?Preferences $wishes): Table
     {
         $takings = $this->takingsWith($staying);
 
@@ -316,7 +316,7 @@ final readonly class TableState
      * @param  array<int, list<Stock>>  $stock  by component
      * @param  array<string, list<Piece>>  $promised
      */
-    private function laid(Collection $staying, Collection $takings, array $stock, array $promised, ?Wishes $wishes): Table
+    private function laid(Collection $staying, Collection $takings, array $stock, array $promised, ?Preferences $wishes): Table
     {
         [$components, $free, $sheets, $stash] = $this->unlaid();
         foreach ($takings as $taking) {
@@ -328,7 +328,7 @@ final readonly class TableState
         foreach ($stock as $component => $own) {
             $sheets[Component::coreIdOf($component)] = $own;
         }
-        $laying = Laying::of(
+        $laying = Inventory::of(
             $this->kit->unit,
             $this->kit->front(),
             $components,

@@ -5,6 +5,7 @@ namespace App\Unpack;
 use App\Frame\Stage;
 use App\Frame\StagePage;
 use App\Frame\WorkRoom;
+use App\Models\Component;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
@@ -38,7 +39,7 @@ final class UnpackRoom extends WorkRoom implements Stage
     public function counts(Kit $kit): array
     {
         $isCounted = static fn (Kind $kind): bool => ! $kind->isEndless() && ! $kind->isByLength();
-        $lines = $kit->components()->reorder()->whereIn('kind', array_filter(Kind::cases(), $isCounted));
+        $lines = Component::query()->where('kit_id', $kit->id)->whereIn('kind', array_filter(Kind::cases(), $isCounted));
         $changes = LedgerEntry::query()
             ->whereIn('component_id', $lines->clone()->select('id'))
             ->whereIn('reason', LedgerReason::ofCounting());
@@ -46,8 +47,8 @@ final class UnpackRoom extends WorkRoom implements Stage
         return [
             'listed' => $lines->clone()->selectRaw('sum(listed)'),
             'delta' => $changes->selectRaw('sum(delta)'),
-            'counted' => $kit->components()->reorder()->where('is_counted', true)->selectRaw('count(*)'),
-            'uncounted' => $kit->components()->reorder()->where('is_counted', false)->selectRaw('count(*)'),
+            'counted' => Component::query()->where('kit_id', $kit->id)->where('is_counted', true)->selectRaw('count(*)'),
+            'uncounted' => Component::query()->where('kit_id', $kit->id)->where('is_counted', false)->selectRaw('count(*)'),
         ];
     }
 

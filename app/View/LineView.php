@@ -10,7 +10,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Unit;
 
-/** A component as a sentence, so that a maker sees how her line was understood. */
+/** A component as a sentence, so that a maker sees how the line was understood. */
 final class LineView
 {
     public static function of(Component $component, Unit $unit): string

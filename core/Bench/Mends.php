@@ -14,7 +14,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** What can be done when something is glued shut, upside down, torn or lost: each way tried on what lies there before it is said. */
@@ -23,11 +23,11 @@ final readonly class Mends
     /** Others that are named. */
     private const OTHERS = 2;
 
-    private Remains $remains;
+    private RemainingStock $remains;
 
     private function __construct(private Table $table, private CardAtBench $card)
     {
-        $this->remains = Remains::on($table);
+        $this->remains = RemainingStock::on($table);
     }
 
     /**

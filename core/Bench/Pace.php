@@ -10,7 +10,7 @@ namespace KeepShare\Core\Bench;
  */
 final readonly class Pace
 {
-    /** So many times the craft's figure is counted beside her own. */
+    /** So many times the craft's figure is counted beside the maker's own. */
     private const PRIOR = 3;
 
     /** From so many steps of a kind on a pace is learnt. */
@@ -85,7 +85,7 @@ final readonly class Pace
         return $this->seconds[$kind->key()] ?? $kind->seconds();
     }
 
-    /** The same step as this maker does it: what takes the craft twice as long takes her twice as long. */
+    /** The same step as this maker does it: what takes the craft twice as long takes this maker twice as long. */
     public function paced(Step $step): Step
     {
         $kind = StepKinds::of($step->kind);

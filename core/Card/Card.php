@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Card;
 
 use KeepShare\Core\Arrange\Arrangement;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Fold\Construction;
 use KeepShare\Core\Fold\FoldKind;
@@ -234,7 +234,7 @@ final readonly class Card
     {
         return match (true) {
             FoldPart::isOne($part) => $this->construction($unit)->partOnCard($part)?->size,
-            default => OwnParts::find($part)?->cut($this, $unit) ?? $this->layout($unit)->part($part)?->cut,
+            default => Accessories::find($part)?->cut($this, $unit) ?? $this->layout($unit)->part($part)?->cut,
         };
     }
 

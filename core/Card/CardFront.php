@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Card;
 
 use KeepShare\Core\Arrange\Group;
-use KeepShare\Core\Card\Part\OwnPart;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
+use KeepShare\Core\Card\Part\Accessory;
 use KeepShare\Core\Fold\FoldPart;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Measure\Size;
@@ -48,10 +48,10 @@ final readonly class CardFront
             ...array_map(static fn (Laid $laid): Layer => self::sketched($laid, $card), $layout->parts),
             ...array_map(static fn (FoldPart $part): ?Layer => self::folded($part, $card), $construction->parts),
             ...array_merge(...array_map(
-                static fn (OwnPart $part): array => $group !== null && GroupLayers::has($part->id())
+                static fn (Accessory $part): array => $group !== null && GroupLayers::has($part->id())
                     ? []
                     : $part->layers($card, $layout, $components),
-                OwnParts::all(),
+                Accessories::all(),
             )),
             ...$group === null ? [] : GroupLayers::of($card, $group, $components),
         ];
@@ -104,10 +104,10 @@ final readonly class CardFront
     private static function missing(Card $card): array
     {
         $missing = array_filter(
-            OwnParts::needed(),
-            static fn (OwnPart $part): bool => $part->isNeededOn($card) && $card->taking($part->id()) === null,
+            Accessories::needed(),
+            static fn (Accessory $part): bool => $part->isNeededOn($card) && $card->taking($part->id()) === null,
         );
 
-        return array_values(array_map(static fn (OwnPart $part): string => $part->name(), $missing));
+        return array_values(array_map(static fn (Accessory $part): string => $part->name(), $missing));
     }
 }

@@ -7,10 +7,10 @@ namespace KeepShare\Core\Card;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Arrange\Placed;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Card\Part\LabelPart;
-use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Rect;
@@ -76,6 +76,6 @@ final class GroupLayers
 
     private static function nameOf(string $part): string
     {
-        return OwnParts::find($part)?->name() ?? $part;
+        return Accessories::find($part)?->name() ?? $part;
     }
 }

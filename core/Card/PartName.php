@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card;
 
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Fold\FoldPart;
 use KeepShare\Core\Measure\Size;
@@ -18,6 +18,6 @@ final class PartName
     {
         $folded = FoldPart::isOne($part) ? $fold->construct($front, Unit::Inch)->partOnCard($part) : null;
 
-        return $folded->name ?? OwnParts::find($part)?->name() ?? $sketch->part($part)->name ?? str_replace('-', ' ', $part);
+        return $folded->name ?? Accessories::find($part)?->name() ?? $sketch->part($part)->name ?? str_replace('-', ' ', $part);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Sketch\Laid;
 
 /** Something glued across two heights rocks. */
@@ -23,7 +23,7 @@ final class AcrossTwoHeights implements Check
                 $findings[] = $this->finding($laid->part->name);
             }
         }
-        foreach (OwnParts::placed($card->layout) as $part) {
+        foreach (Accessories::placed($card->layout) as $part) {
             $rect = $card->layer($part->id())?->rect;
             if ($rect !== null && Laid::rocks($rect, $card->layout->parts)) {
                 $findings[] = $this->finding($part->name());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -54,7 +54,7 @@ final class GluedShut implements Check
         foreach ($card->card->fold === FoldKind::Gatefold ? $card->layout->parts : [] as $laid) {
             $pieces[$laid->part->name] = $laid->rect;
         }
-        foreach (OwnParts::placed($card->layout) as $part) {
+        foreach (Accessories::placed($card->layout) as $part) {
             $layer = $card->layer($part->id());
             if ($layer !== null) {
                 $pieces[$part->name()] = $layer->rect;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\RelationKind;
 
@@ -39,7 +39,7 @@ final class Overhangs implements Check
                 );
             }
         }
-        foreach (OwnParts::placed($card->layout) as $part) {
+        foreach (Accessories::placed($card->layout) as $part) {
             $rect = $card->layer($part->id())?->rect;
             if ($rect !== null && ! $rect->size->fitsIn($card->layout->front)) {
                 $findings[] = Finding::of(

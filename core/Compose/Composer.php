@@ -17,7 +17,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Embellishment;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Table\Many;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 
@@ -44,7 +44,7 @@ final class Composer
 
     private Pool $pool;
 
-    private Remains $remains;
+    private RemainingStock $remains;
 
     private Scraps $scraps;
 
@@ -106,7 +106,7 @@ final class Composer
         $bare = array_column($canvases, 'card');
         $after = $this->table->after(...$bare);
         $this->pool = Pool::after($this->table, $bare);
-        $this->remains = Remains::on($after);
+        $this->remains = RemainingStock::on($after);
         $isOpen = $this->pool->further === 0;
         $this->scraps = Scraps::of($after, $this->remains, $isOpen);
         $this->ownScraps = Scraps::of($after->asking($this->table->wishes->kitOnly()), $this->remains, $isOpen);

@@ -18,7 +18,7 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Table\Many;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /**
  * Lays pieces out of a pool on one card, arrangement by arrangement: first what it cannot do without, then one after the other
@@ -41,11 +41,11 @@ final class Fitting
         private readonly Canvas $canvas,
         private readonly Pool $pool,
         private readonly Scraps $scraps,
-        private readonly Wishes $wishes,
+        private readonly Preferences $wishes,
     ) {
     }
 
-    public static function on(Canvas $canvas, Pool $pool, Scraps $scraps, Wishes $wishes): self
+    public static function on(Canvas $canvas, Pool $pool, Scraps $scraps, Preferences $wishes): self
     {
         return new self($canvas, $pool, $scraps, $wishes);
     }

@@ -8,7 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\WordsAgain;
@@ -41,7 +41,7 @@ final class Pool
     public static function after(Table $table, array $cards): self
     {
         $after = $table->after(...$cards);
-        $remains = Remains::on($after);
+        $remains = RemainingStock::on($after);
         $isOne = static fn (Component $one): bool => $one->good instanceof Applied
             && $table->offers($one->id)
             && $table->wishes->useOf($one->id) !== Wanted::Save

@@ -19,7 +19,7 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
@@ -37,12 +37,12 @@ final readonly class Scraps
     /** Twine goes round to the back at both ends: 1 in each. */
     private const ENDS = 406_400;
 
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private bool $isOpen)
+    private function __construct(private Table $table, private RemainingStock $remains, private Supplies $supplies, private bool $isOpen)
     {
     }
 
     /** @param  bool  $isOpen  false where all that is left is kept for further cards */
-    public static function of(Table $after, Remains $remains, bool $isOpen): self
+    public static function of(Table $after, RemainingStock $remains, bool $isOpen): self
     {
         return new self($after, $remains, Supplies::of($after, $remains, Variety::on($after)), $isOpen);
     }

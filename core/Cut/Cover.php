@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut;
 
-use KeepShare\Core\Programme\Programme;
+use KeepShare\Core\LinearProgram\LinearProgram;
 
 /**
- * How much of what is wanted some sheets cover when they are cut by the patterns known so far: a linear programme of what is
+ * How much of what is wanted some sheets cover when they are cut by the patterns known so far: a linear program of what is
  * covered of each kind, no more than is wanted of it and no more than is cut.
  */
 final class Cover
@@ -15,7 +15,7 @@ final class Cover
     /** What is covered but for so little is covered. */
     private const SURE = 1e-4;
 
-    private readonly Programme $programme;
+    private readonly LinearProgram $lp;
 
     /** @var array<string, int> the limit of each size of sheet */
     private readonly array $limits;
@@ -24,7 +24,7 @@ final class Cover
 
     private float $wanted = 0.0;
 
-    /** @var array<int, array{string, Pattern}> by activity */
+    /** @var array<int, array{string, Knapsack}> by activity */
     private array $patterns = [];
 
     /**
@@ -36,9 +36,9 @@ final class Cover
         $this->kinds = count($kinds);
         $this->limits = array_combine(array_keys($sheets), array_keys(array_values($sheets)));
         $limits = [...array_column($kinds, 1), ...array_fill(0, $this->kinds, 0), ...array_values($sheets)];
-        $this->programme = Programme::under(array_map(floatval(...), $limits));
+        $this->lp = LinearProgram::under(array_map(floatval(...), $limits));
         foreach ($kinds as $kind => [$area, $many]) {
-            $this->programme->add([$kind => 1.0, $this->kinds + $kind => 1.0], $area);
+            $this->lp->add([$kind => 1.0, $this->kinds + $kind => 1.0], $area);
             $this->wanted += $area * $many;
         }
     }
@@ -52,38 +52,38 @@ final class Cover
         return new self($kinds, $sheets);
     }
 
-    public function add(string $size, Pattern $pattern): void
+    public function add(string $size, Knapsack $pattern): void
     {
         $takes = [$this->limit($size) => 1.0];
         foreach ($pattern->counts as $kind => $count) {
             $takes[$this->kinds + $kind] = -(float) $count;
         }
-        $this->patterns[$this->programme->add($takes, 0.0)] = [$size, $pattern];
+        $this->patterns[$this->lp->add($takes, 0.0)] = [$size, $pattern];
     }
 
     public function isCovered(): bool
     {
-        $this->programme->solve();
+        $this->lp->solve();
 
-        return $this->programme->worth() >= $this->wanted - self::SURE;
+        return $this->lp->worth() >= $this->wanted - self::SURE;
     }
 
     /** What one more piece of a kind would cover, where it is wanted. */
     public function price(int $kind): float
     {
-        return $this->programme->price($this->kinds + $kind);
+        return $this->lp->dualPrice($this->kinds + $kind);
     }
 
     /** Whether more would be covered by a pattern of so much worth at these prices. */
     public function gainsBy(string $size, float $worth): bool
     {
-        return $worth > $this->programme->price($this->limit($size)) + self::SURE / 10;
+        return $worth > $this->lp->dualPrice($this->limit($size)) + self::SURE / 10;
     }
 
-    /** @return list<Pattern> by which sheets of a size are cut, those used most first */
+    /** @return list<Knapsack> by which sheets of a size are cut, those used most first */
     public function used(string $size): array
     {
-        $amounts = $this->programme->amounts();
+        $amounts = $this->lp->amounts();
         arsort($amounts);
         $used = [];
         foreach (array_intersect_key($amounts, $this->patterns) as $activity => $_) {

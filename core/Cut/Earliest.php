@@ -41,7 +41,7 @@ final class Earliest
     {
         $this->plan = CutPlan::of([], [], 0);
         $this->room = array_sum(array_map(static fn (Stock $one): int => $one->size->exactArea(), $stock));
-        $this->isUneven = Marred::concerns($stock) || $terms->trimmer->isShortFor(...$stock);
+        $this->isUneven = DamagedSheets::concerns($stock) || $terms->trimmer->isShortFor(...$stock);
     }
 
     /**
@@ -122,8 +122,8 @@ final class Earliest
         if (++$this->plans > self::PLANS || ($this->planned += count($all)) > self::PIECES) {
             return null;
         }
-        if (count($all) <= Subsets::MOST && ! $this->isUneven) {
-            return Subsets::plan($this->stock, $all);
+        if (count($all) <= ExactSmall::MOST && ! $this->isUneven) {
+            return ExactSmall::plan($this->stock, $all);
         }
         $plan = Planner::plan($this->stock, $all, Terms::usual()->with($this->terms->trimmer));
 

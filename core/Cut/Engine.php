@@ -26,8 +26,10 @@ final class Engine
     public static function plan(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
         $terms ??= Terms::usual();
-        if (Marred::concerns($stock)) {
-            return Marred::plan($stock, $pieces, $terms->trimmer, static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms));
+        if (DamagedSheets::concerns($stock)) {
+            $plan = static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms);
+
+            return DamagedSheets::plan($stock, $pieces, $terms->trimmer, $plan);
         }
         $plan = self::bounded(Planner::plan($stock, $pieces, $terms), $stock, $pieces);
         if ($pieces === [] || $plan->isProven()) {
@@ -76,9 +78,9 @@ final class Engine
      */
     private static function search(array $stock, array $pieces, Terms $terms, CutPlan $plan): CutPlan
     {
-        $best = count($pieces) <= Subsets::MOST ? Subsets::plan($stock, $pieces) : self::mosaic($stock, $pieces);
+        $best = count($pieces) <= ExactSmall::MOST ? ExactSmall::plan($stock, $pieces) : self::mosaic($stock, $pieces);
         if ($best === null) {
-            return count($pieces) <= Subsets::MOST || $terms->tries >= self::TRIES
+            return count($pieces) <= ExactSmall::MOST || $terms->tries >= self::TRIES
                 ? $plan
                 : self::better(
                     $plan,
@@ -147,6 +149,6 @@ final class Engine
                     array_filter($wholes, static fn (Stock $one): bool => $one->size->equals($wholes[0]->size)),
                 );
 
-        return count($alike) === count($stock) ? Mosaic::plan($alike, $pieces) : null;
+        return count($alike) === count($stock) ? PerfectFill::plan($alike, $pieces) : null;
     }
 }

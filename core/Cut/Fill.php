@@ -48,7 +48,7 @@ final class Fill
     /** @var list<int> wishes by worth on the square, the densest first */
     private readonly array $densest;
 
-    /** @param  list<Wish>  $wishes */
+    /** @param  list<Demand>  $wishes */
     private function __construct(private readonly Size $size, private readonly array $wishes, private readonly ?Trimmer $trimmer)
     {
         $this->open = new SplPriorityQueue;
@@ -64,7 +64,7 @@ final class Fill
     }
 
     /**
-     * @param  list<Wish>  $wishes
+     * @param  list<Demand>  $wishes
      * @param  int  $most  boxes that are joined before the search is given up
      */
     public static function best(Stock $stock, array $wishes, int $most = self::MOST_BOXES, ?Trimmer $trimmer = null): Filling
@@ -88,30 +88,30 @@ final class Fill
      * On the clean parts of a sheet with an unprinted margin or blemishes, the largest first. No more can be worth what
      * fits within the margin were there no blemish: where that is reached it is proven.
      *
-     * @param  list<Wish>  $wishes
+     * @param  list<Demand>  $wishes
      */
     private static function onClean(Stock $stock, array $wishes, int $most, Trimmer $trimmer): Filling
     {
-        $clean = Clean::of($stock);
+        $clean = UsableAreas::of($stock);
         $bound = $clean->inside() === null ? 0 : self::best(Stock::offcut($stock->id, $clean->inside()), $wishes, $most)->upperBound;
         $worth = 0;
         $trees = [];
         foreach ($clean->isInReach($trimmer) ? $clean->parts() : [] as $part) {
             $filling = self::best(Stock::offcut($stock->id, $part->size), $wishes, $most, $trimmer);
             $worth += $filling->worth;
-            $trees[Clean::key($part)] = $filling->plan->toArray();
+            $trees[UsableAreas::key($part)] = $filling->plan->toArray();
             $wishes = self::without($wishes, $filling->plan);
         }
         $plan = $worth === 0
                 ? SheetPlan::of($stock, Leaf::offcut(Rect::whole($stock->size)))
-                : $clean->plan(static fn (Rect $part): array => $trees[Clean::key($part)] ?? []);
+                : $clean->plan(static fn (Rect $part): array => $trees[UsableAreas::key($part)] ?? []);
 
         return Filling::of($plan, $worth, max($worth, $bound));
     }
 
     /**
-     * @param  list<Wish>  $wishes
-     * @return list<Wish> what is still wished for
+     * @param  list<Demand>  $wishes
+     * @return list<Demand> what is still wished for
      */
     private static function without(array $wishes, SheetPlan $plan): array
     {
@@ -120,7 +120,7 @@ final class Fill
         foreach ($wishes as $wish) {
             $limit = $wish->limit - ($cut[$wish->piece->id] ?? 0);
             if ($limit > 0) {
-                $left[] = Wish::for($wish->piece, $wish->worth, $limit);
+                $left[] = Demand::for($wish->piece, $wish->worth, $limit);
             }
         }
 

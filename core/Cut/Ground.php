@@ -43,7 +43,7 @@ final class Ground
     }
 
     /**
-     * @param  list<Wish>  $wishes
+     * @param  list<Demand>  $wishes
      * @return self|null null where there are too many places
      */
     public static function of(Size $sheet, array $wishes): ?self

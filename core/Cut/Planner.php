@@ -31,7 +31,7 @@ final class Planner
     /** The narrowest part that can be held. */
     private readonly int $narrowest;
 
-    private readonly ?Useful $useful;
+    private readonly ?Leftover $useful;
 
     /** @var list<array{int, int, bool}> of each stock, and whether it is whole */
     private readonly array $sides;
@@ -62,8 +62,8 @@ final class Planner
      */
     public static function plan(array $stock, array $pieces, ?Terms $terms = null): CutPlan
     {
-        if (Marred::concerns($stock)) {
-            return Marred::plan(
+        if (DamagedSheets::concerns($stock)) {
+            return DamagedSheets::plan(
                 $stock,
                 $pieces,
                 ($terms ?? Terms::usual())->trimmer,

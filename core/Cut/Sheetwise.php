@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Size;
  * One sheet after the other, each by a pattern that uses it up: what the planner, which lays one piece after the other, does
  * not find where sheets are to be used to the last strip.
  *
- * A linear programme over patterns (Gilmore and Gomory 1965) says whether the sheets that are left can cover what is left;
+ * A linear program over patterns (Gilmore and Gomory 1965) says whether the sheets that are left can cover what is left;
  * where they cannot, the last choice is taken back. Of the patterns it uses those it uses most are tried. The last sheet is
  * filled as well as it can be. Deterministic, in whatever order the pieces are named.
  */
@@ -33,7 +33,7 @@ final class Sheetwise
     /** @var list<Stock> offcuts first, the largest last */
     private readonly array $stock;
 
-    /** @var array<string, list<Pattern>> found so far, by the size of the sheet */
+    /** @var array<string, list<Knapsack>> found so far, by the size of the sheet */
     private array $patterns = [];
 
     /** @var list<array{int, int, bool}> sizes that are wanted: width, height, whether they may turn */
@@ -127,7 +127,7 @@ final class Sheetwise
         $wishes = [];
         foreach (array_filter($wanted) as $kind => $pieces) {
             [$width, $height, $mayTurn] = $this->kinds[$kind];
-            $wishes[] = Wish::for(Piece::of((string) $kind, Size::ofUnits($width, $height), $mayTurn), $width * $height, count($pieces));
+            $wishes[] = Demand::for(Piece::of((string) $kind, Size::ofUnits($width, $height), $mayTurn), $width * $height, count($pieces));
         }
 
         return Fill::best($stock, $wishes, self::BOXES, $this->trimmer)->plan->root;
@@ -139,7 +139,7 @@ final class Sheetwise
      *
      * @param  non-empty-list<Stock>  $sheets
      * @param  list<list<Piece>>  $wanted
-     * @return list<Pattern>|null
+     * @return list<Knapsack>|null
      */
     private function covering(array $sheets, array $wanted): ?array
     {
@@ -175,14 +175,14 @@ final class Sheetwise
     }
 
     /** @param  Closure(int): float  $price */
-    private function best(Stock $sheet, Closure $price): Pattern
+    private function best(Stock $sheet, Closure $price): Knapsack
     {
         $worths = [];
         foreach ($this->kinds as $kind => [$width, $height, $mayTurn]) {
             $worths[$kind] = ['width' => $width, 'height' => $height, 'worth' => $price($kind), 'mayTurn' => $mayTurn];
         }
 
-        return Pattern::best($sheet->size, $worths);
+        return Knapsack::best($sheet->size, $worths);
     }
 
     private static function key(Stock $sheet): string

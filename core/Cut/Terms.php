@@ -12,7 +12,7 @@ final readonly class Terms
     /** @param  (Closure(): bool)|null  $goOn */
     private function __construct(
         public Trimmer $trimmer,
-        public ?Useful $useful,
+        public ?Leftover $useful,
         public int $tries,
         public int $seed,
         private ?Closure $goOn,
@@ -30,7 +30,7 @@ final readonly class Terms
     }
 
     /** Of plans that open as many sheets, the one whose leftovers can become the most. */
-    public function leaving(?Useful $useful): self
+    public function leaving(?Leftover $useful): self
     {
         return new self($this->trimmer, $useful, $this->tries, $this->seed, $this->goOn);
     }

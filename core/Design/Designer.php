@@ -34,7 +34,7 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 
@@ -49,7 +49,7 @@ final readonly class Designer
 
     private function __construct(
         private Table $table,
-        private Remains $remains,
+        private RemainingStock $remains,
         private Supplies $supplies,
         private Filler $filler,
         private Pictures $pictures,
@@ -57,7 +57,7 @@ final readonly class Designer
     ) {
     }
 
-    public static function at(Table $table, Remains $remains, Variety $variety): self
+    public static function at(Table $table, RemainingStock $remains, Variety $variety): self
     {
         $supplies = Supplies::of($table, $remains, $variety);
 

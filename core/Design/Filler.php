@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
@@ -24,13 +24,13 @@ final class Filler
 
     private function __construct(
         private readonly Table $table,
-        private readonly Remains $remains,
+        private readonly RemainingStock $remains,
         private readonly Supplies $supplies,
         private readonly Variety $variety,
     ) {
     }
 
-    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
+    public static function of(Table $table, RemainingStock $remains, Supplies $supplies, Variety $variety): self
     {
         return new self($table, $remains, $supplies, $variety);
     }

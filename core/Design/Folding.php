@@ -21,7 +21,7 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Layouts;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** Lays cards on a fold that is asked for: with its base, its own parts, and nothing that would hold it shut. */
@@ -82,7 +82,7 @@ final readonly class Folding
         if ($blanks === []) {
             return 'The front is too small for it.';
         }
-        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table));
+        $supplies = Supplies::of($this->table, RemainingStock::on($this->table), Variety::on($this->table));
         if ($supplies->bases() === [] || ! $this->hasBase()) {
             $sizes = array_unique(array_map(fn (Size $one): string => $one->label($this->table->unit), $blanks));
 
@@ -98,7 +98,7 @@ final readonly class Folding
     /** What the fold adds that no paper or cardstock is left for, whichever way the front lies. */
     private function partLacking(): ?string
     {
-        $remains = Remains::on($this->table);
+        $remains = RemainingStock::on($this->table);
         $supplies = Supplies::of($this->table, $remains, Variety::on($this->table));
         $lacking = null;
         foreach ($this->constructions() as $construction) {
@@ -144,7 +144,7 @@ final readonly class Folding
         if ($this->fold->fitsReadyBase()) {
             return true;
         }
-        $supplies = Supplies::of($this->table, Remains::on($this->table), Variety::on($this->table));
+        $supplies = Supplies::of($this->table, RemainingStock::on($this->table), Variety::on($this->table));
         foreach ($this->constructions() as $construction) {
             if ($supplies->baseOf($construction->blank->size) !== null) {
                 return true;

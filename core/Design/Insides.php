@@ -8,7 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\InsidePart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** Panels to write on, glued inside the cards: from the lightest cardstock that takes ink, where there is enough left. */
@@ -24,7 +24,7 @@ final class Insides
      */
     public static function lined(Table $table, array $cards): array
     {
-        $remains = Remains::on($table->after(...$cards));
+        $remains = RemainingStock::on($table->after(...$cards));
         // Where only so many cards may take from the stash, no panel makes it one more.
         $from = $table->wishes->stashCards === null ? $table : $table->asking($table->wishes->kitOnly());
         $supplies = Supplies::of($from, $remains, Variety::on($table));
@@ -40,7 +40,7 @@ final class Insides
         return $lined;
     }
 
-    private static function panel(Card $card, Table $table, Remains $remains, Supplies $supplies): ?Taking
+    private static function panel(Card $card, Table $table, RemainingStock $remains, Supplies $supplies): ?Taking
     {
         $size = $card->layout($table->unit)->inside;
         foreach ($card->taking(InsidePart::ID) === null ? $supplies->labelStocks() : [] as $stock) {

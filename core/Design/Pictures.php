@@ -13,17 +13,21 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Layout;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** The focal points a card could have: printed pieces and panels, and where there are none what is cut from a scrap or stamped on one. */
 final readonly class Pictures
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Variety $variety)
-    {
+    private function __construct(
+        private Table $table,
+        private RemainingStock $remains,
+        private Supplies $supplies,
+        private Variety $variety,
+    ) {
     }
 
-    public static function of(Table $table, Remains $remains, Supplies $supplies, Variety $variety): self
+    public static function of(Table $table, RemainingStock $remains, Supplies $supplies, Variety $variety): self
     {
         return new self($table, $remains, $supplies, $variety);
     }

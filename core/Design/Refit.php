@@ -20,7 +20,7 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Role;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
@@ -31,14 +31,14 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class Refit
 {
-    private function __construct(private Table $table, private Remains $remains, private Supplies $supplies, private Filler $filler)
+    private function __construct(private Table $table, private RemainingStock $remains, private Supplies $supplies, private Filler $filler)
     {
     }
 
     /** @param  Table  $table  as it lies without what the card itself takes, save what has been cut */
     public static function on(Table $table): self
     {
-        $remains = Remains::on($table);
+        $remains = RemainingStock::on($table);
         $variety = Variety::on($table);
         $supplies = Supplies::of($table, $remains, $variety);
 

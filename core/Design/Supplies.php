@@ -21,7 +21,7 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Kit\ToolKind;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
@@ -37,14 +37,14 @@ final class Supplies
     /** @var list<Surface>|null */
     private ?array $cardstocks = null;
 
-    private function __construct(private readonly Table $table, private readonly Remains $remains, private readonly Variety $variety)
+    private function __construct(private readonly Table $table, private readonly RemainingStock $remains, private readonly Variety $variety)
     {
         $components = array_values(array_filter($table->components, static fn (Component $c): bool => $table->offers($c->id)));
         usort($components, static fn (Component $a, Component $b): int => isset($table->stash[$a->id]) <=> isset($table->stash[$b->id]));
         $this->components = $components;
     }
 
-    public static function of(Table $table, Remains $remains, Variety $variety): self
+    public static function of(Table $table, RemainingStock $remains, Variety $variety): self
     {
         return new self($table, $remains, $variety);
     }

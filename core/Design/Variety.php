@@ -11,9 +11,9 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 
 /** What the cards so far have used, so that the next one differs and the occasions spread. */
 final class Variety
@@ -72,7 +72,7 @@ final class Variety
     }
 
     /** Whether one more card may be on a sketch, by how many may be alike. */
-    public function allows(string $sketch, Wishes $wishes): bool
+    public function allows(string $sketch, Preferences $wishes): bool
     {
         return $wishes->alike === null || ($this->used["sketch:$sketch"] ?? 0) < $wishes->alike * $wishes->set;
     }
@@ -108,7 +108,7 @@ final class Variety
      *
      * @return list<Occasion>
      */
-    public function occasionsByWant(Wishes $wishes): array
+    public function occasionsByWant(Preferences $wishes): array
     {
         $occasions = Occasions::all();
         $shares = $this->shares($wishes);
@@ -121,18 +121,18 @@ final class Variety
     }
 
     /** More cards for it are asked for than there are. */
-    public function isMissing(Occasion $occasion, Wishes $wishes): bool
+    public function isMissing(Occasion $occasion, Preferences $wishes): bool
     {
         return $this->missing($occasion, $wishes) > 0;
     }
 
-    private function missing(Occasion $occasion, Wishes $wishes): int
+    private function missing(Occasion $occasion, Preferences $wishes): int
     {
         return max(0, ($wishes->occasions[$occasion->value] ?? 0) - ($this->occasions[$occasion->value] ?? 0));
     }
 
     /** @return array<string, int> by the value of the occasion; a piece of words that fits several counts in part for each */
-    private function shares(Wishes $wishes): array
+    private function shares(Preferences $wishes): array
     {
         /** @var array<string, int> $shares */
         $shares = [];

@@ -171,7 +171,7 @@ final readonly class Adjectives
         if ($one === null || ! $one->isWord()) {
             return [null, 0];
         }
-        // The longest name first: a maker may call hers by three words.
+        // The longest name first: a maker may call one by three words.
         for ($many = self::MOST_WORDS; $many > 1; $many--) {
             $words = array_slice($this->said->tokens, $i, $many);
             $areWords = count($words) === $many && array_filter($words, static fn (Token $word): bool => ! $word->isWord()) === [];

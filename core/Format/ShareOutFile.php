@@ -23,7 +23,7 @@ use KeepShare\Core\Outlook\Shortfall\Shortfall;
 use KeepShare\Core\Outlook\Stop;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** The open format keepshare/share-out, version 1: docs/formats/share-out.schema.json. */
@@ -217,7 +217,7 @@ final readonly class ShareOutFile
     /** @return list<array<string, string|int>> every component: what there is, what is taken, what is kept */
     private function balance(): array
     {
-        $plans = Remains::on($this->table->after(...$this->cards))->plans();
+        $plans = RemainingStock::on($this->table->after(...$this->cards))->plans();
         $taken = [];
         foreach ($this->cards as $card) {
             foreach ($card->takings as $taking) {

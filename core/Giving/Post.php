@@ -7,7 +7,7 @@ namespace KeepShare\Core\Giving;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** What the post takes, by how thick it is: as the maker has typed it from what her post says. */
+/** What the post takes, by how thick it is: as the maker has typed it from what the post says. */
 final readonly class Post
 {
     /** @param  list<array{string, Length}>  $limits  what it goes as, and how thick that may be; the thinnest first */

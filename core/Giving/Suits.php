@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\Singular;
 
 /**
  * How well a card suits somebody's day. A card of the same occasion comes before one for no reason, and that before others,
- * which say something else; among them what has to do with what she likes, then what the maker has given more stars.
+ * which say something else; among them what has to do with what that person likes, then what the maker has given more stars.
  */
 final readonly class Suits
 {

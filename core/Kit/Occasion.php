@@ -39,7 +39,7 @@ final readonly class Occasion
         return Occasions::about($this->value)['usual'];
     }
 
-    /** How many of some fifteen cards a maker usually wants for it, when she has not said otherwise. */
+    /** How many of some fifteen cards a maker usually wants for it, who has not said otherwise. */
     public function usualShare(): int
     {
         return Occasions::about($this->value)['share'];

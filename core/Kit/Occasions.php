@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use Closure;
 
 /**
- * The occasions there are, in the maker's order: those that ship, which she may call otherwise, and those she added. It is
+ * The occasions there are, in the maker's order: those that ship, which may be called otherwise, and those that were added. It is
  * one list for all that runs, as the words of a language are; where it comes from is told once, and it is read when it is
  * first asked for.
  *
@@ -160,7 +160,7 @@ final class Occasions
     }
 
     /**
-     * One of another maker; known from here on, as she calls it where it is not known already.
+     * One of another maker; known from here on, as it is called there where it is not known already.
      *
      * @return OccasionFields
      */
@@ -225,7 +225,7 @@ final class Occasions
         return self::list()[$key] ?? ['key' => $key, 'name' => str_replace('-', ' ', $key), 'share' => 1, 'usual' => false];
     }
 
-    /** @return list<string> what words that are for it say: of those she added, what they are called */
+    /** @return list<string> what words that are for it say: of those that were added, what they are called */
     public static function signsOf(string $key): array
     {
         return self::SHIPPED[$key][3] ?? [trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower(self::about($key)['name'])))];

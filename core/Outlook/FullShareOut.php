@@ -11,12 +11,12 @@ use KeepShare\Core\Design\Insides;
 use KeepShare\Core\Outlook\Shortfall\AllAsked;
 use KeepShare\Core\Outlook\Shortfall\Finished;
 use KeepShare\Core\Outlook\Shortfall\Shortfall;
+use KeepShare\Core\Share\LocalSearch;
 use KeepShare\Core\Share\Replanned;
-use KeepShare\Core\Share\Settle;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * A share-out from the first card to the last piece on it: as many cards as were asked for, made better one by one,
@@ -44,7 +44,7 @@ final readonly class FullShareOut
         $goOn ??= static fn (): bool => true;
         $found = Stretch::most($table, static fn (int $made): bool => $goOn($made));
         $table = $table->apartFor(...$found);
-        $settled = Settle::down($table, $found, $steps, static fn (): bool => $goOn(count($found)));
+        $settled = LocalSearch::down($table, $found, $steps, static fn (): bool => $goOn(count($found)));
         $arranged = Composer::on($table, $settled);
         $arranged = Replanned::areAll($table, $arranged) ? $arranged : $settled;
         $lined = $table->wishes->insides ? Insides::lined($table, $arranged) : $arranged;
@@ -58,8 +58,8 @@ final readonly class FullShareOut
      */
     public function whyNoMore(): string
     {
-        if (count($this->cards) >= Wishes::MOST_CARDS) {
-            return sprintf('No more than %d are shared out at once.', Wishes::MOST_CARDS);
+        if (count($this->cards) >= Preferences::MOST_CARDS) {
+            return sprintf('No more than %d are shared out at once.', Preferences::MOST_CARDS);
         }
         $after = $this->table->after(...$this->cards);
         $stop = Outlook::beyond($after);

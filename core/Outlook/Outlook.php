@@ -6,7 +6,7 @@ namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Fold\BaseYield;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\FoldEdge;
@@ -126,7 +126,7 @@ final class Outlook
     private function lacks(Card $card, array $lifted): array
     {
         $lacks = [];
-        foreach (OwnParts::needed() as $part) {
+        foreach (Accessories::needed() as $part) {
             $isNeeded = $part->need() === Need::Envelope ? $this->table->wishes->envelopes : $part->isNeededOn($card);
             $lacks[$part->need()->value ?? ''] = (int) ($isNeeded && $card->taking($part->id()) === null);
         }

@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Design\Refit;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
@@ -67,7 +67,7 @@ final readonly class PinnedCard
     private function groupPieces(Card $card): array
     {
         $there = array_column($card->takings, 'part');
-        $remains = Remains::on($this->table->after($card));
+        $remains = RemainingStock::on($this->table->after($card));
         $pieces = [];
         foreach ($this->card->takings as $taking) {
             $piece = $taking->toPiece($card->pieceId($taking->part));

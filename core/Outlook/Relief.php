@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 /** A wish that stops the next card: to do without it costs nothing. */
@@ -44,8 +44,8 @@ final readonly class Relief
         return "$this->wish: ".($this->more === self::MOST ? "$this->more more at least" : "$this->more more");
     }
 
-    /** @return iterable<string, Wishes> */
-    private static function without(Wishes $wishes): iterable
+    /** @return iterable<string, Preferences> */
+    private static function without(Preferences $wishes): iterable
     {
         if ($wishes->words === WordsAgain::Once) {
             yield 'words may stand again' => $wishes->saying(WordsAgain::WhenOut);

@@ -7,10 +7,10 @@ namespace KeepShare\Core\Outlook;
 use KeepShare\Core\Arrange\Pieces;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardGroup;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\InsidePart;
-use KeepShare\Core\Card\Part\OwnParts;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Compose\Canvas;
@@ -28,7 +28,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
@@ -46,7 +46,7 @@ final readonly class WaysOut
 
     private function __construct(
         private Table $table,
-        private Remains $remains,
+        private RemainingStock $remains,
         private Supplies $kit,
         private Supplies $all,
         private Filler $filler,
@@ -79,7 +79,7 @@ final readonly class WaysOut
         $kit = $table->asking($table->wishes->kitOnly());
         $open = $table->asking($table->wishes->withStash()->saying(WordsAgain::Freely));
         $table = $table->after($rest);
-        $remains = Remains::on($table);
+        $remains = RemainingStock::on($table);
         $variety = Variety::on($table);
         $all = Supplies::of($open, $remains, $variety);
         $ways = new self(
@@ -262,7 +262,7 @@ final readonly class WaysOut
                 }
             }
         }
-        if (OwnParts::find($short->part)?->need() === null) {
+        if (Accessories::find($short->part)?->need() === null) {
             $ways[] = WayOut::without('leave it off', 'leave it off');
         }
 
@@ -285,7 +285,7 @@ final readonly class WaysOut
                 : $this->all->ofKind($old->kind(), max(1, $short->quantity)),
         };
         $layout = $this->card->layout($this->table->unit);
-        $room = OwnParts::find($short->part)?->place($layout)?->size;
+        $room = Accessories::find($short->part)?->place($layout)?->size;
 
         return array_values(array_filter($candidates, static function (Component $c) use ($old, $room): bool {
             $size = $c->good instanceof Applied ? $c->good->printed()->size : null;

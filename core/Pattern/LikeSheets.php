@@ -93,7 +93,7 @@ final readonly class LikeSheets
         return $this->spare->apart->each ?? 1;
     }
 
-    public function yields(PieceKind $kind): bool
+    public function yields(PartDemand $kind): bool
     {
         return in_array($kind->source, $this->sources, true) && $kind->size->fitsIn($this->size, $this->mayTurn || $kind->mayTurn);
     }

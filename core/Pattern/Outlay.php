@@ -12,7 +12,7 @@ final readonly class Outlay
 {
     /**
      * @param  Size  $front  the way it lies
-     * @param  list<PieceKind>  $pieces  that are cut for it, the largest first
+     * @param  list<PartDemand>  $pieces  that are cut for it, the largest first
      * @param  list<string>  $counted  the limits of which it takes one
      */
     private function __construct(public Sketch $sketch, public Size $front, public array $pieces, public array $counted)
@@ -37,19 +37,19 @@ final readonly class Outlay
     }
 
     /**
-     * @param  list<PieceKind>  $pieces
+     * @param  list<PartDemand>  $pieces
      * @param  list<string>  $counted
      */
     public static function of(Sketch $sketch, Size $front, array $pieces, array $counted): self
     {
-        usort($pieces, static fn (PieceKind $a, PieceKind $b): int => $b->size->exactArea() <=> $a->size->exactArea());
+        usort($pieces, static fn (PartDemand $a, PartDemand $b): int => $b->size->exactArea() <=> $a->size->exactArea());
 
         return new self($sketch, $front, $pieces, $counted);
     }
 
     public function area(): int
     {
-        return array_sum(array_map(static fn (PieceKind $kind): int => $kind->size->exactArea(), $this->pieces));
+        return array_sum(array_map(static fn (PartDemand $kind): int => $kind->size->exactArea(), $this->pieces));
     }
 
     /** Wherever the other can be made, this can: each of its pieces is found in one of the other's. */
@@ -61,8 +61,8 @@ final readonly class Outlay
     }
 
     /**
-     * @param  list<PieceKind>  $pieces
-     * @param  array<int, PieceKind>  $others
+     * @param  list<PartDemand>  $pieces
+     * @param  array<int, PartDemand>  $others
      */
     private static function areFoundIn(array $pieces, array $others): bool
     {

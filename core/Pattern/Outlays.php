@@ -176,7 +176,7 @@ final readonly class Outlays
         return $bases;
     }
 
-    /** @return iterable<array{list<PieceKind>, list<string>}> */
+    /** @return iterable<array{list<PartDemand>, list<string>}> */
     private function onLayout(Sketch $sketch, Layout $layout, ?string $light): iterable
     {
         $pieces = [];
@@ -196,8 +196,8 @@ final readonly class Outlays
     }
 
     /**
-     * @param  array<string, PieceKind>  $pieces
-     * @return iterable<array{array<string, PieceKind>, list<string>}>
+     * @param  array<string, PartDemand>  $pieces
+     * @return iterable<array{array<string, PartDemand>, list<string>}>
      */
     private function words(Sketch $sketch, Layout $layout, array $pieces, ?string $light): iterable
     {
@@ -217,7 +217,7 @@ final readonly class Outlays
             }
             if ($good instanceof Stamp) {
                 $label = $good->label($this->table->unit);
-                $labels = $label->fitsIn($place) ? [...$labels, PieceKind::of(Source::Inked, $label)] : $labels;
+                $labels = $label->fitsIn($place) ? [...$labels, PartDemand::of(Source::Inked, $label)] : $labels;
                 $isStraight = $isStraight || ($mayBeStraight && $good->size->fitsIn($place));
             }
         }
@@ -233,18 +233,18 @@ final readonly class Outlays
         }
     }
 
-    private static function kind(Laid $laid, Source $paper, Source $cardstock): PieceKind
+    private static function kind(Laid $laid, Source $paper, Source $cardstock): PartDemand
     {
         $role = $laid->part->role;
 
-        return PieceKind::of($role->isPaper() ? $paper : $cardstock, $laid->cut, $role->mayTurn());
+        return PartDemand::of($role->isPaper() ? $paper : $cardstock, $laid->cut, $role->mayTurn());
     }
 
     /**
      * The pieces, and the limits it takes one of, where words are stamped without a label; null where their ink would not show.
      *
-     * @param  array<string, PieceKind>  $pieces
-     * @return array{array<string, PieceKind>, list<string>}|null
+     * @param  array<string, PartDemand>  $pieces
+     * @return array{array<string, PartDemand>, list<string>}|null
      */
     private static function stamped(Sketch $sketch, Layout $layout, array $pieces, ?string $light): ?array
     {
@@ -266,7 +266,7 @@ final readonly class Outlays
     /**
      * The ways to a picture: one that is printed, cut with a die, stamped on plain cardstock, or cut out of a print.
      *
-     * @return list<array{list<PieceKind>, list<string>}>
+     * @return list<array{list<PartDemand>, list<string>}>
      */
     private function pictures(Layout $layout): array
     {
@@ -278,19 +278,19 @@ final readonly class Outlays
                 $ways[self::PICTURES] = [[], [self::PICTURES]];
             }
             if ($good instanceof Tool && $good->cutsShapes() && $good->makes?->fitsIn($layout->focal->size) === true) {
-                $ways['paper'] = [[PieceKind::of(Source::Paper, $good->makes)], []];
-                $ways['card'] = [[PieceKind::of(Source::Card, $good->makes)], []];
+                $ways['paper'] = [[PartDemand::of(Source::Paper, $good->makes)], []];
+                $ways['card'] = [[PartDemand::of(Source::Card, $good->makes)], []];
             }
             $stamped = $good instanceof Stamp && $component->showsStampedPicture() ? $good->label($this->table->unit) : null;
             if ($stamped?->fitsIn($layout->focal->size) === true) {
-                $ways["stamped $component->id"] = [[PieceKind::of(Source::Inked, $stamped)], []];
+                $ways["stamped $component->id"] = [[PartDemand::of(Source::Inked, $stamped)], []];
             }
             if ($printed?->isFront() === true && $printed->size->fitsIn($layout->focal->size)) {
                 $ways[self::FRONTS] = [[], [self::FRONTS]];
             }
             if ($component->showsPicture() && Motif::cutOut($this->table->unit)->fitsIn($layout->focal->size)) {
                 // A motif is cut out of a paper, or a printed panel is cut down: to no less than a motif takes.
-                $ways['motif'] = [[PieceKind::of(Source::Paper, Motif::cutOut($this->table->unit), true)], []];
+                $ways['motif'] = [[PartDemand::of(Source::Paper, Motif::cutOut($this->table->unit), true)], []];
             }
         }
 

@@ -32,7 +32,7 @@ final class EveryShareOut
     /** @var list<Card>|null */
     private ?array $best = null;
 
-    private ?Merit $merit = null;
+    private ?Score $merit = null;
 
     private readonly Judge $judge;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
  * Most or varied: how many cards there are where each has a picture, where all differ, where three may be alike, and in all.
@@ -27,7 +27,7 @@ final readonly class Frontier
     {
         $choices = [];
         foreach (self::WISHES as [$alike, $pictures]) {
-            $wishes = $table->wishes->forCards(Wishes::MOST_CARDS)->alike($alike)->withPictures($pictures);
+            $wishes = $table->wishes->forCards(Preferences::MOST_CARDS)->alike($alike)->withPictures($pictures);
             $cards = count(Stretch::most($table->asking($wishes), $goOn === null ? null : static fn (int $made): bool => $goOn($made)));
             $choices[] = ['alike' => $alike, 'pictures' => $pictures, 'cards' => $cards];
             if ($goOn !== null && ! $goOn($cards)) {

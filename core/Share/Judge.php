@@ -30,7 +30,7 @@ final class Judge
     }
 
     /** @param  list<Card>  $cards */
-    public function merit(array $cards): Merit
+    public function merit(array $cards): Score
     {
         $sums = ['complete' => 0, 'findings' => 0, 'together' => 0, 'held' => 0, 'fromStash' => 0];
         $pieces = [];
@@ -46,7 +46,7 @@ final class Judge
             $pieces = $group === null ? $pieces : [...$pieces, count($group->pieces)];
         }
 
-        return Merit::summed($this->table, $cards, $sums, $pieces);
+        return Score::summed($this->table, $cards, $sums, $pieces);
     }
 
     /** @return array{hand: CardInHand, complete: int, findings: int, together: int, held: int, fromStash: int} */
@@ -58,7 +58,7 @@ final class Judge
             'hand' => $hand,
             'complete' => (int) ($hand->front->lacks === []),
             'findings' => self::count(Checks::all(), $hand),
-            'together' => Merit::togetherOn($card, $this->table),
+            'together' => Score::togetherOn($card, $this->table),
             'held' => $card->arrangement === null ? 0 : Canvas::of($card, $this->table)->holds($card),
             'fromStash' => $this->table->fromStash($card),
         ];

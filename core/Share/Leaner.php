@@ -12,7 +12,7 @@ use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** The same card on the design that looks best of those that take less patterned paper, with no more to stop at. */
@@ -80,7 +80,7 @@ final readonly class Leaner
     private static function isCut(Card $card, Table $table, array $cut): bool
     {
         $there = array_map($card->pieceId(...), $cut);
-        $remains = Remains::on($table);
+        $remains = RemainingStock::on($table);
         foreach ($card->pieces() as $component => $pieces) {
             $open = array_values(array_filter($pieces, static fn (Piece $piece): bool => ! in_array($piece->id, $there, true)));
             if ($open !== [] && $remains->planWith($component, ...$open) === null) {

@@ -25,7 +25,7 @@ use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
@@ -43,7 +43,7 @@ final class Sharer
     /** What opening one more whole sheet costs, in goodness. */
     private const OPENING = 5;
 
-    private readonly Remains $remains;
+    private readonly RemainingStock $remains;
 
     private readonly Variety $variety;
 
@@ -82,7 +82,7 @@ final class Sharer
         private ?array $ways = null,
         private readonly bool $isBrief = false,
     ) {
-        $this->remains = Remains::on($table);
+        $this->remains = RemainingStock::on($table);
         $this->variety = Variety::on($table);
         $this->following = new Following;
         $this->before = count($table->cards);

@@ -7,8 +7,8 @@ namespace KeepShare\Core\Share;
 use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Prepared;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Pattern\PatternPlan;
-use KeepShare\Core\Pattern\Patterns;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
@@ -41,7 +41,7 @@ final class Stretch
     private bool $isStopped = false;
 
     /** Once they are asked for. */
-    private ?Patterns $patterns = null;
+    private ?ColumnGeneration $patterns = null;
 
     /** @param  Closure(int, int): bool  $goOn */
     private function __construct(private readonly Table $table, private readonly Closure $goOn)
@@ -73,7 +73,7 @@ final class Stretch
         if (count($pleasing) >= $target || $this->isStopped) {
             return $pleasing;
         }
-        $isByPatterns = Patterns::areFor($this->table) && $this->table->wishes->set === 1;
+        $isByPatterns = ColumnGeneration::areFor($this->table) && $this->table->wishes->set === 1;
         $lean = $isByPatterns ? $this->byPatterns() : $this->byPrices($target);
         $best = count($lean) > count($pleasing) ? $lean : $pleasing;
         if ($isPlenty || count($best) >= $target || ($lean !== [] && $isByPatterns)) {
@@ -118,17 +118,17 @@ final class Stretch
         if (4 * Areas::on($pictures)->cards < 5 * $target) {
             return false;
         }
-        if (! Patterns::areFor($this->table)) {
+        if (! ColumnGeneration::areFor($this->table)) {
             return true;
         }
-        $most = Patterns::on($pictures)->bound->cards;
+        $most = ColumnGeneration::on($pictures)->bound->cards;
 
         return $most >= $target || $most >= $this->patterns()->bound->cards;
     }
 
-    private function patterns(): Patterns
+    private function patterns(): ColumnGeneration
     {
-        return $this->patterns ??= Patterns::on($this->table);
+        return $this->patterns ??= ColumnGeneration::on($this->table);
     }
 
     /** @return list<Card> the most that some price on paper gives; of as many those at the lower price */
@@ -167,7 +167,7 @@ final class Stretch
      *
      * @return iterable<list<Card>>
      */
-    private function ways(Patterns $patterns, PatternPlan $most): iterable
+    private function ways(ColumnGeneration $patterns, PatternPlan $most): iterable
     {
         foreach ($most->cards() > self::BY_LOOKS ? [] : self::CHEAPER as $level) {
             yield $this->paid($level, $most->cards());

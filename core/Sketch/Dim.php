@@ -14,13 +14,13 @@ final readonly class Dim
     /** What stands before how far it gives. */
     private const GIVES = ', gives';
 
-    /** @param  Give|null  $give  null where it is as it is drawn, always */
+    /** @param  Tolerance|null  $give  null where it is as it is drawn, always */
     private function __construct(
         private ?Length $inch,
         private ?Length $metric,
         private int $over,
         private int $under,
-        public ?Give $give = null,
+        public ?Tolerance $give = null,
     ) {
     }
 
@@ -49,7 +49,7 @@ final readonly class Dim
     /** The same measure where it may be changed by whole marks of the ruler: its leanest first. */
     public function giving(int $leanest, int $fullest): self
     {
-        return $this->withGive(Give::between($leanest, $fullest));
+        return $this->withGive(Tolerance::between($leanest, $fullest));
     }
 
     /** Changed by marks of the ruler towards its leanest, as far as it gives. */
@@ -64,7 +64,7 @@ final readonly class Dim
         return self::exactly($length)->withGive($this->give);
     }
 
-    private function withGive(?Give $give): self
+    private function withGive(?Tolerance $give): self
     {
         return new self($this->inch, $this->metric, $this->over, $this->under, $give);
     }
@@ -85,7 +85,7 @@ final readonly class Dim
     {
         $parts = explode(self::GIVES, $text, 2);
         if (count($parts) === 2) {
-            return self::parse($parts[0], $unit)->withGive(Give::parse($parts[1]));
+            return self::parse($parts[0], $unit)->withGive(Tolerance::parse($parts[1]));
         }
         if (preg_match('/^\s*(\d{1,3})\s*\/\s*(\d{1,3})\s+of\b.*$/u', $text, $found) === 1) {
             return self::readShare((int) $found[1], (int) $found[2], $text);

@@ -182,7 +182,7 @@ final readonly class Sketch
         return $ways;
     }
 
-    /** @return array<string, Give> one of each range */
+    /** @return array<string, Tolerance> one of each range */
     private function givesApart(): array
     {
         $gives = [];
@@ -196,22 +196,22 @@ final readonly class Sketch
     /** How many marks there are to its leanest measures. */
     public function lean(): int
     {
-        return max([0, ...array_map(static fn (Give $give): int => $give->lean(), $this->gives())]);
+        return max([0, ...array_map(static fn (Tolerance $give): int => $give->lean(), $this->gives())]);
     }
 
     /** How many marks there are to its fullest measures. */
     public function full(): int
     {
-        return max([0, ...array_map(static fn (Give $give): int => $give->full(), $this->gives())]);
+        return max([0, ...array_map(static fn (Tolerance $give): int => $give->full(), $this->gives())]);
     }
 
     /** By how many marks its measures are leaner than they are drawn. */
     public function isLeanerBy(): int
     {
-        return max([0, ...array_map(static fn (Give $give): int => abs($give->by), $this->gives())]);
+        return max([0, ...array_map(static fn (Tolerance $give): int => abs($give->by), $this->gives())]);
     }
 
-    /** @return list<Give> */
+    /** @return list<Tolerance> */
     private function gives(): array
     {
         $gives = [];

@@ -51,7 +51,7 @@ final class SketchReader
         foreach ($rows as $n => $row) {
             $part = $this->part(is_array($row) ? $row : [], "parts.$n");
             if (isset($parts[$part->id])) {
-                $this->written->fault("parts.$n.name", "Two parts are called \"$part->id\". Give one of them another name.");
+                $this->written->fault("parts.$n.name", "Two parts are called \"$part->id\". Tolerance one of them another name.");
             }
             $parts[$part->id] = $part;
         }

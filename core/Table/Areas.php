@@ -15,7 +15,7 @@ use KeepShare\Core\Sketch\Layout;
 /**
  * How many more cards the paper and the cardstock of a table are enough for, by their areas.
  *
- * By prices (weak duality of linear programmes): where a square unit of paper and one of cardstock have prices under
+ * By prices (weak duality of linear programs): where a square unit of paper and one of cardstock have prices under
  * which every design costs at least 1, the price of all there is bounds the cards. The best pair of prices lies where two
  * designs cost just 1, or where one of the two is free. Every sketch on every front that cards can have counts, with what
  * its parts are cut from at least, so no wish makes it too low. In doubles: a bound is only lowered to a whole number
@@ -37,7 +37,7 @@ final readonly class Areas
     {
         [$paper, $cardstock] = [self::left($table, true), self::left($table, false)];
         $designs = self::designs($table);
-        $best = new self(Wishes::MOST_CARDS, null);
+        $best = new self(Preferences::MOST_CARDS, null);
         foreach (self::prices($designs) as [$ofPaper, $ofCardstock]) {
             $cards = (int) floor(($ofPaper * $paper + $ofCardstock * $cardstock) * self::SURE);
             if ($cards < $best->cards) {

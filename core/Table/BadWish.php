@@ -32,7 +32,7 @@ final class BadWish extends Refusal
 
     private static function of(string $what, int $wanted, int $cards): self
     {
-        $nearest = $wanted > Wishes::MOST_CARDS
+        $nearest = $wanted > Preferences::MOST_CARDS
             ? "Ask for fewer of the $what."
             : "Ask for $wanted cards, or for fewer of the $what.";
 

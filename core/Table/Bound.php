@@ -143,14 +143,14 @@ final readonly class Bound
             $text = $component->good instanceof Stamp && ! $takesInk ? null : $component->words()?->text;
             if ($text !== null && ($left > 0 || $component->isEndless())) {
                 $text = mb_strtolower($text);
-                $words[$text] = ($words[$text] ?? 0) + ($component->isEndless() ? Wishes::MOST_CARDS : $left);
+                $words[$text] = ($words[$text] ?? 0) + ($component->isEndless() ? Preferences::MOST_CARDS : $left);
             }
         }
         if (isset($counts[Need::FocalPoint->value])) {
             $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
         }
         // Who lets cards go without words is stopped by none.
-        $words += $table->wishes->wordless ? ['' => Wishes::MOST_CARDS] : [];
+        $words += $table->wishes->wordless ? ['' => Preferences::MOST_CARDS] : [];
         foreach ($words as $text => $count) {
             $counts[Need::Sentiment->value] += $text === '' ? $count : min($count, $table->mayBeSaid((string) $text));
         }
@@ -191,7 +191,7 @@ final readonly class Bound
             $motifs += $component->showsPicture() ? intdiv($own, $motif) : 0;
         }
 
-        return min(Wishes::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
+        return min(Preferences::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
     }
 
     /** By sheet and by all that is not promised: neither can hold more. */

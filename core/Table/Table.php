@@ -21,7 +21,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 
-/** What cards may be made of: what lies there, under the wishes of the maker. Made by Laying::under() alone. */
+/** What cards may be made of: what lies there, under the wishes of the maker. Made by Inventory::under() alone. */
 final readonly class Table
 {
     private const FROM_STASH = 60;
@@ -51,12 +51,12 @@ final readonly class Table
     private bool $isStashOpen;
 
     /**
-     * @param  Laying  $laying  what lies there, saved or not
+     * @param  Inventory  $laying  what lies there, saved or not
      * @param  list<Sketch>  $sketches  those that new cards may be laid on
      */
     private function __construct(
-        public Laying $laying,
-        public Wishes $wishes,
+        public Inventory $laying,
+        public Preferences $wishes,
         public array $sketches,
         private Plans $plans,
         public Layouts $layouts,
@@ -73,7 +73,7 @@ final readonly class Table
         $this->isStashOpen = $wishes->stash && ($wishes->stashCards === null || $this->cardsFromStash() < $wishes->stashCards);
     }
 
-    public static function of(Laying $laying, Wishes $wishes): self
+    public static function of(Inventory $laying, Preferences $wishes): self
     {
         return new self(
             $laying,
@@ -91,7 +91,7 @@ final readonly class Table
      *
      * @return list<Sketch>
      */
-    private static function sketches(Laying $laying, Wishes $wishes): array
+    private static function sketches(Inventory $laying, Preferences $wishes): array
     {
         $sketches = $wishes->sketchesOf($laying->shelf);
         $mayBeBare = self::isBare($laying);
@@ -111,7 +111,7 @@ final readonly class Table
         return self::isBare($this->laying);
     }
 
-    private static function isBare(Laying $laying): bool
+    private static function isBare(Inventory $laying): bool
     {
         foreach ($laying->stock as $id => $stock) {
             if ($stock !== [] && Spare::sourceOf($id) === null) {
@@ -129,7 +129,7 @@ final readonly class Table
     }
 
     /** The same under other wishes. */
-    public function asking(Wishes $wishes): self
+    public function asking(Preferences $wishes): self
     {
         return $wishes->laysAs($this->wishes)
             ? new self($this->laying, $wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies)
@@ -213,7 +213,7 @@ final readonly class Table
      *
      * @param  list<Sketch>  $sketches
      */
-    private function lying(Laying $laying, array $sketches, Layouts $layouts): self
+    private function lying(Inventory $laying, array $sketches, Layouts $layouts): self
     {
         return new self($laying, $this->wishes, $sketches, Plans::with($this->wishes->trimmer()), $layouts, $this->harmonies);
     }
@@ -290,7 +290,7 @@ final readonly class Table
     public function mayBeSaid(string $words): int
     {
         if ($this->wishes->words !== WordsAgain::Once) {
-            return Wishes::MOST_CARDS;
+            return Preferences::MOST_CARDS;
         }
         $many = isset($this->said()[$words]) ? 0 : $this->wishes->set;
         foreach ($this->wishes->designs as $design) {

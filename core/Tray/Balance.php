@@ -9,8 +9,8 @@ use KeepShare\Core\Kit\Foam;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** For how many more cards each thing is enough by itself: one look shows what is out of balance in a kit. */
 final readonly class Balance
@@ -63,6 +63,6 @@ final readonly class Balance
 
     private static function upTo(int $cards): ?int
     {
-        return $cards >= Wishes::MOST_CARDS ? null : $cards;
+        return $cards >= Preferences::MOST_CARDS ? null : $cards;
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Tray;
 
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Filling;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Trimmer;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Tray\Kind\FrameParts;
 
 /**
@@ -91,7 +91,7 @@ final readonly class Becoming
     /** @param  list<StandardPart>  $parts */
     private function filled(array $parts): ?WayToCut
     {
-        $wishes = array_map(fn (StandardPart $part): Wish => Wish::for(
+        $wishes = array_map(fn (StandardPart $part): Demand => Demand::for(
             Piece::of($part->id(), $part->size, $part->turnsOn($this->scrap)),
             $this->lacks->worth($part),
             self::MANY,
@@ -101,7 +101,7 @@ final readonly class Becoming
         return $filling === null || $filling->worth === 0 ? null : WayToCut::ofParts($this->scrap, $filling->plan, $this->lacks, $parts);
     }
 
-    /** @param  non-empty-list<Wish>  $wishes */
+    /** @param  non-empty-list<Demand>  $wishes */
     private function fill(array $wishes): Filling
     {
         return Fill::best($this->scrap->stock, $wishes, self::BOXES, $this->trimmer);

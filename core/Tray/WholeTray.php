@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KeepShare\Core\Tray;
 
 use Closure;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
@@ -86,7 +86,7 @@ final readonly class WholeTray
         return $plan;
     }
 
-    /** @return list<Wish> the sizes that cover most of it in rows, worth what they cover */
+    /** @return list<Demand> the sizes that cover most of it in rows, worth what they cover */
     private function wishes(Scrap $rest): array
     {
         $covered = [];
@@ -100,7 +100,7 @@ final readonly class WholeTray
         }
         arsort($covered);
 
-        return array_map(fn (string $id): Wish => Wish::for(
+        return array_map(fn (string $id): Demand => Demand::for(
             Piece::of($id, $parts[$id]->size, $parts[$id]->turnsOn($rest)),
             $parts[$id]->size->area(),
             self::MANY,

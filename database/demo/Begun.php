@@ -13,7 +13,7 @@ use App\Table\Workbench;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Share\Stretch;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /** A kit as it lies in the middle of an evening: shared out, two cards made, one drying. */
 final readonly class Begun
@@ -28,7 +28,7 @@ final readonly class Begun
 
     public function lay(Kit $kit): void
     {
-        $table = TableState::of($kit)->table(Wishes::cards(self::CARDS));
+        $table = TableState::of($kit)->table(Preferences::cards(self::CARDS));
         $this->place->place($kit, Composer::on($table, Stretch::most($table)), false);
         foreach ($kit->cards()->with('takings')->limit(self::MADE + 1)->get() as $n => $card) {
             $this->cutFor($kit, $card);

@@ -10,7 +10,7 @@ use KeepShare\Core\Kit\Occasion;
 /** Made-up people, whose days come soon whenever the demo is laid. */
 final class Circle
 {
-    /** Name, what she likes, days of post, and her days: the occasion, in how many days, whether it comes every year. */
+    /** Name, what they like, days of post, and their days: the occasion, in how many days, whether it comes every year. */
     private const PEOPLE = [
         ['Ada Fenn', 'boats, gulls, blue', null, [['birthday', 9, true]]],
         ['Bo and Ines Marlow', 'lanterns, no glitter', null, [['wedding', 31, false]]],

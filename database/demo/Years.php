@@ -14,8 +14,8 @@ use KeepShare\Core\Kit\GoodWriter;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Outlook\ShareOut;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 
 /** Years of kits, made by saying the demo kit over and over with other numbers. */
 final class Years
@@ -78,7 +78,7 @@ final class Years
      */
     private function cards(Kit $kit, array $models, CarbonImmutable $month): void
     {
-        $this->design ??= ShareOut::of(Laying::unpacked(Demo::file('harbour-lanterns'))->under(Wishes::cards(10)))->cards;
+        $this->design ??= ShareOut::of(Inventory::unpacked(Demo::file('harbour-lanterns'))->under(Preferences::cards(10)))->cards;
         $places = array_flip(array_map(static fn (CoreComponent $model): string => $model->id, $models));
         $ids = Component::query()->where('kit_id', $kit->id)->pluck('id', 'position');
         foreach ($this->design as $n => $card) {

@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\Process;
 use Tests\Browser\Support\Table;
 
-/** A person at a table of her own: clicks, types and looks at the page. */
+/** A person at a table of their own: clicks, types and looks at the page. */
 abstract class BrowserTestCase extends TestCase
 {
     /** Seconds that a page may take on a busy machine. */

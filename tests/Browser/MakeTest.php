@@ -17,7 +17,7 @@ final class MakeTest extends BrowserTestCase
         $this->see('All in runs, one tool out at a time');
         $this->see('no order has fewer than');
 
-        // How far she comes in 45 minutes; nonsense is told by the field and stays there.
+        // How far one comes in 45 minutes; nonsense is told by the field and stays there.
         $this->typeInto('#minutes', 'soon');
         $this->press(WebDriverKeys::ENTER);
         $this->see('Write whole minutes, from 1 to 1440.');

@@ -98,7 +98,7 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_who_takes_back_the_card_she_looks_at_is_led_to_the_grid_and_goes_on_there(): void
+    public function test_who_takes_back_the_card_in_sight_is_led_to_the_grid_and_goes_on_there(): void
     {
         $this->sharedOut();
         $this->press('c', 'd');
@@ -346,7 +346,7 @@ final class ShareTest extends BrowserTestCase
         $this->holds(9, 'select count(*) from cards');
         $this->see('9 cards from a kit for 10');
 
-        // Of two quick acts the first is refused; the second was meant for a table she never saw.
+        // Of two quick acts the first is refused; the second was meant for a table that was never seen.
         $this->browser->switchTo()->window($this->browser->getWindowHandles()[1]);
         $this->press('c', WebDriverKeys::DELETE);
         $this->see('8 cards from a kit for 10');

@@ -28,8 +28,8 @@ use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -66,7 +66,7 @@ final class BenchTest extends TestCase
 
     public function test_what_is_done_to_a_part_is_done_before_it_is_glued_and_in_its_order(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(1));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(1));
         $card = Sharer::most($table)[0];
         $part = $card->layout($table->unit)->parts[0]->part->id;
         $keys = ['edge', 'heat-emboss', 'emboss', 'corners'];
@@ -90,7 +90,7 @@ final class BenchTest extends TestCase
     public function test_what_a_piece_lies_on_is_laid_before_it(): void
     {
         $seen = ['under the picture' => 0, 'over the picture' => 0, 'on foam' => 0];
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(10));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(10));
         foreach (Composer::on($table, Sharer::most($table)) as $card) {
             $lifted = $card->arrangement?->changing('piece-1', static fn (Spot $spot): Spot => $spot->lifted());
             $bench = CardAtBench::of($card->arranged($lifted), $table->components, $table->unit);
@@ -247,7 +247,7 @@ final class BenchTest extends TestCase
         self::assertSame(30, $pace(1, 90, 90, 90, 90), 'and is none of the five');
         $step = self::step('1/a', 1, 'glue', 60, 0, [], $kind);
         $slow = Pace::learnt(['dry-fit' => [90, 90, 90, 90, 90]]);
-        self::assertSame(180, $slow->paced($step)->seconds, 'what takes twice as long takes her so too');
+        self::assertSame(180, $slow->paced($step)->seconds, 'what takes twice as long takes this maker so too');
     }
 
     /**
@@ -257,7 +257,7 @@ final class BenchTest extends TestCase
      */
     private static function cards(Kit $kit, int $many): array
     {
-        $table = Laying::unpacked($kit)->under(Wishes::cards($many));
+        $table = Inventory::unpacked($kit)->under(Preferences::cards($many));
 
         return array_map(
             static fn (Card $card): array => StepKinds::stepsOf(CardAtBench::of($card, $table->components, $table->unit)),

@@ -22,8 +22,8 @@ use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -68,11 +68,11 @@ final class BoundTest extends TestCase
         self::assertSame([10, Need::Base], self::bound(Kits::demo()));
         $short = self::with(Kits::demo(), Kind::Envelope, 3);
         self::assertSame([10, Need::Base], self::bound($short), 'no card waits for its envelope');
-        self::assertSame([3, Need::Envelope], self::boundOn(Laying::unpacked($short), Wishes::asManyAsPossible()->inEnvelopes()));
+        self::assertSame([3, Need::Envelope], self::boundOn(Inventory::unpacked($short), Preferences::asManyAsPossible()->inEnvelopes()));
         $rich = array_keys(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->focus->isLean()));
         self::assertSame(
             [0, Need::FocalPoint],
-            self::boundOn(Laying::unpacked(
+            self::boundOn(Inventory::unpacked(
                 self::with(
                     self::with(Kits::without(Kind::Tool, Kind::Paper, Kind::Panel), Kind::DieCut, 0, images: true),
                     Kind::Sticker,
@@ -80,7 +80,7 @@ final class BoundTest extends TestCase
                     images: true,
                     layered: true,
                 ),
-            ), Wishes::asManyAsPossible()->without($rich)),
+            ), Preferences::asManyAsPossible()->without($rich)),
             'where every sketch wants a picture',
         );
     }
@@ -92,30 +92,30 @@ final class BoundTest extends TestCase
             self::bound(self::with(Kits::demo('knitted-hills'), Kind::Base, 1)),
             'one base, and two from each of two heavy sheets',
         );
-        $table = Laying::unpacked(Kits::demo());
+        $table = Inventory::unpacked(Kits::demo());
         self::assertGreaterThan(
-            Bound::on($table->under(Wishes::asManyAsPossible()))->cards - 1,
-            Bound::on($table->under(Wishes::asManyAsPossible(repeatSentiments: true)))->cards,
+            Bound::on($table->under(Preferences::asManyAsPossible()))->cards - 1,
+            Bound::on($table->under(Preferences::asManyAsPossible(repeatSentiments: true)))->cards,
         );
     }
 
     public function test_a_stamp_serves_any_number_of_cards_with_a_label_or_without(): void
     {
-        $table = Laying::unpacked(Kits::demo());
+        $table = Inventory::unpacked(Kits::demo());
         $noWords = [];
         $noInk = [];
         foreach ($table->components as $id => $component) {
             $noWords[$id] = $component->words() !== null ? 0 : $table->free[$id] ?? 0;
             $noInk[$id] = $component->good instanceof Cardstock ? [] : $table->stock[$id] ?? [];
         }
-        $stampsAlone = Laying::of(
+        $stampsAlone = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
             array_intersect_key($noWords, $table->free),
             $table->stock,
         );
-        $nothingToStampOn = Laying::of(
+        $nothingToStampOn = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
@@ -123,10 +123,10 @@ final class BoundTest extends TestCase
             array_intersect_key($noInk, $table->stock),
         );
 
-        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
+        $once = Preferences::asManyAsPossible()->saying(WordsAgain::Once);
         self::assertSame([2, Need::Sentiment], self::boundOn($stampsAlone, $once));
         self::assertCount(2, Sharer::most($stampsAlone->under($once)));
-        self::assertSame([10, Need::Base], self::boundOn($stampsAlone, Wishes::asManyAsPossible()), 'a stamp serves any number');
+        self::assertSame([10, Need::Base], self::boundOn($stampsAlone, Preferences::asManyAsPossible()), 'a stamp serves any number');
         self::assertSame([2, Need::Sentiment], self::boundOn($nothingToStampOn, $once), 'they may stand on the base itself');
         self::assertCount(2, Sharer::most($nothingToStampOn->under($once)));
     }
@@ -134,7 +134,7 @@ final class BoundTest extends TestCase
     public function test_heavy_sheets_too_small_for_a_blank_give_no_base(): void
     {
         $kit = Kits::demo();
-        $heavy = static fn (string $width, string $height): Laying => Laying::unpacked(
+        $heavy = static fn (string $width, string $height): Inventory => Inventory::unpacked(
             Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
                 ...array_filter($kit->components, static fn (Component $one): bool => $one->kind() !== Kind::Base),
                 Component::of(
@@ -150,15 +150,15 @@ final class BoundTest extends TestCase
             ]),
         );
 
-        self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11'), Wishes::asManyAsPossible()));
-        $small = self::boundOn($heavy('8', '8'), Wishes::asManyAsPossible());
+        self::assertSame([6, Need::Base], self::boundOn($heavy('8 1/2', '11'), Preferences::asManyAsPossible()));
+        $small = self::boundOn($heavy('8', '8'), Preferences::asManyAsPossible());
         self::assertSame([0, Need::Base], $small, 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
     }
 
     public function test_it_says_whether_more_is_impossible_or_only_not_found(): void
     {
-        $table = Laying::unpacked(Kits::demo());
-        $wishes = Wishes::asManyAsPossible();
+        $table = Inventory::unpacked(Kits::demo());
+        $wishes = Preferences::asManyAsPossible();
         self::assertSame(
             'No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.',
             Bound::on($table->under($wishes))->says(),
@@ -172,9 +172,9 @@ final class BoundTest extends TestCase
     public function test_no_search_beats_the_bound(): void
     {
         foreach (range(101, 115) as $seed) {
-            $table = Laying::unpacked(Kits::random($seed));
+            $table = Inventory::unpacked(Kits::random($seed));
             foreach ([false, true] as $repeat) {
-                $wishes = Wishes::asManyAsPossible(repeatSentiments: $repeat);
+                $wishes = Preferences::asManyAsPossible(repeatSentiments: $repeat);
                 self::assertLessThanOrEqual(
                     Bound::on($table->under($wishes))->cards,
                     count(Sharer::most($table->under($wishes))),
@@ -186,8 +186,8 @@ final class BoundTest extends TestCase
 
     public function test_the_occasion_furthest_behind_is_wanted_most(): void
     {
-        $variety = Variety::on(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)));
-        self::assertSame('birthday', $variety->occasionsByWant(Wishes::cards(12))[0]->value);
+        $variety = Variety::on(Inventory::unpacked(Kits::demo())->under(Preferences::cards(1)));
+        self::assertSame('birthday', $variety->occasionsByWant(Preferences::cards(12))[0]->value);
         $card = static fn (int $number, Occasion $occasion): Card => Card::of(
             $number,
             Sketches::all()['framed-panel'],
@@ -196,16 +196,16 @@ final class BoundTest extends TestCase
             [],
         );
         $variety->add($card(1, Occasion::of('birthday')));
-        self::assertNotSame(Occasion::of('birthday'), $variety->occasionsByWant(Wishes::cards(12))[0]);
+        self::assertNotSame(Occasion::of('birthday'), $variety->occasionsByWant(Preferences::cards(12))[0]);
         foreach (range(2, 12) as $number) {
             $variety->add($card($number, Occasion::of('wedding')));
         }
-        self::assertSame('wedding', $variety->occasionsByWant(Wishes::cards(12))[count(Occasions::all()) - 1]->value);
+        self::assertSame('wedding', $variety->occasionsByWant(Preferences::cards(12))[count(Occasions::all()) - 1]->value);
         self::assertGreaterThan($variety->ofSketch('seam-strip'), $variety->ofSketch('framed-panel'));
     }
 
     /** @return array{int, Need} */
-    private static function boundOn(Laying $table, Wishes $wishes): array
+    private static function boundOn(Inventory $table, Preferences $wishes): array
     {
         $bound = Bound::on($table->under($wishes));
 
@@ -215,7 +215,7 @@ final class BoundTest extends TestCase
     /** @return array{int, Need} */
     private static function bound(Kit $kit): array
     {
-        $bound = Bound::on(Laying::unpacked($kit)->under(Wishes::asManyAsPossible()));
+        $bound = Bound::on(Inventory::unpacked($kit)->under(Preferences::asManyAsPossible()));
 
         return [$bound->cards, $bound->need];
     }

@@ -72,7 +72,7 @@ use KeepShare\Core\Sketch\Seam;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Slice;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -444,7 +444,7 @@ final class CheckTest extends TestCase
             self::card()->takings,
             set: $set,
         );
-        $components = Laying::unpacked(Kits::demo())->components;
+        $components = Inventory::unpacked(Kits::demo())->components;
 
         self::assertSilent(new SaidTwice, CardInHand::of($card(1, 4), $components, Unit::Inch, [$card(2, 4)]));
         self::assertSilent(new PictureTwice, CardInHand::of($card(1, 4), $components, Unit::Inch, [$card(2, 4)]));
@@ -564,7 +564,7 @@ final class CheckTest extends TestCase
         int $gems = 3,
         array $others = [],
     ): CardInHand {
-        $components = Laying::unpacked(Kits::demo())->components;
+        $components = Inventory::unpacked(Kits::demo())->components;
         foreach ($goods as $id => $good) {
             $components[$id] = Component::of($id, $id, $good, 2);
         }
@@ -651,7 +651,7 @@ final class CheckTest extends TestCase
         foreach ($surfaces as $part => $component) {
             $takings[$part] = Taking::piece($component, $part, $layout->part($part)->cut ?? self::fail(), 0, true);
         }
-        $components = Laying::unpacked(Kits::demo())->components;
+        $components = Inventory::unpacked(Kits::demo())->components;
         foreach ($goods as $id => $good) {
             $components[$id] = Component::of($id, $id, $good, 2);
         }

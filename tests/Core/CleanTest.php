@@ -2,10 +2,10 @@
 
 namespace Tests\Core;
 
-use KeepShare\Core\Cut\Clean;
 use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Cut\UsableAreas;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -18,7 +18,7 @@ final class CleanTest extends TestCase
 {
     public function test_a_sheet_without_a_fault_is_one_clean_part(): void
     {
-        $clean = Clean::of(Stock::sheet('a', Size::ofUnits(12, 9)));
+        $clean = UsableAreas::of(Stock::sheet('a', Size::ofUnits(12, 9)));
 
         self::assertEquals([Rect::ofUnits(0, 0, 12, 9)], $clean->parts());
         self::assertEquals(Size::ofUnits(12, 9), $clean->inside());
@@ -27,11 +27,11 @@ final class CleanTest extends TestCase
 
     public function test_a_margin_is_cut_off_all_round_and_one_that_eats_the_sheet_leaves_nothing(): void
     {
-        $clean = Clean::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::ofUnits(2), []));
+        $clean = UsableAreas::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::ofUnits(2), []));
         self::assertEquals([Rect::ofUnits(2, 2, 8, 5)], $clean->parts());
         self::assertCount(4, $clean->plan(static fn (): array => [])->cuts(), 'one cut a side');
 
-        $eaten = Clean::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::ofUnits(5), []));
+        $eaten = UsableAreas::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::ofUnits(5), []));
         self::assertNull($eaten->inside());
         self::assertSame([], $eaten->parts());
     }
@@ -39,7 +39,7 @@ final class CleanTest extends TestCase
     public function test_a_bent_corner_costs_the_lesser_of_two_strips(): void
     {
         $corner = Rect::ofUnits(0, 0, 2, 3);
-        $parts = Clean::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::zero(), [$corner]))->parts();
+        $parts = UsableAreas::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::zero(), [$corner]))->parts();
 
         self::assertEquals(Rect::ofUnits(2, 0, 10, 9), $parts[0], '90 square units, where a cut below it leaves 72');
         self::assertEquals(Rect::ofUnits(0, 3, 2, 6), $parts[1]);
@@ -50,7 +50,7 @@ final class CleanTest extends TestCase
     {
         foreach (range(1, 120) as $seed) {
             $stock = self::marred($seed);
-            $parts = Clean::of($stock)->parts();
+            $parts = UsableAreas::of($stock)->parts();
             $inside = Rect::whole($stock->size);
             foreach ($parts as $n => $part) {
                 self::assertTrue($inside->size->width->units >= $part->right()->units, "seed $seed");
@@ -72,15 +72,15 @@ final class CleanTest extends TestCase
     {
         foreach (range(1, 60) as $seed) {
             $stock = self::marred($seed);
-            $clean = Clean::of($stock);
+            $clean = UsableAreas::of($stock);
             $freed = [];
             $plan = $clean->plan(static function (Rect $part) use (&$freed): array {
-                $freed[] = Clean::key($part);
+                $freed[] = UsableAreas::key($part);
 
                 return [];
             });
-            self::assertEqualsCanonicalizing(array_map(Clean::key(...), $clean->parts()), $freed, "seed $seed");
-            $leaves = array_map(static fn (Leaf $leaf): string => Clean::key($leaf->rect()), $plan->leaves());
+            self::assertEqualsCanonicalizing(array_map(UsableAreas::key(...), $clean->parts()), $freed, "seed $seed");
+            $leaves = array_map(static fn (Leaf $leaf): string => UsableAreas::key($leaf->rect()), $plan->leaves());
             self::assertSame([], array_diff($freed, $leaves), "seed $seed: each is freed");
             $all = array_sum(array_map(static fn (Leaf $leaf): int => self::units($leaf->rect()), $plan->leaves()));
             self::assertSame($stock->size->width->units * $stock->size->height->units, $all, "seed $seed: no paper is lost");
@@ -94,10 +94,10 @@ final class CleanTest extends TestCase
             [Rect::ofUnits(0, 0, Length::inches(1)->units, Length::inches(1)->units)],
         );
 
-        self::assertTrue(Clean::of($stock)->isInReach(Trimmer::usual()));
-        self::assertFalse(Clean::of($stock)->isInReach(Trimmer::of(Length::inches(9), Length::zero())));
+        self::assertTrue(UsableAreas::of($stock)->isInReach(Trimmer::usual()));
+        self::assertFalse(UsableAreas::of($stock)->isInReach(Trimmer::of(Length::inches(9), Length::zero())));
         $sheet = Stock::sheet('a', $stock->size);
-        self::assertTrue(Clean::of($sheet)->isInReach(Trimmer::of(Length::inches(1), Length::zero())), 'there is nothing to cut');
+        self::assertTrue(UsableAreas::of($sheet)->isInReach(Trimmer::of(Length::inches(1), Length::zero())), 'there is nothing to cut');
     }
 
     private static function marred(int $seed): Stock
@@ -108,7 +108,7 @@ final class CleanTest extends TestCase
             [$x, $y] = [$random->getInt(0, $width - 1), $random->getInt(0, $height - 1)];
 
             return Rect::ofUnits($x, $y, $random->getInt(1, min(4, $width - $x)), $random->getInt(1, min(4, $height - $y)));
-        }, range(1, $random->getInt(1, Clean::MOST_BLEMISHES)));
+        }, range(1, $random->getInt(1, UsableAreas::MOST_BLEMISHES)));
 
         return Stock::sheet("$seed", Size::ofUnits($width, $height))->marred(Length::ofUnits($random->getInt(0, 1)), $blemishes);
     }

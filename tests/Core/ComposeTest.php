@@ -27,12 +27,12 @@ use KeepShare\Core\Kit\Sticker;
 use KeepShare\Core\Kit\StickerStuff;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Share\Stretch;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Preferences;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Flat;
@@ -43,7 +43,7 @@ final class ComposeTest extends TestCase
 {
     public function test_most_of_what_a_kit_brings_finds_a_card(): void
     {
-        $wishes = Wishes::asManyAsPossible();
+        $wishes = Preferences::asManyAsPossible();
         [$some, $table] = self::composed(Kits::demo(), $wishes);
         self::assertCount(10, $some);
         self::assertGreaterThanOrEqual(70, self::percentUsed($some, $table));
@@ -74,7 +74,7 @@ final class ComposeTest extends TestCase
     #[DataProvider('seeds')]
     public function test_groups_on_made_up_kits_are_as_a_maker_would_lay_them(int $seed): void
     {
-        $wishes = Wishes::asManyAsPossible()->pieces(Many::cases()[$seed % 3]);
+        $wishes = Preferences::asManyAsPossible()->pieces(Many::cases()[$seed % 3]);
         $wishes = match ($seed % 5) {
             1 => $wishes->savingOne(),
             2 => $wishes->using(['image1' => Wanted::Never, 'image2' => Wanted::UseUp, 'piece0' => Wanted::Save]),
@@ -95,7 +95,7 @@ final class ComposeTest extends TestCase
             $pairs[$key] = $card->set;
             self::assertFalse(in_array('image1', array_column($card->takings, 'component'), true) && $seed % 5 === 2, 'never');
         }
-        $remains = Remains::on($table->after(...$cards));
+        $remains = RemainingStock::on($table->after(...$cards));
         foreach ($table->components as $id => $component) {
             if (! $component->isEndless() && isset($table->free[$id])) {
                 self::assertGreaterThanOrEqual(0, $remains->left($id), "$id is used no oftener than there is of it");
@@ -109,10 +109,10 @@ final class ComposeTest extends TestCase
     public function test_what_further_cards_need_is_left_for_them(): void
     {
         foreach ([Kits::demo(), Kits::demo('knitted-hills'), Kits::demo('windfall-orchard')] as $kit) {
-            $table = Laying::unpacked($kit)->under(Wishes::cards(6));
+            $table = Inventory::unpacked($kit)->under(Preferences::cards(6));
             $bare = Stretch::most($table);
             $further = static fn (array $cards): int => count(
-                Stretch::most($table->after(...$cards)->asking(Wishes::asManyAsPossible())),
+                Stretch::most($table->after(...$cards)->asking(Preferences::asManyAsPossible())),
             );
 
             self::assertSame($further($bare), $further(Composer::on($table, $bare)), $kit->name);
@@ -124,7 +124,7 @@ final class ComposeTest extends TestCase
     {
         $compared = 0;
         for ($seed = 1; $seed <= 12; $seed++) {
-            $table = Laying::unpacked(Kits::rich($seed))->under(Wishes::cards(1)->pieces(Many::Lots));
+            $table = Inventory::unpacked(Kits::rich($seed))->under(Preferences::cards(1)->pieces(Many::Lots));
             $card = Stretch::most($table)[0];
             $canvas = Canvas::of($card, $table);
             $pool = Pool::after($table, [$canvas->card]);
@@ -133,7 +133,7 @@ final class ComposeTest extends TestCase
                 $table->components,
                 static fn ($one): bool => $one->good instanceof Applied && $one->words() === null && $pool->left($one->id) > 0,
             )), 0, 3));
-            $fitting = Fitting::on($canvas, $pool, Scraps::of($after, Remains::on($after), false), $table->wishes);
+            $fitting = Fitting::on($canvas, $pool, Scraps::of($after, RemainingStock::on($after), false), $table->wishes);
             foreach (array_filter(Arrangements::all(), $fitting->mayBe(...)) as $arrangement) {
                 $found = $fitting->in($arrangement, 9);
                 if ($found === null || ! $found->isSound || count($arrangement->spots) > 5) {
@@ -158,7 +158,7 @@ final class ComposeTest extends TestCase
             $letters[] = Component::of("letter-$letter", "Letter $letter", Sticker::of($printed, StickerStuff::Chipboard), 1);
         }
         $with = Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [...$kit->components, ...$letters]);
-        [$cards] = self::composed($with, Wishes::asManyAsPossible());
+        [$cards] = self::composed($with, Preferences::asManyAsPossible());
         $spelled = [];
         foreach ($cards as $card) {
             $word = '';
@@ -177,7 +177,7 @@ final class ComposeTest extends TestCase
 
     public function test_another_arrangement_keeps_the_pieces_and_the_foam_they_want(): void
     {
-        [$cards, $table] = self::composed(Kits::demo(), Wishes::cards(6));
+        [$cards, $table] = self::composed(Kits::demo(), Preferences::cards(6));
         $seen = 0;
         foreach ($cards as $card) {
             $others = Rearrange::others($card, $table->after(...array_filter($cards, static fn (Card $one): bool => $one !== $card)));
@@ -198,9 +198,9 @@ final class ComposeTest extends TestCase
     }
 
     /** @return array{list<Card>, Table} */
-    private static function composed(Kit $kit, Wishes $wishes): array
+    private static function composed(Kit $kit, Preferences $wishes): array
     {
-        $table = Laying::unpacked($kit)->under($wishes);
+        $table = Inventory::unpacked($kit)->under($wishes);
         $cards = Stretch::most($table);
         $table = $table->apartFor(...$cards);
 

@@ -4,15 +4,15 @@ namespace Tests\Core;
 
 use App\Console\Bench\Partitions;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\ExactSmall;
 use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Node;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Split;
 use KeepShare\Core\Cut\Stock;
-use KeepShare\Core\Cut\Subsets;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use PHPUnit\Framework\TestCase;
@@ -36,7 +36,7 @@ final class EngineTest extends TestCase
             }
             $least = BruteForce::leastSheets($width, $height, $tiny, 3);
             [$stock, $pieces] = self::inches($width, $height, 3, $tiny);
-            $plan = Subsets::plan($stock, array_values($pieces));
+            $plan = ExactSmall::plan($stock, array_values($pieces));
             self::assertSame($least, $plan?->sheetsOpened());
             if ($plan !== null) {
                 self::assertCutsAll($plan, $pieces);
@@ -54,9 +54,9 @@ final class EngineTest extends TestCase
         $stock = [Stock::sheet('whole', $inch('6', '6')), Stock::offcut('rest', $inch('4', '3'))];
         $pieces = [Piece::of('a', $inch('3', '2'), false), Piece::of('b', $inch('3', '1'), false), Piece::of('c', $inch('1', '3'), false)];
 
-        $plan = Subsets::plan($stock, $pieces) ?? self::fail('All can be cut.');
+        $plan = ExactSmall::plan($stock, $pieces) ?? self::fail('All can be cut.');
         self::assertSame(0, $plan->sheetsOpened());
-        self::assertNull(Subsets::plan($stock, [Piece::of('long', $inch('7', '1'), true)]));
+        self::assertNull(ExactSmall::plan($stock, [Piece::of('long', $inch('7', '1'), true)]));
         self::assertSame(
             ['long'],
             array_map(
@@ -224,7 +224,7 @@ final class EngineTest extends TestCase
             $filling = Fill::best(
                 $stock[0],
                 array_map(
-                    static fn (array $w, Piece $piece): Wish => Wish::for($piece, $w[3], $w[4]),
+                    static fn (array $w, Piece $piece): Demand => Demand::for($piece, $w[3], $w[4]),
                     $wishes,
                     array_values($pieces),
                 ),
@@ -266,7 +266,7 @@ final class EngineTest extends TestCase
                 ['3 3/4', '5', 40],
             ] as $n => [$w, $h, $worth]
         ) {
-            $wishes[] = Wish::for(Piece::of("p$n", $inch($w, $h), true), $worth, 3);
+            $wishes[] = Demand::for(Piece::of("p$n", $inch($w, $h), true), $worth, 3);
         }
         $last = null;
         foreach ([1, 5, 25, 125, 600] as $most) {

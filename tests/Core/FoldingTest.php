@@ -22,11 +22,11 @@ use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\LocalSearch;
+use KeepShare\Core\Share\Score;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -37,7 +37,7 @@ final class FoldingTest extends TestCase
     public function test_a_base_that_lies_the_other_way_is_folded_at_the_top(): void
     {
         $folds = ['upright' => [], 'lying' => []];
-        foreach (Sharer::most(self::harbour()->under(Wishes::cards(10))) as $card) {
+        foreach (Sharer::most(self::harbour()->under(Preferences::cards(10))) as $card) {
             $folds[$card->front->width->isLongerThan($card->front->height) ? 'lying' : 'upright'][] = $card->fold;
         }
         self::assertSame([FoldKind::Side], array_values(array_unique($folds['upright'], SORT_REGULAR)));
@@ -50,7 +50,7 @@ final class FoldingTest extends TestCase
         );
         $card = array_values(
             array_filter(
-                Sharer::most($tops->under(Wishes::cards(4))),
+                Sharer::most($tops->under(Preferences::cards(4))),
                 static fn (Card $card): bool => $card->front->height->isLongerThan($card->front->width),
             ),
         )[0];
@@ -69,7 +69,7 @@ final class FoldingTest extends TestCase
     public function test_so_many_cards_of_a_fold_as_are_asked_for(FoldKind $fold): void
     {
         $table = self::withHeavyWhite();
-        $wishes = Wishes::cards(5)->folding([$fold->value => 2]);
+        $wishes = Preferences::cards(5)->folding([$fold->value => 2]);
         $cards = Sharer::most($table->under($wishes));
         $folded = array_values(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold));
 
@@ -89,12 +89,12 @@ final class FoldingTest extends TestCase
             }
         }
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
-            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
+            self::assertTrue($table->under(Preferences::cards(1, true))->plan($id, $pieces)->isComplete());
         }
-        self::assertSame(0, Merit::of($table->under($wishes), $cards)->foldsMissing);
+        self::assertSame(0, Score::of($table->under($wishes), $cards)->foldsMissing);
         self::assertSame(
             2,
-            Merit::of(
+            Score::of(
                 $table->under($wishes),
                 array_values(array_filter($cards, static fn (Card $card): bool => $card->fold !== $fold)),
             )->foldsMissing,
@@ -104,8 +104,8 @@ final class FoldingTest extends TestCase
     public function test_settling_keeps_the_folds_that_are_asked_for(): void
     {
         $table = self::withHeavyWhite();
-        $wishes = Wishes::cards(5)->folding(['gatefold' => 1, 'short-front' => 1]);
-        $cards = Settle::down($table->under($wishes), Sharer::most($table->under($wishes)), 10);
+        $wishes = Preferences::cards(5)->folding(['gatefold' => 1, 'short-front' => 1]);
+        $cards = LocalSearch::down($table->under($wishes), Sharer::most($table->under($wishes)), 10);
 
         self::assertSame([1, 1], [self::on($cards, FoldKind::Gatefold), self::on($cards, FoldKind::ShortFront)]);
         self::assertCount(5, $cards);
@@ -113,13 +113,13 @@ final class FoldingTest extends TestCase
 
     public function test_a_gatefold_needs_a_blank_of_its_own_and_without_one_the_cards_are_plain(): void
     {
-        $cards = Sharer::most(self::harbour()->under(Wishes::cards(10)->folding(['gatefold' => 2])));
+        $cards = Sharer::most(self::harbour()->under(Preferences::cards(10)->folding(['gatefold' => 2])));
         self::assertCount(10, $cards);
         self::assertSame(0, self::on($cards, FoldKind::Gatefold));
         self::assertSame(['Nothing with a gatefold, and you asked for 2.'], SpreadGaps::of($cards, 0, ['gatefold' => 2]));
 
         $table = self::withHeavyWhite();
-        [$card] = Sharer::most($table->under(Wishes::cards(1)->folding(['gatefold' => 1])));
+        [$card] = Sharer::most($table->under(Preferences::cards(1)->folding(['gatefold' => 1])));
         $base = $card->taking('base');
         self::assertSame(
             ['heavy', true],
@@ -136,7 +136,7 @@ final class FoldingTest extends TestCase
     public function test_a_fold_is_offered_until_there_are_enough_of_it(): void
     {
         $table = self::withHeavyWhite();
-        $wishes = Wishes::cards(5)->folding(['slider' => 1]);
+        $wishes = Preferences::cards(5)->folding(['slider' => 1]);
         $card = Sharer::on($table->under($wishes))->asked() ?? self::fail('There is paper for a sleeve.');
         self::assertSame(FoldKind::Slider, $card->fold);
         self::assertNull(Sharer::on($table->after($card)->under($wishes))->asked());
@@ -144,7 +144,7 @@ final class FoldingTest extends TestCase
 
     public function test_more_folds_than_cards_are_refused(): void
     {
-        $wishes = Wishes::cards(6)
+        $wishes = Preferences::cards(6)
             ->wanting(['birthday' => 4])
             ->folding(['gatefold' => 3, 'pocket' => 2, 'side' => 1, 'no such' => 9]);
         self::assertSame(
@@ -155,7 +155,7 @@ final class FoldingTest extends TestCase
         $this->expectExceptionMessage(
             '7 cards of certain folds are asked for, but only 6 cards in all. Ask for 7 cards, or for fewer of the folds.',
         );
-        Wishes::cards(6)->folding(['gatefold' => 7]);
+        Preferences::cards(6)->folding(['gatefold' => 7]);
     }
 
     /** @param  list<Card>  $cards */
@@ -164,12 +164,12 @@ final class FoldingTest extends TestCase
         return count(array_filter($cards, static fn (Card $card): bool => $card->fold === $fold));
     }
 
-    private static function withHeavyWhite(): Laying
+    private static function withHeavyWhite(): Inventory
     {
         return self::with(Cardstock::of(Size::parse('8 1/2', '11', Unit::Inch), self::white(), weight: Weight::Heavy), 'heavy', 4);
     }
 
-    private static function with(Good $good, string $id, int $count): Laying
+    private static function with(Good $good, string $id, int $count): Inventory
     {
         $kit = Kits::demo();
         // A sleeve is wrapped of a paper longer than those of the pad.
@@ -185,7 +185,7 @@ final class FoldingTest extends TestCase
         );
         $components = array_filter($kit->components, static fn (Component $one): bool => $one->id !== $id);
 
-        return Laying::unpacked(
+        return Inventory::unpacked(
             Kit::of($kit->name, $kit->unit, $kit->front, $kit->promised, $kit->price, [
                 ...array_values($components),
                 $long,
@@ -199,8 +199,8 @@ final class FoldingTest extends TestCase
         return Colour::fromHex('#fdfdfb');
     }
 
-    private static function harbour(): Laying
+    private static function harbour(): Inventory
     {
-        return Laying::unpacked(Kits::demo());
+        return Inventory::unpacked(Kits::demo());
     }
 }

@@ -29,7 +29,7 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Role;
@@ -37,9 +37,9 @@ use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchReader;
 use KeepShare\Core\Sketch\SketchWriter;
 use KeepShare\Core\Table\Areas;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -114,7 +114,7 @@ final class GiveTest extends TestCase
         $cards = Stretch::most($table);
 
         self::assertCount(8, $cards);
-        self::assertSame(8, Patterns::on($table)->bound->cards);
+        self::assertSame(8, ColumnGeneration::on($table)->bound->cards);
         self::assertTrue(Engine::plan($table->stock['paper'], Card::piecesOf($cards)['paper'])->isComplete());
         foreach ($cards as $card) {
             $findings = (new OtherThanDrawn)->look(CardInHand::of($card, $table->components, $table->unit, $cards));
@@ -173,7 +173,7 @@ final class GiveTest extends TestCase
         $kit = Kit::of('Gives', Unit::Inch, $front, 10, null, $components);
         $others = array_filter(array_keys(Sketches::all()), static fn (string $key): bool => $key !== $sketch);
 
-        return Laying::unpacked($kit)->under(Wishes::asManyAsPossible()->without(array_values($others)));
+        return Inventory::unpacked($kit)->under(Preferences::asManyAsPossible()->without(array_values($others)));
     }
 
     private static function paper(string $width, string $height): Paper

@@ -2,9 +2,9 @@
 
 namespace Tests\Core;
 
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Ground;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Size;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -59,12 +59,12 @@ final class GroundTest extends TestCase
         self::assertNull(Ground::of(Size::ofUnits(6_000, 6_000), $wishes));
     }
 
-    /** @return array{int, int, list<Wish>} a small sheet, and pieces of which each lies on it one way at least */
+    /** @return array{int, int, list<Demand>} a small sheet, and pieces of which each lies on it one way at least */
     private static function asked(int $seed): array
     {
         $random = new Randomizer(new Mt19937($seed));
         [$width, $height] = [$random->getInt(4, 14), $random->getInt(4, 14)];
-        $wishes = array_map(static fn (): Wish => self::wish(
+        $wishes = array_map(static fn (): Demand => self::wish(
             $random->getInt(1, $width),
             $random->getInt(1, $height),
             $random->getInt(1, 30),
@@ -74,15 +74,15 @@ final class GroundTest extends TestCase
         return [$width, $height, $wishes];
     }
 
-    private static function wish(int $width, int $height, int $worth, bool $mayTurn = false): Wish
+    private static function wish(int $width, int $height, int $worth, bool $mayTurn = false): Demand
     {
-        return Wish::for(Piece::of("$width by $height", Size::ofUnits($width, $height), $mayTurn), $worth, 1);
+        return Demand::for(Piece::of("$width by $height", Size::ofUnits($width, $height), $mayTurn), $worth, 1);
     }
 
     /**
      * The most worth of guillotine cuts of each part, any number of each piece: every cut at every unit is tried.
      *
-     * @param  list<Wish>  $wishes
+     * @param  list<Demand>  $wishes
      * @return array<int, array<int, int>>
      */
     private static function most(int $width, int $height, array $wishes): array

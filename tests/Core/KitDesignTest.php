@@ -7,10 +7,10 @@ use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\KitFile;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\LocalSearch;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -21,8 +21,8 @@ final class KitDesignTest extends TestCase
     public function test_the_designs_come_first_each_as_often_as_it_is_meant(): void
     {
         $kit = Kits::demo();
-        $table = Laying::unpacked($kit);
-        $wishes = Wishes::cards(8, repeatSentiments: true)->following($kit->designs);
+        $table = Inventory::unpacked($kit);
+        $wishes = Preferences::cards(8, repeatSentiments: true)->following($kit->designs);
         $cards = Sharer::most($table->under($wishes));
 
         self::assertSame([2, 1, 1, 1], array_map(static fn (KitDesign $design): int => self::made($design, $cards), $kit->designs));
@@ -32,7 +32,7 @@ final class KitDesignTest extends TestCase
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
         }
         foreach ($table->after(...$cards)->promised as $id => $pieces) {
-            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete());
+            self::assertTrue($table->under(Preferences::cards(1, true))->plan($id, $pieces)->isComplete());
         }
         self::assertSame(
             'lanterns/1',
@@ -40,13 +40,13 @@ final class KitDesignTest extends TestCase
             'the face that is shown',
         );
 
-        $settled = Settle::down($table->under($wishes), $cards, 12);
+        $settled = LocalSearch::down($table->under($wishes), $cards, 12);
         self::assertEquals(array_slice($cards, 0, 5), array_slice($settled, 0, 5), 'settling leaves them');
         self::assertSame(
             0,
             count(
                 array_filter(
-                    Sharer::most($table->after(...$cards)->under(Wishes::cards(1)->following($kit->designs))),
+                    Sharer::most($table->after(...$cards)->under(Preferences::cards(1)->following($kit->designs))),
                     $wishes->follows(...),
                 ),
             ),
@@ -57,9 +57,9 @@ final class KitDesignTest extends TestCase
     public function test_a_design_whose_picture_is_gone_is_passed_over(): void
     {
         $kit = Kits::demo();
-        $table = Laying::unpacked($kit);
-        $bare = Laying::of($table->unit, $table->front, $table->components, ['lantern' => 0] + $table->free, $table->stock);
-        $cards = Sharer::most($bare->under(Wishes::cards(6)->following($kit->designs)));
+        $table = Inventory::unpacked($kit);
+        $bare = Inventory::of($table->unit, $table->front, $table->components, ['lantern' => 0] + $table->free, $table->stock);
+        $cards = Sharer::most($bare->under(Preferences::cards(6)->following($kit->designs)));
 
         self::assertSame([0, 1, 1, 1], array_map(static fn (KitDesign $design): int => self::made($design, $cards), $kit->designs));
         self::assertCount(6, $cards);

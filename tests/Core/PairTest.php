@@ -10,8 +10,8 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Pair\Pairing;
 use KeepShare\Core\Pair\Partner;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -85,7 +85,7 @@ final class PairTest extends TestCase
     public function test_a_card_drawn_from_a_palette_shows_nothing_else(): void
     {
         $palette = ['wave/0', 'sea-holly/0', 'kelp-card/0', 'deep-water/0', 'shell/0'];
-        $cards = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(2)->from($palette)))->cards;
+        $cards = ShareOut::of(Inventory::unpacked(Kits::demo())->under(Preferences::cards(2)->from($palette)))->cards;
 
         self::assertCount(2, $cards);
         foreach ($cards as $card) {
@@ -96,7 +96,7 @@ final class PairTest extends TestCase
                 );
             }
         }
-        self::assertSame([], ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(1)->from([])))->cards);
+        self::assertSame([], ShareOut::of(Inventory::unpacked(Kits::demo())->under(Preferences::cards(1)->from([])))->cards);
     }
 
     private static function face(string $colours, bool $busy = false, Motif $motif = Motif::Dots): Face

@@ -8,7 +8,7 @@ use App\Console\Bench\ScarceKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Cut\Engine;
-use KeepShare\Core\Cut\Pattern;
+use KeepShare\Core\Cut\Knapsack;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Cut\SheetPlan;
@@ -18,17 +18,17 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
+use KeepShare\Core\LinearProgram\LinearProgram;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Outlook\Outlook;
-use KeepShare\Core\Pattern\Patterns;
-use KeepShare\Core\Programme\Programme;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -46,16 +46,16 @@ final class PatternTest extends TestCase
             $limits = array_map(static fn (): float => (float) $random->getInt(0, 40), range(1, 4));
             $takes = array_map(static fn (): array => [(float) $random->getInt(1, 9), (float) $random->getInt(1, 9)], $limits);
             $worths = [(float) $random->getInt(1, 9), (float) $random->getInt(1, 9)];
-            $programme = Programme::under($limits);
-            $programme->add(array_column($takes, 0), $worths[0]);
-            $programme->solve();
-            $programme->add(array_column($takes, 1), $worths[1]);
-            $programme->solve();
+            $lp = LinearProgram::under($limits);
+            $lp->add(array_column($takes, 0), $worths[0]);
+            $lp->solve();
+            $lp->add(array_column($takes, 1), $worths[1]);
+            $lp->solve();
 
-            self::assertEqualsWithDelta(self::bestCorner($limits, $takes, $worths), $programme->worth(), 1e-3, "programme $n");
-            $prices = array_map($programme->price(...), array_keys($limits));
+            self::assertEqualsWithDelta(self::bestCorner($limits, $takes, $worths), $lp->worth(), 1e-3, "programme $n");
+            $prices = array_map($lp->dualPrice(...), array_keys($limits));
             $sum = array_sum(array_map(static fn (float $price, float $limit): float => $price * $limit, $prices, $limits));
-            self::assertEqualsWithDelta($programme->worth(), $sum, 1e-3, 'all there is is worth as much as what is made of it');
+            self::assertEqualsWithDelta($lp->worth(), $sum, 1e-3, 'all there is is worth as much as what is made of it');
         }
     }
 
@@ -72,7 +72,7 @@ final class PatternTest extends TestCase
                 $worth = (float) $random->getInt($width, 2 * $width);
                 $worths[$kind] = ['width' => $width, 'height' => 500, 'worth' => $worth, 'mayTurn' => false];
             }
-            $pattern = Pattern::best(Size::ofUnits($wide, 500), $worths);
+            $pattern = Knapsack::best(Size::ofUnits($wide, 500), $worths);
             $best = array_fill(0, $wide + 1, 0.0);
             for ($at = 1; $at <= $wide; $at++) {
                 foreach ($worths as ['width' => $width, 'worth' => $worth]) {
@@ -96,7 +96,7 @@ final class PatternTest extends TestCase
             static fn (float $wide): array => ['width' => $unit($wide), 'height' => $unit(12), 'worth' => 1.0, 'mayTurn' => false],
             [0.09, 0.0917, 0.0931, 0.0953, 0.0967, 0.0979],
         );
-        $most = Pattern::best(Size::ofUnits($unit(12), $unit(12)), $worths)->most;
+        $most = Knapsack::best(Size::ofUnits($unit(12), $unit(12)), $worths)->most;
 
         self::assertGreaterThanOrEqual(intdiv($unit(12), $unit(0.09)), $most);
     }
@@ -115,7 +115,7 @@ final class PatternTest extends TestCase
                     'mayTurn' => $random->getInt(0, 1) === 1,
                 ];
             }
-            $pattern = Pattern::best($sheet, $worths);
+            $pattern = Knapsack::best($sheet, $worths);
             $known = [];
             self::assertSame(self::mostWorth($sheet->width->units, $sheet->height->units, $worths, $known), $pattern->worth, "sheet $n");
             if ($pattern->box === null) {
@@ -134,8 +134,8 @@ final class PatternTest extends TestCase
     {
         $tried = $planned = 0;
         for ($seed = 0; $seed < 5; $seed++) {
-            $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
-            foreach (Patterns::on($table)->most(Wishes::MOST_CARDS)->plans as $component => $plans) {
+            $table = Inventory::unpacked(ScarceKit::of($seed))->under(Preferences::asManyAsPossible());
+            foreach (ColumnGeneration::on($table)->most(Preferences::MOST_CARDS)->plans as $component => $plans) {
                 $pieces = [];
                 foreach ($plans as $n => $plan) {
                     foreach ($plan->pieces() as $m => $leaf) {
@@ -161,7 +161,7 @@ final class PatternTest extends TestCase
     {
         $worth = ['width' => 3, 'height' => 2, 'worth' => 1.0, 'mayTurn' => false];
         $sheet = Size::ofUnits(6, 2);
-        $box = Pattern::best($sheet, [$worth])->box ?? self::fail('Two go on it.');
+        $box = Knapsack::best($sheet, [$worth])->box ?? self::fail('Two go on it.');
         $prepared = Prepared::by([SheetPlan::of(Stock::sheet('s', $sheet), $box->cutFrom(Rect::whole($sheet)))]);
         $piece = static fn (string $id, int $w, int $h, bool $mayTurn): Piece => Piece::of($id, Size::ofUnits($w, $h), $mayTurn);
 
@@ -176,9 +176,9 @@ final class PatternTest extends TestCase
     public function test_whatever_is_wished_for_no_search_finds_more_than_the_bound(): void
     {
         for ($seed = 0; $seed < 4; $seed++) {
-            $laying = Laying::unpacked($seed % 2 === 0 ? ScarceKit::of(100 + $seed) : Kits::random($seed));
+            $laying = Inventory::unpacked($seed % 2 === 0 ? ScarceKit::of(100 + $seed) : Kits::random($seed));
             $table = $laying->under(self::wishes($seed));
-            $bound = Patterns::on($table)->bound;
+            $bound = ColumnGeneration::on($table)->bound;
             $cards = Stretch::most($table);
             self::assertLessThanOrEqual($bound->cards, count($cards), "kit $seed");
             self::assertLessThanOrEqual($bound->cards, count(Sharer::most($table)), "kit $seed");
@@ -190,8 +190,8 @@ final class PatternTest extends TestCase
     {
         $above = 0;
         for ($seed = 200; $seed < 204; $seed++) {
-            $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
-            $gap = min(Wishes::MOST_CARDS, Patterns::on($table)->bound->cards) - count(Stretch::most($table));
+            $table = Inventory::unpacked(ScarceKit::of($seed))->under(Preferences::asManyAsPossible());
+            $gap = min(Preferences::MOST_CARDS, ColumnGeneration::on($table)->bound->cards) - count(Stretch::most($table));
             $above += (int) ($gap > 1);
         }
         self::assertLessThanOrEqual(1, $above, 'of four kits');
@@ -199,10 +199,11 @@ final class PatternTest extends TestCase
 
     public function test_the_bound_says_what_it_goes_by(): void
     {
-        $scarce = Laying::unpacked(ScarceKit::of(1))->under(Wishes::asManyAsPossible());
-        self::assertSame(['patterns', Need::Paper], [Patterns::on($scarce)->bound->how, Patterns::on($scarce)->bound->need]);
-        $orchard = Laying::unpacked(Kits::demo('windfall-orchard'))->under(Wishes::asManyAsPossible());
-        $bound = Patterns::on($orchard)->bound;
+        $scarce = Inventory::unpacked(ScarceKit::of(1))->under(Preferences::asManyAsPossible());
+        $bound = ColumnGeneration::on($scarce)->bound;
+        self::assertSame(['patterns', Need::Paper], [$bound->how, $bound->need]);
+        $orchard = Inventory::unpacked(Kits::demo('windfall-orchard'))->under(Preferences::asManyAsPossible());
+        $bound = ColumnGeneration::on($orchard)->bound;
         self::assertSame([18, 'counts', Need::Base], [$bound->cards, $bound->how, $bound->need]);
         $cards = Stretch::most($orchard);
         self::assertCount(18, $cards, 'nine heavy sheets give eighteen bases, and no card is without words');
@@ -216,10 +217,10 @@ final class PatternTest extends TestCase
         $words = array_filter(Kits::demo()->components, static fn ($one): bool => $one->words() !== null);
         $with = Kit::of($kit->name, $kit->unit, $kit->front, 10, null, [...$kit->components, ...self::missing($kit, $words)]);
         foreach ([3, 10, 30] as $many) {
-            $table = Laying::unpacked($with)->under(Wishes::cards($many)->withPictures());
+            $table = Inventory::unpacked($with)->under(Preferences::cards($many)->withPictures());
             $found = count(Stretch::most($table));
             self::assertGreaterThan(0, $found);
-            self::assertLessThanOrEqual(Patterns::on($table)->bound->cards, $found);
+            self::assertLessThanOrEqual(ColumnGeneration::on($table)->bound->cards, $found);
         }
     }
 
@@ -235,12 +236,12 @@ final class PatternTest extends TestCase
     }
 
     /** Wishes of all kinds together, other ones for every seed. */
-    private static function wishes(int $seed): Wishes
+    private static function wishes(int $seed): Preferences
     {
         $random = new Randomizer(new Mt19937($seed));
         $is = static fn (): bool => $random->getInt(0, 3) === 0;
 
-        return Wishes::cards($random->getInt(1, 30))
+        return Preferences::cards($random->getInt(1, 30))
             ->saying([WordsAgain::WhenOut, WordsAgain::Once, WordsAgain::Freely][$random->getInt(0, 2)])
             ->inEnvelopes($is())
             ->savingOne($is())

@@ -11,8 +11,8 @@ use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Recipe\RecipeFile;
 use KeepShare\Core\Recipe\StockRole;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -42,7 +42,7 @@ final class RecipeFileTest extends TestCase
 
     private static function kept(string $kit): Recipe
     {
-        $table = Laying::unpacked(Kits::demo($kit))->under(Wishes::cards(6)->lined(true));
+        $table = Inventory::unpacked(Kits::demo($kit))->under(Preferences::cards(6)->lined(true));
 
         return KeepRecipe::of('Kept', $table->unit, ShareOut::of($table)->cards, $table->components);
     }
@@ -71,7 +71,7 @@ final class RecipeFileTest extends TestCase
 
     public function test_a_share_out_is_kept_without_its_goods(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(6));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(6));
         $cards = ShareOut::of($table)->cards;
         $recipe = KeepRecipe::of('Kept', $table->unit, $cards, $table->components);
 

@@ -15,10 +15,10 @@ use KeepShare\Core\Recipe\Lay\Letters;
 use KeepShare\Core\Recipe\Lay\LettersChosen;
 use KeepShare\Core\Recipe\Lay\OnTable;
 use KeepShare\Core\Recipe\Recipe;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -33,9 +33,9 @@ final class RecipeLayTest extends TestCase
         return PaperKit::like(Kits::demo(), $papers, $seed, $size, $up);
     }
 
-    private static function table(Kit $kit, ?Wishes $wishes = null): Table
+    private static function table(Kit $kit, ?Preferences $wishes = null): Table
     {
-        return Laying::unpacked($kit)->under($wishes ?? Wishes::cards(30));
+        return Inventory::unpacked($kit)->under($wishes ?? Preferences::cards(30));
     }
 
     /** @return array{LettersChosen, LaidRecipe} */
@@ -145,7 +145,7 @@ final class RecipeLayTest extends TestCase
     {
         $recipe = Recipes::shipped();
         foreach ([false, true] as $up) {
-            $table = self::table(self::kit(8, 3, '6 x 6', $up), Wishes::cards(30));
+            $table = self::table(self::kit(8, 3, '6 x 6', $up), Preferences::cards(30));
             [$chosen, $laid] = self::laid($recipe, $table);
 
             self::assertSame([], array_filter($laid->falls, static fn (string $why): bool => str_contains($why, 'cannot be cut')));
@@ -186,7 +186,7 @@ final class RecipeLayTest extends TestCase
             self::assertNotEmpty($own);
         }
 
-        $metric = Laying::unpacked(Kits::demo('knitted-hills'))->under(Wishes::cards(30));
+        $metric = Inventory::unpacked(Kits::demo('knitted-hills'))->under(Preferences::cards(30));
         [, $laid] = self::laid($recipe, $metric);
         self::assertNotSame([], $laid->cards);
         foreach ($laid->cards as $card) {
@@ -200,11 +200,11 @@ final class RecipeLayTest extends TestCase
         $kit = self::kit(5);
         foreach (['paper-1', 'paper-4'] as $id) {
             $uses = array_fill_keys(['paper-1', 'paper-2', 'paper-3', 'paper-4', 'paper-5'], Wanted::Save);
-            $table = self::table($kit, Wishes::cards(30)->using([...$uses, $id => Wanted::UseUp]));
+            $table = self::table($kit, Preferences::cards(30)->using([...$uses, $id => Wanted::UseUp]));
             $chosen = Letters::best($recipe, OnTable::of($recipe, $table), $table);
             self::assertSame($id, $chosen?->papers['A']->component->id);
 
-            $never = self::table($kit, Wishes::cards(30)->using([$id => Wanted::Never]));
+            $never = self::table($kit, Preferences::cards(30)->using([$id => Wanted::Never]));
             $chosen = Letters::best($recipe, OnTable::of($recipe, $never), $never);
             self::assertNotSame($id, $chosen?->papers['A']->component->id);
         }
@@ -219,7 +219,7 @@ final class RecipeLayTest extends TestCase
 
     public function test_a_share_out_that_is_kept_can_be_laid_where_it_came_from(): void
     {
-        $table = self::table(Kits::demo(), Wishes::cards(6));
+        $table = self::table(Kits::demo(), Preferences::cards(6));
         $cards = ShareOut::of($table)->cards;
         $recipe = KeepRecipe::of('Kept', $table->unit, $cards, $table->components);
         [, $laid] = self::laid($recipe, $table);

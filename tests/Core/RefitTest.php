@@ -11,8 +11,8 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
@@ -60,7 +60,7 @@ final class RefitTest extends TestCase
             $table->components,
             static fn ($one): bool => $one->good instanceof SheetGood && ! $one->kind()->isPrintedPaper(),
         );
-        $bare = Laying::of(
+        $bare = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
@@ -68,7 +68,7 @@ final class RefitTest extends TestCase
             array_fill_keys(array_keys($cardstocks), []) + $table->stock,
         );
         $card = self::on('framed-panel');
-        $fitted = Refit::on($bare->under(Wishes::cards(1, true)))->card(
+        $fitted = Refit::on($bare->under(Preferences::cards(1, true)))->card(
             Card::of(1, Sketches::all()['panel-on-mat'], $card->front, $card->occasion, $card->takings),
             [],
         );
@@ -85,14 +85,14 @@ final class RefitTest extends TestCase
     public function test_a_part_that_is_cut_stays_the_size_it_is_or_the_change_is_refused(): void
     {
         $card = self::on('panel-on-mat');
-        $same = Refit::on(self::table()->under(Wishes::cards(1, true)))->card($card, ['panel', 'mat']);
+        $same = Refit::on(self::table()->under(Preferences::cards(1, true)))->card($card, ['panel', 'mat']);
         self::assertEquals($card->taking('panel'), $same->taking('panel'));
 
         $this->expectException(CutAlready::class);
         $this->expectExceptionMessage(
             'The panel is cut already: it stays the size it is. Take that cut back first, or leave the part as it was.',
         );
-        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(
+        Refit::on(self::table()->under(Preferences::cards(1, true)))->card(
             Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings),
             ['panel'],
         );
@@ -102,7 +102,7 @@ final class RefitTest extends TestCase
     {
         $card = self::on('panel-on-mat');
         $this->expectException(CutAlready::class);
-        Refit::on(self::table()->under(Wishes::cards(1, true)))->card(
+        Refit::on(self::table()->under(Preferences::cards(1, true)))->card(
             Card::of(1, Sketches::all()['framed-panel'], $card->front, $card->occasion, $card->takings),
             ['mat'],
         );
@@ -128,16 +128,16 @@ final class RefitTest extends TestCase
     public function test_nothing_is_taken_from_the_other_cards(): void
     {
         $table = self::table();
-        $others = Sharer::most($table->under(Wishes::cards(9)));
+        $others = Sharer::most($table->under(Preferences::cards(9)));
         $with = $table->after(...$others);
         $card = self::on('panel-on-mat');
-        $fitted = Refit::on($with->under(Wishes::cards(1, true)))->card(
+        $fitted = Refit::on($with->under(Preferences::cards(1, true)))->card(
             Card::of(10, Sketches::all()['six-tiles'], $card->front, $card->occasion, []),
             [],
         );
 
         foreach ($with->after($fitted)->promised as $id => $pieces) {
-            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), "all of $id can still be cut");
+            self::assertTrue($table->under(Preferences::cards(1, true))->plan($id, $pieces)->isComplete(), "all of $id can still be cut");
         }
     }
 
@@ -148,22 +148,22 @@ final class RefitTest extends TestCase
 
     private static function refit(Card $card): Card
     {
-        return Refit::on(self::table()->under(Wishes::cards(1, true)))->card($card, []);
+        return Refit::on(self::table()->under(Preferences::cards(1, true)))->card($card, []);
     }
 
     /** A complete card on a sketch, upright. */
     private static function on(string $sketch): Card
     {
-        [$card] = Sharer::most(self::table()->under(Wishes::cards(1))->onSketches([Sketches::all()[$sketch]]));
+        [$card] = Sharer::most(self::table()->under(Preferences::cards(1))->onSketches([Sketches::all()[$sketch]]));
         $isUpright = $card->front->height->isLongerThan($card->front->width);
 
         return $isUpright ? $card : self::refit(Card::of(1, $card->sketch, $card->front->turned(), $card->occasion, $card->takings));
     }
 
-    private static function table(): Laying
+    private static function table(): Inventory
     {
         static $table = null;
 
-        return $table ??= Laying::unpacked(Kits::demo());
+        return $table ??= Inventory::unpacked(Kits::demo());
     }
 }

@@ -26,12 +26,12 @@ use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\LocalSearch;
+use KeepShare\Core\Share\Score;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -47,14 +47,14 @@ final class ShareOptimumTest extends TestCase
     {
         for ($seed = 1; $seed <= $tables; $seed++) {
             $table = self::table($seed, $cards);
-            $wishes = Wishes::cards($cards);
-            $found = Settle::down($table->under($wishes), Sharer::most($table->under($wishes)), 60);
-            $best = self::best($table, [], $cards, 0, $wishes) ?? self::fail("Laying $seed gives no cards.");
+            $wishes = Preferences::cards($cards);
+            $found = LocalSearch::down($table->under($wishes), Sharer::most($table->under($wishes)), 60);
+            $best = self::best($table, [], $cards, 0, $wishes) ?? self::fail("Inventory $seed gives no cards.");
 
             self::assertSame(
                 0,
-                Merit::of($table->under($wishes), $found)->compare($best),
-                "table $seed: ".json_encode([$best, Merit::of($table->under($wishes), $found)]),
+                Score::of($table->under($wishes), $found)->compare($best),
+                "table $seed: ".json_encode([$best, Score::of($table->under($wishes), $found)]),
             );
         }
     }
@@ -64,10 +64,10 @@ final class ShareOptimumTest extends TestCase
      *
      * @param  list<Card>  $made
      */
-    private static function best(Laying $table, array $made, int $cards, int $from, Wishes $wishes): ?Merit
+    private static function best(Inventory $table, array $made, int $cards, int $from, Preferences $wishes): ?Score
     {
         if (count($made) === $cards) {
-            return Merit::of($table->under($wishes), $made);
+            return Score::of($table->under($wishes), $made);
         }
         $best = null;
         foreach (array_slice(self::choices($table, count($made) + 1), $from, null, true) as $n => $card) {
@@ -83,7 +83,7 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** @param  list<Card>  $cards */
-    private static function isPossible(Laying $table, array $cards): bool
+    private static function isPossible(Inventory $table, array $cards): bool
     {
         $after = $table->after(...$cards);
         $words = array_map(static fn (Card $card): ?string => $card->taking('sentiment')?->component, $cards);
@@ -91,7 +91,7 @@ final class ShareOptimumTest extends TestCase
             return false;
         }
         foreach ($after->promised as $component => $pieces) {
-            if (! $table->under(Wishes::cards(1, true))->plan($component, $pieces)->isComplete()) {
+            if (! $table->under(Preferences::cards(1, true))->plan($component, $pieces)->isComplete()) {
                 return false;
             }
         }
@@ -100,10 +100,10 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** @return list<Card> every card there could be: sketch, a surface for each part, picture, words */
-    private static function choices(Laying $table, int $number): array
+    private static function choices(Inventory $table, int $number): array
     {
         $cards = [];
-        foreach ($table->under(Wishes::cards(1, true))->sketches as $sketch) {
+        foreach ($table->under(Preferences::cards(1, true))->sketches as $sketch) {
             $fills = [[]];
             foreach ($sketch->resolve($table->front, $table->unit)->parts as $laid) {
                 $next = [];
@@ -149,7 +149,7 @@ final class ShareOptimumTest extends TestCase
     }
 
     /** A square front, so that no sketch is other when it is turned; nothing but what a card cannot do without. */
-    private static function table(int $seed, int $cards): Laying
+    private static function table(int $seed, int $cards): Inventory
     {
         $random = new Randomizer(new Mt19937($seed));
         $colour = static fn (): Colour => Colour::fromHex(sprintf('%06x', $random->getInt(0, 0xFFFFFF)));
@@ -194,10 +194,10 @@ final class ShareOptimumTest extends TestCase
                 1,
             );
         }
-        $table = Laying::unpacked(Kit::of('Small', Unit::Inch, $inch('4', '4'), $cards, null, $components));
+        $table = Inventory::unpacked(Kit::of('Small', Unit::Inch, $inch('4', '4'), $cards, null, $components));
         $sketches = array_slice(['framed-panel', 'panel-on-mat'], 0, $cards === 2 ? 2 : 1);
 
-        return Laying::of(
+        return Inventory::of(
             $table->unit,
             $table->front,
             $table->components,

@@ -17,14 +17,14 @@ use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\WaysOut;
 use KeepShare\Core\Outlook\Why;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\LocalSearch;
+use KeepShare\Core\Share\Score;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -34,7 +34,7 @@ final class ShareTest extends TestCase
 {
     public function test_the_occasions_asked_for_are_met_and_more_than_there_are_cards_is_refused(): void
     {
-        $wishes = Wishes::cards(6)->wanting(['sympathy' => 2, 'wedding' => 1, 'thank-you' => 2, 'hello' => 1]);
+        $wishes = Preferences::cards(6)->wanting(['sympathy' => 2, 'wedding' => 1, 'thank-you' => 2, 'hello' => 1]);
         $cards = Sharer::most(self::harbour()->under($wishes));
 
         self::assertEqualsCanonicalizing(
@@ -43,12 +43,12 @@ final class ShareTest extends TestCase
         );
         $this->expectException(Refusal::class);
         $this->expectExceptionMessage('20 cards of certain occasions are asked for, but only 12 cards in all.');
-        Wishes::cards(12)->wanting(['birthday' => 20]);
+        Preferences::cards(12)->wanting(['birthday' => 20]);
     }
 
     public function test_sets_are_the_same_card_again_as_far_as_there_is_enough(): void
     {
-        $cards = Sharer::most(self::harbour()->under(Wishes::cards(6)->inSetsOf(2)));
+        $cards = Sharer::most(self::harbour()->under(Preferences::cards(6)->inSetsOf(2)));
         self::assertCount(6, $cards);
         self::assertHolds(self::harbour(), $cards);
         $sets = [];
@@ -71,7 +71,7 @@ final class ShareTest extends TestCase
                         static fn (Taking $taking): string => $taking->component,
                         $card->takings,
                     ),
-                    Sharer::most(self::harbour()->under(Wishes::cards(8)->using($uses))),
+                    Sharer::most(self::harbour()->under(Preferences::cards(8)->using($uses))),
                 ),
             ),
         );
@@ -87,11 +87,11 @@ final class ShareTest extends TestCase
     public function test_one_of_each_is_saved(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table->under(Wishes::asManyAsPossible()->savingOne()));
+        $cards = Sharer::most($table->under(Preferences::asManyAsPossible()->savingOne()));
         $after = $table->after(...$cards);
         foreach ($table->components as $id => $component) {
             if (in_array($component->kind(), [Kind::Paper, Kind::Cardstock], true) && count($table->stock[$id] ?? []) > 1) {
-                $plan = $table->under(Wishes::cards(1, true))->plan($id, $after->promised[$id] ?? []);
+                $plan = $table->under(Preferences::cards(1, true))->plan($id, $after->promised[$id] ?? []);
                 self::assertTrue($plan->isComplete());
                 self::assertLessThan(count($table->stock[$id]), $plan->sheetsOpened(), "a sheet of $component->name is whole");
             }
@@ -105,26 +105,26 @@ final class ShareTest extends TestCase
     {
         $kit = self::harbour();
         $stash = ['base' => true, 'envelope' => true];
-        $table = Laying::of($kit->unit, $kit->front, $kit->components, $kit->free, $kit->stock, [], $stash);
+        $table = Inventory::of($kit->unit, $kit->front, $kit->components, $kit->free, $kit->stock, [], $stash);
 
-        self::assertCount(3, Sharer::most($table->under(Wishes::cards(8, true)->stashFor(3))));
-        self::assertCount(0, Sharer::most($table->under(Wishes::cards(8))));
-        self::assertCount(8, Sharer::most($table->under(Wishes::cards(8, true))));
+        self::assertCount(3, Sharer::most($table->under(Preferences::cards(8, true)->stashFor(3))));
+        self::assertCount(0, Sharer::most($table->under(Preferences::cards(8))));
+        self::assertCount(8, Sharer::most($table->under(Preferences::cards(8, true))));
     }
 
     public function test_settling_is_never_worse_deterministic_and_takes_no_more_than_there_is(): void
     {
         $better = 0;
         for ($seed = 1; $seed <= 6; $seed++) {
-            $table = Laying::unpacked(Kits::random($seed));
-            $wishes = Wishes::cards(5);
+            $table = Inventory::unpacked(Kits::random($seed));
+            $wishes = Preferences::cards(5);
             $first = Sharer::most($table->under($wishes));
-            $last = Merit::of($table->under($wishes), $first);
+            $last = Score::of($table->under($wishes), $first);
             foreach ([2, 6] as $steps) {
-                $cards = Settle::down($table->under($wishes), $first, $steps);
-                self::assertEquals($cards, Settle::down($table->under($wishes), $first, $steps));
+                $cards = LocalSearch::down($table->under($wishes), $first, $steps);
+                self::assertEquals($cards, LocalSearch::down($table->under($wishes), $first, $steps));
                 self::assertHolds($table, $cards);
-                $merit = Merit::of($table->under($wishes), $cards);
+                $merit = Score::of($table->under($wishes), $cards);
                 self::assertGreaterThanOrEqual(0, $merit->compare($last));
                 $better += (int) ($merit->compare($last) > 0);
                 $last = $merit;
@@ -136,9 +136,9 @@ final class ShareTest extends TestCase
     public function test_settling_can_be_stopped_and_keeps_what_it_has(): void
     {
         $table = self::harbour();
-        $first = Sharer::most($table->under(Wishes::cards(4)));
+        $first = Sharer::most($table->under(Preferences::cards(4)));
         $told = [];
-        $cards = Settle::down($table->under(Wishes::cards(4)), $first, 99, static function (int $step) use (&$told): bool {
+        $cards = LocalSearch::down($table->under(Preferences::cards(4)), $first, 99, static function (int $step) use (&$told): bool {
             $told[] = $step;
 
             return $step < 3;
@@ -150,10 +150,10 @@ final class ShareTest extends TestCase
     public function test_cards_that_lie_there_are_not_touched_and_what_is_free_is_taken_beside_them(): void
     {
         $table = self::harbour();
-        $there = Sharer::most($table->under(Wishes::cards(3)));
-        $cards = Settle::down(
-            $table->after(...$there)->under(Wishes::cards(3)),
-            Sharer::most($table->after(...$there)->under(Wishes::cards(3))),
+        $there = Sharer::most($table->under(Preferences::cards(3)));
+        $cards = LocalSearch::down(
+            $table->after(...$there)->under(Preferences::cards(3)),
+            Sharer::most($table->after(...$there)->under(Preferences::cards(3))),
             4,
         );
 
@@ -165,8 +165,8 @@ final class ShareTest extends TestCase
     {
         $equal = 0;
         for ($seed = 1; $seed <= 24; $seed++) {
-            $table = Laying::unpacked(Kits::random($seed));
-            $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
+            $table = Inventory::unpacked(Kits::random($seed));
+            $wishes = Preferences::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
             $bound = Bound::on($table->under($wishes))->cards;
             $cards = Stretch::most($table->under($wishes));
             self::assertLessThanOrEqual($bound, count($cards));
@@ -179,7 +179,7 @@ final class ShareTest extends TestCase
     public function test_what_is_to_be_added_for_one_three_and_six_more_gives_them(): void
     {
         $table = self::harbour();
-        $wishes = Wishes::asManyAsPossible()->inEnvelopes();
+        $wishes = Preferences::asManyAsPossible()->inEnvelopes();
         $cards = Sharer::most($table->under($wishes));
         $stop = Outlook::beyond($table->after(...$cards)->under($wishes)) ?? self::fail('Something stops the eleventh card.');
         self::assertSame([1, 3, 6], array_map(static fn ($addition): int => $addition->cards, $stop->additions));
@@ -194,7 +194,7 @@ final class ShareTest extends TestCase
                 'base' => $table->free['base'] + $addition->counts['base'],
                 'envelope' => $table->free['envelope'] + $addition->counts['envelope'],
             ];
-            $more = Laying::of(
+            $more = Inventory::of(
                 $table->unit,
                 $table->front,
                 $table->components,
@@ -208,8 +208,8 @@ final class ShareTest extends TestCase
     public function test_the_best_next_cards_differ_and_can_all_be_made(): void
     {
         $table = self::harbour();
-        $there = Sharer::most($table->under(Wishes::cards(4)));
-        $options = Sharer::on($table->after(...$there)->under(Wishes::cards(1)))->options(5, 1);
+        $there = Sharer::most($table->under(Preferences::cards(4)));
+        $options = Sharer::on($table->after(...$there)->under(Preferences::cards(1)))->options(5, 1);
 
         self::assertCount(5, array_unique(array_map(static fn (Card $card): string => $card->sketch->key, $options)));
         foreach ($options as $card) {
@@ -221,13 +221,13 @@ final class ShareTest extends TestCase
     public function test_every_way_out_that_is_offered_can_be_had(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table->under(Wishes::cards(8)));
+        $cards = Sharer::most($table->under(Preferences::cards(8)));
         $kinds = [];
         foreach ($cards as $card) {
             $others = array_values(array_filter($cards, static fn (Card $other): bool => $other !== $card));
             $without = $table->after(...$others);
             foreach ($card->takings as $taking) {
-                foreach (WaysOut::of($without->under(Wishes::cards(1, true)), $card, $taking->part) as $way) {
+                foreach (WaysOut::of($without->under(Preferences::cards(1, true)), $card, $taking->part) as $way) {
                     $kinds[$way->kind] = true;
                     if ($way->taking === null) {
                         continue;
@@ -262,23 +262,23 @@ final class ShareTest extends TestCase
         }
         $free = array_intersect_key($gone ?? [], $table->free);
         [$card] = Sharer::most(
-            Laying::of($table->unit, $table->front, $table->components, $free, $table->stock)->under(
-                Wishes::cards(1),
+            Inventory::of($table->unit, $table->front, $table->components, $free, $table->stock)->under(
+                Preferences::cards(1),
             ),
         );
         self::assertSame(
             'Harbour view',
-            $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->name,
+            $table->under(Preferences::cards(1, true))->surfaceOf($card->taking('focal'))?->face->name,
             'a printed panel with a picture comes first',
         );
-        $bare = Laying::of(
+        $bare = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
             $free,
             ['harbour-views' => []] + $table->stock,
         );
-        $cards = Sharer::most($bare->under(Wishes::cards(4)));
+        $cards = Sharer::most($bare->under(Preferences::cards(4)));
         self::assertCount(4, $cards);
         self::assertHolds($bare, $cards);
         $round = 0;
@@ -290,7 +290,7 @@ final class ShareTest extends TestCase
                 ),
             )[0];
             if ($card->taking(DiePart::ID) === null) {
-                self::assertTrue($table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
+                self::assertTrue($table->under(Preferences::cards(1, true))->surfaceOf($card->taking('focal'))?->face->motif->isPicture());
 
                 continue;
             }
@@ -299,26 +299,26 @@ final class ShareTest extends TestCase
             $round++;
         }
         self::assertGreaterThan(0, $round);
-        $noDie = Laying::of(
+        $noDie = Inventory::of(
             $table->unit,
             $table->front,
             array_filter($table->components, static fn ($one): bool => $one->kind() !== Kind::Tool),
             $free,
             $bare->stock,
         );
-        [$card] = Sharer::most($noDie->under(Wishes::cards(1)));
-        $paper = $table->under(Wishes::cards(1, true))->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
+        [$card] = Sharer::most($noDie->under(Preferences::cards(1)));
+        $paper = $table->under(Preferences::cards(1, true))->surfaceOf($card->taking('focal')) ?? self::fail('A motif is cut from paper.');
         self::assertTrue($paper->face->motif->isPicture(), 'without the die a motif is cut out');
         self::assertSame(
             0,
             Bound::on(
-                Laying::of(
+                Inventory::of(
                     $table->unit,
                     $table->front,
                     array_filter($noDie->components, static fn ($one): bool => ! $one->kind()->isPrintedPaper()),
                     $free,
                     $table->stock,
-                )->under(Wishes::cards(4)->withPictures()),
+                )->under(Preferences::cards(4)->withPictures()),
             )->cards,
             'without both there is none',
         );
@@ -327,22 +327,22 @@ final class ShareTest extends TestCase
     public function test_why_says_how_well_it_goes_and_what_the_next_best_was(): void
     {
         $table = self::harbour();
-        [$card] = Sharer::most($table->under(Wishes::cards(1)));
+        [$card] = Sharer::most($table->under(Preferences::cards(1)));
         $says = [];
         foreach ($card->takings as $taking) {
-            $says[$taking->part] = implode(' ', Why::of($table->under(Wishes::cards(1, true)), $card, $taking->part)->says);
+            $says[$taking->part] = implode(' ', Why::of($table->under(Preferences::cards(1, true)), $card, $taking->part)->says);
         }
         self::assertStringContainsString('the others are chosen to go with it', implode(' ', $says));
         self::assertMatchesRegularExpression('/goes with .+: \d+ of 100/', implode(' ', $says));
         self::assertMatchesRegularExpression('/Next best: .+\./', implode(' ', $says));
-        self::assertSame(['Nothing is taken here.'], Why::of($table->under(Wishes::cards(1, true)), $card, 'bow-tie')->says);
+        self::assertSame(['Nothing is taken here.'], Why::of($table->under(Preferences::cards(1, true)), $card, 'bow-tie')->says);
     }
 
     public function test_the_written_share_out_balances(): void
     {
         $table = self::harbour();
-        $cards = Sharer::most($table->under(Wishes::cards(7)));
-        $file = ShareOutFile::write('Harbour Lanterns', $table->under(Wishes::cards(1, true)), $cards);
+        $cards = Sharer::most($table->under(Preferences::cards(7)));
+        $file = ShareOutFile::write('Harbour Lanterns', $table->under(Preferences::cards(1, true)), $cards);
         $taken = [];
         foreach ($file['cards'] as $card) {
             foreach ($card['takings'] as $taking) {
@@ -360,14 +360,14 @@ final class ShareTest extends TestCase
         }
         self::assertCount(
             array_sum(array_map(static fn (Card $card): int => count($card->takings), $cards)) + 1,
-            ShareOutFile::lines($table->under(Wishes::cards(1, true)), $cards),
+            ShareOutFile::lines($table->under(Preferences::cards(1, true)), $cards),
         );
     }
 
     public function test_the_written_share_out_is_read_back_with_its_cards_arranged_as_they_were(): void
     {
         $kit = Kits::demo();
-        $table = self::harbour()->under(Wishes::cards(6));
+        $table = self::harbour()->under(Preferences::cards(6));
         $cards = Composer::on($table, Sharer::most($table));
         self::assertNotNull($cards[0]->arrangement);
         $first = $cards[0]->arrangement->spots[0]->id;
@@ -395,7 +395,7 @@ final class ShareTest extends TestCase
      *
      * @param  list<Card>  $cards
      */
-    private static function assertHolds(Laying $table, array $cards, bool $complete = true): void
+    private static function assertHolds(Inventory $table, array $cards, bool $complete = true): void
     {
         $after = $table->after(...$cards);
         foreach ($after->free as $id => $left) {
@@ -403,7 +403,7 @@ final class ShareTest extends TestCase
         }
         foreach ($after->promised as $id => $pieces) {
             self::assertTrue(
-                $table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(),
+                $table->under(Preferences::cards(1, true))->plan($id, $pieces)->isComplete(),
                 "{$table->components[$id]->name} can be cut",
             );
         }
@@ -413,8 +413,8 @@ final class ShareTest extends TestCase
         self::assertSame(count($cards), count(array_unique(array_map(static fn (Card $card): int => $card->number, $cards))));
     }
 
-    private static function harbour(): Laying
+    private static function harbour(): Inventory
     {
-        return Laying::unpacked(Kits::demo());
+        return Inventory::unpacked(Kits::demo());
     }
 }

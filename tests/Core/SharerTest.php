@@ -15,10 +15,10 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -30,11 +30,11 @@ final class SharerTest extends TestCase
     public function test_ten_cards_come_out_of_the_harbour_kit(): void
     {
         $kit = Kits::demo();
-        $out = ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(10)));
+        $out = ShareOut::of(Inventory::unpacked($kit)->under(Preferences::cards(10)));
 
         self::assertCount(10, $out->cards);
         self::assertNull($out->stop);
-        self::assertHolds($kit, Laying::unpacked($kit), $out);
+        self::assertHolds($kit, Inventory::unpacked($kit), $out);
         foreach ($out->cards as $card) {
             self::assertSame([], self::front($card, $kit)->lacks);
             self::assertNotNull($card->taking('embellishment'));
@@ -46,7 +46,7 @@ final class SharerTest extends TestCase
         $occasions = array_count_values(
             array_map(
                 static fn (Card $card): string => $card->occasion->value,
-                ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)))->cards,
+                ShareOut::of(Inventory::unpacked(Kits::demo())->under(Preferences::cards(10)))->cards,
             ),
         );
 
@@ -58,8 +58,8 @@ final class SharerTest extends TestCase
     public function test_what_lies_right_under_a_focal_point_is_calm(): void
     {
         $kit = Kits::demo();
-        $components = Laying::unpacked($kit)->components;
-        foreach (ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(10)))->cards as $card) {
+        $components = Inventory::unpacked($kit)->components;
+        foreach (ShareOut::of(Inventory::unpacked($kit)->under(Preferences::cards(10)))->cards as $card) {
             $layout = $card->layout($kit->unit);
             $under = $layout->under($layout->focal);
             $taking = $under === null ? null : $card->taking($under->part->id);
@@ -80,8 +80,8 @@ final class SharerTest extends TestCase
     public function test_any_kit_balances_and_can_be_cut(int $seed): void
     {
         $kit = Kits::random($seed);
-        $table = Laying::unpacked($kit);
-        $often = Wishes::asManyAsPossible();
+        $table = Inventory::unpacked($kit);
+        $often = Preferences::asManyAsPossible();
         $once = $often->saying(WordsAgain::Once)->inEnvelopes();
         foreach ($seed % 4 === 0 ? [$once, $often] : [$once] as $wishes) {
             $out = ShareOut::of($table->under($wishes));
@@ -98,10 +98,10 @@ final class SharerTest extends TestCase
     public function test_what_is_said_to_stop_the_next_card_is_what_stops_it(): void
     {
         $checked = 0;
-        $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
+        $wishes = Preferences::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
         foreach (range(1, 8) as $seed) {
             $kit = Kits::random($seed);
-            $out = ShareOut::of(Laying::unpacked($kit)->under($wishes));
+            $out = ShareOut::of(Inventory::unpacked($kit)->under($wishes));
             $needs = $out->stop->needs ?? [];
             if (array_diff(array_column($needs, 'value'), [Need::Base->value, Need::Envelope->value]) !== []) {
                 continue;
@@ -110,13 +110,13 @@ final class SharerTest extends TestCase
             $checked++;
             self::assertGreaterThan(
                 count($out->cards),
-                count(Sharer::most(Laying::unpacked(self::withMore($kit, $needs))->under($wishes))),
+                count(Sharer::most(Inventory::unpacked(self::withMore($kit, $needs))->under($wishes))),
                 "seed $seed",
             );
             if (count($needs) === 2) {
                 self::assertCount(
                     count($out->cards),
-                    Sharer::most(Laying::unpacked(self::withMore($kit, [$needs[0]]))->under($wishes)),
+                    Sharer::most(Inventory::unpacked(self::withMore($kit, [$needs[0]]))->under($wishes)),
                     "seed $seed",
                 );
             }
@@ -137,7 +137,7 @@ final class SharerTest extends TestCase
     #[DataProvider('gaps')]
     public function test_a_kit_with_a_gap_says_what_is_missing(array $kinds, Need $need): void
     {
-        $out = ShareOut::of(Laying::unpacked(Kits::without(...$kinds))->under(Wishes::cards(10)));
+        $out = ShareOut::of(Inventory::unpacked(Kits::without(...$kinds))->under(Preferences::cards(10)));
 
         self::assertSame([], $out->cards);
         self::assertContains($need, $out->stop->needs ?? []);
@@ -147,10 +147,10 @@ final class SharerTest extends TestCase
     public function test_bonus_cards_go_on_from_what_the_first_ones_left(): void
     {
         $kit = Kits::demo();
-        $table = Laying::unpacked($kit);
-        $first = ShareOut::of($table->under(Wishes::cards(7)));
+        $table = Inventory::unpacked($kit);
+        $first = ShareOut::of($table->under(Preferences::cards(7)));
         $rest = self::after($table, $first);
-        $bonus = ShareOut::of($rest->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes()));
+        $bonus = ShareOut::of($rest->under(Preferences::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes()));
 
         self::assertSame([8, 9, 10], array_map(static fn (Card $card): int => $card->number, $bonus->cards));
         self::assertSame([Need::Base, Need::Envelope], $bonus->stop?->needs);
@@ -162,7 +162,7 @@ final class SharerTest extends TestCase
     public function test_bases_are_cut_from_heavy_cardstock_when_the_ready_ones_are_gone(): void
     {
         $kit = Kits::demo('knitted-hills');
-        $out = ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(8)));
+        $out = ShareOut::of(Inventory::unpacked($kit)->under(Preferences::cards(8)));
         $cut = array_filter($out->cards, static fn (Card $card): bool => $card->taking('base')?->size !== null);
 
         self::assertCount(2, $cut, 'six bases in the kit, two more from its heavy cardstock');
@@ -177,7 +177,7 @@ final class SharerTest extends TestCase
         $stash = Kits::demo('stash');
         $table = self::beside($kit, $stash);
 
-        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
+        $once = Preferences::asManyAsPossible()->saying(WordsAgain::Once)->inEnvelopes();
         $kitOnly = ShareOut::of($table->under($once));
         self::assertCount(10, $kitOnly->cards);
         self::assertSame([], self::fromStash($kitOnly, $stash));
@@ -208,20 +208,20 @@ final class SharerTest extends TestCase
             $out->cards,
         );
 
-        $once = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once))));
+        $once = $words(ShareOut::of(Inventory::unpacked($kit)->under(Preferences::asManyAsPossible()->saying(WordsAgain::Once))));
         self::assertSame($once, array_unique($once));
-        $whenOut = $words(ShareOut::of(Laying::unpacked($kit)->under(Wishes::cards(3))));
+        $whenOut = $words(ShareOut::of(Inventory::unpacked($kit)->under(Preferences::cards(3))));
         self::assertCount(2, array_unique(array_slice($whenOut, 0, 2)), 'different words come first');
         self::assertCount(3, $whenOut, 'then the same again');
-        $often = ShareOut::of(Laying::unpacked($kit)->under(Wishes::asManyAsPossible(repeatSentiments: true)));
+        $often = ShareOut::of(Inventory::unpacked($kit)->under(Preferences::asManyAsPossible(repeatSentiments: true)));
         self::assertSame([2, 4], [count($once), count($often->cards)], 'two of each piece');
-        self::assertHolds($kit, Laying::unpacked($kit), $often, repeats: true);
+        self::assertHolds($kit, Inventory::unpacked($kit), $often, repeats: true);
     }
 
     public function test_it_can_be_stopped_and_keeps_what_it_has(): void
     {
         $told = [];
-        $out = ShareOut::of(Laying::unpacked(Kits::demo())->under(Wishes::cards(10)), static function (
+        $out = ShareOut::of(Inventory::unpacked(Kits::demo())->under(Preferences::cards(10)), static function (
             int $done,
             int $of,
         ) use (&$told): bool {
@@ -237,11 +237,11 @@ final class SharerTest extends TestCase
     public function test_a_number_of_cards_out_of_range_is_refused(): void
     {
         $this->expectException(BadWish::class);
-        Wishes::cards(0);
+        Preferences::cards(0);
     }
 
     /** Everything that must be true of any share-out of an unpacked kit. */
-    private static function assertHolds(Kit $kit, Laying $table, ShareOut $out, bool $repeats = false): void
+    private static function assertHolds(Kit $kit, Inventory $table, ShareOut $out, bool $repeats = false): void
     {
         self::assertBalances($table, $out->cards);
         $said = [];
@@ -263,7 +263,7 @@ final class SharerTest extends TestCase
      *
      * @param  list<Card>  $cards
      */
-    private static function assertBalances(Laying $table, array $cards): void
+    private static function assertBalances(Inventory $table, array $cards): void
     {
         $taken = [];
         /** @var array<string, array<string, Piece>> $wanted */
@@ -281,7 +281,7 @@ final class SharerTest extends TestCase
         foreach ($taken as $component => $count) {
             self::assertLessThanOrEqual($table->free[$component], $count, "too many of $component");
         }
-        $plans = Remains::on($table->after(...$cards)->under(Wishes::cards(1, true)))->plans();
+        $plans = RemainingStock::on($table->after(...$cards)->under(Preferences::cards(1, true)))->plans();
         foreach ($wanted as $component => $pieces) {
             $plan = $plans[$component];
             $got = array_merge([], ...array_map(static fn ($sheet): array => Replay::of($sheet, $pieces), $plan->sheets));
@@ -295,11 +295,11 @@ final class SharerTest extends TestCase
 
     private static function front(Card $card, Kit $kit): CardFront
     {
-        return CardFront::of($card, Laying::unpacked($kit)->components, $kit->unit);
+        return CardFront::of($card, Inventory::unpacked($kit)->components, $kit->unit);
     }
 
     /** The table when these cards are planned and nothing is cut yet. */
-    private static function after(Laying $table, ShareOut $out): Laying
+    private static function after(Inventory $table, ShareOut $out): Inventory
     {
         $free = $table->free;
         $promised = [];
@@ -314,15 +314,15 @@ final class SharerTest extends TestCase
             }
         }
 
-        return Laying::of($table->unit, $table->front, $table->components, $free, $table->stock, $promised, [], $out->cards);
+        return Inventory::of($table->unit, $table->front, $table->components, $free, $table->stock, $promised, [], $out->cards);
     }
 
-    private static function beside(Kit $kit, Kit $stash): Laying
+    private static function beside(Kit $kit, Kit $stash): Inventory
     {
-        $own = Laying::unpacked($kit);
-        $other = Laying::unpacked($stash);
+        $own = Inventory::unpacked($kit);
+        $other = Inventory::unpacked($stash);
 
-        return Laying::of(
+        return Inventory::of(
             $kit->unit,
             $kit->front,
             $own->components + $other->components,

@@ -27,16 +27,16 @@ use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\Relief;
-use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Share\Frontier;
 use KeepShare\Core\Share\Leaner;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Table\Areas;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -55,10 +55,10 @@ final class SourcesTest extends TestCase
     #[DataProvider('kits')]
     public function test_as_many_cards_as_the_bound_whatever_they_are_made_of(array $goods, int $many, string $takes): void
     {
-        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(OddKit::kit($goods))->under(Preferences::asManyAsPossible());
         $cards = Stretch::most($table);
 
-        self::assertSame($many, Patterns::on($table)->bound->cards);
+        self::assertSame($many, ColumnGeneration::on($table)->bound->cards);
         self::assertCount($many, $cards);
         $apart = $table->apartFor(...$cards);
         foreach ($cards as $card) {
@@ -76,11 +76,11 @@ final class SourcesTest extends TestCase
     {
         $boat = Stamp::of(Size::parse('1 1/2', '2', Unit::Inch));
         $goods = ['base' => [OddKit::base(), 9], 'boat' => [$boat, 1], 'white' => [OddKit::white(), 2], 'paper' => [OddKit::paper(), 9]];
-        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible()->withPictures());
+        $table = Inventory::unpacked(OddKit::kit($goods))->under(Preferences::asManyAsPossible()->withPictures());
         $cards = Stretch::most($table);
 
         self::assertCount(9, $cards);
-        self::assertSame(9, Patterns::on($table)->bound->cards);
+        self::assertSame(9, ColumnGeneration::on($table)->bound->cards);
         foreach ($cards as $card) {
             self::assertSame(['white', '1 3/4 × 2 1/4'], [
                 $card->taking(FocalPart::ID)?->component,
@@ -95,7 +95,7 @@ final class SourcesTest extends TestCase
     public function test_plain_grounds_are_embossed_where_the_kit_has_a_folder_and_never_under_stamped_words(): void
     {
         $folder = Tool::of(ToolKind::Folder, Size::parse('4 1/4', '5 1/2', Unit::Inch));
-        $table = Laying::unpacked(OddKit::kit([
+        $table = Inventory::unpacked(OddKit::kit([
             'base' => [OddKit::base(), 6],
             'folder' => [$folder, 1],
             'white' => [OddKit::white(), 6],
@@ -106,7 +106,7 @@ final class SourcesTest extends TestCase
                 [Colour::fromHex('ffffff'), Colour::fromHex('223344')],
                 Words::of('for you', [Occasion::of('hello'), Occasion::of('birthday'), Occasion::of('thank-you')]),
             )), 3],
-        ]))->under(Wishes::cards(6)->saying(WordsAgain::Freely));
+        ]))->under(Preferences::cards(6)->saying(WordsAgain::Freely));
         $embossed = 0;
         foreach (Stretch::most($table) as $card) {
             $ground = $card->taking('ground');
@@ -120,18 +120,18 @@ final class SourcesTest extends TestCase
     public function test_an_envelope_that_is_a_must_is_not_taken_apart(): void
     {
         $goods = ['base' => [OddKit::base(), 20], 'lined' => [OddKit::lined(), 12], 'paper' => [OddKit::paper(), 1]];
-        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible()->inEnvelopes());
+        $table = Inventory::unpacked(OddKit::kit($goods))->under(Preferences::asManyAsPossible()->inEnvelopes());
         $cards = Stretch::most($table);
         $after = $table->apartFor(...$cards)->after(...$cards);
 
-        self::assertLessThanOrEqual(Patterns::on($table)->bound->cards, count($cards));
+        self::assertLessThanOrEqual(ColumnGeneration::on($table)->bound->cards, count($cards));
         self::assertGreaterThanOrEqual(10, count($cards));
         self::assertGreaterThanOrEqual(0, $after->free['lined']);
     }
 
     public function test_the_more_alike_cards_may_be_the_more_there_are(): void
     {
-        $table = Laying::unpacked(ScarceKit::of(1))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(ScarceKit::of(1))->under(Preferences::asManyAsPossible());
         $choices = Frontier::of($table);
         $cards = array_column(array_filter($choices, static fn (array $one): bool => ! $one['pictures']), 'cards', 'alike');
 
@@ -139,12 +139,12 @@ final class SourcesTest extends TestCase
         self::assertGreaterThan($cards[1], $cards[3]);
         self::assertGreaterThan($cards[3], $cards['']);
         foreach ([1, 3] as $alike) {
-            $found = Stretch::most($table->asking(Wishes::asManyAsPossible()->alike($alike)));
+            $found = Stretch::most($table->asking(Preferences::asManyAsPossible()->alike($alike)));
             self::assertCount($cards[$alike], $found);
             $sketches = array_count_values(array_map(static fn (Card $card): string => $card->sketch->key, $found));
             self::assertLessThanOrEqual($alike, max([0, ...array_values($sketches)]));
         }
-        foreach (Stretch::most($table->asking(Wishes::cards(4)->withPictures())) as $card) {
+        foreach (Stretch::most($table->asking(Preferences::cards(4)->withPictures())) as $card) {
             self::assertNotNull($card->taking('focal'));
         }
         self::assertCount(1, Frontier::of($table, static fn (): bool => false), 'stopped, it keeps what it has');
@@ -152,7 +152,7 @@ final class SourcesTest extends TestCase
 
     public function test_a_leaner_design_frees_paper_and_lacks_nothing(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(6));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(6));
         $cards = Stretch::most($table);
         foreach ($cards as $n => $card) {
             $others = $table->after(...array_values(array_diff_key($cards, [$n => 0])));
@@ -172,13 +172,13 @@ final class SourcesTest extends TestCase
     public function test_some_cards_go_without_words_only_where_the_maker_lets_them_and_none_are_left(): void
     {
         $goods = ['base' => [OddKit::base(), 6], 'paper' => [OddKit::paper(), 4]];
-        $once = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
-        $table = Laying::unpacked(OddKit::kit($goods));
-        self::assertSame(2, Patterns::on($table->under($once))->bound->cards);
+        $once = Preferences::asManyAsPossible()->saying(WordsAgain::Once);
+        $table = Inventory::unpacked(OddKit::kit($goods));
+        self::assertSame(2, ColumnGeneration::on($table->under($once))->bound->cards);
         $silent = $table->under($once->wordless());
         $cards = Stretch::most($silent);
 
-        self::assertSame(6, Patterns::on($silent)->bound->cards);
+        self::assertSame(6, ColumnGeneration::on($silent)->bound->cards);
         self::assertCount(6, $cards);
         $isSilent = static fn (Card $card): bool => $card->taking('sentiment') === null;
         self::assertCount(4, array_filter($cards, $isSilent));
@@ -186,7 +186,7 @@ final class SourcesTest extends TestCase
             self::assertSame($isSilent($card), $card->sketch->focus === Focus::PaperAlone);
             self::assertSame([], CardFront::of($card, $silent->components, $silent->unit)->lacks);
         }
-        self::assertSame([], array_filter(Stretch::most($table->under(Wishes::asManyAsPossible()->wordless())), $isSilent));
+        self::assertSame([], array_filter(Stretch::most($table->under(Preferences::asManyAsPossible()->wordless())), $isSilent));
     }
 
     public function test_small_pieces_of_a_print_with_an_up_may_lie_on_their_side(): void
@@ -194,7 +194,7 @@ final class SourcesTest extends TestCase
         $up = Face::printed('up', Motif::Stripe, [Colour::fromHex('aa8844')], false, true);
         $paper = Paper::of(Size::parse('6', '1', Unit::Inch), $up, $up);
         $goods = ['base' => [OddKit::base(), 9], 'strips' => [$paper, 1]];
-        $table = Laying::unpacked(OddKit::kit($goods))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(OddKit::kit($goods))->under(Preferences::asManyAsPossible());
         $cards = Stretch::most($table);
 
         self::assertGreaterThan(1, count($cards), 'a strip 1 in high gives accents either way, and no panel');
@@ -208,8 +208,8 @@ final class SourcesTest extends TestCase
     public function test_what_costs_nothing_is_tried_before_it_is_offered(): void
     {
         $kit = OddKit::kit(['base' => [OddKit::base(), 20], 'paper' => [OddKit::paper(), 4]]);
-        $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once)->savingOne();
-        $table = Laying::unpacked($kit)->under($wishes);
+        $wishes = Preferences::asManyAsPossible()->saying(WordsAgain::Once)->savingOne();
+        $table = Inventory::unpacked($kit)->under($wishes);
         $cards = Sharer::most($table);
         self::assertCount(2, $cards, 'two stamps, each once');
         $reliefs = Relief::on($table->after(...$cards));
@@ -222,7 +222,7 @@ final class SourcesTest extends TestCase
     {
         $table = $table->onSketches(array_values(array_filter($table->sketches, static fn ($one): bool => $one->key === 'stamped-panel')));
 
-        return Sharer::most($table->asking(Wishes::cards(1)))[0] ?? self::fail('There is white cardstock.');
+        return Sharer::most($table->asking(Preferences::cards(1)))[0] ?? self::fail('There is white cardstock.');
     }
 
     /**

@@ -8,9 +8,9 @@ use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Spare;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -42,7 +42,7 @@ final class SpareTest extends TestCase
 
     public function test_only_what_is_beyond_the_most_cards_there_can_be_is_spare(): void
     {
-        $wishes = Wishes::asManyAsPossible()->saying(WordsAgain::Once);
+        $wishes = Preferences::asManyAsPossible()->saying(WordsAgain::Once);
         self::assertArrayNotHasKey('envelope', self::spares(self::harbour([]), $wishes), 'ten bases, ten envelopes');
         $spares = self::spares(self::harbour(['base' => 7, 'envelope' => 10]), $wishes);
         self::assertSame(3, $spares['envelope']);
@@ -59,7 +59,7 @@ final class SpareTest extends TestCase
         );
         self::assertSame(
             [],
-            array_diff_key(self::spares(self::harbour([]), Wishes::asManyAsPossible(false, true)), [
+            array_diff_key(self::spares(self::harbour([]), Preferences::asManyAsPossible(false, true)), [
                 'base' => 0,
                 'envelope' => 0,
             ]),
@@ -74,14 +74,14 @@ final class SpareTest extends TestCase
             $table->components,
             static fn (Component $one): bool => $one->kind()->isPrintedPaper(),
         );
-        $bare = Laying::of(
+        $bare = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
             $table->free,
             array_fill_keys(array_keys($papers), []) + $table->stock,
         );
-        $wishes = Wishes::cards(3);
+        $wishes = Preferences::cards(3);
         self::assertCount(0, Sharer::most($bare->under($wishes->withPictures())));
         $apart = $bare->under($wishes)->sparesApart();
         $cards = Sharer::most($apart);
@@ -95,7 +95,7 @@ final class SpareTest extends TestCase
 
     public function test_what_everything_gives_is_bounded_on_whole_fronts_whatever_fold_is_designed_for(): void
     {
-        $table = Laying::unpacked(Kits::random(1))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(Kits::random(1))->under(Preferences::asManyAsPossible());
         $plain = $table->layouts->of($table->sketches[0], $table->front);
         $folded = $table->onFold(FoldKind::ShortFront);
 
@@ -106,10 +106,10 @@ final class SpareTest extends TestCase
 
     public function test_taking_spares_apart_never_costs_a_card(): void
     {
-        $wishes = Wishes::asManyAsPossible();
+        $wishes = Preferences::asManyAsPossible();
         for ($seed = 1; $seed <= 14; $seed++) {
-            $table = Laying::unpacked(Kits::random($seed));
-            $table = $table->after(...Sharer::most($table->under(Wishes::cards(1 + $seed % 3))));
+            $table = Inventory::unpacked(Kits::random($seed));
+            $table = $table->after(...Sharer::most($table->under(Preferences::cards(1 + $seed % 3))));
             $apart = $table->under($wishes)->sparesApart();
             self::assertGreaterThanOrEqual(Bound::on($table->under($wishes))->cards, Bound::on($apart)->cards);
             self::assertGreaterThanOrEqual(count(Sharer::most($table->under($wishes))), count(Sharer::most($apart)), "kit $seed");
@@ -120,7 +120,7 @@ final class SpareTest extends TestCase
     }
 
     /** @return array<string, int> by component */
-    private static function spares(Laying $table, Wishes $wishes): array
+    private static function spares(Inventory $table, Preferences $wishes): array
     {
         $spares = [];
         foreach (Spare::on($table->under($wishes)) as $spare) {
@@ -131,10 +131,10 @@ final class SpareTest extends TestCase
     }
 
     /** @param  array<string, int>  $free  instead of what comes in the kit */
-    private static function harbour(array $free): Laying
+    private static function harbour(array $free): Inventory
     {
-        $table = Laying::unpacked(Kits::demo());
+        $table = Inventory::unpacked(Kits::demo());
 
-        return Laying::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
+        return Inventory::of($table->unit, $table->front, $table->components, [...$table->free, ...$free], $table->stock);
     }
 }

@@ -19,16 +19,16 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
-use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -47,18 +47,18 @@ final class StretchTest extends TestCase
     #[DataProvider('scarce')]
     public function test_where_paper_is_scarce_many_more_cards_are_made_and_all_can_be_cut(int $seed): void
     {
-        $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(ScarceKit::of($seed))->under(Preferences::asManyAsPossible());
         $cards = Stretch::most($table);
 
         self::assertGreaterThanOrEqual(2 * count(Sharer::most($table)), count($cards), 'at least twice as many as without prices');
-        self::assertLessThanOrEqual(Patterns::on($table)->bound->cards, count($cards));
-        self::assertGreaterThanOrEqual(Patterns::on($table)->bound->cards - 1, count($cards), 'no more than one below what can be');
+        self::assertLessThanOrEqual(ColumnGeneration::on($table)->bound->cards, count($cards));
+        self::assertGreaterThanOrEqual(ColumnGeneration::on($table)->bound->cards - 1, count($cards), 'no more than one below what can be');
         self::assertWhole($table, $cards);
     }
 
     public function test_a_pad_of_twenty_four_sheets_gives_forty_eight_cards(): void
     {
-        $table = Laying::unpacked(ScarceKit::pad())->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(ScarceKit::pad())->under(Preferences::asManyAsPossible());
 
         self::assertCount(48, Stretch::most($table));
         self::assertSame([48, Need::Base], [Bound::on($table)->cards, Bound::on($table)->need]);
@@ -66,29 +66,29 @@ final class StretchTest extends TestCase
 
     public function test_where_there_is_enough_nothing_is_paid_for_paper(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(10));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(10));
 
         self::assertEquals(Sharer::most($table), Stretch::most($table));
     }
 
     public function test_where_a_price_gives_no_more_cards_the_better_looking_stay(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(12));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(12));
         $cards = Stretch::most($table);
 
         self::assertCount(10, $cards, 'there are ten bases');
         self::assertEquals(Sharer::most($table), $cards);
-        $beside = Laying::unpacked(Kits::demo(), Kits::demo('stash'));
+        $beside = Inventory::unpacked(Kits::demo(), Kits::demo('stash'));
         // By area two bases come out of it, by the trimmer one.
         $offcut = Stock::offcut('rest', Size::parse('12', '8', Unit::Inch));
-        $short = Laying::of(
+        $short = Inventory::of(
             $beside->unit,
             $beside->front,
             $beside->components,
             $beside->free,
             [...$beside->stock, 'stash-heavy-white' => [$offcut], 'stash-heavy-white-a4' => []],
             stash: $beside->stash,
-        )->under(Wishes::cards(12, true));
+        )->under(Preferences::cards(12, true));
         self::assertSame(12, Bound::on($short)->cards);
         self::assertCount(11, Sharer::most($short));
         self::assertEquals(Sharer::most($short), Stretch::most($short));
@@ -96,7 +96,7 @@ final class StretchTest extends TestCase
 
     public function test_stopped_it_keeps_the_most_found_so_far(): void
     {
-        $table = Laying::unpacked(ScarceKit::of(1))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(ScarceKit::of(1))->under(Preferences::asManyAsPossible());
         $told = [];
         $cards = Stretch::most($table, static function (int $made) use (&$told): bool {
             $told[] = $made;
@@ -114,15 +114,15 @@ final class StretchTest extends TestCase
     public function test_no_card_waits_for_an_envelope_and_the_maker_is_told_which_to_buy(): void
     {
         $kit = Kits::without(Kind::Envelope);
-        $table = Laying::unpacked($kit)->under(Wishes::cards(10));
+        $table = Inventory::unpacked($kit)->under(Preferences::cards(10));
         $cards = Stretch::most($table);
 
         self::assertCount(10, $cards);
         $hand = CardInHand::of($cards[0], $table->components, $table->unit, $cards);
         self::assertSame('No envelope in the kit; a C6 fits.', (new EnvelopeToBuy)->look($hand)[0]->says, 'with the foam on it');
         self::assertSame(StandardEnvelope::C6, EnvelopeToBuy::for($hand));
-        self::assertCount(0, Stretch::most($table->asking(Wishes::cards(10)->inEnvelopes())));
-        $with = Laying::unpacked(Kits::demo())->under(Wishes::cards(1));
+        self::assertCount(0, Stretch::most($table->asking(Preferences::cards(10)->inEnvelopes())));
+        $with = Inventory::unpacked(Kits::demo())->under(Preferences::cards(1));
         $own = CardInHand::of(Sharer::most($with)[0], $with->components, $with->unit, []);
         self::assertSame([], (new EnvelopeToBuy)->look($own));
     }
@@ -132,7 +132,7 @@ final class StretchTest extends TestCase
         $kit = Kits::demo();
         $plain = array_filter($kit->components, static fn (Component $one): bool => ! $one->isFocalPoint()
             && ! in_array($one->kind(), [Kind::Tool, Kind::Panel], true));
-        $table = Laying::unpacked(self::kitOf($kit, ...$plain))->under(Wishes::cards(10));
+        $table = Inventory::unpacked(self::kitOf($kit, ...$plain))->under(Preferences::cards(10));
         $cards = Stretch::most($table);
 
         self::assertCount(10, $cards);
@@ -147,32 +147,32 @@ final class StretchTest extends TestCase
             static fn (Component $one): bool => $one->kind() === Kind::Stamp,
         );
         $base = array_values(array_filter($kit->components, static fn (Component $one): bool => $one->kind() === Kind::Base))[0];
-        $table = Laying::unpacked(self::kitOf($kit, $base, ...$bare))->under(Wishes::asManyAsPossible());
+        $table = Inventory::unpacked(self::kitOf($kit, $base, ...$bare))->under(Preferences::asManyAsPossible());
         $cards = Stretch::most($table);
 
         self::assertCount($base->count, $cards);
         self::assertWhole($table, $cards);
         self::assertNull($cards[0]->taking('sentiment-label'));
-        $withPaper = Laying::unpacked($kit)->under(Wishes::asManyAsPossible());
+        $withPaper = Inventory::unpacked($kit)->under(Preferences::asManyAsPossible());
         self::assertSame([], array_filter($withPaper->sketches, static fn (Sketch $one): bool => $one->isBare()));
     }
 
     public function test_different_words_come_first_then_the_same_on_as_few_cards_as_can_be(): void
     {
-        $table = Laying::unpacked(ScarceKit::pad())->under(Wishes::cards(7));
+        $table = Inventory::unpacked(ScarceKit::pad())->under(Preferences::cards(7));
         $said = array_map(static fn (Card $card): string => $card->taking('sentiment')->component ?? '', Stretch::most($table));
         $counts = array_count_values($said);
         sort($counts);
 
         self::assertSame([3, 4], $counts);
         self::assertNotSame($said[0], $said[1]);
-        self::assertCount(2, Stretch::most($table->asking(Wishes::cards(7)->saying(WordsAgain::Once))));
+        self::assertCount(2, Stretch::most($table->asking(Preferences::cards(7)->saying(WordsAgain::Once))));
     }
 
     public function test_the_bound_by_area_is_never_below_the_best_mix_of_designs_and_no_more_than_two_above_it(): void
     {
         foreach (range(0, 11) as $seed) {
-            $table = Laying::unpacked(ScarceKit::of($seed))->under(Wishes::asManyAsPossible());
+            $table = Inventory::unpacked(ScarceKit::of($seed))->under(Preferences::asManyAsPossible());
             $least = self::bestMix($table);
             $bound = Areas::on($table)->cards;
             self::assertGreaterThanOrEqual($least, $bound, "kit $seed");
@@ -207,7 +207,7 @@ final class StretchTest extends TestCase
             }
         }
         $fit = static fn (array $left, array $one): int => (int) min(
-            Wishes::MOST_CARDS,
+            Preferences::MOST_CARDS,
             $one[0] > 0 ? floor($left[0] / $one[0]) : INF,
             $one[1] > 0 ? floor($left[1] / $one[1]) : INF,
         );
@@ -221,7 +221,7 @@ final class StretchTest extends TestCase
             }
         }
 
-        return min(Wishes::MOST_CARDS, $best);
+        return min(Preferences::MOST_CARDS, $best);
     }
 
     private static function kitOf(Kit $like, Component ...$components): Kit

@@ -14,10 +14,10 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
@@ -28,12 +28,12 @@ final class SuppliesTest extends TestCase
     public function test_the_kits_own_come_before_the_stash_and_the_stash_only_where_it_may_be_used(): void
     {
         $table = self::table();
-        $kinds = static fn (Wishes $wishes): array => array_map(
+        $kinds = static fn (Preferences $wishes): array => array_map(
             static fn (Surface $one): bool => isset($table->stash[$one->component]),
             self::on($table, $wishes)->cardstocks(),
         );
-        self::assertNotContains(true, $kinds(Wishes::cards(4)));
-        $both = $kinds(Wishes::cards(4, true));
+        self::assertNotContains(true, $kinds(Preferences::cards(4)));
+        $both = $kinds(Preferences::cards(4, true));
         self::assertContains(true, $both);
         $sorted = $both;
         sort($sorted);
@@ -43,10 +43,10 @@ final class SuppliesTest extends TestCase
     public function test_a_base_is_ready_made_as_long_as_there_is_one_then_cut_from_heavy_stock(): void
     {
         $table = self::table();
-        [$front, $fold, $base] = self::on($table, Wishes::cards(4, true))->bases()[0];
+        [$front, $fold, $base] = self::on($table, Preferences::cards(4, true))->bases()[0];
         self::assertSame(['4 1/4 × 5 1/2', FoldKind::Side, 'base'], [$front->format(Unit::Inch), $fold, $base->component]);
 
-        $none = Laying::of(
+        $none = Inventory::of(
             $table->unit,
             $table->front,
             $table->components,
@@ -54,18 +54,18 @@ final class SuppliesTest extends TestCase
             $table->stock,
             stash: $table->stash,
         );
-        [$front, $fold, $base] = self::on($none, Wishes::cards(4, true))->bases()[0];
+        [$front, $fold, $base] = self::on($none, Preferences::cards(4, true))->bases()[0];
         self::assertSame(
             ['4 1/4 × 5 1/2', 'stash-heavy-white', true],
             [$front->format(Unit::Inch), $base->component, $base->size !== null],
         );
         self::assertContains($fold, [FoldKind::Side, FoldKind::Top]);
-        self::assertSame([], self::on($none, Wishes::cards(4))->bases());
+        self::assertSame([], self::on($none, Preferences::cards(4))->bases());
     }
 
     public function test_an_envelope_takes_the_front_closely_or_there_is_none(): void
     {
-        $supplies = self::on(self::table(), Wishes::cards(4, true));
+        $supplies = self::on(self::table(), Preferences::cards(4, true));
         self::assertSame('envelope', $supplies->envelope(Size::parse('5 1/2', '4 1/4', Unit::Inch))?->component);
         self::assertNull($supplies->envelope(Size::parse('6', '6', Unit::Inch)));
         self::assertNull($supplies->envelope(Size::parse('2', '3', Unit::Inch)), 'it would rattle');
@@ -74,41 +74,41 @@ final class SuppliesTest extends TestCase
     public function test_sentiments_fit_for_the_fewest_occasions_come_first_and_none_that_was_said(): void
     {
         $table = self::table();
-        $sentiments = self::on($table, Wishes::cards(4))->sentiments();
+        $sentiments = self::on($table, Preferences::cards(4))->sentiments();
         $fits = array_map(static fn (Component $one): int => count($one->words()->occasions ?? []), $sentiments);
         $sorted = $fits;
         sort($sorted);
         self::assertSame($sorted, $fits);
 
-        [$card] = Sharer::most($table->under(Wishes::cards(1)));
+        [$card] = Sharer::most($table->under(Preferences::cards(1)));
         $said = $table->components[$card->taking('sentiment')->component ?? '']->words()->text ?? '';
-        $texts = static fn (Wishes $wishes): array => array_map(
+        $texts = static fn (Preferences $wishes): array => array_map(
             static fn (Component $one): string => $one->words()->text ?? '',
             self::on($table->after($card), $wishes)->sentiments(),
         );
-        self::assertNotContains($said, $texts(Wishes::cards(4)->saying(WordsAgain::Once)));
-        $whenOut = $texts(Wishes::cards(4));
+        self::assertNotContains($said, $texts(Preferences::cards(4)->saying(WordsAgain::Once)));
+        $whenOut = $texts(Preferences::cards(4));
         self::assertSame($said, end($whenOut), 'said again when all others have been');
-        self::assertContains($said, $texts(Wishes::cards(4, false, true)));
+        self::assertContains($said, $texts(Preferences::cards(4, false, true)));
     }
 
     public function test_never_is_never_and_a_palette_is_all_there_is(): void
     {
         $table = self::table();
-        $never = self::on($table, Wishes::cards(4)->using(['wave' => Wanted::Never, 'gull' => Wanted::Never]));
+        $never = self::on($table, Preferences::cards(4)->using(['wave' => Wanted::Never, 'gull' => Wanted::Never]));
         self::assertNotContains('wave', array_map(static fn (Surface $one): string => $one->component, $never->papers()));
         self::assertNotContains('gull', array_map(static fn (Component $one): string => $one->id, $never->focalPoints()));
         self::assertSame(['wave/1', 'kelp-card/0'], array_map(static fn (Surface $one): string => $one->key, [
-            ...self::on($table, Wishes::cards(4)->from(['wave/1', 'kelp-card/0']))->papers(),
-            ...self::on($table, Wishes::cards(4)->from(['wave/1', 'kelp-card/0']))->cardstocks(),
+            ...self::on($table, Preferences::cards(4)->from(['wave/1', 'kelp-card/0']))->papers(),
+            ...self::on($table, Preferences::cards(4)->from(['wave/1', 'kelp-card/0']))->cardstocks(),
         ]));
     }
 
     public function test_labels_are_cut_from_light_stock_and_what_makes_bases_is_spared(): void
     {
-        $stocks = self::on(self::table(), Wishes::cards(4, true))->labelStocks();
+        $stocks = self::on(self::table(), Preferences::cards(4, true))->labelStocks();
         self::assertSame('shell', $stocks[0]->component);
-        $heavy = array_map(self::on(self::table(), Wishes::cards(4, true))->makesBases(...), $stocks);
+        $heavy = array_map(self::on(self::table(), Preferences::cards(4, true))->makesBases(...), $stocks);
         $sorted = $heavy;
         sort($sorted);
         self::assertSame($sorted, $heavy);
@@ -124,7 +124,7 @@ final class SuppliesTest extends TestCase
                 && ! isset($all->stash[$one->id])
                 && ! in_array($one->id, ['shell', 'deep-water', 'buoy'], true),
         );
-        $table = Laying::of(
+        $table = Inventory::of(
             $all->unit,
             $all->front,
             $all->components,
@@ -133,7 +133,7 @@ final class SuppliesTest extends TestCase
                 + $all->stock,
             stash: $all->stash,
         );
-        $wishes = Wishes::cards(10, true)->stashFor(0);
+        $wishes = Preferences::cards(10, true)->stashFor(0);
         $cards = Sharer::most($table->under($wishes));
         $lined = Insides::lined($table->under($wishes), $cards);
         $panels = array_values(array_filter(array_map(static fn ($card): ?Taking => $card->taking(InsidePart::ID), $lined)));
@@ -142,25 +142,25 @@ final class SuppliesTest extends TestCase
         self::assertLessThan(count($cards), count($panels), 'one sheet of white does not go round');
         foreach ($panels as $panel) {
             self::assertFalse(isset($table->stash[$panel->component]));
-            self::assertGreaterThan(80, $table->under(Wishes::cards(1, true))->surfaceOf($panel)?->face->ground()->lab()->lightness);
+            self::assertGreaterThan(80, $table->under(Preferences::cards(1, true))->surfaceOf($panel)?->face->ground()->lab()->lightness);
         }
         self::assertNotNull($lined[0]->taking(InsidePart::ID), 'the earlier cards first');
         foreach ($table->after(...$lined)->promised as $id => $pieces) {
-            self::assertTrue($table->under(Wishes::cards(1, true))->plan($id, $pieces)->isComplete(), $id);
+            self::assertTrue($table->under(Preferences::cards(1, true))->plan($id, $pieces)->isComplete(), $id);
         }
     }
 
-    private static function on(Laying $table, Wishes $wishes): Supplies
+    private static function on(Inventory $table, Preferences $wishes): Supplies
     {
         return Supplies::of(
             $table->under($wishes),
-            Remains::on($table->under(Wishes::cards(1, true))),
-            Variety::on($table->under(Wishes::cards(1, true))),
+            RemainingStock::on($table->under(Preferences::cards(1, true))),
+            Variety::on($table->under(Preferences::cards(1, true))),
         );
     }
 
-    private static function table(): Laying
+    private static function table(): Inventory
     {
-        return Laying::unpacked(Kits::demo(), Kits::demo('stash'));
+        return Inventory::unpacked(Kits::demo(), Kits::demo('stash'));
     }
 }

@@ -4,16 +4,16 @@ namespace Tests\Core;
 
 use App\Console\Bench\Partitions;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Fill;
+use KeepShare\Core\Cut\Leftover;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Cut\Trimmer;
-use KeepShare\Core\Cut\Useful;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
@@ -84,7 +84,7 @@ final class TermsTest extends TestCase
                     ? []
                     : [Rect::ofUnits($inch * $random->getInt(0, 6), $inch * $random->getInt(0, 5), $inch, $inch)];
             $longest = [null, 6, 5, 4][$random->getInt(0, 3)];
-            /** @var array<string, Wish> $wishes */
+            /** @var array<string, Demand> $wishes */
             $wishes = [];
             $tiny = [];
             foreach (range(1, $random->getInt(1, 3)) as $n) {
@@ -95,7 +95,7 @@ final class TermsTest extends TestCase
                     $random->getInt(1, 20),
                     $random->getInt(1, 2),
                 ];
-                $wishes["p$n"] = Wish::for(
+                $wishes["p$n"] = Demand::for(
                     Piece::of("p$n", Size::ofUnits($inch * $w, $inch * $h), $turn),
                     $worth,
                     $limit,
@@ -104,7 +104,7 @@ final class TermsTest extends TestCase
             $stock = Stock::sheet('s', self::inch('7', '6'))->marred(Length::ofUnits($inch * $margin), $blemishes);
             $trimmer = Trimmer::of($longest === null ? null : Length::inches($longest), Length::inches(0, 1, 4));
             $filling = Fill::best($stock, array_values($wishes), trimmer: $trimmer);
-            $pieces = array_map(static fn (Wish $wish): Piece => $wish->piece, $wishes);
+            $pieces = array_map(static fn (Demand $wish): Piece => $wish->piece, $wishes);
             $cut = Replay::of($filling->plan, $pieces);
 
             self::assertSame($filling->worth, array_sum(array_map(static fn (string $id): int => $wishes[$id]->worth, $cut)));
@@ -180,8 +180,8 @@ final class TermsTest extends TestCase
         // One cut leaves 6 × 1 3/4; the other 4 × 1 3/4 and 2 × 6: only the second holds a 2 × 5 strip.
         $stock = [Stock::sheet('s', self::inch('6', '6'))];
         $pieces = [Piece::of('panel', self::inch('4', '4 1/4'), false)];
-        $strip = Useful::sizes([Wish::for(Piece::of('strip', self::inch('2', '5'), false), 1_000, 1)], self::inch('6', '6'));
-        $banner = Useful::sizes([Wish::for(Piece::of('banner', self::inch('6', '1 1/2'), false), 1_000, 1)], self::inch('6', '6'));
+        $strip = Leftover::sizes([Demand::for(Piece::of('strip', self::inch('2', '5'), false), 1_000, 1)], self::inch('6', '6'));
+        $banner = Leftover::sizes([Demand::for(Piece::of('banner', self::inch('6', '1 1/2'), false), 1_000, 1)], self::inch('6', '6'));
 
         self::assertSame(['2 × 6', '4 × 1 3/4'], self::leftovers(Engine::plan($stock, $pieces, Terms::usual()->leaving($strip))));
         self::assertSame(['2 × 4 1/4', '6 × 1 3/4'], self::leftovers(Engine::plan($stock, $pieces, Terms::usual()->leaving($banner))));
@@ -193,8 +193,8 @@ final class TermsTest extends TestCase
         for ($case = 0; $case < 2; $case++) {
             $pieces = Partitions::of($random, 2, 14, 96, 12_700, true);
             $stock = array_map(static fn (int $n): Stock => Stock::sheet("s$n", self::inch('6', '6')), range(1, 5));
-            $useful = Useful::sizes(
-                [Wish::for(Piece::of('u', self::inch('2', '3'), true), 100, 1)],
+            $useful = Leftover::sizes(
+                [Demand::for(Piece::of('u', self::inch('2', '3'), true), 100, 1)],
                 self::inch('6', '6'),
             ) ?? self::fail('The size is of use.');
             $last = null;

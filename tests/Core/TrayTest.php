@@ -22,9 +22,9 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Shop\ShoppingList;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use KeepShare\Core\Tray\Balance;
 use KeepShare\Core\Tray\Becoming;
@@ -50,7 +50,7 @@ final class TrayTest extends TestCase
     #[TestWith(['windfall-orchard', 3])]
     public function test_whatever_a_scrap_becomes_can_be_cut_and_is_what_it_says(string $kit, int $seed): void
     {
-        $table = self::tray($kit, $seed, Wishes::cards(10, false)->framed(null), 10);
+        $table = self::tray($kit, $seed, Preferences::cards(10, false)->framed(null), 10);
         $scraps = self::scraps($table);
         $lacks = Lacks::on($table, $scraps);
         $many = 0;
@@ -78,7 +78,7 @@ final class TrayTest extends TestCase
     public function test_what_is_scarce_on_the_tray_is_worth_more_and_no_card_to_come_wants_nothing(): void
     {
         $kit = Kits::demo();
-        $table = Laying::unpacked($kit)->under(Wishes::cards(10));
+        $table = Inventory::unpacked($kit)->under(Preferences::cards(10));
         $paper = self::component($table, Kind::Paper);
         $large = self::scrap($paper, '6', '6');
         $small = self::scrap($paper, '2', '2');
@@ -88,7 +88,7 @@ final class TrayTest extends TestCase
         $small = Lacks::on($table, array_fill(0, 30, $small))->worth($panel);
         self::assertSame($small, Lacks::on($table, [])->worth($panel), 'no small one gives it');
 
-        $bare = Laying::unpacked(Kits::without(Kind::Base, Kind::Cardstock))->under(Wishes::cards(10));
+        $bare = Inventory::unpacked(Kits::without(Kind::Base, Kind::Cardstock))->under(Preferences::cards(10));
         $lacks = Lacks::on($bare, [$large]);
         self::assertSame(0, $lacks->cards);
         foreach (Becoming::of($large, $lacks, $bare->wishes->trimmer()) as $option) {
@@ -121,7 +121,7 @@ final class TrayTest extends TestCase
     #[TestWith(['knitted-hills', 5])]
     public function test_the_whole_tray_cuts_every_piece_once_and_claims_no_more_than_is_proven(string $kit, int $seed): void
     {
-        $table = self::tray($kit, $seed, Wishes::cards(12, false)->saying(WordsAgain::Freely), 5);
+        $table = self::tray($kit, $seed, Preferences::cards(12, false)->saying(WordsAgain::Freely), 5);
         $scraps = self::scraps($table);
         $plan = WholeTray::turned($table, $scraps, Lacks::on($table, $scraps));
         $byId = array_column(array_map(static fn (Scrap $one): array => [$one->id, $one], $scraps), 1, 0);
@@ -178,7 +178,7 @@ final class TrayTest extends TestCase
 
     public function test_a_frame_takes_two_long_strips_and_two_short_ones(): void
     {
-        $lacks = Lacks::on(Laying::unpacked(Kits::demo())->under(Wishes::asManyAsPossible()), []);
+        $lacks = Lacks::on(Inventory::unpacked(Kits::demo())->under(Preferences::asManyAsPossible()), []);
         $strips = array_values(array_filter($lacks->parts, static fn ($part): bool => $part->noun === FrameParts::NOUN));
         $served = static fn (int $long, int $short): int => $lacks->servedBy([$strips[0]->id() => $long, $strips[1]->id() => $short]);
 
@@ -261,7 +261,7 @@ final class TrayTest extends TestCase
     #[TestWith(['windfall-orchard', 6])]
     public function test_with_what_is_bought_the_set_can_be_made_again(string $kit, int $cards): void
     {
-        $table = Laying::unpacked(Kits::demo($kit))->under(Wishes::cards($cards)->wordless(true));
+        $table = Inventory::unpacked(Kits::demo($kit))->under(Preferences::cards($cards)->wordless(true));
         $set = Sharer::most($table);
         self::assertCount($cards, $set);
         $after = $table->after(...$set);
@@ -291,8 +291,8 @@ final class TrayTest extends TestCase
 
     public function test_for_more_cards_the_list_names_packs_and_what_else_would_do(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(12, false));
-        $found = ShareOut::of($table->asking(Wishes::cards(48, false)));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(12, false));
+        $found = ShareOut::of($table->asking(Preferences::cards(48, false)));
         $after = $table->after(...$found->cards);
         $stop = Outlook::beyond($after, Outlook::FAR) ?? self::fail('Something stops the next card.');
         foreach ($stop->additions as $addition) {
@@ -308,11 +308,11 @@ final class TrayTest extends TestCase
 
     public function test_the_balance_says_for_how_many_cards_each_thing_is_enough(): void
     {
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards(12));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(12));
         $bars = array_column(array_map(static fn (Balance $one): array => [$one->what, $one->cards], Balance::of($table)), 1, 0);
         self::assertSame(10, $bars['envelopes']);
         self::assertGreaterThan(20, $bars['pictures']);
-        $less = $table->after(...Sharer::most($table->asking(Wishes::cards(4))));
+        $less = $table->after(...Sharer::most($table->asking(Preferences::cards(4))));
         $after = array_column(array_map(static fn (Balance $one): array => [$one->what, $one->cards], Balance::of($less)), 1, 0);
         foreach (['envelopes', 'bases', 'paper'] as $what) {
             self::assertLessThan($bars[$what], $after[$what]);
@@ -320,10 +320,10 @@ final class TrayTest extends TestCase
     }
 
     /** A tray of so many scraps of a demo kit, of sizes by chance, with everything else there. */
-    private static function tray(string $kit, int $seed, Wishes $wishes, int $each): Table
+    private static function tray(string $kit, int $seed, Preferences $wishes, int $each): Table
     {
         $dice = new Randomizer(new Mt19937($seed));
-        $unpacked = Laying::unpacked(Kits::demo($kit));
+        $unpacked = Inventory::unpacked(Kits::demo($kit));
         $step = $unpacked->unit->step()->units;
         $stock = [];
         foreach ($unpacked->stock as $id => $sheets) {
@@ -335,7 +335,7 @@ final class TrayTest extends TestCase
             }
         }
 
-        return Laying::of($unpacked->unit, $unpacked->front, $unpacked->components, $unpacked->free, $stock)->under($wishes);
+        return Inventory::of($unpacked->unit, $unpacked->front, $unpacked->components, $unpacked->free, $stock)->under($wishes);
     }
 
     /** @return list<Scrap> all that lies on a table */
@@ -355,7 +355,7 @@ final class TrayTest extends TestCase
     private static function panelsOnly(Randomizer $dice): array
     {
         // Nothing that could be taken apart: neither liners nor printed bases.
-        $unpacked = Laying::unpacked(Kits::without(Kind::Panel, Kind::Envelope));
+        $unpacked = Inventory::unpacked(Kits::without(Kind::Panel, Kind::Envelope));
         $paper = array_values(array_filter(
             $unpacked->components,
             static fn (Component $one): bool => $one->kind() === Kind::Paper && $one->good instanceof SheetGood,
@@ -366,8 +366,8 @@ final class TrayTest extends TestCase
             $stock[] = Stock::offcut("scrap-$n", Size::ofUnits($eighth * $dice->getInt(16, 44), $eighth * $dice->getInt(16, 44)));
         }
         $others = array_filter($unpacked->components, static fn (Component $one): bool => ! $one->good instanceof SheetGood);
-        $laying = Laying::of(Unit::Inch, $unpacked->front, [...$others, $paper->id => $paper], $unpacked->free, [$paper->id => $stock]);
-        $wishes = Wishes::cards(8, false)->saying(WordsAgain::Freely)->wordless(true);
+        $laying = Inventory::of(Unit::Inch, $unpacked->front, [...$others, $paper->id => $paper], $unpacked->free, [$paper->id => $stock]);
+        $wishes = Preferences::cards(8, false)->saying(WordsAgain::Freely)->wordless(true);
         $table = $laying->under($wishes)->onSketches([Sketches::all()['half-panel']]);
 
         return [$table, self::scraps($table)];

@@ -27,17 +27,17 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\FullShareOut;
 use KeepShare\Core\Outlook\WaysOut;
 use KeepShare\Core\Share\Judge;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Share\LocalSearch;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -91,18 +91,18 @@ final class WishesTest extends TestCase
 
     public function test_settling_is_never_worse(): void
     {
-        $table = Laying::unpacked(Kits::random(4))->under(Wishes::cards(6));
+        $table = Inventory::unpacked(Kits::random(4))->under(Preferences::cards(6));
         $first = Stretch::most($table);
         $judge = Judge::of($table);
 
-        self::assertGreaterThanOrEqual(0, $judge->merit(Settle::down($table, $first, 6))->compare($judge->merit($first)));
+        self::assertGreaterThanOrEqual(0, $judge->merit(LocalSearch::down($table, $first, 6))->compare($judge->merit($first)));
     }
 
     public function test_folds_heed_how_many_cards_may_take_from_the_stash(): void
     {
-        $laying = Laying::unpacked(Kits::demo(), Kits::demo('stash'));
+        $laying = Inventory::unpacked(Kits::demo(), Kits::demo('stash'));
         foreach ([0, 1, 2] as $limit) {
-            $table = $laying->under(Wishes::cards(8, true)->folding(['gatefold' => 4])->stashFor($limit));
+            $table = $laying->under(Preferences::cards(8, true)->folding(['gatefold' => 4])->stashFor($limit));
             $cards = Sharer::most($table);
             self::assertCount(8, $cards);
             self::assertLessThanOrEqual(
@@ -115,8 +115,8 @@ final class WishesTest extends TestCase
 
     public function test_the_copies_of_a_set_count_as_cards_that_take_from_the_stash(): void
     {
-        $laying = Laying::unpacked(Kits::without(Kind::Base), Kits::demo('stash'));
-        $table = $laying->under(Wishes::cards(4, true)->inSetsOf(4)->stashFor(2));
+        $laying = Inventory::unpacked(Kits::without(Kind::Base), Kits::demo('stash'));
+        $table = $laying->under(Preferences::cards(4, true)->inSetsOf(4)->stashFor(2));
 
         self::assertLessThanOrEqual(
             2,
@@ -156,9 +156,9 @@ final class WishesTest extends TestCase
             Envelope::of(Size::parse('4 3/8', '5 3/4', Unit::Inch), $white),
             16,
         );
-        $table = Laying::unpacked(
+        $table = Inventory::unpacked(
             Kit::of('Four words', $kit->unit, $kit->front, 10, null, array_values($components)),
-        )->under(Wishes::asManyAsPossible()->saying(WordsAgain::Once)->inSetsOf($set));
+        )->under(Preferences::asManyAsPossible()->saying(WordsAgain::Once)->inSetsOf($set));
 
         self::assertSame($bound, Bound::on($table)->cards);
         self::assertCount($made, Sharer::most($table));
@@ -166,8 +166,8 @@ final class WishesTest extends TestCase
 
     public function test_one_of_each_is_saved_once_whoever_asks(): void
     {
-        $laying = Laying::unpacked(Kits::demo());
-        $saving = $laying->under(Wishes::asManyAsPossible()->savingOne());
+        $laying = Inventory::unpacked(Kits::demo());
+        $saving = $laying->under(Preferences::asManyAsPossible()->savingOne());
         foreach ($laying->components as $id => $component) {
             $isSaved = $component->count > 1
                 && ! $component->isEndless()
@@ -179,25 +179,25 @@ final class WishesTest extends TestCase
             self::assertSame($there - (int) $isSaved, $offered($saving), $id);
             self::assertSame($offered($saving), $offered($saving->asking($saving->wishes->forCards(2))->after()), "$id, asked for again");
         }
-        $card = Sharer::most($laying->under(Wishes::cards(1)))[0];
+        $card = Sharer::most($laying->under(Preferences::cards(1)))[0];
         $taking = $card->taking('focal');
         self::assertNotNull($taking);
         self::assertSame(
             0,
-            $laying->under(Wishes::cards(1)->savingOne())->after($card)->free[$taking->component],
+            $laying->under(Preferences::cards(1)->savingOne())->after($card)->free[$taking->component],
             'of two, one is on a card and one is saved',
         );
     }
 
     public function test_what_is_never_used_is_not_offered_when_a_card_is_laid_on_another_sketch_or_goes_short(): void
     {
-        $laying = Laying::unpacked(Kits::demo());
-        [$card] = Sharer::most($laying->under(Wishes::cards(1)));
+        $laying = Inventory::unpacked(Kits::demo());
+        [$card] = Sharer::most($laying->under(Preferences::cards(1)));
         $bare = $card->fitted(array_values(array_filter($card->takings, static fn (Taking $taking): bool => $taking->size === null)));
-        $free = Refit::on($laying->under(Wishes::cards(1)))->card($bare, []);
+        $free = Refit::on($laying->under(Preferences::cards(1)))->card($bare, []);
         $papers = array_values(array_filter($free->takings, static fn (Taking $taking): bool => $taking->size !== null));
         self::assertNotSame([], $papers);
-        $never = $laying->under(Wishes::cards(1)->using([$papers[0]->component => Wanted::Never]));
+        $never = $laying->under(Preferences::cards(1)->using([$papers[0]->component => Wanted::Never]));
         foreach (Refit::on($never)->card($bare, [])->takings as $taking) {
             self::assertNotSame($papers[0]->component, $taking->component);
         }
@@ -208,34 +208,34 @@ final class WishesTest extends TestCase
 
     public function test_ways_out_take_from_the_stash_for_no_more_cards_than_may(): void
     {
-        $laying = Laying::unpacked(Kits::demo(), Kits::demo('stash'));
-        [$card] = Sharer::most($laying->under(Wishes::cards(1)));
-        $ways = static fn (Wishes $wishes): array => array_filter(
+        $laying = Inventory::unpacked(Kits::demo(), Kits::demo('stash'));
+        [$card] = Sharer::most($laying->under(Preferences::cards(1)));
+        $ways = static fn (Preferences $wishes): array => array_filter(
             WaysOut::of($laying->under($wishes), $card, 'base'),
             static fn ($way): bool => $way->taking !== null && isset($laying->stash[$way->taking->component]),
         );
 
-        self::assertNotSame([], $ways(Wishes::cards(1)));
-        self::assertSame([], $ways(Wishes::cards(1)->stashFor(0)));
+        self::assertNotSame([], $ways(Preferences::cards(1)));
+        self::assertSame([], $ways(Preferences::cards(1)->stashFor(0)));
     }
 
     public function test_a_sketch_that_is_switched_off_is_laid_by_nobody(): void
     {
-        $laying = Laying::unpacked(Kits::demo());
+        $laying = Inventory::unpacked(Kits::demo());
         $off = array_slice(array_keys(Sketches::all()), 0, 30);
-        foreach (Sharer::most($laying->under(Wishes::cards(6)->without($off))) as $card) {
+        foreach (Sharer::most($laying->under(Preferences::cards(6)->without($off))) as $card) {
             self::assertNotContains($card->sketch->key, $off);
         }
         $bare = count(array_filter(Sketches::all(), static fn (Sketch $one): bool => $one->isBare() || $one->focus === Focus::PaperAlone));
         self::assertCount(
             count(Sketches::all()) - $bare,
-            $laying->under(Wishes::cards(1)->without(array_keys(Sketches::all())))->sketches,
+            $laying->under(Preferences::cards(1)->without(array_keys(Sketches::all())))->sketches,
             'all of them, where every one is off',
         );
     }
 
     /** The demo kits and made-up ones, with a stash beside them, and some with cards on it already. */
-    private static function laying(int $seed, Randomizer $random): Laying
+    private static function laying(int $seed, Randomizer $random): Inventory
     {
         $kit = match ($seed % 5) {
             0 => Kits::demo(),
@@ -246,10 +246,10 @@ final class WishesTest extends TestCase
         };
         $isDemo = in_array($seed % 5, [0, 3], true);
         $stash = $isDemo ? Kits::demo('stash') : Kits::random($seed + 500);
-        $laying = Laying::unpacked($kit, $stash->unit === $kit->unit ? $stash : null);
+        $laying = Inventory::unpacked($kit, $stash->unit === $kit->unit ? $stash : null);
 
         return $random->getInt(0, 2) === 0
-            ? $laying->after(...Sharer::most($laying->under(Wishes::cards($random->getInt(1, 2)))))
+            ? $laying->after(...Sharer::most($laying->under(Preferences::cards($random->getInt(1, 2)))))
             : $laying;
     }
 }

@@ -7,8 +7,8 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Recipe\Stocked;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Workshop\BagLine;
 use KeepShare\Core\Workshop\Workshop;
 use PHPUnit\Framework\TestCase;
@@ -23,7 +23,7 @@ final class WorkshopTest extends TestCase
     {
         /** @var array<int, list<Card>> $shared */
         static $shared = [];
-        $table = Laying::unpacked(Kits::demo())->under(Wishes::cards($cards));
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards($cards));
         $found = $shared[$cards] ??= ShareOut::of($table)->cards;
 
         return Workshop::of($found, $table->components, Unit::Inch, $people, $spareIn, $ahead ?? Workshop::usuallyAhead());

@@ -14,7 +14,7 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Preferences;
 
 /** What is looked for in the background: asked for once, remembered while the table lies as it did, dropped when nobody waits. */
 final class SearchTest extends FeatureTestCase
@@ -136,6 +136,6 @@ final class SearchTest extends FeatureTestCase
 
     private function cards(Kit $kit, int $cards): void
     {
-        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Wishes::cards($cards))), false);
+        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Preferences::cards($cards))), false);
     }
 }

@@ -3,7 +3,7 @@
 namespace Tests\Feature;
 
 use App\Console\Soak\OwnServer;
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use App\Http\Headers;
 use App\Models\Kit;
 use App\Models\Setting;
@@ -111,7 +111,7 @@ final class StrangersTest extends FeatureTestCase
 
     public function test_a_code_lets_one_device_in_once_and_all_are_let_go(): void
     {
-        $door = Door::in($this->ownStorage().'/door');
+        $door = DeviceAccess::in($this->ownStorage().'/door');
         $old = $door->code();
         $code = $door->code();
         self::assertNull($door->enter($old), 'the one before is none any more');
@@ -141,13 +141,13 @@ final class StrangersTest extends FeatureTestCase
         foreach (['/', '/kits/1/unpack', '/now', '/nothing'] as $path) {
             $this->get($path)->assertForbidden();
         }
-        $code = Door::in($folder)->code();
+        $code = DeviceAccess::in($folder)->code();
         $in = $this->get("/in/$code")->assertRedirect('/');
         $this->get("/in/$code")->assertForbidden();
-        $cookie = $in->getCookie(Door::COOKIE, false);
+        $cookie = $in->getCookie(DeviceAccess::COOKIE, false);
         self::assertNotNull($cookie);
         self::assertTrue($cookie->isHttpOnly());
-        $this->withUnencryptedCookie(Door::COOKIE, (string) $cookie->getValue());
+        $this->withUnencryptedCookie(DeviceAccess::COOKIE, (string) $cookie->getValue());
         $this->get('/')->assertOk();
         $before = $this->get('/now')->json('now');
         foreach (['/tablet', '/tablet/code', '/tablet/close'] as $n => $path) {

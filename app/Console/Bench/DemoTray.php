@@ -5,9 +5,9 @@ namespace App\Console\Bench;
 use Database\Demo\Demo;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Share\Sharer;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Tray\Scrap;
 
 /** What ten cards of the demo kit leave, all sheets cut, and a dozen more bases: about fifty scraps. */
@@ -22,7 +22,7 @@ final readonly class DemoTray
 
     public static function laid(): self
     {
-        $table = Laying::unpacked(Demo::file('harbour-lanterns'))->under(Wishes::cards(10));
+        $table = Inventory::unpacked(Demo::file('harbour-lanterns'))->under(Preferences::cards(10));
         $after = $table->after(...Sharer::most($table));
         $stock = $scraps = [];
         foreach ($after->stock as $id => $sheets) {
@@ -32,9 +32,9 @@ final readonly class DemoTray
             }
         }
         $free = [...$after->free, 'base' => self::BASES];
-        $laying = Laying::of($after->unit, $after->front, $after->components, $free, $stock, cards: $after->cards);
+        $laying = Inventory::of($after->unit, $after->front, $after->components, $free, $stock, cards: $after->cards);
 
-        return new self($laying->under(Wishes::cards(12)), array_values(array_filter($scraps)));
+        return new self($laying->under(Preferences::cards(12)), array_values(array_filter($scraps)));
     }
 
     /**

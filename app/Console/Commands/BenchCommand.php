@@ -32,13 +32,13 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Check\Checks;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Filling;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\Stock;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Look\FindPieces;
@@ -59,9 +59,9 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\Tile;
 use KeepShare\Core\Sketch\Visibility;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Tray\Becoming;
 use KeepShare\Core\Tray\Lacks;
 use KeepShare\Core\Tray\TrayPlan;
@@ -122,9 +122,9 @@ final class BenchCommand extends Command
     private function kit(string $name, int $cards): array
     {
         $kit = Demo::file($name);
-        $table = Laying::unpacked($kit)->under(Wishes::cards($cards));
+        $table = Inventory::unpacked($kit)->under(Preferences::cards($cards));
         [$share, $out] = $this->median(static fn (): ShareOut => ShareOut::of($table));
-        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table->asking(Wishes::asManyAsPossible())));
+        [$all, $most] = $this->median(static fn (): ShareOut => ShareOut::of($table->asking(Preferences::asManyAsPossible())));
         $pieces = [];
         foreach ($out->cards as $card) {
             $pieces = array_merge_recursive($pieces, $card->pieces());
@@ -212,8 +212,8 @@ final class BenchCommand extends Command
     /** @return array{string, string, string} */
     private function checks(): array
     {
-        $table = Laying::unpacked(Demo::file('harbour-lanterns'));
-        $out = ShareOut::of($table->under(Wishes::cards(10)))->cards;
+        $table = Inventory::unpacked(Demo::file('harbour-lanterns'));
+        $out = ShareOut::of($table->under(Preferences::cards(10)))->cards;
         $cards = array_map(
             static fn (int $n): Card => Card::of(
                 $n + 1,
@@ -241,7 +241,7 @@ final class BenchCommand extends Command
     /** @return array{string, string, string} the making of so many cards in runs */
     private function making(int $many): array
     {
-        $table = Laying::unpacked(ScarceKit::pad())->under(Wishes::cards($many));
+        $table = Inventory::unpacked(ScarceKit::pad())->under(Preferences::cards($many));
         $cards = Stretch::most($table);
         $plan = static fn (): MakingPlan => MakingPlan::of(array_merge(...array_map(
             static fn (Card $card): array => StepKinds::stepsOf(CardAtBench::of($card, $table->components, $table->unit)),
@@ -314,7 +314,7 @@ final class BenchCommand extends Command
     private function filling(): array
     {
         $wishes = array_map(
-            static fn (array $wish, int $n): Wish => Wish::for(
+            static fn (array $wish, int $n): Demand => Demand::for(
                 Piece::of("w$n", Size::parse($wish[0], $wish[1], Unit::Inch), true),
                 $wish[2],
                 $wish[3],

@@ -7,15 +7,15 @@ use App\Console\Bench\Shelves;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Process;
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\Leftover;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
-use KeepShare\Core\Cut\Useful;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use LogicException;
@@ -68,9 +68,9 @@ final class CutBenchCommand extends Command
     {
         $random = new Randomizer(new Mt19937((int) $this->option('seed')));
         $size = Size::parse('6', '6', Unit::Inch);
-        $useful = Useful::sizes(
+        $useful = Leftover::sizes(
             array_map(
-                static fn (array $wish): Wish => Wish::for(
+                static fn (array $wish): Demand => Demand::for(
                     Piece::of('', Size::parse($wish[0], $wish[1], Unit::Inch), true),
                     $wish[2],
                     1,

@@ -7,9 +7,9 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Recipe\BadRecipe;
 use KeepShare\Core\Recipe\KeepRecipe;
+use KeepShare\Core\Recipe\Make\Annealing;
 use KeepShare\Core\Recipe\Make\Ask;
 use KeepShare\Core\Recipe\Make\Made;
-use KeepShare\Core\Recipe\Make\Making;
 use KeepShare\Core\Recipe\Make\SaidAsk;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Recipe\RecipeFile;
@@ -82,7 +82,7 @@ final class RecipeMakeCommand extends Command
         $bar->setFormat('%bar% %message%');
         $bar->setMessage('');
         $start = hrtime(true);
-        $made = Making::best($ask, static function (?Made $best) use ($bar, $start, $seconds): float {
+        $made = Annealing::best($ask, static function (?Made $best) use ($bar, $start, $seconds): float {
             $passed = (hrtime(true) - $start) / 1e9 / $seconds;
             $bar->setMessage($best === null ? '' : self::sum($best));
             $bar->setProgress(min(100, (int) (100 * $passed)));

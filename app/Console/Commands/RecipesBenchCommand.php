@@ -8,12 +8,12 @@ use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Recipe\Lay\LayRecipe;
 use KeepShare\Core\Recipe\Lay\Letters;
 use KeepShare\Core\Recipe\Lay\OnTable;
-use KeepShare\Core\Recipe\Make\Making;
+use KeepShare\Core\Recipe\Make\Annealing;
 use KeepShare\Core\Recipe\Make\SaidAsk;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Sketch\Sketches;
-use KeepShare\Core\Table\Laying;
-use KeepShare\Core\Table\Wishes;
+use KeepShare\Core\Table\Inventory;
+use KeepShare\Core\Table\Preferences;
 
 final class RecipesBenchCommand extends Command
 {
@@ -35,7 +35,7 @@ final class RecipesBenchCommand extends Command
             foreach (self::ASKS as $what => $said) {
                 $start = hrtime(true);
                 $passed = static fn (): float => (hrtime(true) - $start) / 1e9 / $seconds;
-                $made = Making::best(SaidAsk::of($said, array_values(Sketches::all())), $passed, $seed);
+                $made = Annealing::best(SaidAsk::of($said, array_values(Sketches::all())), $passed, $seed);
                 $found = $made === null ? 'nothing' : "$made->number cards of at most $made->bound, {$made->used()} of the paper on cards";
                 $this->line("$what, $seconds s, seed $seed: $found");
             }
@@ -51,7 +51,7 @@ final class RecipesBenchCommand extends Command
     private function letters(int $seed): string
     {
         $kit = KitFile::read((string) file_get_contents(database_path('demo/harbour-lanterns.json')));
-        $table = Laying::unpacked(PaperKit::like($kit, 24, $seed))->under(Wishes::cards(30));
+        $table = Inventory::unpacked(PaperKit::like($kit, 24, $seed))->under(Preferences::cards(30));
         $recipe = ReadRecipe::read((string) file_get_contents(resource_path('recipes/eighteen-from-six.json')));
         $start = hrtime(true);
         $on = OnTable::of($recipe, $table);

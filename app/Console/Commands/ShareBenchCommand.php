@@ -24,17 +24,17 @@ use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit as CoreKit;
-use KeepShare\Core\Pattern\Patterns;
-use KeepShare\Core\Share\Merit;
-use KeepShare\Core\Share\Settle;
+use KeepShare\Core\Pattern\ColumnGeneration;
+use KeepShare\Core\Share\LocalSearch;
+use KeepShare\Core\Share\Score;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Bound;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 
 /** How well kits are shared out, and how long it takes: the first answer, the settled one, a move in the grid. */
 final class ShareBenchCommand extends Command
@@ -53,8 +53,8 @@ final class ShareBenchCommand extends Command
     public function handle(): int
     {
         $harbour = (string) file_get_contents(database_path('demo/harbour-lanterns.json'));
-        $small = Laying::unpacked(Demo::file('harbour-lanterns'));
-        $twelve = Laying::of(
+        $small = Inventory::unpacked(Demo::file('harbour-lanterns'));
+        $twelve = Inventory::of(
             $small->unit,
             $small->front,
             $small->components,
@@ -74,7 +74,7 @@ final class ShareBenchCommand extends Command
             ],
             [
                 ['Harbour Lanterns', ...$this->shared($twelve, 12)],
-                ['Forty sheets, 150 components', ...$this->shared(Laying::unpacked(PadKit::like($harbour)), 24)],
+                ['Forty sheets, 150 components', ...$this->shared(Inventory::unpacked(PadKit::like($harbour)), 24)],
             ],
         );
         $this->counts();
@@ -86,17 +86,17 @@ final class ShareBenchCommand extends Command
     }
 
     /** @return list<string> */
-    private function shared(Laying $laying, int $wanted): array
+    private function shared(Inventory $laying, int $wanted): array
     {
-        $table = $laying->under(Wishes::cards($wanted));
+        $table = $laying->under(Preferences::cards($wanted));
         $start = hrtime(true);
         $first = Sharer::most($table);
         Composer::on($table, $first);
         $firstTime = (hrtime(true) - $start) / 1e9;
-        $settled = Settle::down($table, $first, config()->integer('share-out.steps'));
+        $settled = LocalSearch::down($table, $first, config()->integer('share-out.steps'));
         Composer::on($table, $settled);
         $time = (hrtime(true) - $start) / 1e9;
-        [$was, $is] = [Merit::of($table, $first), Merit::of($table, $settled)];
+        [$was, $is] = [Score::of($table, $first), Score::of($table, $settled)];
 
         return [
             count($first) === count($settled) ? (string) count($first) : count($first).' → '.count($settled),
@@ -114,13 +114,13 @@ final class ShareBenchCommand extends Command
         [$equal, $below, $better, $worse] = [0, 0, 0, 0];
         $kits = max(1, (int) $this->option('kits'));
         for ($seed = 1; $seed <= $kits; $seed++) {
-            $table = Laying::unpacked(RandomKit::of($seed))->under(Wishes::asManyAsPossible());
+            $table = Inventory::unpacked(RandomKit::of($seed))->under(Preferences::asManyAsPossible());
             $first = Stretch::most($table);
-            $settled = Settle::down($table, $first, 30);
+            $settled = LocalSearch::down($table, $first, 30);
             $gap = Bound::on($table)->cards - count($settled);
             $equal += (int) ($gap === 0);
             $below += (int) ($gap === 1);
-            $merit = Merit::of($table, $settled)->compare(Merit::of($table, $first));
+            $merit = Score::of($table, $settled)->compare(Score::of($table, $first));
             $better += (int) ($merit > 0);
             $worse += (int) ($merit < 0);
         }
@@ -136,7 +136,7 @@ final class ShareBenchCommand extends Command
         $harbour = Demo::file('harbour-lanterns');
         $rich = array_map(RichKit::of(...), range(1, self::RICH));
         $uses = array_fill_keys(array_column($harbour->components, 'id'), Wanted::UseUp);
-        $most = Wishes::asManyAsPossible();
+        $most = Preferences::asManyAsPossible();
         $columns = ['pieces spread over as many cards as possible', 'cards', 'on cards', 'in all', '%', 'rules broken', 'alike', 'ms'];
         $this->table($columns, [
             $this->spreading('Harbour Lanterns', $most, $harbour),
@@ -147,12 +147,12 @@ final class ShareBenchCommand extends Command
     }
 
     /** @return list<string|int> */
-    private function spreading(string $what, Wishes $wishes, CoreKit ...$kits): array
+    private function spreading(string $what, Preferences $wishes, CoreKit ...$kits): array
     {
         [$cards, $used, $all, $broken, $alike, $longest] = [0, 0, 0, 0, 0, 0.0];
         foreach ($kits as $kit) {
-            $table = Laying::unpacked($kit)->under($wishes);
-            $bare = Settle::down($table, Stretch::most($table), self::STEPS);
+            $table = Inventory::unpacked($kit)->under($wishes);
+            $bare = LocalSearch::down($table, Stretch::most($table), self::STEPS);
             $start = hrtime(true);
             $composed = Composer::on($table, $bare);
             $longest = max($longest, (hrtime(true) - $start) / 1e6);
@@ -183,36 +183,36 @@ final class ShareBenchCommand extends Command
     /** Kits in which paper is scarce, beside the search that pleases and takes no heed of paper, and the proven bound. */
     private function stretched(): void
     {
-        $laid = array_map(static fn (int $seed): Laying => Laying::unpacked(ScarceKit::of($seed)), range(0, self::SCARCE - 1));
+        $laid = array_map(static fn (int $seed): Inventory => Inventory::unpacked(ScarceKit::of($seed)), range(0, self::SCARCE - 1));
         $this->table(
             ['as many as possible', 'as it pleases', 'stretched', 'at most', 'more than one below', 'first s', 'settled s', 'MB'],
             [
                 $this->stretching(self::SCARCE.' scarce kits of 2 to 8 sheets', ...$laid),
-                $this->stretching('a pad of 24 sheets, 48 bases, two stamps', Laying::unpacked(ScarceKit::pad())),
+                $this->stretching('a pad of 24 sheets, 48 bases, two stamps', Inventory::unpacked(ScarceKit::pad())),
                 ...array_map(
-                    fn (array $one, string $what): array => $this->stretching($what, Laying::unpacked(OddKit::kit($one[0]))),
+                    fn (array $one, string $what): array => $this->stretching($what, Inventory::unpacked(OddKit::kit($one[0]))),
                     OddKit::all(),
                     array_keys(OddKit::all()),
                 ),
-                $this->stretching('500 of each', Laying::unpacked(OddKit::hundreds())),
-                $this->stretching('six sheets, nine heavy, four stamps, two dies', Laying::unpacked(Demo::file('windfall-orchard'))),
+                $this->stretching('500 of each', Inventory::unpacked(OddKit::hundreds())),
+                $this->stretching('six sheets, nine heavy, four stamps, two dies', Inventory::unpacked(Demo::file('windfall-orchard'))),
             ],
         );
     }
 
     /** @return list<string|int> */
-    private function stretching(string $what, Laying ...$laid): array
+    private function stretching(string $what, Inventory ...$laid): array
     {
         [$plain, $found, $most, $below, $first, $settled] = [0, 0, 0, 0, 0.0, 0.0];
         foreach ($laid as $laying) {
-            $table = $laying->under(Wishes::asManyAsPossible());
-            $plain += count(Sharer::most($laying->under(Wishes::asManyAsPossible())));
+            $table = $laying->under(Preferences::asManyAsPossible());
+            $plain += count(Sharer::most($laying->under(Preferences::asManyAsPossible())));
             $start = hrtime(true);
             $cards = Stretch::most($table);
             $first = max($first, (hrtime(true) - $start) / 1e9);
-            Settle::down($table->apartFor(...$cards), $cards, self::STEPS);
+            LocalSearch::down($table->apartFor(...$cards), $cards, self::STEPS);
             $settled = max($settled, (hrtime(true) - $start) / 1e9);
-            $bound = min(Wishes::MOST_CARDS, Patterns::on($table)->bound->cards);
+            $bound = min(Preferences::MOST_CARDS, ColumnGeneration::on($table)->bound->cards);
             [$found, $most, $below] = [$found + count($cards), $most + $bound, $below + (int) ($bound - count($cards) > 1)];
         }
         $seconds = array_map(static fn (float $one): string => sprintf('%.1f', $one), [$first, $settled]);
@@ -224,7 +224,7 @@ final class ShareBenchCommand extends Command
     private function moves(): void
     {
         $kit = Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();
-        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Wishes::cards(10))), false);
+        app(PlaceCards::class)->place($kit, Sharer::most(TableState::of($kit)->table(Preferences::cards(10))), false);
         $times = [];
         for ($n = 0; $n < 10; $n++) {
             [$one, $two] = Taking::query()

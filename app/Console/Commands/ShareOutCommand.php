@@ -12,12 +12,12 @@ use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Outlook\FullShareOut;
 use KeepShare\Core\Outlook\Outlook;
-use KeepShare\Core\Pattern\Patterns;
+use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Refusal;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutCommand extends Command
@@ -58,14 +58,14 @@ final class ShareOutCommand extends Command
             $kit = self::kit($file);
             $stash = $this->option('stash') === null ? null : self::kit((string) $this->option('stash'));
             $frame = $this->option('frame') === null ? null : Length::parse((string) $this->option('frame'), $kit->unit);
-            $laying = Laying::unpacked($kit, $stash);
+            $laying = Inventory::unpacked($kit, $stash);
             $table = $laying->under($this->wishes($laying)->framed($frame)->following($this->option('follow') ? $kit->designs : []));
         } catch (Refusal $refused) {
             $this->getOutput()->getErrorStyle()->writeln($refused->getMessage());
 
             return 2;
         }
-        $bound = Patterns::on($table)->bound;
+        $bound = ColumnGeneration::on($table)->bound;
         $out = FullShareOut::of($table, max(0, (int) $this->option('steps')));
         $cards = $out->cards;
         $isMost = $this->option('cards') === 'max';
@@ -108,9 +108,9 @@ final class ShareOutCommand extends Command
     }
 
     /** @throws Refusal */
-    private function wishes(Laying $laying): Wishes
+    private function wishes(Inventory $laying): Preferences
     {
-        $cards = $this->option('cards') === 'max' ? Wishes::MOST_CARDS : (int) $this->option('cards');
+        $cards = $this->option('cards') === 'max' ? Preferences::MOST_CARDS : (int) $this->option('cards');
         $uses = [];
         foreach (['use-up' => Wanted::UseUp, 'save' => Wanted::Save, 'never' => Wanted::Never] as $option => $wanted) {
             $named = $this->texts($option);
@@ -128,7 +128,7 @@ final class ShareOutCommand extends Command
             default => WordsAgain::WhenOut,
         };
 
-        return Wishes::cards($cards, $this->option('stash') !== null)
+        return Preferences::cards($cards, $this->option('stash') !== null)
             ->wanting($this->counts('occasion', Occasions::keys()))
             ->folding($this->counts('fold', array_column(FoldKind::onWish(), 'value')))
             ->inSetsOf((int) $this->option('set'))

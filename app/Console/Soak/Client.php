@@ -9,7 +9,7 @@ use GuzzleHttp\Exception\RequestException;
 use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
-/** One maker at the table, in a browser of her own: looks at pages and asks for acts as they do. */
+/** One maker at the table, in a browser of their own: looks at pages and asks for acts as they do. */
 final class Client
 {
     private const SECONDS = 60;

@@ -4,7 +4,7 @@ namespace App\Console\Soak;
 
 use Random\Randomizer;
 
-/** What a maker may do next, drawn by lot from what her page shows. */
+/** What a maker may do next, drawn by lot from what the page shows. */
 final readonly class RandomActs
 {
     private const KINDS = [

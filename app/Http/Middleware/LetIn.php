@@ -2,7 +2,7 @@
 
 namespace App\Http\Middleware;
 
-use App\Door\Door;
+use App\Door\DeviceAccess;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -20,10 +20,10 @@ final class LetIn
         if (! is_string($door) || $door === '') {
             return $next($request);
         }
-        $token = $request->cookies->get(Door::COOKIE);
+        $token = $request->cookies->get(DeviceAccess::COOKIE);
         $isTheCode = $request->isMethod('GET') && $request->is('in/*');
 
-        return $isTheCode || (is_string($token) && Door::in($door)->knows($token))
+        return $isTheCode || (is_string($token) && DeviceAccess::in($door)->knows($token))
             ? $next($request)
             : response('This table is not open to you. Scan the code that its screen shows under Tablet.', 403, [
                 'Content-Type' => 'text/plain; charset=utf-8',

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Card\Part;
 use KeepShare\Core\Card\Taking;
 
 /** The die that cuts a backing out of a scrap; it is used, not used up. */
-final class BackingDiePart implements OwnPart
+final class BackingDiePart implements Accessory
 {
     use Plain;
 

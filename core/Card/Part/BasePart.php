@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** The folded card that everything is glued to: bought, or cut as a blank. */
-final class BasePart implements OwnPart
+final class BasePart implements Accessory
 {
     use Plain;
 

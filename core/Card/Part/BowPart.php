@@ -14,7 +14,7 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
 
 /** A bow of ribbon or twine, tied over a strip. */
-final class BowPart implements OwnPart
+final class BowPart implements Accessory
 {
     use Plain;
 

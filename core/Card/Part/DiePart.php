@@ -15,7 +15,7 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Outline;
 
 /** The die or the stamp that makes a focal point of a scrap; it is used, not used up. */
-final class DiePart implements OwnPart
+final class DiePart implements Accessory
 {
     use Plain;
 

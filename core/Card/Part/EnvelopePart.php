@@ -10,7 +10,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 
 /** The envelope it is sent in. It never stops a card: where the kit has none, the maker notes which to buy. */
-final class EnvelopePart implements OwnPart
+final class EnvelopePart implements Accessory
 {
     use Plain;
 

@@ -8,7 +8,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 
 /** The foam squares that lift the focal point. */
-final class FoamPart implements OwnPart
+final class FoamPart implements Accessory
 {
     use Plain;
 

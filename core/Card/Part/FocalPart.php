@@ -15,7 +15,7 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Outline;
 
 /** What the eye rests on: a printed piece, or one that is cut for it. */
-final class FocalPart implements OwnPart
+final class FocalPart implements Accessory
 {
     use Plain;
 

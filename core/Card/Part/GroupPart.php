@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Layout;
 
 /** Gems, sequins and the like, in an odd group round the focal point. */
-final class GroupPart implements OwnPart
+final class GroupPart implements Accessory
 {
     use Plain;
 

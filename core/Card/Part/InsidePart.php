@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** A panel to write on, glued inside. */
-final class InsidePart implements OwnPart
+final class InsidePart implements Accessory
 {
     use Plain;
 

@@ -9,7 +9,7 @@ use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Sketch\Layout;
 
 /** The label that words are stamped on. */
-final class LabelPart implements OwnPart
+final class LabelPart implements Accessory
 {
     use Plain;
 

@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /** One of the pieces of a group beside the picture and the words: where it lies is said by the arrangement. */
-final class PiecePart implements OwnPart
+final class PiecePart implements Accessory
 {
     use Plain;
 

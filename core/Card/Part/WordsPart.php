@@ -14,7 +14,7 @@ use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Layout;
 
 /** The words of a card: a piece, a sticker, or a stamp, on its label or straight on what lies there. */
-final class WordsPart implements OwnPart
+final class WordsPart implements Accessory
 {
     use Plain;
 

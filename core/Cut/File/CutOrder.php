@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut\File;
 
-use KeepShare\Core\Cut\Clean;
 use KeepShare\Core\Cut\Trimmer;
+use KeepShare\Core\Cut\UsableAreas;
 use KeepShare\Core\Json\BadJson;
 use KeepShare\Core\Json\JsonText;
 use KeepShare\Core\Measure\Length;
@@ -121,7 +121,7 @@ final readonly class CutOrder
                         $blemish->length('y', Length::zero()),
                         $blemish->size(),
                     ),
-                    $line->lines('blemishes', Clean::MOST_BLEMISHES, ['x', 'y', 'width', 'height']),
+                    $line->lines('blemishes', UsableAreas::MOST_BLEMISHES, ['x', 'y', 'width', 'height']),
                 ),
             );
             array_push($faults, ...$line->faults());

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace KeepShare\Core\Cut\File;
 
 use KeepShare\Core\Cut\CutPlan;
+use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Direction;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Fill;
 use KeepShare\Core\Cut\Leaf;
+use KeepShare\Core\Cut\Leftover;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Cut\Terms;
-use KeepShare\Core\Cut\Useful;
-use KeepShare\Core\Cut\Wish;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
@@ -99,7 +99,7 @@ final class CutPlanFile
         $wishes = [];
         foreach ($order->pieces as $n => $line) {
             if ($line->paper === $sheet->paper) {
-                $wishes[] = Wish::for(
+                $wishes[] = Demand::for(
                     Piece::of((string) $n, $line->size, $line->turn && ! $sheet->directional),
                     $line->worth,
                     $line->count,
@@ -142,16 +142,16 @@ final class CutPlanFile
     }
 
     /** @param  list<Stock>  $stock */
-    private static function useful(CutOrder $order, array $stock): ?Useful
+    private static function useful(CutOrder $order, array $stock): ?Leftover
     {
         if ($order->useful === [] || $stock === []) {
             return null;
         }
 
-        return Useful::on(
+        return Leftover::on(
             $stock,
             array_map(
-                static fn (OrderedPieces $line): Wish => Wish::for(
+                static fn (OrderedPieces $line): Demand => Demand::for(
                     Piece::of($line->id, $line->size, $line->turn),
                     $line->worth,
                     1,

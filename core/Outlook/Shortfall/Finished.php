@@ -7,11 +7,11 @@ namespace KeepShare\Core\Outlook\Shortfall;
 use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
-use KeepShare\Core\Card\Part\OwnParts;
+use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Card\Taking;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\Preferences;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /** A share-out that is done, as its wishes are held against it. */
 final readonly class Finished
@@ -19,12 +19,12 @@ final readonly class Finished
     /** Under the wishes, with all cards on it. */
     public Table $after;
 
-    public Wishes $wishes;
+    public Preferences $wishes;
 
     /** @var list<Card> those that were there before among them */
     public array $all;
 
-    public Remains $remains;
+    public RemainingStock $remains;
 
     /**
      * @param  Table  $table  without the new cards
@@ -35,7 +35,7 @@ final readonly class Finished
         $this->after = $table->after(...$cards);
         $this->wishes = $table->wishes;
         $this->all = $this->after->cards;
-        $this->remains = Remains::on($this->after);
+        $this->remains = RemainingStock::on($this->after);
     }
 
     /** @param  list<Card>  $cards */
@@ -63,9 +63,9 @@ final readonly class Finished
     /** No card goes without it: gems, foam and bows it may, and an envelope unless that is wished for. */
     public function isNeeded(Taking $taking): bool
     {
-        $need = OwnParts::find($taking->part)?->need();
+        $need = Accessories::find($taking->part)?->need();
 
-        return $need === Need::Envelope ? $this->wishes->envelopes : $need !== null || OwnParts::find($taking->part) === null;
+        return $need === Need::Envelope ? $this->wishes->envelopes : $need !== null || Accessories::find($taking->part) === null;
     }
 
     public function isFull(): bool

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Outlook\Shortfall;
 
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Piece;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 
 /** So many of each design. */
 final class SetsAsked implements Asked
@@ -48,7 +48,7 @@ final class SetsAsked implements Asked
     {
         $last = $cards[count($cards) - 1];
         $before = $out->afterOnly(static fn (Card $one): bool => $one->number <= $last->number);
-        $remains = Remains::on($before);
+        $remains = RemainingStock::on($before);
         $gone = [];
         foreach (array_unique(array_column(array_filter($last->takings, $out->isNeeded(...)), 'component')) as $id) {
             $component = $out->table->components[$id];
@@ -64,7 +64,7 @@ final class SetsAsked implements Asked
         };
     }
 
-    private static function isLeft(Remains $remains, Card $card, string $component): bool
+    private static function isLeft(RemainingStock $remains, Card $card, string $component): bool
     {
         $counted = 0;
         $pieces = [];

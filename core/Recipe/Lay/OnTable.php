@@ -12,7 +12,7 @@ use KeepShare\Core\Fold\CannotFold;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Sketch\CannotResolve;
-use KeepShare\Core\Table\Remains;
+use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /** The cards of a recipe on the fronts of a table, measured with its ruler. */
@@ -53,7 +53,7 @@ final readonly class OnTable
     private static function fronts(Table $table): array
     {
         $own = Size::of($table->front->shorter(), $table->front->longer());
-        $bases = Supplies::of($table, Remains::on($table), Variety::on($table))->bases();
+        $bases = Supplies::of($table, RemainingStock::on($table), Variety::on($table))->bases();
         $fronts = array_column($bases, 0);
 
         return $fronts === [] ? [$own] : $fronts;

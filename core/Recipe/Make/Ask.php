@@ -87,7 +87,7 @@ final readonly class Ask
     /** @return list<CardWay> that each of its papers is of a print of its own is what bounds how many it may have */
     public function ways(): array
     {
-        $most = min($this->sheets, Floor::LEAVES);
+        $most = min($this->sheets, FloorPlan::LEAVES);
         $ways = CardWay::all($this->sketches, $this->front, $this->unit, $this->frame, $this->papers, $most);
 
         return array_values(array_filter($ways, $this->canBeCut(...)));

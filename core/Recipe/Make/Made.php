@@ -15,20 +15,20 @@ final readonly class Made
      */
     private function __construct(
         public Ask $ask,
-        public Floor $floor,
+        public FloorPlan $floor,
         public int $number,
         public bool $wastesLittle,
         public int $bound,
     ) {
     }
 
-    public static function of(Ask $ask, Floor $floor, int $cards, bool $wastesLittle, int $bound): self
+    public static function of(Ask $ask, FloorPlan $floor, int $cards, bool $wastesLittle, int $bound): self
     {
         return new self($ask, $floor, $cards, $wastesLittle, $bound);
     }
 
     /** Little waste comes first, then the number of cards, then all that a floor costs. */
-    public function isWorseThan(int $cards, bool $wastesLittle, Floor $floor): bool
+    public function isWorseThan(int $cards, bool $wastesLittle, FloorPlan $floor): bool
     {
         return [$wastesLittle, $cards, -$floor->cost(1.0)] > [$this->wastesLittle, $this->number, -$this->floor->cost(1.0)];
     }

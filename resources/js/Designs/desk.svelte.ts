@@ -3,7 +3,7 @@ import { kit } from '@/lib/kit'
 import type { ChosenFront, RuleKind } from '@/lib/props'
 import { sender } from '@/lib/send.svelte'
 
-/** How long the maker may pause before what she has typed is drawn. */
+/** How long the maker may pause before what was typed is drawn. */
 const PAUSE = 150
 
 interface Drawing {

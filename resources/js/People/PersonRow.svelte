@@ -10,7 +10,7 @@
         postDays: number
     }
 
-    /** One of them: name, what she likes, how long the post takes there, her days. Each field is kept as it is left. */
+    /** One of them: name, what they like, how long the post takes there, their days. Each field is kept as it is left. */
     let { person, occasions, postDays }: Props = $props()
 
     const MONTHS = Array.from({ length: 12 }, (_, i) => ({
@@ -55,7 +55,7 @@
 <li>
     <div class="row">
         {@render field('name', 'name', '', 18)}
-        {@render field('likes', 'likes', 'what she likes', 24)}
+        {@render field('likes', 'likes', 'what they like', 24)}
         <label>post {@render field('post_days', 'days of post', String(postDays), 2)} days</label>
         <Button also=": {person.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take out</Button>
     </div>

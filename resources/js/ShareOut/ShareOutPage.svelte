@@ -42,7 +42,7 @@
 
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
-    // Many rows at once, for whoever wants the whole kit before her; it stays chosen.
+    // Many rows at once, for whoever wants the whole kit in sight; it stays chosen.
     let isDense = $state(untrack(() => localStorage.getItem('dense') === 'yes'))
     function turnDense(): void {
         isDense = !isDense

@@ -83,8 +83,8 @@ export const LOOKING_ON = { 'X-Looking-On': 'yes' }
 /**
  * Asks for what a page shows without the maker having done anything; what was refused stays to be read.
  *
- * It gives way to whatever she does: an answer from before her act would bring back the table as it was, and the answer
- * to her act brings all of the page anyway.
+ * It gives way to whatever the maker does: an answer from before an act would bring back the table as it was, and the answer
+ * to the act brings all of the page anyway.
  */
 export function lookOn(what: { only?: string[]; except?: string[] }): void {
     if (underWay > 0) return
@@ -100,7 +100,7 @@ export function lookOn(what: { only?: string[]; except?: string[] }): void {
     })
 }
 
-/** Once nothing waits any more; where she is quicker, after what she does next. */
+/** Once nothing waits any more; where the maker is quicker, after the next act. */
 function askForOwed(): void {
     if (owedOn !== page.component) owed = []
     if (owed.length > 0 && !current && underWay === 0) lookOn({ only: owed })

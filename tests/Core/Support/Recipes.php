@@ -5,9 +5,9 @@ namespace Tests\Core\Support;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Recipe\Make\Annealing;
 use KeepShare\Core\Recipe\Make\Ask;
 use KeepShare\Core\Recipe\Make\Made;
-use KeepShare\Core\Recipe\Make\Making;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Sketch\Sketches;
@@ -56,7 +56,7 @@ final class Recipes
     {
         $look = 0;
 
-        return Making::best($ask, static function () use (&$look, $looks): float {
+        return Annealing::best($ask, static function () use (&$look, $looks): float {
             return $look++ / $looks;
         }, $seed);
     }

@@ -15,10 +15,10 @@ use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Focus;
-use KeepShare\Core\Table\Laying;
+use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
-use KeepShare\Core\Table\Wishes;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
@@ -34,10 +34,10 @@ final class Verifier
     private array $faults = [];
 
     /**
-     * @param  Laying  $laying  before the cards
+     * @param  Inventory  $laying  before the cards
      * @param  list<Card>  $cards
      */
-    private function __construct(private readonly Laying $laying, private readonly Wishes $wishes, private readonly array $cards)
+    private function __construct(private readonly Inventory $laying, private readonly Preferences $wishes, private readonly array $cards)
     {
     }
 
@@ -47,7 +47,7 @@ final class Verifier
      * @param  array<string, string>  $refused  what is said of wishes that are not met, by the wish
      * @return list<string> what is wrong, each a sentence
      */
-    public static function faults(Laying $laying, Wishes $wishes, array $cards, array $plans, array $refused): array
+    public static function faults(Inventory $laying, Preferences $wishes, array $cards, array $plans, array $refused): array
     {
         $look = new self($laying, $wishes, $cards);
         $look->counts();

@@ -8,23 +8,23 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
 /** How many cards a table holds by the patterns its sheets can be cut by, and how they are cut for so many. */
-final readonly class Patterns
+final readonly class ColumnGeneration
 {
     private const DIVES = 8;
 
     /** So many more are asked for than are made, where there is a choice. */
     private const MORE = 5;
 
-    private function __construct(private Table $table, private Master $most, public Bound $bound)
+    private function __construct(private Table $table, private MasterProblem $most, public Bound $bound)
     {
     }
 
     public static function on(Table $table): self
     {
-        $most = Master::most($table);
+        $most = MasterProblem::most($table);
         $bound = Bound::on($table->everythingApart());
         $answer = self::areFor($table) ? $most->answer($most->start) : null;
-        $isLess = $answer !== null && $answer->bound < $most->start->limits[Master::CARDS];
+        $isLess = $answer !== null && $answer->bound < $most->start->limits[MasterProblem::CARDS];
 
         return new self($table, $most, $isLess ? $bound->byPatterns($answer->bound, $answer->binds) : $bound);
     }
@@ -40,7 +40,7 @@ final readonly class Patterns
     /** For as many cards as were found, whatever they look like. */
     public function most(int $target): PatternPlan
     {
-        return Dive::best($this->most, $target, $this->table->wishes->trimmer(), self::DIVES);
+        return DivingHeuristic::best($this->most, $target, $this->table->wishes->trimmer(), self::DIVES);
     }
 
     /**
@@ -51,6 +51,6 @@ final readonly class Patterns
     {
         $master = $this->most->forLooks($this->table, $target + self::MORE);
 
-        return Dive::best($master, $target, $this->table->wishes->trimmer(), 1);
+        return DivingHeuristic::best($master, $target, $this->table->wishes->trimmer(), 1);
     }
 }

@@ -18,7 +18,7 @@ use KeepShare\Core\Table\Table;
  *
  * Two share-outs are compared figure by figure; the larger is the better.
  */
-final readonly class Merit
+final readonly class Score
 {
     /** Points out of a hundred, on the average, below which no one sees a difference. */
     private const SEEN = 2;

@@ -6,8 +6,8 @@ namespace KeepShare\Core\Pattern;
 
 use KeepShare\Core\Card\Need;
 
-/** What the linear programme says at a stand. */
-final readonly class Answer
+/** What the linear program says at a stand. */
+final readonly class LpSolution
 {
     /**
      * @param  array<int, float>  $made  how many of each outlay, by its number

@@ -8,7 +8,7 @@ namespace App\Door;
  * A code and a token are files named by their hash, readable by their owner only. A device goes in by renaming the one to the
  * other, which the file system lets one of two do. Needs nothing of the framework, for it is asked before that is there.
  */
-final readonly class Door
+final readonly class DeviceAccess
 {
     public const COOKIE = 'at_the_table';
 

@@ -3,7 +3,7 @@
 namespace App\Acts;
 
 /** A way out that was there when the page was made, and is not any more. */
-final class WayIsGone extends CannotAct
+final class OptionExpired extends CannotAct
 {
     public static function since(): self
     {

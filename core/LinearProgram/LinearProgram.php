@@ -2,16 +2,16 @@
 
 declare(strict_types=1);
 
-namespace KeepShare\Core\Programme;
+namespace KeepShare\Core\LinearProgram;
 
 /**
- * A linear programme: the most worth of some activities under limits on what they take together.
+ * A linear program: the most worth of some activities under limits on what they take together.
  *
  * The simplex method on a full tableau (Dantzig 1963); activities may be added to one that is solved, which then goes on
  * from where it was. Every limit is raised by a hair of its own, so that no corner is met twice. In doubles: the prices it
  * gives are for a search to go by, and whoever claims something by them checks it.
  */
-final class Programme
+final class LinearProgram
 {
     /** What is less counts as nothing. */
     private const NOTHING = 1e-9;
@@ -30,7 +30,7 @@ final class Programme
     /** @var array<int, int> the activity that each limit binds */
     private array $basis;
 
-    /** @var array<int, float> what one more of an activity would cost */
+    /** @var array<int, float> the reduced costs: what one more of an activity would cost */
     private array $costs;
 
     private float $worth = 0.0;
@@ -112,12 +112,13 @@ final class Programme
         return $amounts;
     }
 
-    /** What one more of a limit would be worth. */
-    public function price(int $limit): float
+    /** What one more of a limit would be worth: its dual price, or shadow price. */
+    public function dualPrice(int $limit): float
     {
         return max(0.0, $this->costs[$limit]);
     }
 
+    /** The activity of the most negative reduced cost; null at the optimum. */
     private function entering(): ?int
     {
         $least = -self::NOTHING;

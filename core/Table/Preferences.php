@@ -22,7 +22,7 @@ use KeepShare\Core\Sketch\Sketch;
  * Some stand with a kit whatever is made of it: the stash, what is never used or saved, the trimmer, the frame, the
  * sketches. The others are asked for in numbers, for one share-out: cards, occasions, folds, designs, sets.
  */
-final readonly class Wishes
+final readonly class Preferences
 {
     public const MOST_CARDS = 200;
 

@@ -15,7 +15,7 @@ use Random\Randomizer;
  * lie on the sheets is changed together, so that the measures that give meet the sheets. For the most cards it is tried with
  * more until they waste too much. It may be stopped at any time with the best so far; the same seed and steps give the same.
  */
-final class Making
+final class Annealing
 {
     /** How much worse a change may be at first and at last, as a part of the paper a card has. */
     private const HOT = 0.11;
@@ -56,7 +56,7 @@ final class Making
     private ?Made $best = null;
 
     /** The one that wastes least of those that the last search came to. */
-    private ?Floor $near = null;
+    private ?FloorPlan $near = null;
 
     /** @param  Closure(?Made): float  $passed */
     private function __construct(private readonly Ask $ask, private readonly Closure $passed, int $seed)
@@ -144,12 +144,12 @@ final class Making
      *
      * @param  float  $from  of the time
      * @param  bool  $isEnough  they need not waste less
-     * @param  Floor|null  $floor  from which it begins, less hot
+     * @param  FloorPlan|null  $floor  from which it begins, less hot
      */
-    private function anneal(int $cards, float $from, float $to, bool $isEnough, ?Floor $floor = null): bool
+    private function anneal(int $cards, float $from, float $to, bool $isEnough, ?FloorPlan $floor = null): bool
     {
         $hot = self::HOT * ($floor === null ? 1.0 : self::WARM);
-        $floor ??= Floor::strewn($this->ask, $this->ways, $cards, $this->random);
+        $floor ??= FloorPlan::strewn($this->ask, $this->ways, $cards, $this->random);
         $this->near = null;
         $share = $this->ask->area() / $cards;
         $isMade = false;
@@ -180,7 +180,7 @@ final class Making
     }
 
     /** Kept where it is the best so far; whether it wastes no more than it may. */
-    private function keep(Floor $floor, int $cards): bool
+    private function keep(FloorPlan $floor, int $cards): bool
     {
         $this->near = $this->near === null || $floor->used() > $this->near->used() ? $floor : $this->near;
         $isLittle = 100 * ($this->ask->area() - $floor->used()) <= $this->ask->waste * $this->ask->area();

@@ -6,17 +6,17 @@ namespace KeepShare\Core\Pattern;
 
 use Closure;
 use KeepShare\Core\Card\Need;
-use KeepShare\Core\Cut\Pattern;
+use KeepShare\Core\Cut\Knapsack;
 use KeepShare\Core\Fold\Blank;
 use KeepShare\Core\Kit\FoldEdge;
+use KeepShare\Core\LinearProgram\LinearProgram;
 use KeepShare\Core\Measure\Size;
-use KeepShare\Core\Programme\Programme;
 use KeepShare\Core\Table\Bound;
+use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
-use KeepShare\Core\Table\Wishes;
 
 /**
- * Cards and the patterns their sheets are cut by, as one linear programme: pieces used are not more than pieces cut, sheets
+ * Cards and the patterns their sheets are cut by, as one linear program: pieces used are not more than pieces cut, sheets
  * cut not more than there are, and what is counted goes no further than it does.
  *
  * Patterns are added as prices call for them (column generation: Gilmore and Gomory 1965), for each class of like sheets
@@ -24,7 +24,7 @@ use KeepShare\Core\Table\Wishes;
  * prices that fall short are raised in proportion (Farley, "A note on bounding a class of linear programming problems",
  * Operations Research 38, 1990). So the bound holds in every round.
  */
-final class Master
+final class MasterProblem
 {
     /** Rounds of pricing after which the bound is taken as it is. */
     private const ROUNDS = 60;
@@ -38,7 +38,7 @@ final class Master
     private const APART = 1e-4;
 
     /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
-    private const LOOKS = 1 / (Wishes::MOST_CARDS * 12);
+    private const LOOKS = 1 / (Preferences::MOST_CARDS * 12);
 
     /** So many on one sketch look well; each of those beyond loses so many points. */
     private const OFTEN = 2;
@@ -48,16 +48,16 @@ final class Master
     /** The limit that says how many cards there may be in all. */
     public const CARDS = 'cards';
 
-    /** @var array<string, PieceKind> */
+    /** @var array<string, PartDemand> */
     private array $kinds = [];
 
-    /** @var list<array{string, Pattern, array<string, int>}> those found so far: class, pattern, pieces by kind */
+    /** @var list<array{string, Knapsack, array<string, int>}> those found so far: class, pattern, pieces by kind */
     private array $patterns = [];
 
     /** @var array<string, true> */
     private array $known = [];
 
-    /** @var list<array{PieceKind, list<string>}> blanks that bases are folded from, each with the limits it raises */
+    /** @var list<array{PartDemand, list<string>}> blanks that bases are folded from, each with the limits it raises */
     private readonly array $blanks;
 
     /** @var array<string, int> the number of each limit: kinds of pieces, classes of sheets, what is counted */
@@ -110,56 +110,56 @@ final class Master
      *
      * @param  int  $enough  cards for which no more patterns are looked for
      */
-    public function answer(Stand $at, int $enough = PHP_INT_MAX): Answer
+    public function answer(Stand $at, int $enough = PHP_INT_MAX): LpSolution
     {
         $limits = [];
         foreach (array_keys($this->numbers) as $name) {
             $limits[] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $at->limits[$name] ?? 0);
         }
-        $programme = Programme::under($limits);
+        $lp = LinearProgram::under($limits);
         $made = $folded = $cut = [];
         foreach ($this->outlays as $n => $outlay) {
             $counted = [self::CARDS, ...$outlay->counted, ...$this->isForLooks ? [self::sketch($outlay)] : []];
-            $made[$programme->add($this->takes($outlay->pieces, $counted), $this->worth($outlay))] = $n;
+            $made[$lp->add($this->takes($outlay->pieces, $counted), $this->worth($outlay))] = $n;
         }
         foreach (array_keys($this->varied()) as $sketch) {
-            $programme->add([$this->numbers[$sketch] => -1.0], -self::LOOKS * self::AGAIN);
+            $lp->add([$this->numbers[$sketch] => -1.0], -self::LOOKS * self::AGAIN);
         }
         foreach ($this->blanks as $n => [$kind, $raises]) {
             $takes = [$this->numbers[$kind->key] => 1.0];
             foreach ($raises as $limit) {
                 $takes[$this->numbers[$limit]] = -1.0;
             }
-            $folded[$programme->add($takes, 0.0)] = $n;
+            $folded[$lp->add($takes, 0.0)] = $n;
         }
         foreach (array_keys($this->patterns) as $n) {
-            $cut[$this->cutBy($programme, $n)] = $n;
+            $cut[$this->cutBy($lp, $n)] = $n;
         }
-        $programme->solve();
+        $lp->solve();
         if ($this->patterns === []) {
             // Nothing has a price before something can be cut: the first patterns are those that waste least.
-            $byArea = static fn (PieceKind $kind): float => $kind->size->exactArea() / 1e12;
-            foreach ($this->price($programme, $at, $byArea)[1] as $n) {
-                $cut[$this->cutBy($programme, $n)] = $n;
+            $byArea = static fn (PartDemand $kind): float => $kind->size->exactArea() / 1e12;
+            foreach ($this->price($lp, $at, $byArea)[1] as $n) {
+                $cut[$this->cutBy($lp, $n)] = $n;
             }
-            $programme->solve();
+            $lp->solve();
         }
-        $price = fn (PieceKind $kind): float => $programme->price($this->numbers[$kind->key]);
+        $price = fn (PartDemand $kind): float => $lp->dualPrice($this->numbers[$kind->key]);
         $bound = [PHP_INT_MAX, Need::Paper];
-        for ($round = 0; $round < ($this->isForLooks ? self::ROUNDS_FOR_LOOKS : self::ROUNDS) && $programme->worth() < $enough; $round++) {
-            [$worths, $new] = $this->price($programme, $at, $price);
-            $bound = $this->isForLooks ? $bound : min($bound, $this->bound($programme, $at, $worths));
-            if ($new === [] || $bound[0] <= (int) floor($programme->worth() + self::SURE)) {
+        for ($round = 0; $round < ($this->isForLooks ? self::ROUNDS_FOR_LOOKS : self::ROUNDS) && $lp->worth() < $enough; $round++) {
+            [$worths, $new] = $this->price($lp, $at, $price);
+            $bound = $this->isForLooks ? $bound : min($bound, $this->bound($lp, $at, $worths));
+            if ($new === [] || $bound[0] <= (int) floor($lp->worth() + self::SURE)) {
                 break;
             }
             foreach ($new as $n) {
-                $cut[$this->cutBy($programme, $n)] = $n;
+                $cut[$this->cutBy($lp, $n)] = $n;
             }
-            $programme->solve();
+            $lp->solve();
         }
-        $amounts = $programme->amounts();
+        $amounts = $lp->amounts();
 
-        return Answer::of(self::amounts($amounts, $made), self::amounts($amounts, $folded), self::amounts($amounts, $cut), ...$bound);
+        return LpSolution::of(self::amounts($amounts, $made), self::amounts($amounts, $folded), self::amounts($amounts, $cut), ...$bound);
     }
 
     /**
@@ -207,20 +207,20 @@ final class Master
         return "on {$outlay->sketch->key}";
     }
 
-    /** @return array{string, Pattern, array<string, int>} */
+    /** @return array{string, Knapsack, array<string, int>} */
     public function pattern(int $number): array
     {
         return $this->patterns[$number];
     }
 
-    /** @return array{PieceKind, list<string>} */
+    /** @return array{PartDemand, list<string>} */
     public function blank(int $number): array
     {
         return $this->blanks[$number];
     }
 
     /**
-     * @param  list<PieceKind>  $pieces
+     * @param  list<PartDemand>  $pieces
      * @param  list<string>  $counted
      * @return array<int, float>
      */
@@ -235,7 +235,7 @@ final class Master
         return $takes;
     }
 
-    private function cutBy(Programme $programme, int $number): int
+    private function cutBy(LinearProgram $lp, int $number): int
     {
         [$class, , $pieces] = $this->patterns[$number];
         $takes = [$this->numbers[$class] => 1.0];
@@ -246,19 +246,19 @@ final class Master
             $takes[$this->numbers[$kind]] = -(float) $many;
         }
 
-        return $programme->add($takes, $this->classes[$class]->spare === null ? 0.0 : -self::APART);
+        return $lp->add($takes, $this->classes[$class]->spare === null ? 0.0 : -self::APART);
     }
 
     /**
      * For each class of sheets what a sheet is worth at the prices of the pieces, and the patterns that are worth more than
      * the sheet.
      *
-     * @param  Closure(PieceKind): float  $priceOf
+     * @param  Closure(PartDemand): float  $priceOf
      * @return array{array<string, float>, list<int>} worths by class; numbers of new patterns
      */
-    private function price(Programme $programme, Stand $at, Closure $priceOf): array
+    private function price(LinearProgram $lp, Stand $at, Closure $priceOf): array
     {
-        $price = fn (string $limit): float => $programme->price($this->numbers[$limit]);
+        $price = fn (string $limit): float => $lp->dualPrice($this->numbers[$limit]);
         $worths = [];
         $new = [];
         foreach ($this->classes as $key => $class) {
@@ -275,9 +275,9 @@ final class Master
                     ];
                 }
             }
-            $pattern = $at->sheets[$key] > 0 ? Pattern::best($class->size, $wanted) : null;
+            $pattern = $at->sheets[$key] > 0 ? Knapsack::best($class->size, $wanted) : null;
             $worths[$key] = $pattern->most ?? 0.0;
-            $cost = $programme->price($this->numbers[$key]) + self::cost($class, $price);
+            $cost = $lp->dualPrice($this->numbers[$key]) + self::cost($class, $price);
             if ($pattern !== null && $pattern->worth > $cost + self::SURE) {
                 $number = $this->keep($key, $pattern);
                 $new = $number === null ? $new : [...$new, $number];
@@ -297,7 +297,7 @@ final class Master
         return array_sum(array_map($price, $class->costs)) / $class->each();
     }
 
-    private function keep(string $class, Pattern $pattern): ?int
+    private function keep(string $class, Knapsack $pattern): ?int
     {
         $names = array_keys($this->kinds);
         $pieces = [];
@@ -321,9 +321,9 @@ final class Master
      * @param  array<string, float>  $worths  of a sheet, by class
      * @return array{int, Need} and what has the larger part of the worth
      */
-    private function bound(Programme $programme, Stand $at, array $worths): array
+    private function bound(LinearProgram $lp, Stand $at, array $worths): array
     {
-        $prices = $this->prices($programme);
+        $prices = $this->dualPrices($lp);
         $least = INF;
         foreach ($this->outlays as $outlay) {
             $cost = $prices[self::CARDS];
@@ -353,11 +353,11 @@ final class Master
     }
 
     /** @return array<string, float> what a piece and what is counted is worth; a base no more than what it can be folded from */
-    private function prices(Programme $programme): array
+    private function dualPrices(LinearProgram $lp): array
     {
         $prices = [];
         foreach ($this->numbers as $name => $number) {
-            $prices[$name] = $programme->price($number);
+            $prices[$name] = $lp->dualPrice($number);
         }
         foreach ($this->blanks as [$kind, $raises]) {
             $left = $prices[$kind->key];
@@ -372,7 +372,7 @@ final class Master
 
     /**
      * @param  array<string, LikeSheets>  $classes
-     * @return list<array{PieceKind, list<string>}>
+     * @return list<array{PartDemand, list<string>}>
      */
     private static function blanks(Table $table, array $classes): array
     {
@@ -382,10 +382,10 @@ final class Master
         foreach (FoldEdge::cases() as $fold) {
             $size = Blank::for(Size::of($front->shorter(), $front->longer()), $fold)->size;
             if (in_array(Source::Heavy, $sources, true)) {
-                $blanks[] = [PieceKind::of(Source::Heavy, $size), [Outlays::base($front)]];
+                $blanks[] = [PartDemand::of(Source::Heavy, $size), [Outlays::base($front)]];
             }
             if (in_array(Source::LightHeavy, $sources, true)) {
-                $blanks[] = [PieceKind::of(Source::LightHeavy, $size), [Outlays::base($front), Outlays::lightBase($front)]];
+                $blanks[] = [PartDemand::of(Source::LightHeavy, $size), [Outlays::base($front), Outlays::lightBase($front)]];
             }
         }
 

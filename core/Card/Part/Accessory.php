@@ -16,7 +16,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
 /** A part that any card can have, whatever its sketch and its fold: what it is called, what fills it, what is seen of it. */
-interface OwnPart
+interface Accessory
 {
     /** Lower-case words with hyphens; no part of a sketch is called so. */
     public function id(): string;

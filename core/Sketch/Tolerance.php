@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\BadMeasure;
  * By how many marks of the ruler a measure may be other than it is drawn, and by how many it is: a column drawn 1 1/4 in wide
  * that may be 1 in. This is what makers mean by stretching a design.
  */
-final readonly class Give
+final readonly class Tolerance
 {
     /** Of a ruler, either way: what gives more is another design. */
     private const MOST = 8;

@@ -10,15 +10,15 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Sketch\Layout;
 
 /** Every part a card can have beside those of its sketch and its fold. */
-final class OwnParts
+final class Accessories
 {
-    /** @var list<OwnPart>|null */
+    /** @var list<Accessory>|null */
     private static ?array $all = null;
 
-    /** @var array<string, OwnPart>|null */
+    /** @var array<string, Accessory>|null */
     private static ?array $byId = null;
 
-    /** @return list<OwnPart> in the order they are shown; what is seen on the front from the bottom up */
+    /** @return list<Accessory> in the order they are shown; what is seen on the front from the bottom up */
     public static function all(): array
     {
         return self::$all ??= [
@@ -38,26 +38,26 @@ final class OwnParts
         ];
     }
 
-    public static function find(string $id): ?OwnPart
+    public static function find(string $id): ?Accessory
     {
-        self::$byId ??= array_combine(array_map(static fn (OwnPart $part): string => $part->id(), self::all()), self::all());
+        self::$byId ??= array_combine(array_map(static fn (Accessory $part): string => $part->id(), self::all()), self::all());
 
         return self::$byId[$id] ?? null;
     }
 
-    /** @return list<OwnPart> those no card does without */
+    /** @return list<Accessory> those no card does without */
     public static function needed(): array
     {
-        return array_values(array_filter(self::all(), static fn (OwnPart $part): bool => $part->need() !== null));
+        return array_values(array_filter(self::all(), static fn (Accessory $part): bool => $part->need() !== null));
     }
 
-    /** @return list<OwnPart> those that a sketch keeps a place for: what is stuck on it */
+    /** @return list<Accessory> those that a sketch keeps a place for: what is stuck on it */
     public static function placed(Layout $layout): array
     {
-        return array_values(array_filter(self::all(), static fn (OwnPart $part): bool => $part->place($layout) !== null));
+        return array_values(array_filter(self::all(), static fn (Accessory $part): bool => $part->place($layout) !== null));
     }
 
-    public static function of(Need $need): ?OwnPart
+    public static function of(Need $need): ?Accessory
     {
         foreach (self::all() as $part) {
             if ($part->need() === $need) {

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /** Plans the cutting where sheets have an unprinted margin or blemishes: the same search, on their clean parts. */
-final readonly class Marred
+final readonly class DamagedSheets
 {
     /** @param  list<Stock>  $stock */
     private function __construct(private array $stock, private Trimmer $trimmer)
@@ -43,7 +43,7 @@ final readonly class Marred
     {
         $parts = [];
         foreach ($this->stock as $n => $stock) {
-            $clean = Clean::of($stock);
+            $clean = UsableAreas::of($stock);
             $free = $clean->isInReach($this->trimmer) ? $clean->parts() : [];
             foreach (array_slice($free, 0, $all ? null : 1) as $nth => $rect) {
                 $parts[] = $stock->isWhole && $nth === 0 ? Stock::sheet("$n/0", $rect->size) : Stock::offcut("$n/$nth", $rect->size);
@@ -68,12 +68,12 @@ final readonly class Marred
         ksort($cut);
         $sheets = [];
         foreach ($cut as $n => $trees) {
-            $clean = Clean::of($this->stock[$n]);
+            $clean = UsableAreas::of($this->stock[$n]);
             $nth = [];
             foreach ($clean->parts() as $i => $rect) {
-                $nth[Clean::key($rect)] = $i;
+                $nth[UsableAreas::key($rect)] = $i;
             }
-            $sheets[] = $clean->plan(static fn (Rect $part): array => $trees[$nth[Clean::key($part)]] ?? []);
+            $sheets[] = $clean->plan(static fn (Rect $part): array => $trees[$nth[UsableAreas::key($part)]] ?? []);
         }
         $out = array_column(array_map(static fn (Piece $piece): array => [$piece->id, true], $plan->unplaced), 1, 0);
 

@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Size;
  * Asked for many times while a plan is sought, so it is counted out once for every place that sums of the sizes reach
  * (the recursion of Gilmore and Gomory, as in Ground) and looked up from there.
  */
-final class Useful
+final class Leftover
 {
     /** @var array<int, array<int, int>> by width and height */
     private array $known = [];
@@ -22,13 +22,13 @@ final class Useful
     }
 
     /**
-     * @param  list<Wish>  $wishes  the sizes with their worths; of too many sizes the worthiest count
+     * @param  list<Demand>  $wishes  the sizes with their worths; of too many sizes the worthiest count
      * @param  Size  $largest  the largest sheet there is
      * @return self|null null where no size is of use on it
      */
     public static function sizes(array $wishes, Size $largest): ?self
     {
-        usort($wishes, static fn (Wish $a, Wish $b): int => $b->worth <=> $a->worth);
+        usort($wishes, static fn (Demand $a, Demand $b): int => $b->worth <=> $a->worth);
         while ($wishes !== []) {
             $ground = Ground::of($largest, $wishes);
             if ($ground !== null) {
@@ -43,7 +43,7 @@ final class Useful
     /**
      * The same for the largest sheet of some stock.
      *
-     * @param  list<Wish>  $wishes
+     * @param  list<Demand>  $wishes
      * @param  non-empty-list<Stock>  $stock
      */
     public static function on(array $stock, array $wishes): ?self

@@ -18,7 +18,7 @@ use KeepShare\Core\Measure\Rect;
  *
  * @phpstan-type Sides array{int, int, Box|array{int, int, int, int, Direction}}
  */
-final class Subsets
+final class ExactSmall
 {
     public const MOST = 8;
 

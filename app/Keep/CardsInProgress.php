@@ -5,7 +5,7 @@ namespace App\Keep;
 use App\Acts\CannotAct;
 
 /** A kit that is to be put away while cards of it are in the making. */
-final class HalfMade extends CannotAct
+final class CardsInProgress extends CannotAct
 {
     /** @param  non-empty-list<int>  $numbers */
     public static function cards(array $numbers): self

@@ -23,7 +23,7 @@ use KeepShare\Core\Sketch\Sketches;
  *
  * Under the maker's wishes it is the table that every solver, page and command gets: a wish is heeded there, or nowhere.
  */
-final readonly class Laying
+final readonly class Inventory
 {
     /** What is there to be used to the last, also where one of each is saved. */
     private const NEVER_SAVED = [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam];
@@ -107,7 +107,7 @@ final readonly class Laying
     }
 
     /** The table that the maker's wishes make of it. */
-    public function under(Wishes $wishes): Table
+    public function under(Preferences $wishes): Table
     {
         return Table::of($this, $wishes);
     }

@@ -11,7 +11,7 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
 
 /** What is left on the table while cards are being shared out. */
-final class Remains
+final class RemainingStock
 {
     /** @var array<string, int> */
     private array $free;

@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Size;
  * What is left of a sheet when its unprinted margin is cut off and every blemish cut round: clean parts, the largest
  * that guillotine cuts can free first, and the cuts that free them.
  */
-final readonly class Clean
+final readonly class UsableAreas
 {
     /** Blemishes beyond so many on one sheet make it scrap. */
     public const MOST_BLEMISHES = 6;

@@ -21,7 +21,7 @@ use Random\Randomizer;
  * guillotine cuts. While it is looked for it may stand out over the edge. A copy costs next to nothing: what is tried is tried
  * on one.
  */
-final class Floor
+final class FloorPlan
 {
     /** No card has more papers. A paper's number is that of its card times this, and its own. */
     public const LEAVES = 8;

@@ -14,7 +14,7 @@ use KeepShare\Core\Measure\Size;
  *
  * @phpstan-type Worth array{width: int, height: int, worth: float, mayTurn: bool}
  */
-final readonly class Pattern
+final readonly class Knapsack
 {
     /** Sums of sides beyond which they are counted in steps. */
     private const SUMS = 260;

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Pattern;
 use KeepShare\Core\Measure\Size;
 
 /** Pieces of one size that may be cut from the same goods. */
-final readonly class PieceKind
+final readonly class PartDemand
 {
     /** @param  bool  $mayTurn  it may lie on its side also where the print has an up */
     private function __construct(public string $key, public Source $source, public Size $size, public bool $mayTurn)

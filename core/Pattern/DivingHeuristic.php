@@ -12,11 +12,11 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Whole cards from whole sheets: the pattern that the linear programme cuts most sheets by is taken for half of them, and the
+ * Whole cards from whole sheets: the pattern that the linear program cuts most sheets by is taken for half of them, and the
  * rest is asked again (diving: Joncour, Michel, Sadykov, Sverdlov and Vanderbeck, "Column generation based primal
  * heuristics", 2010). A few dives, each a little different; deterministic.
  */
-final class Dive
+final class DivingHeuristic
 {
     /** What is within so much of a whole number is one. */
     private const WHOLE = 1e-3;
@@ -29,7 +29,7 @@ final class Dive
     /** @var array<int, int> how many cards by each outlay */
     private array $made = [];
 
-    private function __construct(private readonly Master $master, private readonly int $seed)
+    private function __construct(private readonly MasterProblem $master, private readonly int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
     }
@@ -39,7 +39,7 @@ final class Dive
      *
      * @param  int  $target  no more are looked for
      */
-    public static function best(Master $master, int $target, Trimmer $trimmer, int $dives): PatternPlan
+    public static function best(MasterProblem $master, int $target, Trimmer $trimmer, int $dives): PatternPlan
     {
         $best = self::once($master, $target, $trimmer);
         for ($seed = 1; $seed < $dives && $best->cards() < $target; $seed++) {
@@ -50,7 +50,7 @@ final class Dive
         return $best;
     }
 
-    private static function once(Master $master, int $target, Trimmer $trimmer, int $seed = 0): PatternPlan
+    private static function once(MasterProblem $master, int $target, Trimmer $trimmer, int $seed = 0): PatternPlan
     {
         $dive = new self($master, $seed);
         $dive->run($target);
@@ -165,7 +165,7 @@ final class Dive
         $outlay = $this->master->outlays[$number];
         $next = $at->without(
             array_count_values(array_column($outlay->pieces, 'key')),
-            array_count_values([Master::CARDS, ...$outlay->counted]),
+            array_count_values([MasterProblem::CARDS, ...$outlay->counted]),
         );
         if ($next !== null) {
             $this->made[$number] = ($this->made[$number] ?? 0) + 1;

@@ -15,7 +15,7 @@ use KeepShare\Core\Measure\Rect;
  *
  * A box is known by a number. The set of its pieces is a bit each in two whole numbers, its low and its high.
  */
-final class Mosaic
+final class PerfectFill
 {
     /** Boxes built in one search, and in all searches for one order. */
     private const MOST_BOXES = 36_000;

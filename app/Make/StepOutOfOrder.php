@@ -6,7 +6,7 @@ use App\Acts\CannotAct;
 use KeepShare\Core\Bench\Step;
 
 /** A step that cannot be marked as done as the card lies. */
-final class NotItsTurn extends CannotAct
+final class StepOutOfOrder extends CannotAct
 {
     public static function first(Step $before): self
     {

@@ -17,7 +17,7 @@ use KeepShare\Core\Table\Table;
  * On a table so small that every share-out can be looked at, the best of all is taken. Never worse for more steps;
  * deterministic.
  */
-final class Settle
+final class LocalSearch
 {
     /** How many cards are looked at in the place of one. */
     private const OPTIONS = 4;
