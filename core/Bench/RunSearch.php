@@ -4,25 +4,17 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-use SplPriorityQueue;
-
 /**
- * In which turn tools are taken up so that they are taken up least often: best-first over what is done of each card, where a
- * run takes with it all that can be done with its tool (to do more of it never costs a set-up).
+ * In which turn tools are taken up so that they are taken up seldom: a run takes with it all that can be done with its tool
+ * (to do more of it never costs a set-up), and the next is the tool after which least is to come.
  *
  * Cards whose steps are alike go alike, so one stands for all of them. What is still to come is never guessed too high: of
- * each tool as many runs as the card needs that comes back to it most often (A*: Hart, Nilsson and Raphael, 1968).
+ * each tool as many runs as the card needs that comes back to it most often. So what is to come at the start is a bound.
  *
  * @phpstan-type Kind array{tools: list<int>, after: list<list<int>>}
  */
 final class RunSearch
 {
-    /** States that are opened before the best so far is taken. */
-    private const MOST = 3_000;
-
-    /** Turns of as few set-ups that are kept, to choose the quickest of. */
-    private const KEPT = 12;
-
     /** @var list<Kind> of each kind of card the tool of every step, and the places of those before it */
     private readonly array $kinds;
 
@@ -56,39 +48,8 @@ final class RunSearch
         return $this->least($this->nothing());
     }
 
-    /** @return non-empty-list<list<int>> tools in turn, each of as few set-ups as were found */
-    public function turns(): array
-    {
-        $open = new SplPriorityQueue;
-        $open->insert([$this->nothing(), []], [0, 0]);
-        $found = [];
-        $seen = [];
-        for ($opened = 0; ! $open->isEmpty() && $opened < self::MOST; $opened++) {
-            /** @var array{list<string>, list<int>} $next */
-            $next = $open->extract();
-            [$done, $turn] = $next;
-            $least = $this->least($done);
-            if (($found !== [] && count($turn) + $least > count($found[0])) || count($found) === self::KEPT) {
-                break;
-            }
-            $found = $least === 0 ? [...$found, $turn] : $found;
-            foreach ($least === 0 ? [] : $this->tools($done) as $tool) {
-                $after = $this->withAll($done, $tool);
-                $key = implode(' ', $after);
-                $seen[$key] ??= [count($turn), 0];
-                // A few turns of the same length to one state, none that is longer.
-                if (count($turn) > $seen[$key][0] || ++$seen[$key][1] > 3) {
-                    continue;
-                }
-                $open->insert([$after, [...$turn, $tool]], [-count($turn) - 1 - $this->least($after), count($turn)]);
-            }
-        }
-
-        return $found === [] ? [$this->greedy()] : $found;
-    }
-
-    /** @return list<int> each tool that leaves least to come */
-    private function greedy(): array
+    /** @return list<int> tools in turn: always the one that leaves least to come */
+    public function turn(): array
     {
         $done = $this->nothing();
         $turn = [];

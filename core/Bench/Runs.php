@@ -29,11 +29,10 @@ final readonly class Runs
     private function best(?int $tool): Order
     {
         $orders = [];
-        foreach (RunSearch::on($this->jobs)->turns() as $turn) {
-            // The most urgent first, or as they are listed: card by card.
-            foreach ([$this->jobs->tails, []] as $urgent) {
-                $orders[] = Order::at($this->jobs, $this->inTurn($turn, $urgent), $tool);
-            }
+        $turn = RunSearch::on($this->jobs)->turn();
+        // The most urgent first, or as they are listed: card by card.
+        foreach ([$this->jobs->tails, []] as $urgent) {
+            $orders[] = Order::at($this->jobs, $this->inTurn($turn, $urgent), $tool);
         }
         usort($orders, static fn (Order $a, Order $b): int => $a->compare($b));
 

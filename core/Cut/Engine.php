@@ -13,12 +13,6 @@ namespace KeepShare\Core\Cut;
  */
 final class Engine
 {
-    /** Orders of the pieces that are tried where nothing better is known. */
-    private const TRIES = 8;
-
-    /** Up to so many pieces what is left is weighed in each of them. */
-    private const FEW = 24;
-
     /**
      * @param  list<Stock>  $stock  all of one material
      * @param  list<Piece>  $pieces  each with an id of its own
@@ -40,12 +34,8 @@ final class Engine
             // Leftovers that can become more must never cost a sheet.
             $plan = self::better(self::bounded(Planner::plan($stock, $pieces, $plain), $stock, $pieces), $plan);
         }
-
-        // For a long order leftovers are weighed once: to weigh them in every try takes too long.
-        $tried = count($pieces) <= self::FEW ? $terms : $plain;
-
         if (! $plan->isProven() && ! $terms->trimmer->isShortFor(...$stock)) {
-            $plan = self::search($stock, $pieces, $tried, $plan);
+            $plan = self::search($stock, $pieces, $plan);
         }
 
         return $plan->isComplete() || self::isHopeless($stock, $pieces)
@@ -69,27 +59,17 @@ final class Engine
     }
 
     /**
-     * What the quick plan does not reach: a handful of pieces to the optimum, sheets that are filled to the last square,
-     * other orders of the pieces.
+     * What the quick plan does not reach: a handful of pieces to the optimum, and sheets that are filled to the last square.
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
      * @param  CutPlan  $plan  the quick one
      */
-    private static function search(array $stock, array $pieces, Terms $terms, CutPlan $plan): CutPlan
+    private static function search(array $stock, array $pieces, CutPlan $plan): CutPlan
     {
         $best = count($pieces) <= ExactSmall::MOST ? ExactSmall::plan($stock, $pieces) : self::mosaic($stock, $pieces);
         if ($best === null) {
-            return count($pieces) <= ExactSmall::MOST || $terms->tries >= self::TRIES
-                ? $plan
-                : self::better(
-                    $plan,
-                    self::bounded(
-                        Planner::plan($stock, $pieces, $terms->trying(self::TRIES, $terms->seed)),
-                        $stock,
-                        $pieces,
-                    ),
-                );
+            return $plan;
         }
 
         // Where it opens no fewer, the quick plan leaves more useful leftovers; now it is known that no plan opens fewer sheets.
