@@ -53,8 +53,11 @@ final readonly class AnswersAtOnce
         if (! str_starts_with($url, $request->getSchemeAndHttpHost().'/') && $url !== $request->getSchemeAndHttpHost()) {
             return null;
         }
-        $asked = Request::create($url, 'GET', [], $request->cookies->all(), [], $request->server->all());
+        // What was sent with the act belongs to it alone.
+        $asked = Request::create($url, 'GET', [], $request->cookies->all(), [], $request->server->all(), '');
         $asked->headers->replace($request->headers->all());
+        $asked->headers->remove('Content-Type');
+        $asked->headers->remove('Content-Length');
         $asked->setLaravelSession($request->session());
         try {
             $route = $this->router->getRoutes()->match($asked);
