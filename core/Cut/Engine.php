@@ -21,9 +21,12 @@ final class Engine
     {
         $terms ??= Terms::usual();
         if (DamagedSheets::concerns($stock)) {
-            $plan = static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms);
-
-            return DamagedSheets::plan($stock, $pieces, $terms->trimmer, $plan);
+            return DamagedSheets::plan(
+                $stock,
+                $pieces,
+                $terms->trimmer,
+                static fn (array $clean): CutPlan => self::plan($clean, $pieces, $terms),
+            );
         }
         $plan = self::bounded(Planner::plan($stock, $pieces, $terms), $stock, $pieces);
         if ($pieces === [] || $plan->isProven()) {

@@ -31,7 +31,7 @@ final class KindPhrases
 
     /** Where no number is said, nobody counts them. */
     private const PLENTY = [
-        'sequin', 'confetti', 'seed bead', 'micro bead', 'microbead', 'shaker bit', 'shaker filler', 'shaker mix', 'sprinkle', 'glitter',
+        'sequin', 'sequin pearl', 'confetti', 'seed bead', 'micro bead', 'microbead', 'shaker bit', 'shaker filler', 'shaker mix', 'sprinkle', 'glitter',
         'mica flake', 'gilding flake', 'transfer foil', 'foil transfer', 'foil flake', 'foiling sheet', 'gem mix', 'sequin mix', 'bead mix',
         'flocking', 'glitter glue',
     ];
@@ -133,6 +133,9 @@ final class KindPhrases
 
     private const TOOLS = [
         'die' => 'die', 'die set' => 'die', 'metal die' => 'die', 'cutting die' => 'die', 'thin die' => 'die', 'nesting die' => 'die',
+        'stitched circle' => 'die', 'stitched rectangle' => 'die', 'stitched square' => 'die', 'stitched oval' => 'die',
+        'nested circle' => 'die', 'nested rectangle' => 'die', 'nested square' => 'die', 'nested oval' => 'die',
+        'nesting circle' => 'die', 'nesting rectangle' => 'die', 'nesting square' => 'die', 'nesting oval' => 'die',
         'folder' => 'folder', 'embossing folder' => 'folder', '3d embossing folder' => 'folder', 'stencil' => 'stencil',
         'mask' => 'stencil',
         'layering stencil' => 'stencil', 'mask set' => 'stencil', 'stencil set' => 'stencil', 'punch' => 'punch', 'edge punch' => 'punch',

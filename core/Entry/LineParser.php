@@ -55,6 +55,13 @@ final class LineParser
         }
 
         $parser = new self($unit, $front);
+        $listed = $parser->joined($line, $taken)
+            ?? $parser->eachOf(NamedList::lines($line), $taken)
+            ?? $parser->eachOf(SizedList::lines($line), $taken)
+            ?? $parser->eachOf(self::inBrackets($line), $taken);
+        if ($listed !== null) {
+            return $listed;
+        }
         $companion = Companion::in($line);
         if ($companion !== null) {
             return $parser->both($companion, $taken);
@@ -65,16 +72,95 @@ final class LineParser
     }
 
     /**
+     * The things of a line below a heading that says what they are; null where they are not listed by name alone.
+     *
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     */
+    public static function eachBelow(string $heading, string $line, Unit $unit, Size $front, array $taken): ?array
+    {
+        return (new self($unit, $front))->eachOf(NamedList::below($heading, $line), $taken);
+    }
+
+    /**
+     * "10 brads silver; 2 yards ribbon": each that names a kind is a line of its own.
+     *
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     *
+     * @throws BadLine
+     */
+    private function joined(string $line, array $taken): ?array
+    {
+        $parts = preg_split('/;\s+/u', rtrim($line, '; '), -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [];
+        $kinds = array_filter($parts, static fn (array $part): bool => trim($part[0]) !== '' && FindKind::named($part[0]) !== null);
+        if (count($parts) < 2 || count($kinds) < count($parts)) {
+            return null;
+        }
+        $components = [];
+        foreach ($parts as [$part, $at]) {
+            try {
+                array_push($components, ...self::parse($part, $this->unit, $this->front, [...$taken, ...self::ids($components)]));
+            } catch (BadLine $wrong) {
+                throw BadLine::at(mb_strlen(substr($line, 0, $at)) + $wrong->at, $wrong->length, $wrong->getMessage());
+            }
+        }
+
+        return $components;
+    }
+
+    /**
+     * What a list says of each of its things; null where there is none, or they cannot be read so.
+     *
+     * @param  list<string>|null  $lines
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     */
+    private function eachOf(?array $lines, array $taken): ?array
+    {
+        $components = [];
+        foreach ($lines ?? [] as $line) {
+            try {
+                array_push($components, ...$this->components(Tokens::of($line), [...$taken, ...self::ids($components)]));
+            } catch (BadLine) {
+                return null;
+            }
+        }
+
+        return $components === [] ? null : $components;
+    }
+
+    /** @return list<string>|null "1 sheet foam squares (60)" says in brackets how many there are */
+    private static function inBrackets(string $line): ?array
+    {
+        $pack = '(?<packs>\d{1,3})\s+(?:sheet|pack|packet|package|pkg|pk|set|bag|tube|card)s?\.?\s+(?:of\s+)?';
+        if (preg_match("/^$pack(?<thing>[^()]+?)\s*\((?<many>\d{1,4})(?:\s*(?:pcs?|pieces?|ct|count))?\)$/iu", trim($line), $found) !== 1) {
+            return null;
+        }
+        $kind = FindKind::named($found['thing'])?->phrase->kind;
+
+        return $kind === null || $kind->isSheets() ? null : [$found['thing'].' x'.(int) $found['packs'] * (int) $found['many']];
+    }
+
+    /**
+     * @param  list<Component>  $components
+     * @return list<string>
+     */
+    private static function ids(array $components): array
+    {
+        return array_map(static fn (Component $one): string => $one->id, $components);
+    }
+
+    /**
      * @param  list<string>  $taken
      * @return non-empty-list<Component>
      */
     private function both(Companion $companion, array $taken): array
     {
         $things = $this->components(Tokens::of($companion->thing), $taken);
-        $ids = array_map(static fn (Component $one): string => $one->id, $things);
         $parser = new self($this->unit, $things[0]->good->extent() ?? $this->front);
 
-        return [...$things, ...$parser->components(Tokens::of($companion->lineFor($things[0])), [...$taken, ...$ids])];
+        return [...$things, ...$parser->components(Tokens::of($companion->lineFor($things[0])), [...$taken, ...self::ids($things)])];
     }
 
     /**
@@ -90,8 +176,7 @@ final class LineParser
         $components = [];
         try {
             foreach ($list->parts as [$text]) {
-                $ids = array_map(static fn (Component $one): string => $one->id, $components);
-                array_push($components, ...$this->components(Tokens::of($text), [...$taken, ...$ids]));
+                array_push($components, ...$this->components(Tokens::of($text), [...$taken, ...self::ids($components)]));
             }
 
             return $components === [] ? null : $components;
@@ -170,6 +255,10 @@ final class LineParser
             $place < $found->from ? $before[] = $token->text : $after[] = $token->text;
         }
         $jotting->name = $jotting->typed === '' ? self::named($before, $after, $found) : $jotting->typed;
+        if ($jotting->typed === '' && in_array($found->phrase->kind, [Kind::Paper, Kind::Panel], true)) {
+            $faces = NamedItem::faces($jotting->name, false);
+            $jotting->name = $faces === $jotting->name ? $faces : (string) preg_replace('/\s+papers?$/iu', '', $faces);
+        }
         if ($jotting->beside !== '') {
             $jotting->name = ($jotting->name === '' ? $found->said : $jotting->name)." $jotting->beside";
         }
@@ -180,7 +269,7 @@ final class LineParser
     {
         $isName = static fn (int $i): bool => isset($said->left()[$i]) && $said->tokens[$i]->isWord();
 
-        return in_array($said->tokens[$place]->lower(), ['and', '&'], true) && $isName($place - 1) && $isName($place + 1);
+        return in_array($said->tokens[$place]->lower(), ['and', '&', '+'], true) && $isName($place - 1) && $isName($place + 1);
     }
 
     /**

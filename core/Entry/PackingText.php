@@ -25,6 +25,11 @@ final class PackingText
     /** Things that die cuts and stickers show, beside what is sold by the piece. */
     private const PICTURES = '/\b(bow|button|clip|charm|token|peg|drop|jewel|crystal|rosette|tassel|bottle)s?\b/iu';
 
+    private const PRICE = '/(?:[$£€]|\b(?:usd|gbp|eur)\b)\s?\d|\b\d{1,3}[.,]\d{2}\b(?!\s*(?:in|x|×|"|″|cm|mm))/iu';
+
+    /** The paper has two faces. */
+    private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b/iu';
+
     private const RULE = '/^[\s\p{Pd}_=*~.#|]*$/u';
 
     /** @var list<ReadLine> */
@@ -77,7 +82,7 @@ final class PackingText
         $bare = trim((string) preg_replace('/\*\*|__/', '', $bare));
         $isBulleted = preg_match(self::BULLET, $line) === 1;
         if ($this->isHeading($line, $bare, $next)) {
-            $this->heading = preg_match(self::TITLE, $bare) === 1 ? '' : $this->said($bare);
+            $this->heading = preg_match(self::TITLE, $bare) === 1 || $this->isOfKit($bare) ? '' : $this->said($bare);
             $this->isBulleted = null;
             $this->lines[] = ReadLine::heading($number, $bare);
 
@@ -106,6 +111,10 @@ final class PackingText
         if (! $this->isOfHeading($line)) {
             return LineParser::parse($line, $this->unit, $this->front, $this->taken);
         }
+        $named = LineParser::eachBelow($this->heading, $line, $this->unit, $this->front, $this->taken);
+        if ($named !== null) {
+            return $named;
+        }
         try {
             return LineParser::parse("$this->heading, $line", $this->unit, $this->front, $this->taken);
         } catch (BadLine $wrong) {
@@ -133,15 +142,59 @@ final class PackingText
     {
         $isMarked = preg_match('/^\s*#{1,4}\s|^\s*\*\*.*\*\*\s*:?\s*$/', $line) === 1;
         $isTitle = preg_match(self::TITLE, $bare) === 1 && ! self::counts($bare);
-        if ($isMarked || $isTitle || preg_match('/:\s*$/', $bare) === 1) {
+        $isBulleted = preg_match(self::BULLET, $line) === 1;
+        if ($isMarked || $isTitle || preg_match('/:\s*$/', $bare) === 1 || $this->isOfKit($bare)) {
+            return true;
+        }
+        if (! $isBulleted && self::isKindAlone($bare, $next)) {
             return true;
         }
         $isShort = count(preg_split('/\s+/', $bare) ?: []) <= 6;
-        $isBulleted = preg_match(self::BULLET, $line) === 1;
         $isShouted = $bare === mb_strtoupper($bare) && preg_match('/\p{L}{3}/u', $bare) === 1;
         $isAbove = $isShouted || preg_match(self::BULLET, $next) === 1;
 
         return $isShort && ! $isBulleted && $isAbove && ! self::counts($bare);
+    }
+
+    /** The first line may say what the kit is: "Cloud Pasture, February box, 28.00, about ten cards". */
+    private function isOfKit(string $bare): bool
+    {
+        $isNamed = preg_match('/\d/', $bare) !== 1 && FindKind::named($bare) === null;
+
+        return $this->lines === [] && ($isNamed || preg_match(self::PRICE, $bare) === 1 || preg_match(self::TITLE, $bare) === 1);
+    }
+
+    /** "Die cuts (28 pieces)", "Cardstock 8.5x11": a kind and nothing else, above what names none. */
+    private static function isKindAlone(string $bare, string $next): bool
+    {
+        $below = trim((string) preg_replace(self::BULLET, '', trim($next)));
+        $named = $below === '' ? null : FindKind::named($bare);
+        if ($named === null || ! ($named->isPlural || $named->phrase->kind->isSheets() || $named->phrase->kind === Kind::DieCut)) {
+            return false;
+        }
+        $tier = FindKind::named($below)?->phrase->tier;
+        // What is counted and has no number is no line.
+        $isLine = $named->phrase->kind->isSheets() || preg_match('/\d/', $bare) === 1;
+        if ($isLine && in_array($tier, [KindPhrase::SURE, KindPhrase::LIKELY], true)) {
+            return false;
+        }
+        $left = (string) preg_replace('/\(?\b\d+\s*(?:pieces?|pcs?|sheets?|total)\)?/iu', '', str_replace($named->said, '', $bare));
+        try {
+            $words = array_filter(Tokens::of($left), self::isTelling(...));
+        } catch (BadLine) {
+            return false;
+        }
+
+        return $words === [];
+    }
+
+    /** More than how large or heavy something is, and whether it has two faces. */
+    private static function isTelling(Token $token): bool
+    {
+        $quiet = [TokenKind::Size, TokenKind::Square, TokenKind::Weight, TokenKind::Break];
+        $isIdle = $token->isWord() && (in_array($token->plain(), LineParser::IDLE, true) || str_ends_with($token->lower(), 'sided'));
+
+        return ! in_array($token->kind, $quiet, true) && ! $isIdle;
     }
 
     /** Says how many: then it is a line of its own. */
@@ -179,6 +232,8 @@ final class PackingText
         $isEach = preg_match('/\b(\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1;
         $each = $isEach ? ' x'.Said::worth(Tokens::of($of[1])[0]) : '';
 
-        return implode(' ', $said).$each;
+        $sided = preg_match(self::SIDED, $bare) === 1 && $found->phrase->kind === Kind::Paper ? ' double-sided' : '';
+
+        return implode(' ', $said).$sided.$each;
     }
 }

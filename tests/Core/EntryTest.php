@@ -211,7 +211,7 @@ final class EntryTest extends TestCase
             7 => 'cardstock kelp x2',
             9 => 'heading',
             10 => 'die-cut flowers x2',
-            11 => '! a bird',
+            11 => 'die-cut bird x1',
             12 => 'base base x10 + envelope envelope x10',
             13 => 'stamp stamp-set x1',
             14 => 'die-cut frogs x2',
@@ -224,6 +224,61 @@ final class EntryTest extends TestCase
             21 => 'heading',
             22 => 'paper mittens-snow x2',
         ], array_combine(array_column($lines, 'number'), array_map($said, $lines)));
+    }
+
+    public function test_a_list_with_plain_headings_and_names_alone_below_them_is_understood_whole(): void
+    {
+        $lines = PackingText::read(<<<'LIST'
+            Harvest Lane kit, October, $32.50, 12 cards, A2
+
+            Patterned paper (6x6, double-sided, 2 of each):
+            1. Pumpkin patch / orange gingham
+            2. Leaves / rust stripe
+            3. Corn husk & ivory dots
+            4. Barn wood - black grid
+            Cardstock 8.5x11
+            rust (3)
+            ivory (4)
+            forest green (2)
+            black (1)
+            Die cuts (28 pieces)
+            pumpkin (4)
+            acorn (4)
+            maple leaf (6)
+            "give thanks" (3)
+            "hello fall" (3)
+            "grateful" (2)
+            wheelbarrow (2)
+            frame (2)
+            tag (2)
+            Stickers
+            12 leaves, 8 pumpkins
+            "so thankful" x2
+            Embellishments
+            24 enamel dots, 3 colors
+            1 pk sequins, copper
+            2 yds rust velvet ribbon 1/4"
+            10 wooden buttons
+            1 sheet foam squares (60)
+            10 ivory A2 card bases & 10 kraft envelopes
+            Stamp set: "thanks", "hello", "happy fall", pumpkin, leaf
+            Dies: stitched circles 1 1/2, 2, 2 1/2
+            LIST, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch));
+
+        self::assertSame([], array_filter($lines, static fn (ReadLine $line): bool => $line->fault !== null));
+        self::assertSame([1, 3, 8, 13, 23, 26], array_column(array_filter($lines, static fn (ReadLine $line): bool => $line->isHeading), 'number'));
+        $components = array_merge(...array_column($lines, 'components'));
+        $of = static fn (Kind $kind): array => array_filter($components, static fn (Component $one): bool => $one->kind() === $kind);
+        self::assertSame(
+            ['Pumpkin patch / orange gingham', 'Leaves / rust stripe', 'Corn husk / ivory dots', 'Barn wood / black grid'],
+            array_values(array_column($of(Kind::Paper), 'name')),
+        );
+        self::assertSame([28, 10, 22], array_map(
+            static fn (Kind $kind): int => array_sum(array_column($of($kind), 'count')),
+            [Kind::DieCut, Kind::Cardstock, Kind::Sticker],
+        ));
+        $words = array_filter($components, static fn (Component $one): bool => $one->words() !== null && $one->kind() !== Kind::Stamp);
+        self::assertSame(['Give thanks', 'Hello fall', 'Grateful', 'So thankful'], array_values(array_column($words, 'name')));
     }
 
     public function test_no_line_is_read_with_a_number_that_is_not_in_it(): void
