@@ -31,7 +31,9 @@ final class KindPhrases
 
     /** Where no number is said, nobody counts them. */
     private const PLENTY = [
-        'sequin', 'sequin pearl', 'confetti', 'seed bead', 'micro bead', 'microbead', 'shaker bit', 'shaker filler', 'shaker mix', 'sprinkle', 'glitter',
+        'sequin pearl', 'sequin', 'confetti',
+        'seed bead', 'micro bead', 'microbead', 'shaker bit', 'shaker filler', 'shaker mix', 'sprinkle',
+        'glitter',
         'mica flake', 'gilding flake', 'transfer foil', 'foil transfer', 'foil flake', 'foiling sheet', 'gem mix', 'sequin mix', 'bead mix',
         'flocking', 'glitter glue',
     ];

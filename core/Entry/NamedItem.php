@@ -12,7 +12,8 @@ final readonly class NamedItem
     private const NAME = '\p{L}[\p{L}\d\s\'’.!-]{0,40}';
 
     /** Words that count: "3 sheets", "6 designs". */
-    private const COUNTING = '/\b(sheets?|pieces?|pcs?|packs?|rolls?|each|total|approx|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)\b/iu';
+    private const COUNTING = '/\b(sheets?|pieces?|pcs?|packs?|rolls?|each|total|approx|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)'
+        .'\b/iu';
 
     /** Words that say how a thing is made; with a number before them they are names all the same: "30 clear". */
     private const MADE = '/\b(sided|scored|fold(?:ed)?|heavy|light|medium|plain|solid|textured|various|mixed|assorted|adhesive|printed|cut|'
@@ -41,7 +42,8 @@ final readonly class NamedItem
         $at += mb_strlen($text) - mb_strlen(ltrim($text));
         $before = '(?:(?<many>\d{1,3})\s*(?:x\s+)?(?![x×*]\s?\d))?';
         $after = '(?:\s*[x×]\s*(?<times>\d{1,3})|\s*\((?<brackets>\d{1,3})\)|\s+(?<last>\d{1,3}))?';
-        if (preg_match("/^$before(?:[\"“](?<quoted>[^\"“”]+)[\"”]|(?<name>".self::NAME."(?:(?:\s*\/\s*|\s[&+–—-]\s)".self::NAME.")?))$after$/iuU", $bare, $found) !== 1) {
+        $name = self::NAME.'(?:(?:\s*\/\s*|\s[&+–—-]\s)'.self::NAME.')?';
+        if (preg_match("/^$before(?:[\"“](?<quoted>[^\"“”]+)[\"”]|(?<name>$name))$after$/iuU", $bare, $found) !== 1) {
             return null;
         }
         $many = array_values(array_filter([$found['many'] ?? '', $found['times'] ?? '', $found['brackets'] ?? '', $found['last'] ?? '']));

@@ -150,7 +150,11 @@ final readonly class NamedList
     /** @return list<array{string, int}> what commas and a last "and" part, with its place in characters */
     private static function parts(string $text): array
     {
-        $quiet = (string) preg_replace_callback('/["“][^"”]*["”]/u', static fn (array $one): string => str_repeat('q', mb_strlen($one[0])), $text);
+        $quiet = (string) preg_replace_callback(
+            '/["“][^"”]*["”]/u',
+            static fn (array $one): string => str_repeat('q', mb_strlen($one[0])),
+            $text,
+        );
         $parts = [];
         foreach (preg_split('/\s*,\s*(?:and\s+|&\s+)?/u', $quiet, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $offset]) {
             $from = mb_strlen(substr($quiet, 0, $offset));
@@ -188,16 +192,19 @@ final readonly class NamedList
         if ($isPlain && count($this->items) > 1 && ! in_array($this->kind->phrase->kind, self::PICTURED, true)) {
             return null;
         }
-        $this->agree($designs, count($this->items), 'names');
+        $are = count($this->items);
+        if ($designs !== null && Said::worth($designs) !== $are) {
+            throw $designs->wrong(self::disagree($designs->text, "there are $are names"));
+        }
         // "1 stamp set: cake, candle": the one is the set.
         $isSet = $lead !== null && Said::worth($lead) === 1 && preg_match('/\bsets?\b/iu', $this->head) === 1;
         if ($lead !== null && ! $isSet && Said::worth($lead) !== $all && Said::worth($lead) !== count($this->items)) {
-            throw $lead->wrong("$lead->text are said, and the names come to $all. Put right which of the two is wrong.");
+            throw $lead->wrong(self::disagree($lead->text, "the names come to $all"));
         }
         if ($number !== null && ! $isEach && $number !== $all) {
             $place = $this->items[count($this->items) - 1];
 
-            throw BadLine::at($place->at, $place->length, "$number are said, and the names come to $all. Put right which of the two is wrong.");
+            throw BadLine::at($place->at, $place->length, self::disagree((string) $number, "the names come to $all"));
         }
 
         return array_map(
@@ -206,11 +213,9 @@ final readonly class NamedList
         );
     }
 
-    private function agree(?Token $said, int $are, string $what): void
+    private static function disagree(string $said, string $is): string
     {
-        if ($said !== null && Said::worth($said) !== $are) {
-            throw $said->wrong("$said->text are said, and there are $are $what. Put right which of the two is wrong.");
-        }
+        return "$said are said, and $is. Put right which of the two is wrong.";
     }
 
     private function lineOf(NamedItem $item, string $head, int $many): string
@@ -234,8 +239,7 @@ final readonly class NamedList
         $lead = $each = $designs = null;
         $drop = [];
         foreach ($this->said as $i => $token) {
-            $isCount = in_array($token->kind, [TokenKind::Number, TokenKind::Times], true) || ($token->isWord() && Said::worth($token) !== null);
-            if (! $isCount) {
+            if (Said::worth($token) === null) {
                 continue;
             }
             $next = $said->after($i, ['sheet', 'piece', 'of', 'different']);

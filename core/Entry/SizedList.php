@@ -18,7 +18,8 @@ final readonly class SizedList
     {
         $measure = self::MEASURE;
         $size = "$measure(?:\s*[x×]\s*$measure)?";
-        if (preg_match("/^(?<thing>[^\d\"“]*\p{L})[\s:,]*(?<sizes>$size(?:\s*(?:,|&|and|\/)\s*(?:and\s+)?$size)+)$/iuU", trim($line), $found) !== 1) {
+        $sizes = "$size(?:\s*(?:,|&|and)\s*(?:and\s+)?$size)+";
+        if (preg_match("/^(?<thing>[^\d\"“]*\p{L})[\s:,]*(?<sizes>$sizes)$/iuU", trim($line), $found) !== 1) {
             return null;
         }
         if (FindKind::named($found['thing'])?->phrase->kind !== Kind::Tool) {
