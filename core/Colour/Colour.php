@@ -47,6 +47,19 @@ final readonly class Colour
         );
     }
 
+    /** @param  int<0, 100>  $percent  of the other */
+    public function mixedWith(self $other, int $percent): self
+    {
+        $channels = static fn (self $one): array => array_map(hexdec(...), str_split(substr($one->hex, 1), 2));
+        $mixed = array_map(
+            static fn (int|float $own, int|float $added): int => (int) round(($own * (100 - $percent) + $added * $percent) / 100),
+            $channels($this),
+            $channels($other),
+        );
+
+        return self::ofRgb($mixed[0], $mixed[1], $mixed[2]);
+    }
+
     public function lab(): Lab
     {
         return $this->toLab();

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use Closure;
 use KeepShare\Core\Colour\Colour;
-use KeepShare\Core\Colour\ColourName;
+use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
@@ -75,7 +75,7 @@ final class Jotting
     /** The first colour said, or the one its name says. */
     public function colour(string $else = '#d8d5cc'): Colour
     {
-        return $this->colours[0] ?? ColourName::in($this->name) ?? Colour::fromHex($else);
+        return $this->colours[0] ?? ColourWords::in($this->name) ?? Colour::fromHex($else);
     }
 
     public function sizeOr(string $width, string $height, Unit $unit): Size
@@ -116,17 +116,23 @@ final class Jotting
         return $this->occasions === [] ? Words::asTheySay($text) : Words::of($text, $this->occasions);
     }
 
+    /** A print shows on its ground: darker on a light one, lighter on a dark one. */
+    private static function printOn(Colour $ground): Colour
+    {
+        return $ground->isLight() ? $ground->mixedWith(Colour::fromHex('#33434d'), 50) : $ground->mixedWith(Colour::fromHex('#ffffff'), 60);
+    }
+
     private function face(string $name, string $said, int $index): Face
     {
-        $ground = $this->colours[$index] ?? ColourName::in($said) ?? $this->colour();
-        // A print in one colour would not show on its own ground.
-        $prints = $index === 0 && count($this->colours) > 2 ? array_slice($this->colours, 2, 4) : [Colour::fromHex('#8b9490')];
+        $motif = Motif::named($said) ?? Motif::Solid;
+        $ground = $this->colours[$index] ?? ColourWords::in($said) ?? $this->colour();
+        $hasPrints = $index === 0 && count($this->colours) > 2;
 
         return Face::printed(
             $name,
-            Motif::named($said) ?? Motif::Solid,
-            [$ground, ...$prints],
-            $this->busy[$index] ?? false,
+            $motif,
+            [$ground, ...$hasPrints ? array_slice($this->colours, 2, 4) : [self::printOn($ground)]],
+            $this->busy[$index] ?? $motif->isBusy(),
             $this->directional,
         );
     }

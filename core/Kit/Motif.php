@@ -12,6 +12,10 @@ enum Motif: string
 {
     /** Words that mean one of them. */
     private const OTHERS = [
+        'pin' => 'dots', 'ticking' => 'stripe', 'pinstripe' => 'stripe', 'buffalo' => 'gingham', 'houndstooth' => 'gingham',
+        'ledger' => 'grid', 'lattice' => 'diamonds', 'basketweave' => 'grid', 'woodgrain' => 'woodgrain', 'timber' => 'woodgrain',
+        'botanical' => 'sprig', 'greenery' => 'sprig', 'herbs' => 'sprig', 'vines' => 'sprig', 'wildflowers' => 'daisies',
+        'stars' => 'star', 'starry' => 'star', 'cable' => 'knit', 'sweater' => 'knit', 'newsprint' => 'script', 'letters' => 'script',
         'polka' => 'dots', 'spot' => 'dots', 'spots' => 'dots', 'check' => 'gingham', 'checks' => 'gingham', 'tartan' => 'plaid',
         'zigzag' => 'chevron', 'graph' => 'grid', 'plain' => 'solid', 'handwriting' => 'script', 'text' => 'script', 'bricks' => 'brick',
         'music' => 'music', 'notes' => 'music', 'wood' => 'woodgrain', 'hexagons' => 'honeycomb', 'hexagon' => 'honeycomb',
@@ -25,6 +29,10 @@ enum Motif: string
         self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star, self::Roses, self::Daisies, self::Tulips, self::Hearts,
         self::Butterflies, self::Birds, self::Bees, self::Snowflakes, self::Trees, self::Clouds, self::Balloons, self::Strawberries,
         self::Lemons, self::Cherries, self::Pumpkins, self::Mushrooms, self::Feathers, self::Shells, self::Bows, self::Holly,
+    ];
+
+    private const BUSY = [
+        self::Plaid, self::Chevron, self::Argyle, self::Confetti, self::Terrazzo, self::Diamonds, self::Music, self::Hills, self::Float,
     ];
 
     case Solid = 'solid';
@@ -103,6 +111,12 @@ enum Motif: string
             self::Plaid, self::Plank, self::Hills, self::Lantern, self::Script => 3,
             default => 2,
         };
+    }
+
+    /** Much goes on in it, as it is usually printed. */
+    public function isBusy(): bool
+    {
+        return $this->isPicture() || in_array($this, self::BUSY, true);
     }
 
     /** A thing one would cut out and mount, rather than a pattern. */

@@ -10,7 +10,9 @@ use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Kit\Slug;
 use KeepShare\Core\Kit\Weight;
@@ -280,6 +282,23 @@ final class EntryTest extends TestCase
         ));
         $words = array_filter($components, static fn (Component $one): bool => $one->words() !== null && $one->kind() !== Kind::Stamp);
         self::assertSame(['Give thanks', 'Hello fall', 'Grateful', 'So thankful'], array_column($words, 'name'));
+    }
+
+    public function test_a_name_tells_how_a_paper_looks_on_either_face(): void
+    {
+        $faces = static fn (string $line): array => array_map(
+            static fn (Face $face): array => [$face->motif, $face->ground()->hex, $face->busy],
+            self::parse($line)[0]->good->faces(),
+        );
+        self::assertSame(
+            [[Motif::Plaid, '#9c2f2a', true], [Motif::Stripe, '#a9cfe0', false]],
+            $faces('paper 6x6 "barn red plaid / sky stripe" x2'),
+        );
+        self::assertSame([Motif::Solid, '#c0643f', false], $faces('cardstock 8.5x11 terracotta x2')[0]);
+        self::assertSame('#d4e7f0', $faces('cardstock 8.5x11 pale sky x2')[0][1]);
+        self::assertSame([Motif::Daisies, true], [$faces('paper 6x6 "moss floral" x1')[0][0], $faces('paper 6x6 "moss floral" x1')[0][2]]);
+        [$ground, $print] = self::parse('paper 6x6 "navy dots" x1')[0]->good->faces()[0]->colours;
+        self::assertGreaterThan(30, $ground->differenceFrom($print), 'the print shows on its ground');
     }
 
     public function test_no_line_is_read_with_a_number_that_is_not_in_it(): void
