@@ -70,6 +70,9 @@ final class Kit extends Record implements Subject
 
     protected $guarded = [];
 
+    /** A share-out takes from the stash once the maker has said so for that kit. */
+    protected $attributes = ['uses_stash' => false];
+
     protected $casts = [
         'is_stash' => 'boolean',
         'unit' => Unit::class,

@@ -2,6 +2,7 @@
 
 namespace App\ShareOut;
 
+use App\Models\Component;
 use App\Models\KitWishes;
 use App\Table\TableState;
 use App\Wording\Wording;
@@ -45,13 +46,23 @@ final class WishEffects
         $says = fn (Preferences $without): string => $this->says($now, $without);
 
         return [
-            'many' => 'With the kit as it lies '.Bound::inWords($table).'.',
+            'many' => 'With the kit as it lies '.Bound::inWords($table).'.'.$this->withStash($now),
             'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),
             'fronts' => $says($wishes->inEnvelopes(false)->framed(null)),
             'uses' => $says($wishes->using([])),
         ];
+    }
+
+    /** Where the stash is not used, how many there could be with it. */
+    private function withStash(int $now): string
+    {
+        $kit = $this->state->kit;
+        $hasStash = $this->state->components->contains(static fn (Component $one): bool => $one->kit_id !== $kit->id);
+        $with = $kit->uses_stash || ! $hasStash ? 0 : Bound::on($this->table($this->wishes->withStash()))->cards;
+
+        return $with > $now ? " $with with your stash." : '';
     }
 
     private function says(int $now, Preferences $without): string

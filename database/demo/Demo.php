@@ -26,8 +26,9 @@ final readonly class Demo
             $this->bend($harbour, 'fish-scale', 'creased across the middle');
             $hills = $this->import->write(self::file('knitted-hills'), false);
             $this->lose($hills, 'mitten', 'the thumb is torn off');
-            $this->import->write(self::file('windfall-orchard'), false);
+            $orchard = $this->import->write(self::file('windfall-orchard'), false);
             $this->import->write(self::file('stash'), true);
+            Kit::query()->whereKey([$harbour->id, $hills->id, $orchard->id])->update(['uses_stash' => true]);
             $this->circle->lay();
         });
     }

@@ -40,6 +40,21 @@ final class StretchTest extends FeatureTestCase
         $this->wish($kit, ['words' => 'seldom'])->assertSessionHasErrors('words');
     }
 
+    public function test_a_kit_of_ones_own_uses_no_stash_until_that_is_said_and_says_what_the_stash_would_give(): void
+    {
+        $this->harbour();
+        $kit = $this->lined();
+        self::assertFalse($kit->uses_stash);
+        $page = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes'];
+        self::assertMatchesRegularExpression('/at most 8 cards: bases bind.*\. \d+ with your stash\.$/', $page()['effects']['many']);
+        $this->act($kit, 'share-out', ['cards' => '8', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+        $stash = Component::query()->where('kit_id', Kit::stash()?->id)->pluck('id');
+        self::assertSame(0, Taking::query()->whereIn('component_id', $stash)->count());
+
+        $this->wish($kit, ['stash' => true])->assertSessionHasNoErrors();
+        self::assertStringNotContainsString('with your stash', $page()['effects']['many']);
+    }
+
     public function test_most_or_varied_is_looked_for_when_asked_and_each_choice_can_be_had(): void
     {
         $kit = $this->orchard();
