@@ -25,6 +25,7 @@ final class ShelfRoom extends WorkRoom
     {
         Route::get('/', [ShelfController::class, 'index'])->name('shelf');
         Route::post('/kits', [ShelfController::class, 'store'])->name('kits.store');
+        Route::post('/kits/list', [ShelfController::class, 'begin']);
         Route::post('/kits/new', [AboutController::class, 'create']);
         Route::post('/paper', [AboutController::class, 'paper']);
         Route::post('/kit-post', [KitPostController::class, 'store']);

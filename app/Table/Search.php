@@ -27,7 +27,7 @@ final readonly class Search
     public static function for(string $what, Kit $kit): self
     {
         // The time tells this kit from one that had its number in a table since swept clean.
-        return new self("$what:$kit->id:{$kit->created_at?->getTimestamp()}", (string) ($kit->moves ?? self::lying($kit)), $kit);
+        return new self("$what:$kit->id:{$kit->created_at?->getTimestamp()}", self::lying($kit), $kit);
     }
 
     public function found(): mixed

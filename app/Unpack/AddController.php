@@ -3,6 +3,7 @@
 namespace App\Unpack;
 
 use App\Ledger\ImportKit;
+use App\Ledger\PastedList;
 use App\Models\Kit;
 use App\View\LineView;
 use Illuminate\Http\JsonResponse;
@@ -76,8 +77,30 @@ final class AddController
             return back()->withErrors(['text' => 'Nothing in it is understood yet: look at the words that are marked.']);
         }
         $import->append($kit, $components);
+        PastedList::put($kit, self::left($lines));
 
         return to_route('kits.add', $kit)->with('notice', count($components).' lines are kept.');
+    }
+
+    /**
+     * What is not understood, each line below its heading.
+     *
+     * @param  list<ReadLine>  $lines
+     */
+    private static function left(array $lines): string
+    {
+        $left = [];
+        $heading = null;
+        foreach ($lines as $line) {
+            $heading = $line->isHeading ? rtrim($line->text, ':').':' : $heading;
+            if ($line->fault === null) {
+                continue;
+            }
+            array_push($left, ...$heading === null ? [] : [$heading], ...[$line->text]);
+            $heading = null;
+        }
+
+        return implode("\n", $left);
     }
 
     /** @return list<ReadLine> */

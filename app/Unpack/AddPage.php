@@ -2,6 +2,7 @@
 
 namespace App\Unpack;
 
+use App\Ledger\PastedList;
 use App\Models\Component;
 use App\Models\Kit;
 use App\View\LineView;
@@ -12,8 +13,11 @@ final readonly class AddPage extends Page
 {
     private const SHOWN = 12;
 
-    /** @param  list<string>  $lines */
-    private function __construct(public array $lines)
+    /**
+     * @param  list<string>  $lines
+     * @param  string  $pasted  a packing list that is not kept yet
+     */
+    private function __construct(public array $lines, public string $pasted)
     {
     }
 
@@ -21,8 +25,9 @@ final readonly class AddPage extends Page
     {
         $newest = $kit->components()->reorder('id', 'desc')->limit(self::SHOWN)->get();
 
-        return new self(array_values(
-            $newest->map(static fn (Component $one): string => LineView::of($one->toCore(), $kit->unit))->all(),
-        ));
+        return new self(
+            array_values($newest->map(static fn (Component $one): string => LineView::of($one->toCore(), $kit->unit))->all()),
+            PastedList::of($kit),
+        );
     }
 }

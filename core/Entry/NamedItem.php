@@ -50,7 +50,7 @@ final readonly class NamedItem
         $name = trim(($found['quoted'] ?? '') !== '' ? $found['quoted'] : $found['name'] ?? '');
         $isQuoted = ($found['quoted'] ?? '') !== '';
         // "a bird" is one.
-        $name = $isQuoted ? $name : (string) preg_replace('/^an?\s+(?=\p{L}{2})/iu', '', $name);
+        $name = $isQuoted ? $name : (string) preg_replace('/^(?:an?|of)\s+(?=\p{L}{2})/iu', '', $name);
         $isFaces = str_contains($name, '/');
         $isMade = ($found['many'] ?? '') === '' && ! $isFaces && preg_match(self::MADE, $name) === 1;
         if (count($many) > 1 || (! $isQuoted && ($isMade || preg_match(self::COUNTING, $name) === 1))) {

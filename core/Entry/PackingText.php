@@ -25,7 +25,8 @@ final class PackingText
     /** Things that die cuts and stickers show, beside what is sold by the piece. */
     private const PICTURES = '/\b(bow|button|clip|charm|token|peg|drop|jewel|crystal|rosette|tassel|bottle)s?\b/iu';
 
-    private const PRICE = '/(?:[$£€]|\b(?:usd|gbp|eur)\b)\s?\d|\b\d{1,3}[.,]\d{2}\b(?!\s*(?:in|x|×|"|″|cm|mm))/iu';
+    private const PRICE = '/(?:[$£€]|\b(?:usd|gbp|eur)\b)\s?\d|\d\s?(?:[£€]|(?:usd|gbp|eur)\b)'
+        .'|\b\d{1,3}[.,]\d{2}\b(?!\s*(?:in|x|×|"|″|cm|mm))/iu';
 
     /** The paper has two faces. */
     private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b/iu';

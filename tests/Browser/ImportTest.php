@@ -25,6 +25,30 @@ final class ImportTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    public function test_a_kit_is_begun_from_a_pasted_list_and_shared_out_by_keyboard(): void
+    {
+        $this->open('/');
+        $this->click('button', 'Begin a kit with it');
+        $this->see('Paste the packing list of the kit');
+        $this->typeInto('#pasted', "Cloud Pasture, $28.00, 6 cards, A2\n"
+            ."8 sheets 6x6 double-sided, 2 each of 4: clover/stripe, sheep/dots, sky/gingham, moss/chevron\n"
+            ."6 cardstock 8.5x11: 3 oat, 3 barn red\ndie cuts: lamb, fox, bird, \"hello you\", \"happy birthday\" x2, tag\n"
+            ."6 A2 card bases with envelopes\nfoam squares x40\nzzz 7 of 9");
+        $this->click('button', 'Begin a kit with it');
+        $this->see('Cloud Pasture is begun: 6 cards, A2.');
+        $this->see('15 things understood; 1 line not.');
+        $this->click('button', 'Keep the 15 that are understood');
+        $this->holds(15, "select count(*) from components where kit_id = (select id from kits where name = 'Cloud Pasture')");
+        $this->see('zzz 7 of 9');
+        $this->press('3');
+        $this->see('Nothing is shared out yet');
+        $this->click('button', 'As many as possible');
+        $many = "select count(*) from cards where kit_id = (select id from kits where name = 'Cloud Pasture')";
+        $this->holds(3, $many);
+        $this->see('some cards may go without words: 3 more');
+        $this->assertQuiet();
+    }
+
     public function test_a_bad_kit_is_refused_by_the_field_with_every_place(): void
     {
         $data = json_decode((string) file_get_contents(Support\Table::root().'/database/demo/harbour-lanterns.json'), true);

@@ -8,12 +8,15 @@ use KeepShare\Core\Entry\CsvList;
 use KeepShare\Core\Entry\LineParser;
 use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
+use KeepShare\Core\Entry\TitleLine;
+use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Paper;
+use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Slug;
 use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Measure\Length;
@@ -286,9 +289,14 @@ final class EntryTest extends TestCase
 
     public function test_a_name_tells_how_a_paper_looks_on_either_face(): void
     {
+        $sheet = static function (string $line): SheetGood {
+            $good = self::parse($line)[0]->good;
+
+            return $good instanceof SheetGood ? $good : self::fail("$line is no sheet.");
+        };
         $faces = static fn (string $line): array => array_map(
             static fn (Face $face): array => [$face->motif, $face->ground()->hex, $face->busy],
-            self::parse($line)[0]->good->faces(),
+            $sheet($line)->faces(),
         );
         self::assertSame(
             [[Motif::Plaid, '#9c2f2a', true], [Motif::Stripe, '#a9cfe0', false]],
@@ -297,8 +305,29 @@ final class EntryTest extends TestCase
         self::assertSame([Motif::Solid, '#c0643f', false], $faces('cardstock 8.5x11 terracotta x2')[0]);
         self::assertSame('#d4e7f0', $faces('cardstock 8.5x11 pale sky x2')[0][1]);
         self::assertSame([Motif::Daisies, true], [$faces('paper 6x6 "moss floral" x1')[0][0], $faces('paper 6x6 "moss floral" x1')[0][2]]);
-        [$ground, $print] = self::parse('paper 6x6 "navy dots" x1')[0]->good->faces()[0]->colours;
+        [$ground, $print] = $sheet('paper 6x6 "navy dots" x1')->faces()[0]->colours;
         self::assertGreaterThan(30, $ground->differenceFrom($print), 'the print shows on its ground');
+    }
+
+    public function test_what_stands_above_a_list_says_what_the_kit_is(): void
+    {
+        $said = static function (string $list): array {
+            $title = TitleLine::above($list, 'EUR');
+            $price = $title->price === null ? null : "{$title->price->minor} {$title->price->currency}";
+
+            return [$title->name, $price, $title->cards, StandardFront::nameOf($title->front, $title->unit), $title->unit->value];
+        };
+        $lines = "\n12 papers 6x6 x2\n10 envelopes";
+        self::assertSame(
+            ['Cloud Pasture, February box', '2800 EUR', 10, 'A2', 'in'],
+            $said("Cloud Pasture, February box, 28.00, about ten cards, A2$lines"),
+        );
+        self::assertSame(
+            ['Harvest Lane kit, October', '3250 USD', 12, '5 × 7', 'in'],
+            $said("Harvest Lane kit, October, $32.50, 12 cards, A7:$lines"),
+        );
+        self::assertSame(['Tidepool', '3400 GBP', 8, 'A6', 'mm'], $said("Tidepool, 34 gbp, 8 cards\n12 papers 150 x 150 mm x2"));
+        self::assertSame(['A new kit', null, 10, 'A2', 'in'], $said("- 2 brads$lines"));
     }
 
     public function test_no_line_is_read_with_a_number_that_is_not_in_it(): void

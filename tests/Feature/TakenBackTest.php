@@ -101,6 +101,7 @@ final class TakenBackTest extends FeatureTestCase
         ];
 
         return [
+            'POST kits/list' => $plain('/kits/list', ['list' => "Cloud Pasture, 12 cards\n10 envelopes"]),
             'POST kits/new' => $plain('/kits/new', [...$about, 'name' => 'Another']),
             'DELETE {kit}' => $plain(''),
             'POST {kit}/about' => $plain('about', $about),

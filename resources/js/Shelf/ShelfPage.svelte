@@ -35,6 +35,13 @@
     }
     let isByHand = $state(untrack(() => 'name' in kit.errors))
 
+    let list = $state('')
+
+    function begin(event: SubmitEvent): void {
+        event.preventDefault()
+        sender.send('/kits/list', { list }, { keeps: 'errors' })
+    }
+
     function ask(event: SubmitEvent): void {
         event.preventDefault()
         sender.send('/kit-post', { code })
@@ -89,6 +96,22 @@
         </section>
         <section class="bring" aria-labelledby="bring-title">
             <h2 id="bring-title">Bring in your own kit</h2>
+            <h3>From its packing list</h3>
+            <form onsubmit={begin} novalidate>
+                <label for="pasted">Paste the list, or type it: one thing a line</label>
+                <textarea
+                    id="pasted"
+                    rows="5"
+                    maxlength="60000"
+                    spellcheck="false"
+                    placeholder="Cloud Pasture, February box, $28.00, 10 cards, A2"
+                    bind:value={list}
+                    aria-invalid={!!kit.errors['list']}
+                    aria-describedby={kit.errors['list'] ? 'list-fault' : 'list-hint'}></textarea>
+                {#if kit.errors['list']}<p id="list-fault" class="faults" role="alert">{kit.errors['list']}</p>{/if}
+                <p id="list-hint" class="hint">The first line may say what the kit is called, what it cost, how many cards, which front.</p>
+                <Button main type="submit" disabled={sender.isBusy}>Begin a kit with it</Button>
+            </form>
             <h3>From a file</h3>
             <form onsubmit={bringIn} novalidate>
                 <label for="kit-file">A kit file or a packing list (JSON or CSV, up to 2 MB)</label>
@@ -108,7 +131,7 @@
                         </ol>
                     </div>
                 {/if}
-                <Button main type="submit" disabled={sender.isBusy}>{sender.isBusy ? 'Reading the file…' : 'Bring it in'}</Button>
+                <Button type="submit" disabled={sender.isBusy}>{sender.isBusy ? 'Reading the file…' : 'Bring it in'}</Button>
             </form>
             <h3>From the kit post</h3>
             <form onsubmit={ask} novalidate>
@@ -231,7 +254,8 @@
         font-size: var(--body);
     }
 
-    .bring > form > input {
+    .bring > form > input,
+    textarea {
         width: 100%;
     }
 

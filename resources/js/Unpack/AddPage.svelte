@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import { sender } from '@/lib/send.svelte'
     import type { AddPage } from '@/lib/props'
@@ -16,7 +17,7 @@
         length?: number
     }
 
-    let { lines }: AddPage = $props()
+    let { lines, pasted }: AddPage = $props()
 
     const frame = $derived(kit.frame)
     const refused = $derived(kit.errors['line'])
@@ -53,7 +54,7 @@
     }
 
     /** What was pasted with several lines; null while lines are typed one by one. */
-    let list = $state<string | null>(null)
+    let list = $state<string | null>(untrack(() => pasted || null))
 
     function paste(event: ClipboardEvent): void {
         const pasted = event.clipboardData?.getData('text') ?? ''

@@ -24,6 +24,7 @@ export interface AboutPage {
 
 export interface AddPage {
     lines: string[]
+    pasted: string
 }
 
 export interface ArrangePage {

@@ -30,6 +30,26 @@ final class ImportTest extends FeatureTestCase
         self::assertEquals(Demo::file('harbour-lanterns')->components[0]->good, $wave->toCore()->good);
     }
 
+    public function test_a_kit_is_begun_from_its_pasted_list_which_stays_until_it_is_kept(): void
+    {
+        $asks = ['list' => 'Paste the packing list of the kit, one thing a line.'];
+        $this->post('/kits/list', ['list' => ''])->assertSessionHasErrors($asks);
+        $list = "Cloud Pasture, $28.00, about ten cards, A2\nPapers 6x6\nclover/stripe (2)\n3 of 4 of 5\n10 A2 bases";
+        $this->post('/kits/list', ['list' => $list])->assertSessionHasNoErrors();
+
+        $kit = Kit::query()->sole();
+        self::assertSame(
+            ['Cloud Pasture', 10, 2800, 'USD', false],
+            [$kit->name, $kit->promised, $kit->price_minor, $kit->currency, $kit->uses_stash],
+        );
+        $pasted = fn (): string => $this->props("/kits/$kit->id/add")['pasted'];
+        self::assertSame($list, $pasted());
+        self::assertSame($list, $pasted(), 'however often the page is loaded');
+        $this->act($kit, 'add/list', ['text' => $list])->assertSessionHasNoErrors();
+        self::assertSame(['Clover / stripe', 'Base'], $kit->components()->pluck('name')->all());
+        self::assertSame("Papers 6x6:\n3 of 4 of 5", $pasted(), 'what is not understood is left');
+    }
+
     public function test_bringing_in_can_be_taken_back_and_done_again(): void
     {
         $this->upload(KitFile::write(Demo::file('stash')));

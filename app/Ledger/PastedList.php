@@ -1,0 +1,26 @@
+<?php
+
+namespace App\Ledger;
+
+use App\Models\Kit;
+
+/** What was pasted for a kit and is not kept yet: it stays over leaving the page and loading it again. */
+final readonly class PastedList
+{
+    public static function of(Kit $kit): string
+    {
+        $text = session(self::key($kit), '');
+
+        return is_string($text) ? $text : '';
+    }
+
+    public static function put(Kit $kit, string $text): void
+    {
+        $text === '' ? session()->forget(self::key($kit)) : session()->put(self::key($kit), $text);
+    }
+
+    private static function key(Kit $kit): string
+    {
+        return "pasted.$kit->id";
+    }
+}
