@@ -28,6 +28,8 @@ final class PackingText
     private const PRICE = '/(?:[$£€]|\b(?:usd|gbp|eur)\b)\s?\d|\d\s?(?:[£€]|(?:usd|gbp|eur)\b)'
         .'|\b\d{1,3}[.,]\d{2}\b(?!\s*(?:in|x|×|"|″|cm|mm))/iu';
 
+    private const GROUP = '/^(?:embellishments|ephemera|stickers|stamps|dies|die[ -]cuts|papers|tools|ribbons)$/iu';
+
     /** The paper has two faces. */
     private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b/iu';
 
@@ -174,9 +176,9 @@ final class PackingText
             return false;
         }
         $tier = FindKind::named($below)?->phrase->tier;
-        // What is counted and has no number is no line.
-        $isLine = $named->phrase->kind->isSheets() || preg_match('/\d/', $bare) === 1;
-        if ($isLine && in_array($tier, [KindPhrase::SURE, KindPhrase::LIKELY], true)) {
+        // "Embellishments" is above all sorts of things; "pearls" above a ribbon is a line that lacks its number.
+        $isGroup = preg_match(self::GROUP, $bare) === 1;
+        if (! $isGroup && in_array($tier, [KindPhrase::SURE, KindPhrase::LIKELY], true)) {
             return false;
         }
         $left = (string) preg_replace('/\(?\b\d+\s*(?:pieces?|pcs?|sheets?|total)\)?/iu', '', str_replace($named->said, '', $bare));

@@ -216,8 +216,12 @@ final class ShareTest extends BrowserTestCase
         $this->click('button', 'Bring it in');
         $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
+        // The stash is not used until that is said: without it there are six bases.
+        $this->see('at most 6 cards: bases bind');
+        $this->see('18 with your stash.');
+        $this->click('label', 'and the stash, where the kit runs out');
         $this->see('at most 18 cards: bases bind');
-        // Without the stash there are six bases.
+        $this->holds(1, "select uses_stash from kits where name = 'Two sheets'");
         $this->click('label', 'and the stash, where the kit runs out');
         $this->see('at most 6 cards: bases bind');
         $this->holds(0, "select uses_stash from kits where name = 'Two sheets'");
