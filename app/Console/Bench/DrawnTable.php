@@ -81,10 +81,14 @@ final class DrawnTable
         return $this->filled($x, $y, $points, $turn, $colour);
     }
 
-    /** A card base, and eight pieces of seven pictures. */
-    public static function ofEight(): self
+    /**
+     * A card base, and eight pieces of seven pictures.
+     *
+     * @param  int<1, max>  $wide
+     */
+    public static function ofEight(int $wide = self::WIDE_SHOT): self
     {
-        $table = new self;
+        $table = new self($wide);
         $table->rectangle(66, 85, 107.95, 139.7, 0xFFFDF8, 3);
         $table->star(165, 45, 22, 0xD9942E, 10);
         $table->star(225, 45, 22, 0xD9942E, 43);

@@ -32,7 +32,7 @@ final class PhotographsTest extends FeatureTestCase
         parent::setUp();
         $this->storage = $this->ownStorage();
         if (self::$table === '') {
-            self::$table = DrawnTable::ofEight()->jpeg(sys_get_temp_dir().'/keepshare-table-'.getmypid().'.jpg');
+            self::$table = DrawnTable::ofEight(900)->jpeg(sys_get_temp_dir().'/keepshare-table-'.getmypid().'.jpg');
         }
     }
 
