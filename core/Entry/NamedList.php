@@ -7,6 +7,7 @@ namespace KeepShare\Core\Entry;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Shape;
+use KeepShare\Core\Kit\Words;
 
 /**
  * A line that says once what its things are, and then names them: "24 sheets 6x6 double-sided, 2 each of 12: clover/stripe,
@@ -223,6 +224,10 @@ final readonly class NamedList
         $kind = $this->kind->phrase->kind;
         $words = [Kind::DieCut->value => 'sentiment', Kind::Sticker->value => 'sentiment stickers'][$kind->value] ?? null;
         $isWords = $item->isQuoted && $words !== null && Shape::named($item->name) === null;
+        // What a stamp of a set says stands in quotation marks, or is said on an occasion; the others are pictures.
+        if ($kind === Kind::Stamp && ! $item->isQuoted && Words::asTheySay($item->name)->isForAny()) {
+            return "picture stamp \"$item->name stamp\" x$many";
+        }
         $isTwoFaced = in_array($kind, self::TWO_FACED, true);
         $name = $isTwoFaced ? NamedItem::faces($item->name, preg_match(self::SIDED, $this->head) === 1) : $item->name;
         $head = $isWords ? str_replace($this->kind->said, $words, $head) : $head;
