@@ -17,9 +17,6 @@ final readonly class CommaList
         'lace', 'washi',
     ];
 
-    private const MADE = '/\b(sided|scored|folded|fold|heavy|plain|textured|various|mixed|assorted|adhesive|printed|cut|'
-        .'sizes?|colou?rs?|designs?)\b/iu';
-
     private const DETAIL = '/^(?:with|for|in|from|incl|including|of|each|assorted)\b/iu';
 
     /** @param  list<array{string, int}>  $parts  the text of each, and where it begins, in characters */
@@ -43,71 +40,6 @@ final readonly class CommaList
         $isOne = count($kinds) === 1 && $counted !== [] && count($counted) < count($named);
 
         return count($named) < 2 || $isOne ? null : new self($parts);
-    }
-
-    /**
-     * "Die cuts: 12 flowers, 8 leaves": the kind before the colon is that of each.
-     *
-     * @throws BadLine where it is not said how many there are of each
-     */
-    public static function below(string $line): ?self
-    {
-        // "3 cardstock sheets (coral, mint, navy)" are one of each as well.
-        if (preg_match('/^([^:()]{3,60}?)\s*\(([^()]+,[^()]+)\)$/u', $line, $found) === 1 && self::kindOf($found[1]) !== null) {
-            $names = preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', $found[2]) ?: [];
-
-            return array_filter($names, self::isBare(...)) === $names ? self::bare($found[1], $names) : null;
-        }
-        if (preg_match('/^([^:]{3,60}?)(?::\s+|\s[-–—]\s+)(.+,.+)$/u', $line, $found) !== 1 || self::kindOf($found[1]) === null) {
-            return null;
-        }
-        $parts = preg_split('/\s*,\s*(?:and\s+)?|\s+and\s+/u', $found[2]) ?: [];
-        if (array_filter($parts, self::isBare(...)) === $parts) {
-            return self::bare($found[1], $parts);
-        }
-        $pattern = '/^\d+\s+\p{L}|\bx\s?\d+$|^\p{L}+\s+\d+$/u';
-        $counted = array_filter($parts, static fn (string $part): bool => preg_match($pattern, $part) === 1);
-
-        return count($counted) < count($parts) || self::numbers($found[1]) !== [] ? null : self::each($found[1], $parts);
-    }
-
-    /**
-     * "5 cardstock sheets: coral, mint, navy, white, cream" are one of each.
-     *
-     * @param  list<string>  $names
-     *
-     * @throws BadLine
-     */
-    private static function bare(string $kind, array $names): ?self
-    {
-        $numbers = self::numbers($kind);
-        if (preg_match('/\b(each|ea)\b/iu', $kind) === 1 || ($numbers === [] && self::kindOf($kind)?->isPlural === true)) {
-            return self::each($kind, $names);
-        }
-        if (count($numbers) !== 1 || Said::worth($numbers[0]) === 1) {
-            return null;
-        }
-        $many = count($names);
-        if (Said::worth($numbers[0]) !== $many) {
-            throw $numbers[0]->wrong("{$numbers[0]->text} are not one each of $many. Say how many there are of each: 2 navy, 3 blush.");
-        }
-        $rest = mb_substr($kind, 0, $numbers[0]->at).mb_substr($kind, $numbers[0]->at + $numbers[0]->length);
-
-        return self::each(trim($rest), array_map(static fn (string $name): string => "$name x1", $names));
-    }
-
-    /** @param  list<string>  $parts */
-    private static function each(string $kind, array $parts): self
-    {
-        return new self(array_map(static fn (string $part): array => ["$kind, $part", 0], $parts));
-    }
-
-    /** A name and nothing else: no number, and no word of how a thing is made. */
-    private static function isBare(string $part): bool
-    {
-        return preg_match('/^\p{L}[\p{L}\s\'’-]{0,40}$/u', $part) === 1
-            && preg_match(self::MADE, $part) !== 1
-            && self::kindOf($part) === null;
     }
 
     /** 'papers "wave", "plank" and "rope", 2 of each': each name with all that is said round them. */

@@ -66,7 +66,7 @@ final class LineParser
         if ($companion !== null) {
             return $parser->both($companion, $taken);
         }
-        $list = CommaList::named($line) ?? CommaList::below($line) ?? CommaList::in($line);
+        $list = CommaList::named($line) ?? CommaList::in($line);
 
         return ($list === null ? null : $parser->each($list, $taken)) ?? $parser->components(Tokens::of($line), $taken);
     }

@@ -190,7 +190,8 @@ final readonly class NamedList
         }
         $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $eachWorth ?? 1, $this->items));
         $isPlain = ! $hasNumbers && $eachWorth === null && $lead === null && $number === null;
-        if ($isPlain && count($this->items) > 1 && ! in_array($this->kind->phrase->kind, self::PICTURED, true)) {
+        $areSingle = $this->kind->phrase->kind === Kind::Tool || in_array($this->kind->phrase->kind, self::PICTURED, true);
+        if ($isPlain && count($this->items) > 1 && ! $areSingle) {
             return null;
         }
         $are = count($this->items);
@@ -232,7 +233,7 @@ final readonly class NamedList
         $name = $isTwoFaced ? NamedItem::faces($item->name, preg_match(self::SIDED, $this->head) === 1) : $item->name;
         $head = $isWords ? str_replace($this->kind->said, $words, $head) : $head;
         // "enamel dots: 3 red, 3 navy" are red enamel dots.
-        $isTrimming = $kind->good()::group() === KindGroup::Trimmings;
+        $isTrimming = $kind === Kind::Tool || $kind->good()::group() === KindGroup::Trimmings;
 
         return trim($head).($isTrimming ? " $name" : " \"$name\"")." x$many";
     }
