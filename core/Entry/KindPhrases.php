@@ -147,7 +147,8 @@ final class KindPhrases
 
     /** Never used up, and needed by no step. */
     private const OTHER_TOOLS = [
-        'picture stamp', 'texture paste', 'modelling paste', 'modeling paste', 'paste', 'gilding wax', 'mist', 'spray', 'shimmer spray', 'ink spray',
+        'picture stamp',
+        'texture paste', 'modelling paste', 'modeling paste', 'paste', 'gilding wax', 'mist', 'spray', 'shimmer spray', 'ink spray',
         'marker', 'pen', 'gel pen', 'brush marker', 'pencil', 'coloured pencil', 'colored pencil', 'watercolour', 'watercolor',
         'watercolour paint', 'watercolor paint', 'paint', 'watercolour set', 'watercolor set', 'watercolour palette', 'brush',
         'paintbrush', 'blending brush', 'sponge', 'score board', 'bone folder', 'tweezer', 'acrylic block', 'stamping block', 'trimmer',
