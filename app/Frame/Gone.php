@@ -70,8 +70,9 @@ final readonly class Gone
 
     private function stage(string $root): ?Stage
     {
+        $pages = Stages::pages();
         foreach (Stages::all() as $stage) {
-            foreach (Stages::pagesOf($stage) as $page) {
+            foreach ($pages[$stage->key()] as $page) {
                 if ($page->root() === $root) {
                     return $stage;
                 }

@@ -61,6 +61,7 @@ final readonly class KitFrame
         $ofKit = static fn (Stage $stage): bool => ! $kit->is_stash || $stage->isOfStash();
         $stages = array_values(array_filter(Stages::all(), $ofKit));
         $head = KitHead::of($kit, $stages, $journal->names($kit));
+        $pages = Stages::pages();
 
         return new self(
             $kit->id,
@@ -70,17 +71,19 @@ final readonly class KitFrame
             self::about($kit),
             $kit->unit->value,
             $kit->revision,
-            array_map(static fn (Stage $stage): array => self::stage($stage, $kit, $head), $stages),
+            array_map(static fn (Stage $stage): array => self::stage($stage, $kit, $head, $pages[$stage->key()]), $stages),
             $head->acts,
             array_map(self::file(...), Exports::all()),
         );
     }
 
-    /** @return StageInFrame */
-    private static function stage(Stage $stage, Kit $kit, KitHead $head): array
+    /**
+     * @param  list<StagePage>  $pages
+     * @return StageInFrame
+     */
+    private static function stage(Stage $stage, Kit $kit, KitHead $head, array $pages): array
     {
         $figure = $stage->figure($kit, $head->counted[$stage->key()] ?? []);
-        $pages = Stages::pagesOf($stage);
         $shown = [];
         foreach ($pages as $page) {
             if ($page->label !== null) {
@@ -93,7 +96,7 @@ final readonly class KitFrame
             'label' => $stage->label(),
             'figure' => $figure instanceof Price ? null : $figure,
             'money' => $figure instanceof Price ? MoneyView::of($figure) : null,
-            'url' => route($pages[0]->routeName(), $kit, false),
+            'url' => route($stage->pages()[0]->routeName(), $kit, false),
             'roots' => array_values(array_unique(array_map(static fn (StagePage $page): string => $page->root(), $pages))),
             'pages' => $shown,
         ];

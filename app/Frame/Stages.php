@@ -11,20 +11,24 @@ final class Stages
         return array_values(array_filter(Rooms::all(), static fn (WorkRoom $room): bool => $room instanceof Stage));
     }
 
-    /**
-     * The pages of a stage: its own, and those that other rooms have there.
-     *
-     * @return list<StagePage>
-     */
-    public static function pagesOf(Stage $stage): array
+    /** @return array<string, list<StagePage>> by stage: its own pages, and those that other rooms have there */
+    public static function pages(): array
     {
-        $pages = $stage->pages();
-        foreach (Rooms::pages() as $page) {
-            if ($page->stage !== $stage->key()) {
+        $rooms = Rooms::all();
+        $pages = [];
+        foreach ($rooms as $room) {
+            if ($room instanceof Stage) {
+                $pages[$room->key()] = $room->pages();
+            }
+        }
+        foreach (array_merge(...array_map(static fn (WorkRoom $room): array => $room->pages(), $rooms)) as $page) {
+            if ($page->stage === null) {
                 continue;
             }
-            $at = array_search($page->after, array_map(static fn (StagePage $one): string => $one->path, $pages), true);
-            array_splice($pages, is_int($at) ? $at + 1 : count($pages), 0, [$page]);
+            $there = $pages[$page->stage];
+            $at = array_search($page->after, array_map(static fn (StagePage $one): string => $one->path, $there), true);
+            array_splice($there, is_int($at) ? $at + 1 : count($there), 0, [$page]);
+            $pages[$page->stage] = $there;
         }
 
         return $pages;

@@ -217,7 +217,7 @@ final readonly class ShareOutPage extends Page
             'often' => ChoiceView::all(WordsAgain::cases(), static fn (WordsAgain $one): string => $one->label()),
             'cards' => max($state->cards->count(), $kit->promised, 1),
             'stash' => $kit->uses_stash,
-            'hasStash' => $state->components->contains(static fn (Component $one): bool => $one->kit_id !== $kit->id),
+            'hasStash' => $state->hasStash(),
         ];
     }
 

@@ -2,7 +2,6 @@
 
 namespace App\ShareOut;
 
-use App\Models\Component;
 use App\Models\KitWishes;
 use App\Table\TableState;
 use App\Wording\Wording;
@@ -58,9 +57,8 @@ final class WishEffects
     /** Where the stash is not used, how many there could be with it. */
     private function withStash(int $now): string
     {
-        $kit = $this->state->kit;
-        $hasStash = $this->state->components->contains(static fn (Component $one): bool => $one->kit_id !== $kit->id);
-        $with = $kit->uses_stash || ! $hasStash ? 0 : Bound::on($this->table($this->wishes->withStash()))->cards;
+        $isUsed = $this->state->kit->uses_stash || ! $this->state->hasStash();
+        $with = $isUsed ? 0 : Bound::on($this->table($this->wishes->withStash()))->cards;
 
         return $with > $now ? " $with with your stash." : '';
     }

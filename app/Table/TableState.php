@@ -265,6 +265,12 @@ final readonly class TableState
         return $short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id))->values();
     }
 
+    /** Something of the stash lies beside the kit. */
+    public function hasStash(): bool
+    {
+        return $this->components->contains(fn (Component $one): bool => $one->kit_id !== $this->kit->id);
+    }
+
     /** @return array<int, Collection<int, Taking>> what is short, by the id of the component; only of those that are */
     public function shorts(): array
     {

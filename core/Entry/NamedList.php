@@ -62,10 +62,15 @@ final readonly class NamedList
     {
         $items = self::items($line, 0);
         $kind = FindKind::named($heading)?->phrase->kind;
-
         $isPaper = in_array($kind, self::TWO_FACED, true) && count($items ?? []) === 1;
 
         return $items !== null && ($isPaper || in_array($kind, self::PICTURED, true)) ? self::of($heading, $items, '', 1)?->each() : null;
+    }
+
+    /** It is said of a paper that it has two faces. */
+    public static function isTwoFaced(string $text): bool
+    {
+        return preg_match(self::SIDED, $text) === 1;
     }
 
     /** '"happy birthday" x2, "with sympathy"': words alone are sentiments. */
@@ -86,7 +91,7 @@ final readonly class NamedList
             return $items === null ? null : self::of($found['head'], $items, $tail);
         }
         if (preg_match(self::BRACKETS, $line, $found) === 1) {
-            $items = self::items($found['items'], mb_strlen($found['head']) + 1 + mb_strlen($line) - mb_strlen(ltrim($line)));
+            $items = self::items($found['items'], mb_strlen($found['head']) + 1);
 
             return $items === null ? null : self::of($found['head'].' '.trim($found['tail']), $items, '');
         }
@@ -113,7 +118,7 @@ final readonly class NamedList
     private static function of(string $head, array $items, string $tail, int $least = 2): ?self
     {
         // Sheets with two faces are papers.
-        $isPaper = FindKind::named($head) === null && preg_match('/\bsheets?\b/iu', $head) === 1 && preg_match(self::SIDED, $head) === 1;
+        $isPaper = FindKind::named($head) === null && preg_match('/\bsheets?\b/iu', $head) === 1 && self::isTwoFaced($head);
         $head = $isPaper ? (string) preg_replace('/\bsheets?\b/iu', 'papers', $head, 1) : $head;
         $kind = FindKind::named($head);
         try {
@@ -230,7 +235,7 @@ final readonly class NamedList
             return "picture stamp \"$item->name stamp\" x$many";
         }
         $isTwoFaced = in_array($kind, self::TWO_FACED, true);
-        $name = $isTwoFaced ? NamedItem::faces($item->name, preg_match(self::SIDED, $this->head) === 1) : $item->name;
+        $name = $isTwoFaced ? NamedItem::faces($item->name, self::isTwoFaced($this->head)) : $item->name;
         $head = $isWords ? str_replace($this->kind->said, $words, $head) : $head;
         // "enamel dots: 3 red, 3 navy" are red enamel dots.
         $isTrimming = $kind === Kind::Tool || $kind->good()::group() === KindGroup::Trimmings;

@@ -30,9 +30,6 @@ final class PackingText
 
     private const GROUP = '/^(?:embellishments|ephemera|stickers|stamps|dies|die[ -]cuts|papers|tools|ribbons)$/iu';
 
-    /** The paper has two faces. */
-    private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b/iu';
-
     private const RULE = '/^[\s\p{Pd}_=*~.#|]*$/u';
 
     /** @var list<ReadLine> */
@@ -235,7 +232,7 @@ final class PackingText
         $isEach = preg_match('/\b(\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1;
         $each = $isEach ? ' x'.Said::worth(Tokens::of($of[1])[0]) : '';
 
-        $sided = preg_match(self::SIDED, $bare) === 1 && $found->phrase->kind === Kind::Paper ? ' double-sided' : '';
+        $sided = NamedList::isTwoFaced($bare) && $found->phrase->kind === Kind::Paper ? ' double-sided' : '';
 
         return implode(' ', $said).$sided.$each;
     }

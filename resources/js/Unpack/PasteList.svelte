@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { page } from '@inertiajs/svelte'
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
     import Measure from '@/parts/Measure.svelte'
@@ -48,25 +49,15 @@
         }
     })
 
-    /** What is not understood, each line below its heading. */
-    function left(): string {
-        const kept: string[] = []
-        let heading = ''
-        for (const line of lines) {
-            if (line.isHeading) heading = line.text.replace(/:?$/, ':')
-            if (line.fault === null) continue
-            if (heading) kept.push(heading)
-            heading = ''
-            kept.push(line.text)
-        }
-        return kept.join('\n')
-    }
-
     /** What is not understood stays in the field. */
     function keep(event: SubmitEvent): void {
         event.preventDefault()
-        const rest = left()
-        sender.send('add/list', { text }, { done: () => (rest ? (text = rest) : onleave()) })
+        const done = (): void => {
+            const left = String(page.props['pasted'] ?? '')
+            if (left) text = left
+            else onleave()
+        }
+        sender.send('add/list', { text }, { done })
     }
 
     /** Goes to the line in the field, so that it can be mended there. */
