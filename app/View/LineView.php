@@ -3,10 +3,13 @@
 namespace App\View;
 
 use App\Wording\Wording;
+use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
+use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
+use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Unit;
 
@@ -25,6 +28,8 @@ final class LineView
                 default => Wording::plural($component->count, 'piece'),
             },
             $component->good->extent()?->label($unit),
+            $good instanceof Cardstock && $good->weight !== Weight::Medium ? $good->weight->value : null,
+            $good instanceof Cardstock && $good->finish !== Finish::Plain ? $good->finish->value : null,
             $good instanceof SheetGood && $component->kind()->isPrintedPaper()
                 ? implode(' / ', array_map(self::face(...), $good->faces()))
                 : null,

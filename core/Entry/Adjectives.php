@@ -61,6 +61,8 @@ final readonly class Adjectives
         $this->jotting->typed = $this->jotting->typed === ''
             ? trim($token->text)
             : throw $token->wrong('There is a name already. Write one name a line.');
+        $this->jotting->saysWords = $token->more !== '' && in_array($this->kind, [Kind::DieCut, Kind::Sticker], true)
+            && ! NamedList::isPicture($token->text);
 
         return true;
     }

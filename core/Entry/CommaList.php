@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Entry;
 
+use KeepShare\Core\Kit\Kind;
+
 /** A line that lists several things: "10 bases and 10 envelopes", "12 brads, 10 eyelets, 6 buttons". */
 final readonly class CommaList
 {
@@ -58,9 +60,16 @@ final readonly class CommaList
         if (self::numbers($before) !== [] || (self::numbers($found[3]) !== [] && ! $isOfEach) || ($isAsMany && $isOfEach)) {
             return null;
         }
-        $after = $isAsMany ? "$found[3] x1" : $found[3];
+        // Words and pictures that are named and not counted are one of each.
+        $isPictured = $isOfEach || in_array(self::kindRound($before, $found[3]), NamedList::PICTURED, true);
+        $after = $isAsMany || ($isPictured && ! $isOfEach) ? "$found[3] x1" : $found[3];
 
         return new self(array_map(static fn (string $one): array => [rtrim($before, ' :').' '.$one.' '.$after, 0], $names[0]));
+    }
+
+    private static function kindRound(string $before, string $after): ?Kind
+    {
+        return trim("$before$after") === '' ? null : FindKind::named("$before $after")?->phrase->kind;
     }
 
     /** @return list<Token> */

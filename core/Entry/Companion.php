@@ -19,7 +19,8 @@ final readonly class Companion
     private const SIZE = '(?:[AC]\d\b|'.self::MEASURE.'\s*(?:x|×|by)\s*'.self::MEASURE.')';
 
     /** After it only a size or a count may follow: a colour could be that of either. */
-    private const REST = '/^[\s,)-]*(?:[x×]\s?\d+\b)?[\s,]*'.self::SIZE.'?[\s,)]*(?:[x×]\s?\d+)?\s*$/iu';
+    private const REST = '/^[\s,)-]*(?:\((?!\d+\))[\p{L}\d][\p{L}\d\s.×x]*\))?[\s,]*(?:[x×]\s?\d+\b)?[\s,]*'
+        .self::SIZE.'?[\s,)]*(?:[x×]\s?\d+)?\s*$/iu';
 
     private function __construct(public string $thing, private Kind $kind, private string $own, private string $many)
     {
@@ -32,16 +33,20 @@ final readonly class Companion
             return null;
         }
         $isEnvelope = mb_strtolower($found['word'][0]) === 'e';
-        $thing = $found['thing'].' '.trim($found['rest'], " ,)\t");
+        // "card blanks + envelopes (white)" are white both.
+        $said = preg_match('/\(([^)]*)\)/u', $found['rest'], $in) === 1 ? "$in[1] " : '';
+        // With a number of their own the envelopes alone are.
+        $rest = $found['many'] === '' ? $found['rest'] : (string) preg_replace('/\([^)]*\)/u', '', $found['rest']);
+        $thing = $found['thing'].' '.trim(str_replace(['(', ')'], ' ', $rest), " ,\t");
         $kind = FindKind::named($thing)?->phrase->kind;
         if ($isEnvelope && $kind !== Kind::Base) {
             // Cards that have envelopes are no sheets of card.
-            $thing = (string) preg_replace('/\bcards\b/iu', 'card bases', $thing);
+            $thing = (string) preg_replace('/\bcards?\b(?!\s*(?:base|blank|stock|front))/iu', 'card bases', $thing);
             $kind = FindKind::named($thing)?->phrase->kind;
         }
         $isFor = $isEnvelope ? Kind::Base : Kind::Stamp;
 
-        return $kind === $isFor ? new self(trim($thing), $kind, trim($found['own']), $found['many']) : null;
+        return $kind === $isFor ? new self(trim($thing), $kind, trim($said.$found['own']), $found['many']) : null;
     }
 
     /** The line of what comes with it: an envelope for each base, a set of dies for the stamps. */

@@ -28,7 +28,7 @@ final class Counts
     private const ROLLS = ['roll', 'spool', 'reel', 'skein', 'hank', 'bobbin', 'length', 'card'];
 
     /** Small things are sold on them: "3 sheets of 24". */
-    private const CARRIERS = ['sheet', 'row', 'strip'];
+    private const CARRIERS = ['card', 'sheet', 'row', 'strip'];
 
     private const BETWEEN = ['assorted', 'different', 'mixed', 'unique', 'of', 'asst', 'various', 'printed', 'single', 'individual'];
 
@@ -74,7 +74,11 @@ final class Counts
         $all = $this->inAll();
         $each = $this->number($this->each);
         if ($this->designs !== null) {
-            return $this->number($this->designs, self::MOST_DESIGNS) ?? 1;
+            $designs = $this->number($this->designs, self::MOST_DESIGNS) ?? 1;
+            // "40 gems, 3 sizes" lie together; nobody sorts them.
+            $isMixed = $this->kind->phrase->kind === Kind::Embellishment && $each === null && $all !== null && $all % $designs !== 0;
+
+            return $isMixed ? 1 : $designs;
         }
         if ($this->lead !== null && ($each !== null || $this->all !== null)) {
             return $this->isCounted() ? 1 : $this->number($this->lead, self::MOST_DESIGNS) ?? 1;
@@ -128,9 +132,18 @@ final class Counts
         return $this->number($this->packs) ?? 1;
     }
 
+    /** "1 roll": it is not said how long it is. */
+    public function hasRolls(): bool
+    {
+        return $this->packs !== null || $this->isPacked;
+    }
+
     public function isSaid(): bool
     {
-        return $this->each !== null || $this->all !== null || $this->lead !== null;
+        // A set of layers is one picture.
+        $isSets = $this->packs !== null && $this->kind->phrase->kind === Kind::LayeredPicture;
+
+        return $isSets || $this->each !== null || $this->all !== null || $this->lead !== null;
     }
 
     private function leadAlone(): ?int
@@ -177,7 +190,7 @@ final class Counts
 
             return;
         }
-        if ($token->isWord() && in_array($token->plain(), self::PACKS, true)) {
+        if ($token->isWord() && in_array($token->plain(), self::PACKS, true) && ! $this->isWithinName($i)) {
             $this->pack($i);
 
             return;
@@ -185,6 +198,17 @@ final class Counts
         if ($this->said->number($i) !== null) {
             $this->numberAt($i, $token);
         }
+    }
+
+    /** "seed packet tags", "flower pots die cuts": with a name before it and the name or the kind going on behind, it holds nothing. */
+    private function isWithinName(int $i): bool
+    {
+        $before = $this->said->tokens[$i - 1] ?? null;
+        $after = $this->said->tokens[$i + 1] ?? null;
+        $isName = static fn (?Token $token): bool => $token !== null && $token->isWord() && Said::worth($token) === null
+            && ! in_array($token->plain(), LineParser::IDLE, true);
+
+        return $isName($before) && ! $this->said->isTaken($i - 1) && $isName($after);
     }
 
     /** "pack of 12", "a set of 6", or a pack that nothing is said of. */

@@ -23,6 +23,11 @@ final class FindKind
 
     private const ENDS = ['with', 'for', 'in', 'from', 'incl', 'incl.', 'including', 'plus', 'featuring', 'to'];
 
+    private const HOLDERS = ['card', 'string', 'bundle', 'sheet', 'strip'];
+
+    /** Words that begin the name of another kind as often as they end one: "kraft card", "card blanks". */
+    private const GO_ON = ['card', 'paper'];
+
     private const AND = ['and', '&', '+', 'und'];
 
     /**
@@ -49,14 +54,47 @@ final class FindKind
         );
     }
 
+    /**
+     * No word in it names a kind.
+     *
+     * @param  list<Token>  $tokens
+     */
+    public static function isNone(array $tokens): bool
+    {
+        return self::all($tokens) === [];
+    }
+
     /** The kind a text names; null where it names none, or two. */
     public static function named(string $text): ?KindFound
     {
         try {
-            return self::in(Tokens::of($text));
+            $tokens = Tokens::of($text);
+
+            return $tokens === [] ? null : self::in($tokens);
         } catch (BadLine) {
             return null;
         }
+    }
+
+    /**
+     * All kinds that are named in a line, wherever they stand.
+     *
+     * @param  list<Token>  $tokens
+     * @return list<KindFound>
+     */
+    public static function everywhere(array $tokens): array
+    {
+        $found = self::all($tokens);
+        $last = $found === [] ? count($tokens) : $found[count($found) - 1]->end();
+        foreach (array_keys(array_slice($tokens, $last, preserve_keys: true)) as $from) {
+            $rest = self::all(array_slice($tokens, $from));
+            $one = $rest[0] ?? null;
+            if ($one?->from === 0) {
+                $found[] = new KindFound($one->phrase, $from, $one->many, $one->isPlural, $one->said);
+            }
+        }
+
+        return $found;
     }
 
     /**
@@ -73,8 +111,8 @@ final class FindKind
             }
             for ($many = min(self::LONGEST, count($tokens) - $from); $many > 0; $many--) {
                 $words = array_slice($tokens, $from, $many);
-                $phrase = $words === [] ? null : self::phrase($words, $phrases);
-                if ($phrase !== null) {
+                $phrase = $words === [] || self::isCarrier($tokens, $from, $many) ? null : self::phrase($words, $phrases);
+                if ($phrase !== null && ! self::isCut($tokens, $from, $many, $phrases)) {
                     $found[] = $phrase($from, $many);
                     $from += $many - 1;
 
@@ -84,6 +122,34 @@ final class FindKind
         }
 
         return $found;
+    }
+
+    /**
+     * "a card of 16 brads", "string of lights stickers": what holds them is no kind.
+     *
+     * @param  list<Token>  $tokens
+     */
+    private static function isCarrier(array $tokens, int $from, int $many): bool
+    {
+        $next = $tokens[$from + 1] ?? null;
+        $isHolder = $many === 1 && in_array($tokens[$from]->lower(), self::HOLDERS, true);
+
+        return $isHolder && $next !== null && $next->isWord() && $next->lower() === 'of';
+    }
+
+    /**
+     * "kraft card blanks" are blanks of kraft, and not kraft card: the longer name goes on behind it.
+     *
+     * @param  list<Token>  $tokens
+     * @param  array<string, KindPhrase>  $phrases
+     */
+    private static function isCut(array $tokens, int $from, int $many, array $phrases): bool
+    {
+        $last = $tokens[$from + $many - 1];
+        $next = $tokens[$from + $many] ?? null;
+
+        return $many > 1 && $next !== null && in_array($last->plain(), self::GO_ON, true)
+            && (self::phrase([$last, $next], $phrases) !== null);
     }
 
     /**
@@ -188,7 +254,8 @@ final class FindKind
         }
         foreach ($all as $one) {
             // "20 tags 4 x 7 cm kraft": said last, it is what they are made of.
-            if ($one->isPlural && $one->end() < $kind->from && $kind->end() === count($tokens)) {
+            $behind = array_filter(array_slice($tokens, $kind->end()), static fn (Token $token): bool => $token->isWord());
+            if ($one->isPlural && $one->end() < $kind->from && $behind === []) {
                 return $one;
             }
             $after = $tokens[$one->end()] ?? null;

@@ -17,6 +17,13 @@ final class Guesses
 {
     public const SIZE = 'the usual size';
 
+    public const ONE_EACH = 'one of each';
+
+    public const LENGTH = 'the usual length';
+
+    /** Kinds that come several on a sheet. */
+    private const ON_SHEETS = [Kind::Sticker, Kind::DieCut, Kind::Foam, Kind::Panel];
+
     /** The colour of what has none said. */
     private const NO_COLOUR = '#d8d5cc';
 
@@ -36,7 +43,7 @@ final class Guesses
 
         return array_keys(array_filter([
             self::SIZE => ! $hasSize && ! $isForFront && $good->extent() !== null,
-            'a whole sheet as one' => $isSheet && in_array($component->kind(), [Kind::Sticker, Kind::DieCut], true),
+            'a whole sheet as one' => $isSheet && in_array($component->kind(), self::ON_SHEETS, true),
             'no shape that is known' => $isPicture && $printed->shape === Shape::Plain,
             'no colour said' => self::isColourless($component),
             'words for any occasion' => $words !== null && $words->isForAny(),

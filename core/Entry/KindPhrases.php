@@ -26,7 +26,10 @@ final class KindPhrases
         'embellishment', 'paper clip', 'paperclip', 'clip', 'safety pin', 'snap', 'rivet', 'confetti piece',
         'ribbon bow', 'metal piece', 'metal charm', 'button shape', 'googly eye', 'domed dot', 'half pearl', 'flat back',
         'flatback', 'dried flower', 'rosette', 'mirror piece', 'token', 'clothespin', 'peg', 'mini peg', 'epoxy dot', 'acrylic piece',
-        'acrylic shape', 'acrylic charm',
+        'acrylic shape', 'acrylic charm', 'shaker dome', 'dome', 'shaker pouch', 'pouch', 'shaker window',
+        'shaker frame', 'shaker cup',
+        'clay mix', 'staple', 'paper straw', 'straw', 'paper fan', 'paper star', 'paper umbrella',
+        'paper butterfly', 'paper rosette', 'mini clip', 'metal corner', 'button mix', 'jingle bell', 'crepe flower',
     ];
 
     /** Where no number is said, nobody counts them. */
@@ -44,12 +47,14 @@ final class KindPhrases
     ];
 
     private const DIE_CUTS = [
-        'die cut' => '', 'die-cut' => '', 'diecut' => '', 'ephemera' => '', 'die cut piece' => '', 'ephemera piece' => '', 'cut out' => '',
+        'die cut' => '', 'die-cut' => '', 'diecut' => '', 'ephemera' => '', 'pre-cut' => '', 'precut' => '', 'pre cut' => '',
+        'pre-cut shape' => '', 'precut shape' => '', 'die cut piece' => '', 'ephemera piece' => '', 'cut out' => '',
         'cut-out' => '', 'cutout' => '', 'die cut shape' => '', 'punch out' => '', 'punch-out' => '', 'punched shape' => '',
         'punched circle' => 'circle', 'punched heart' => 'heart', 'punched flower' => 'flower', 'punched leaf' => 'leaf',
         'punched star' => 'star', 'paper piece' => '', 'paper bag' => '', 'kraft paper bag' => '', 'glassine bag' => '',
         'gift bag' => '', 'fussy cut' => '',
-        'sentiment die cut' => 'sentiment', 'sentiment' => 'sentiment', 'sentiment strip' => 'sentiment', 'word strip' => 'sentiment',
+        'sentiment die cut' => 'sentiment', 'sentiment' => 'sentiment', 'saying' => 'sentiment',
+        'sentiment sheet' => 'sentiment', 'sentiment strip' => 'sentiment', 'word strip' => 'sentiment',
         'phrase strip' => 'sentiment', 'sentiment card' => 'sentiment', 'die cut sentiment' => 'sentiment',
         'die cut tag' => 'tag', 'die cut frame' => 'frame', 'die cut border' => 'border', 'die cut label' => 'label', 'gift tag' => 'tag',
         'paper frame' => 'frame', 'cardstock frame' => 'frame', 'cardstock tag' => 'tag', 'kraft tag' => 'tag', 'paper tag' => 'tag',
@@ -64,7 +69,7 @@ final class KindPhrases
 
     private const LIKELY_DIE_CUTS = [
         'image' => 'image', 'pocket' => 'label', 'file tab' => 'label', 'tab' => 'label', 'ticket' => 'label',
-        'greeting' => 'sentiment',
+        'greeting' => 'sentiment', 'phrase' => 'sentiment',
     ];
 
     private const MAYBE_DIE_CUTS = ['tag' => 'tag', 'frame' => 'frame', 'border' => 'border', 'label' => 'label', 'banner' => 'label'];
@@ -80,7 +85,10 @@ final class KindPhrases
         'foil sticker' => 'foil', 'foiled sticker' => 'foil', 'clear sticker' => '', 'peel off' => '', 'peel-off' => '',
         'wood sticker' => 'chipboard', 'cork sticker' => 'chipboard', 'felt sticker' => 'puffy', 'phrase sticker' => 'sentiment',
         'sentiment sticker' => 'sentiment', 'word sticker' => 'sentiment', 'quote sticker' => 'sentiment',
-        'greeting sticker' => 'sentiment',
+        'greeting sticker' => 'sentiment', 'wooden word' => 'sentiment', 'wood word' => 'sentiment', 'chipboard word' => 'sentiment',
+        'acrylic word' => 'sentiment', 'felt word' => 'sentiment', 'word sticker sheet' => 'sentiment', 'chipboard phrase' => 'sentiment',
+        'chipboard title' => 'sentiment', 'word sheet' => 'sentiment', 'phrase sheet' => 'sentiment', 'quote sheet' => 'sentiment',
+        'foil word sheet' => 'sentiment',
     ];
 
     private const LIKELY_STICKERS = ['alpha' => '', 'alphabet' => '', 'decal' => '', 'seal' => ''];

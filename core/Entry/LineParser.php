@@ -9,6 +9,7 @@ use KeepShare\Core\Kit\Jotting;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Slug;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
@@ -29,11 +30,20 @@ final class LineParser
 
     private const MOST_SHEETS = 500;
 
+    /** Of a roll that nobody says the length of, in inches: three yards. */
+    private const USUAL_ROLL = 108;
+
+    /** Things that are more than their kind, and keep their word in the name. */
+    private const TELLING = [
+        'doily', 'doilie', 'paper doily', 'alphabet', 'alpha', 'topper', 'card topper', 'journaling card', 'journal card', 'cut-apart',
+        'ticket', 'pocket', 'rub-on', 'chipboard', 'overlay', 'postcard', 'library pocket', 'photo corner', 'layered topper',
+    ];
+
     /** Words that say nothing of a thing where they are left over. */
     public const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', '+', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.',
         'about', 'size', 'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including',
-        'incl', 'plus', 'design', 'different', 'each', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
+        'incl', 'plus', 'all', 'design', 'different', 'each', 'wide', 'long', 'pad', 'stack', 'roll', 'spool',
     ];
 
     private function __construct(private readonly Unit $unit, private readonly Size $front)
@@ -54,21 +64,41 @@ final class LineParser
             throw BadLine::at(self::LONGEST, 1, 'The line is longer than '.self::LONGEST.' characters. Write one component a line.');
         }
 
+        $plain = PlainLine::of($line);
         $parser = new self($unit, $front);
-        $listed = $parser->joined($line, $taken)
-            ?? $parser->eachOf(NamedList::lines($line), $taken)
-            ?? $parser->eachOf(SizedList::lines($line), $taken)
-            ?? $parser->eachOf(self::inBrackets($line), $taken);
+        try {
+            return $parser->read($plain, $taken);
+        } catch (BadLine $wrong) {
+            return $parser->unnamed(Unnamed::in($plain), $taken) ?? throw PlainLine::found($wrong, $line, $plain);
+        }
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>
+     *
+     * @throws BadLine
+     */
+    private function read(string $line, array $taken): array
+    {
+        $listed = $this->joined($line, $taken)
+            ?? $this->ofList(NamedList::in($line), $taken)
+            ?? $this->eachOf(SizedList::lines($line), $taken)
+            ?? $this->eachOf(OnSheets::lines($line), $taken);
         if ($listed !== null) {
             return $listed;
         }
         $companion = Companion::in($line);
         if ($companion !== null) {
-            return $parser->both($companion, $taken);
+            return $this->both($companion, $taken);
+        }
+        $unlabelled = self::unlabelled($line);
+        if ($unlabelled !== null) {
+            return $this->read($unlabelled, $taken);
         }
         $list = CommaList::named($line) ?? CommaList::in($line);
 
-        return ($list === null ? null : $parser->each($list, $taken)) ?? $parser->components(Tokens::of($line), $taken);
+        return ($list === null ? null : $this->each($list, $taken)) ?? $this->components(Tokens::of($line), $taken);
     }
 
     /**
@@ -79,7 +109,31 @@ final class LineParser
      */
     public static function eachBelow(string $heading, string $line, Unit $unit, Size $front, array $taken): ?array
     {
-        return (new self($unit, $front))->eachOf(NamedList::below($heading, $line), $taken);
+        return (new self($unit, $front))->ofList(NamedList::below($heading, PlainLine::of($line)), $taken);
+    }
+
+    /** "Shaker: 3 acetate circles, 3 foam rings": what stands before the colon is no kind, and only says what they are for. */
+    private static function unlabelled(string $line): ?string
+    {
+        if (preg_match('/^(?<label>\p{L}[\p{L}\s]{1,30}):\s+(?<rest>.+)$/u', $line, $found) !== 1) {
+            return null;
+        }
+        $isLabel = FindKind::isNone(Tokens::of($found['label'])) && FindKind::named($found['label']) === null;
+
+        return $isLabel && ! FindKind::isNone(Tokens::of($found['rest'])) ? $found['rest'] : null;
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     */
+    private function unnamed(?Unnamed $unnamed, array $taken): ?array
+    {
+        try {
+            return $unnamed === null ? null : self::withGuesses($this->read($unnamed->line, $taken), [$unnamed->guess]);
+        } catch (BadLine) {
+            return null;
+        }
     }
 
     /**
@@ -100,13 +154,36 @@ final class LineParser
         $components = [];
         foreach ($parts as [$part, $at]) {
             try {
-                array_push($components, ...self::parse($part, $this->unit, $this->front, [...$taken, ...self::ids($components)]));
+                array_push($components, ...$this->read($part, [...$taken, ...self::ids($components)]));
             } catch (BadLine $wrong) {
                 throw BadLine::at(mb_strlen(substr($line, 0, $at)) + $wrong->at, $wrong->length, $wrong->getMessage());
             }
         }
 
         return $components;
+    }
+
+    /**
+     * @param  list<string>  $taken
+     * @return non-empty-list<Component>|null
+     *
+     * @throws BadLine
+     */
+    private function ofList(?NamedList $list, array $taken): ?array
+    {
+        $components = $this->eachOf($list?->lines(), $taken);
+
+        return $components === null || $list === null ? null : self::withGuesses($components, $list->guesses());
+    }
+
+    /**
+     * @param  non-empty-list<Component>  $components
+     * @param  list<string>  $guesses
+     * @return non-empty-list<Component>
+     */
+    private static function withGuesses(array $components, array $guesses): array
+    {
+        return array_map(static fn (Component $one): Component => $one->guessed(...$one->guesses, ...$guesses), $components);
     }
 
     /**
@@ -128,18 +205,6 @@ final class LineParser
         }
 
         return $components === [] ? null : $components;
-    }
-
-    /** @return list<string>|null "1 sheet foam squares (60)" says in brackets how many there are */
-    private static function inBrackets(string $line): ?array
-    {
-        $pack = '(?<packs>\d{1,3})\s+(?:sheet|pack|packet|package|pkg|pk|set|bag|tube|card)s?\.?\s+(?:of\s+)?';
-        if (preg_match("/^$pack(?<thing>[^()]+?)\s*\((?<many>\d{1,4})(?:\s*(?:pcs?|pieces?|ct|count))?\)$/iu", trim($line), $found) !== 1) {
-            return null;
-        }
-        $kind = FindKind::named($found['thing'])?->phrase->kind;
-
-        return $kind === null || $kind->isSheets() ? null : [$found['thing'].' x'.(int) $found['packs'] * (int) $found['many']];
     }
 
     /**
@@ -249,7 +314,7 @@ final class LineParser
             // "clear stamp set, 14 stamps": the kind said again is no name.
             $isLater = $place > $found->from && mb_strlen($token->plain()) > 3;
             $isAgain = $isLater && str_contains(mb_strtolower($found->said), $token->plain());
-            if ($isAgain || ($isIdle && ! self::isBetween($said, $place))) {
+            if ($isAgain || ($isIdle && ! self::isBetween($said, $place) && ! self::isWithin($said, $place))) {
                 continue;
             }
             $place < $found->from ? $before[] = $token->text : $after[] = $token->text;
@@ -262,6 +327,16 @@ final class LineParser
         if ($jotting->beside !== '') {
             $jotting->name = ($jotting->name === '' ? $found->said : $jotting->name)." $jotting->beside";
         }
+    }
+
+    /** "lily pad green": a word that holds things elsewhere belongs to the name it stands in. */
+    private static function isWithin(Said $said, int $place): bool
+    {
+        $isName = static fn (int $i): bool => isset($said->left()[$i]) && $said->tokens[$i]->isWord()
+            && ! in_array($said->tokens[$i]->plain(), self::IDLE, true);
+
+        return in_array($said->tokens[$place]->plain(), ['pad', 'stack', 'roll', 'spool', 'design'], true)
+            && $isName($place - 1) && $isName($place + 1);
     }
 
     /** "flower and bow": between two words of a name an "and" belongs to it. */
@@ -286,10 +361,13 @@ final class LineParser
         $isPieces = $found->phrase->kind === Kind::Embellishment;
         $isTrimming = $group === KindGroup::Trimmings || ($group === KindGroup::Tools && str_contains($said, ' '));
 
+        // "4 doilies, white" are white doilies: no kind of ours says that.
+        $isTelling = in_array(Kind::singular($said), self::TELLING, true);
+
         return match (true) {
-            $before === [] && $after === [] => preg_match('/[ -]/', $said) === 1 ? $said : '',
+            $before === [] && $after === [] => preg_match('/[ -]/', $said) === 1 && ! str_contains($said, 'sided') ? $said : '',
             $isPieces && ! $found->isPlural && $before === [] => "$said ".implode(' ', $after),
-            $after === [], $isTrimming, $found->phrase->finish !== null => implode(' ', [...$before, ...$after, $said]),
+            $after === [], $isTrimming, $isTelling, $found->phrase->finish !== null => implode(' ', [...$before, ...$after, $said]),
             default => implode(' ', [...$before, ...$after]),
         };
     }
@@ -306,13 +384,16 @@ final class LineParser
         $said = $jotting->name === ''
             ? ucfirst($word).($kind === Kind::Embellishment ? 's' : '')
             : mb_strtoupper(mb_substr($jotting->name, 0, 1)).mb_substr($jotting->name, 1);
+        $isRoll = $kind->isByLength() && $jotting->length === null && $counts->hasRolls();
+        $jotting->length = $isRoll ? Length::inches(self::USUAL_ROLL) : $jotting->length;
         $n = 0;
         do {
             $n++;
             $jotting->name = $said.($jotting->designs > 1 ? " $n" : '');
             $id = Slug::unique($jotting->name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
             $component = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting, $counts));
-            $components[] = $component->guessed(...Guesses::of($component, $jotting->size !== null, $isSheet));
+            $guesses = Guesses::of($component, $jotting->size !== null, $isSheet);
+            $components[] = $component->guessed(...$guesses, ...($isRoll ? [Guesses::LENGTH] : []));
         } while ($n < $jotting->designs);
 
         return $components;

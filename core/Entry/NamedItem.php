@@ -9,55 +9,83 @@ use KeepShare\Core\Kit\Motif;
 /** One thing of a list by name: "ewe", "lamb x2", "12 hearts", "moss 3", "hello you" in quotation marks, "clover / stripe". */
 final readonly class NamedItem
 {
-    private const NAME = '\p{L}[\p{L}\d\s\'’.!-]{0,40}';
+    private const NAME = '(?![xX×]\s)\p{L}[\p{L}\d\s\'’.!&+#\/–—-]{0,70}?';
 
     /** Words that count: "3 sheets", "6 designs". */
     private const COUNTING = '/\b(sheets?|pieces?|pcs?|packs?|rolls?|each|total|approx|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)'
         .'\b/iu';
 
     /** Words that say how a thing is made; with a number before them they are names all the same: "30 clear". */
-    private const MADE = '/\b(sided|scored|fold(?:ed)?|heavy|light|medium|plain|solid|textured|various|mixed|assorted|adhesive|printed|cut|'
-        .'round|clear|small|large)\b/iu';
+    private const MADE = '/^(?:(?:double|single|two|pre)?[\s-]*(?:sided|scored|fold(?:ed)?|heavy|light|medium|plain|solid|textured|'
+        .'various|mixed|assorted|adhesive|printed|cut|'
+        .'round|clear|small|large)[\s-]*)+$/iu';
 
     /** What is between the names of the two faces of a paper. */
     private const BETWEEN_FACES = '/\s*\/\s*|\s+(?:&|\+|and)\s+|\s+[-–—]\s+/iu';
 
     /**
      * @param  string  $name  without its quotation marks
+     * @param  string|null  $long  how long it is, as written
      * @param  int  $at  where it begins in the line, in characters
      */
     private function __construct(
         public string $name,
         public ?int $many,
         public bool $isQuoted,
+        public ?string $long,
         public int $at,
         public int $length,
     ) {
     }
 
-    /** Null where it is no name with, at most, its number. */
+    /** Null where it is no name with, at most, its number or its length. */
     public static function in(string $text, int $at): ?self
     {
         $bare = trim($text);
         $at += mb_strlen($text) - mb_strlen(ltrim($text));
-        $before = '(?:(?<many>\d{1,3})\s*(?:x\s+)?(?![x×*]\s?\d))?';
-        $after = '(?:\s*[x×]\s*(?<times>\d{1,3})|\s*\((?<brackets>\d{1,3})\)|\s+(?<last>\d{1,3}))?';
-        $name = self::NAME.'(?:(?:\s*\/\s*|\s[&+–—-]\s)'.self::NAME.')?';
-        if (preg_match("/^$before(?:[\"“](?<quoted>[^\"“”]+)[\"”]|(?<name>$name))$after$/iuU", $bare, $found) !== 1) {
+        $long = Patterns::LENGTH;
+        if (preg_match("/^(?:(?<before>$long)\s+(?:of\s+)?)?(?<name>.+?)(?:\s*\(?(?<after>$long)\)?)?$/iu", $bare, $found) !== 1) {
             return null;
         }
-        $many = array_values(array_filter([$found['many'] ?? '', $found['times'] ?? '', $found['brackets'] ?? '', $found['last'] ?? '']));
-        $name = trim(($found['quoted'] ?? '') !== '' ? $found['quoted'] : $found['name'] ?? '');
-        $isQuoted = ($found['quoted'] ?? '') !== '';
+        $lengths = array_values(array_filter([$found['before'], $found['after'] ?? '']));
+        $named = self::counted($found['name']);
+        if ($named === null || count($lengths) > 1) {
+            return null;
+        }
+        [$name, $many, $isQuoted] = $named;
         // "a bird" is one.
         $name = $isQuoted ? $name : (string) preg_replace('/^(?:an?|of)\s+(?=\p{L}{2})/iu', '', $name);
-        $isFaces = str_contains($name, '/');
-        $isMade = ($found['many'] ?? '') === '' && ! $isFaces && preg_match(self::MADE, $name) === 1;
-        if (count($many) > 1 || (! $isQuoted && ($isMade || preg_match(self::COUNTING, $name) === 1))) {
+        $isMade = $many === null && $lengths === [] && ! str_contains($name, '/') && preg_match(self::MADE, $name) === 1;
+        $isSized = preg_match('/\d\s*[x×]\s*\d|^[abc]\d$/iu', $name) === 1;
+        if (! $isQuoted && ($isMade || $isSized || preg_match(self::COUNTING, $name) === 1)) {
             return null;
         }
 
-        return new self($name, $many === [] ? null : (int) $many[0], $isQuoted, $at, mb_strlen($bare));
+        return new self($name, $many, $isQuoted, $lengths[0] ?? null, $at, mb_strlen($bare));
+    }
+
+    /** @return array{string, int|null, bool}|null the name, how many there are, and whether it stands in quotation marks */
+    private static function counted(string $text): ?array
+    {
+        $before = '(?:(?<many>\d{1,3}|'.Patterns::NUMBER_WORDS.')(?![\d\/.])\s*(?:[x×]\s+)?|[x×]\s?(?<times>\d{1,3})\s+)?(?![x×*]\s?\d)';
+        $pieces = '(?:\s*(?:pcs?|pieces?))?';
+        $after = "(?:\s*[x×*]\s*(?<last>\d{1,3})|\s*[([]\s*[x×]?\s*(?<brackets>\d{1,3}|".Patterns::NUMBER_WORDS.")$pieces\s*[)\]]"
+            ."|\s+(?:[-–—]\s*)?(?<bare>\d{1,3})$pieces)?";
+        $name = self::NAME;
+        if (preg_match("/^$before(?:[\"“](?<quoted>[^\"“”]+)[\"”]|(?<name>$name))$after$/iu", $text, $found) !== 1) {
+            return null;
+        }
+        $numbers = [];
+        foreach (['many', 'times', 'last', 'brackets', 'bare'] as $where) {
+            array_push($numbers, ...($found[$where] ?? '') === '' ? [] : [$found[$where]]);
+        }
+        if (count($numbers) > 1) {
+            return null;
+        }
+        $isQuoted = ($found['quoted'] ?? '') !== '';
+        $many = $numbers === [] ? null : (is_numeric($numbers[0]) ? (int) $numbers[0] : Said::worth(Tokens::of($numbers[0])[0]));
+
+        return [trim($isQuoted ? $found['quoted'] : $found['name'] ?? ''), $many, $isQuoted];
     }
 
     /**
@@ -67,7 +95,9 @@ final readonly class NamedItem
      */
     public static function faces(string $name, bool $areSaid): string
     {
-        $sides = preg_split(self::BETWEEN_FACES, $name, 2) ?: [$name];
+        // "rope & anchor / coral gingham": a stroke parts them before anything else does.
+        $between = str_contains($name, '/') ? '/\s*\/\s*/u' : self::BETWEEN_FACES;
+        $sides = preg_split($between, $name, 2) ?: [$name];
         $prints = array_filter($sides, static fn (string $side): bool => Motif::named($side) !== null);
 
         return $areSaid || $prints !== [] || str_contains($name, '/') ? implode(' / ', $sides) : $name;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Entry;
 
+use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Shape;
@@ -16,14 +17,13 @@ use KeepShare\Core\Kit\Words;
  */
 final readonly class NamedList
 {
-    private const HEAD = '/^(?<head>[^:"“]{3,90}?)(?<between>\s*:\s+|\s+[-–—]\s+)(?<items>.+)$/u';
-
-    private const BRACKETS = '/^(?<head>[^:()"“]{3,80}?)\s*\((?<items>[^()]*[\p{L}][^()]*,[^()]+)\)(?<tail>[^,]{0,30})$/u';
+    /** Of that many names, up to that many each are what a number in all is meant for. */
+    private const FEW = 4;
 
     private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b|\breversible\b/iu';
 
     /** Kinds whose things are pictures or words, and are often listed with nothing between kind and names. */
-    private const PICTURED = [Kind::DieCut, Kind::Sticker, Kind::Stamp, Kind::LayeredPicture];
+    public const PICTURED = [Kind::DieCut, Kind::Sticker, Kind::Stamp, Kind::LayeredPicture];
 
     private const TWO_FACED = [Kind::Paper, Kind::Panel];
 
@@ -31,6 +31,7 @@ final readonly class NamedList
      * @param  list<Token>  $said  of the head
      * @param  list<NamedItem>  $items
      * @param  string  $tail  what is said behind the names
+     * @param  int  $tailAt  where that stands in the line
      */
     private function __construct(
         private string $head,
@@ -38,33 +39,26 @@ final readonly class NamedList
         private KindFound $kind,
         private array $items,
         private string $tail,
+        private int $tailAt,
     ) {
     }
 
-    /**
-     * @return list<string>|null a line for each thing; null where the line is no such list
-     *
-     * @throws BadLine at a number that the names do not come to
-     */
-    public static function lines(string $line): ?array
+    /** Null where the line is no such list. */
+    public static function in(string $line): ?self
     {
-        $list = trim($line) === '' ? null : self::ofWords($line) ?? self::split($line);
-
-        return $list?->each();
+        return trim($line) === '' ? null : self::ofWords($line) ?? self::split($line);
     }
 
-    /**
-     * The things of a line below a heading that says what they are: "ewe", "sun, moon and cloud", "hello you" in quotation marks.
-     *
-     * @return list<string>|null
-     */
-    public static function below(string $heading, string $line): ?array
+    /** The things of a line below a heading that says what they are: "ewe", "sun, moon and cloud", "hello you" in quotation marks. */
+    public static function below(string $heading, string $line): ?self
     {
-        $items = self::items($line, 0);
+        // "Sunny Side (yellow floral/white stripe)": what is in brackets are its faces.
+        $items = self::items((string) preg_replace('/\(([^()]*\/[^()]*)\)/u', '$1', $line), 0) ?? [];
         $kind = FindKind::named($heading)?->phrase->kind;
-        $isPaper = in_array($kind, self::TWO_FACED, true) && count($items ?? []) === 1;
+        $isOne = count($items) === 1 && in_array($kind, self::TWO_FACED, true);
+        $areMany = count($items) > 1 && self::areCounted($items);
 
-        return $items !== null && ($isPaper || in_array($kind, self::PICTURED, true)) ? self::of($heading, $items, '', 1)?->each() : null;
+        return $isOne || $areMany || ($items !== [] && in_array($kind, self::PICTURED, true)) ? self::of($heading, $items, least: 1) : null;
     }
 
     /** It is said of a paper that it has two faces. */
@@ -79,50 +73,52 @@ final readonly class NamedList
         $items = self::items($line, 0);
         $isQuoted = static fn (NamedItem $item): bool => $item->isQuoted;
 
-        return $items === null || array_filter($items, $isQuoted) !== $items ? null : self::of('sentiment', $items, '');
+        return $items === null || array_filter($items, $isQuoted) !== $items ? null : self::of('sentiment', $items, least: 1);
     }
 
     private static function split(string $line): ?self
     {
-        if (preg_match(self::HEAD, $line, $found) === 1) {
-            $at = mb_strlen($found['head'].$found['between']);
-            [$items, $tail] = self::itemsAndTail($found['items'], $at);
-
-            return $items === null ? null : self::of($found['head'], $items, $tail);
-        }
-        if (preg_match(self::BRACKETS, $line, $found) === 1) {
-            $items = self::items($found['items'], mb_strlen($found['head']) + 1);
-
-            return $items === null ? null : self::of($found['head'].' '.trim($found['tail']), $items, '');
+        foreach (ListParts::ways($line) as $parts) {
+            $items = self::items($parts->names, $parts->at);
+            $list = $items === null ? null : self::of($parts->head, $items, $parts->tail, $parts->tailAt);
+            if ($list !== null && ($parts->isParted || $list->isList())) {
+                return $list;
+            }
         }
 
-        return self::unparted($line);
+        return null;
     }
 
-    /** "die cuts ewe, lamb x2, barn": nothing stands between the kind and its names. */
-    private static function unparted(string $line): ?self
+    /** With nothing between the kind and its names, as in "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
+    private function isList(): bool
     {
-        $kind = FindKind::named($line);
-        if ($kind === null || $kind->phrase->tier === KindPhrase::MAYBE || ! in_array($kind->phrase->kind, self::PICTURED, true)) {
-            return null;
-        }
-        $tokens = Tokens::of($line);
-        $last = $tokens[$kind->end() - 1];
-        $at = $last->at + $last->length;
-        [$items, $tail] = self::itemsAndTail(mb_substr($line, $at), $at);
+        $areThings = array_filter($this->items, static fn (NamedItem $item): bool => ! $item->isQuoted && self::isThing($item->name));
 
-        return $items === null ? null : self::of(mb_substr($line, 0, $at), $items, $tail);
+        return in_array($this->kind->phrase->kind, self::PICTURED, true) || ($areThings === [] && self::areCounted($this->items));
+    }
+
+    private static function isThing(string $name): bool
+    {
+        $kind = FindKind::named($name);
+
+        return $kind !== null && $kind->phrase->tier !== KindPhrase::MAYBE;
     }
 
     /** @param  list<NamedItem>  $items */
-    private static function of(string $head, array $items, string $tail, int $least = 2): ?self
+    private static function areCounted(array $items): bool
+    {
+        return array_filter($items, static fn (NamedItem $item): bool => $item->many === null && $item->long === null) === [];
+    }
+
+    /** @param  list<NamedItem>  $items */
+    private static function of(string $head, array $items, string $tail = '', int $tailAt = 0, int $least = 2): ?self
     {
         // Sheets with two faces are papers.
         $isPaper = FindKind::named($head) === null && preg_match('/\bsheets?\b/iu', $head) === 1 && self::isTwoFaced($head);
         $head = $isPaper ? (string) preg_replace('/\bsheets?\b/iu', 'papers', $head, 1) : $head;
         $kind = FindKind::named($head);
         try {
-            return $kind === null || count($items) < $least ? null : new self($head, Tokens::of($head), $kind, $items, $tail);
+            return $kind === null || count($items) < $least ? null : new self($head, Tokens::of($head), $kind, $items, $tail, $tailAt);
         } catch (BadLine) {
             return null;
         }
@@ -143,16 +139,6 @@ final readonly class NamedList
         return $items;
     }
 
-    /** @return array{list<NamedItem>|null, string} the names, and what is said behind them in brackets or of each */
-    private static function itemsAndTail(string $text, int $at): array
-    {
-        $tail = '/(?:,\s*(?<each>\d{1,3}\s+(?:of\s+)?(?:each|ea)\.?)|\s*\((?<all>\d{1,3}\s+[\p{L}\s]+)\))\s*$/iu';
-        $names = (string) preg_replace($tail, '', $text);
-        preg_match($tail, $text, $found);
-
-        return [self::items($names, $at), trim(($found['each'] ?? '').($found['all'] ?? ''))];
-    }
-
     /** @return list<array{string, int}> what commas and a last "and" part, with its place in characters */
     private static function parts(string $text): array
     {
@@ -162,14 +148,16 @@ final readonly class NamedList
             $text,
         );
         $parts = [];
-        foreach (preg_split('/\s*,\s*(?:and\s+|&\s+)?/u', $quiet, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $offset]) {
+        foreach (preg_split('/\s*[,;]\s*(?:and\s+|&\s+)?/u', $quiet, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $offset]) {
             $from = mb_strlen(substr($quiet, 0, $offset));
             $parts[] = [mb_substr($text, $from, mb_strlen($part)), $from];
         }
         $last = array_pop($parts) ?? ['', 0];
         // "sun, moon and cloud": but in "wave and plank, sea and sand" each has two faces.
         $areFaces = str_contains($text, '/') || preg_match('/\s(?:and|&)\s.*,/u', $text) === 1;
-        if ($parts !== [] && ! $areFaces && preg_match('/^([^"“]+?|["“][^"”]+["”])(\s+(?:and|&)\s+)(.+)$/u', $last[0], $found) === 1) {
+        $isPair = $parts !== [] && ! $areFaces
+            && preg_match('/^([^"“]+?|["“][^"”]+["”])(\s+(?:and|&)\s+)(.+)$/u', $last[0], $found) === 1;
+        if ($isPair) {
             $parts[] = [$found[1], $last[1]];
             $last = [$found[3], $last[1] + mb_strlen($found[1].$found[2])];
         }
@@ -178,61 +166,117 @@ final readonly class NamedList
     }
 
     /**
+     * A line for each thing; null where its names cannot be read so.
+     *
      * @return list<string>|null
      *
-     * @throws BadLine
+     * @throws BadLine at a number that the names do not come to
      */
-    private function each(): ?array
+    public function lines(): ?array
     {
-        [$head, $lead, $each, $designs] = $this->counts();
-        $tail = Tokens::of($this->tail);
-        $number = $tail === [] ? null : Said::worth($tail[0]);
-        $isEach = $number !== null && preg_match('/\b(each|ea)\b/iu', $this->tail) === 1;
-        $eachWorth = $isEach ? $number : ($each === null ? null : Said::worth($each));
-        $hasNumbers = array_filter($this->items, static fn (NamedItem $item): bool => $item->many !== null) !== [];
-        if ($this->kind->phrase->kind->isByLength() || ($eachWorth !== null && $hasNumbers)) {
+        $said = ListCounts::in($this->head, $this->said, $this->kind);
+        $kind = $this->kind->phrase->kind;
+        $lengths = array_filter($this->items, static fn (NamedItem $item): bool => $item->long !== null);
+        if ($kind->isByLength() || $lengths !== []) {
+            return $kind->isByLength() && $lengths === $this->items ? $this->byLength($said) : null;
+        }
+        $tail = $this->tail === '' ? null : Tokens::of($this->tail)[0];
+        $isEach = $tail !== null && preg_match('/\b(each|ea)\b/iu', $this->tail) === 1;
+        $of = $isEach ? $tail : $said->each;
+        $each = $of === null ? $this->share($said) : Said::worth($of);
+        // Either all have their number or none has: "cardstock: white, textured x3" is one thing.
+        $isMixed = $this->hasNumbers() && ! self::areCounted($this->items) && ! $this->areSingle()
+            && ! ($this->areOfEach() && count($this->items) > 2);
+        if ($each === null || $isMixed || $this->isOneWithColours() || ($of !== null && $this->hasNumbers())) {
             return null;
         }
-        $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $eachWorth ?? 1, $this->items));
-        $isPlain = ! $hasNumbers && $eachWorth === null && $lead === null && $number === null;
-        $areSingle = $this->kind->phrase->kind === Kind::Tool || in_array($this->kind->phrase->kind, self::PICTURED, true);
-        if ($isPlain && count($this->items) > 1 && ! $areSingle) {
-            return null;
-        }
-        $are = count($this->items);
-        if ($designs !== null && Said::worth($designs) !== $are) {
-            throw $designs->wrong(self::disagree($designs->text, "there are $are names"));
-        }
-        // "1 stamp set: cake, candle": the one is the set.
-        $isSet = $lead !== null && Said::worth($lead) === 1 && preg_match('/\bsets?\b/iu', $this->head) === 1;
-        if ($lead !== null && ! $isSet && Said::worth($lead) !== $all && Said::worth($lead) !== count($this->items)) {
-            throw $lead->wrong(self::disagree($lead->text, "the names come to $all"));
-        }
-        if ($number !== null && ! $isEach && $number !== $all) {
-            $place = $this->items[count($this->items) - 1];
-
-            throw BadLine::at($place->at, $place->length, self::disagree((string) $number, "the names come to $all"));
+        $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $each, $this->items));
+        $said->agree($all, count($this->items));
+        if ($tail !== null && ! $isEach && Said::worth($tail) !== $all) {
+            throw BadLine::at($this->tailAt, $tail->length, ListCounts::disagree($tail->text, "the names come to $all"));
         }
 
-        return array_map(
-            fn (NamedItem $item): string => $this->lineOf($item, $head, $item->many ?? $eachWorth ?? 1),
-            $this->items,
-        );
+        return array_map(fn (NamedItem $item): string => $this->lineOf($item, $said->head, $item->many ?? $each), $this->items);
     }
 
-    private static function disagree(string $said, string $is): string
+    /** @return list<string> what is taken as is usual, where the line does not say it */
+    public function guesses(): array
     {
-        return "$said are said, and $is. Put right which of the two is wrong.";
+        $said = ListCounts::in($this->head, $this->said, $this->kind);
+        $isSaid = $this->tail !== '' || $said->each !== null || $said->all !== null || $this->hasNumbers();
+
+        return $isSaid || $this->areSingle() || count($this->items) < 2 ? [] : [Guesses::ONE_EACH];
+    }
+
+    /** How many of each there are where no "each" is said: as many as go into the number that is; else one, where that is usual. */
+    private function share(ListCounts $said): ?int
+    {
+        $are = count($this->items);
+        $all = $said->all === null ? null : Said::worth($said->all);
+        $isShared = $all !== null && ! $this->hasNumbers() && $this->kind->phrase->kind->isSheets() && $all % $are === 0
+            && $are >= self::FEW && $all <= $are * self::FEW;
+        $isPlain = $all === null && ! $this->hasNumbers() && $this->tail === '';
+
+        return match (true) {
+            $isShared, $all === $are => intdiv($all, $are),
+            $isPlain && $are > 1 && ! $this->areSingle() && ! $this->areOfEach() => null,
+            default => 1,
+        };
+    }
+
+    /** "cardstock: white, kraft, black" are three sheets, as colours are; two words may describe one. */
+    private function areOfEach(): bool
+    {
+        $colours = array_filter($this->items, static fn (NamedItem $item): bool => ColourWords::in($item->name) !== null);
+        $isStock = $this->kind->phrase->kind === Kind::Cardstock && $colours === $this->items;
+
+        return $isStock || ($this->kind->phrase->kind->isSheets() && count($this->items) > 2);
+    }
+
+    /** "12 mats, plum": a number, a thing, and what colour it has. */
+    private function isOneWithColours(): bool
+    {
+        $rest = array_slice($this->items, 1);
+        $isColour = static fn (NamedItem $item): bool => $item->many === null && ! $item->isQuoted
+            && ColourWords::in($item->name) !== null && Shape::named($item->name) === null;
+
+        return $rest !== [] && $this->items[0]->many !== null && array_filter($rest, $isColour) === $rest;
+    }
+
+    private function areSingle(): bool
+    {
+        return $this->kind->phrase->kind === Kind::Tool || in_array($this->kind->phrase->kind, self::PICTURED, true);
+    }
+
+    private function hasNumbers(): bool
+    {
+        return array_filter($this->items, static fn (NamedItem $item): bool => $item->many !== null) !== [];
+    }
+
+    /**
+     * "ribbon: 1 yd pink, 1 yd mint"
+     *
+     * @return list<string>
+     */
+    private function byLength(ListCounts $said): array
+    {
+        return array_map(static fn (NamedItem $item): string => "$said->head $item->name, $item->long", $this->items);
+    }
+
+    /** "fox" in quotation marks is a picture; "for fox sake" is something to say. */
+    public static function isPicture(string $name): bool
+    {
+        return preg_match('/^\p{L}+$/u', trim($name)) === 1 && Shape::named($name) !== null;
     }
 
     private function lineOf(NamedItem $item, string $head, int $many): string
     {
         $kind = $this->kind->phrase->kind;
         $words = [Kind::DieCut->value => 'sentiment', Kind::Sticker->value => 'sentiment stickers'][$kind->value] ?? null;
-        $isWords = $item->isQuoted && $words !== null && Shape::named($item->name) === null;
+        $isWords = $item->isQuoted && $words !== null && ! self::isPicture($item->name);
         // What a stamp of a set says stands in quotation marks, or is said on an occasion; the others are pictures.
         if ($kind === Kind::Stamp && ! $item->isQuoted && Words::asTheySay($item->name)->isForAny()) {
-            return "picture stamp \"$item->name stamp\" x$many";
+            return "picture stamp «$item->name stamp» x$many";
         }
         $isTwoFaced = in_array($kind, self::TWO_FACED, true);
         $name = $isTwoFaced ? NamedItem::faces($item->name, self::isTwoFaced($this->head)) : $item->name;
@@ -240,39 +284,6 @@ final readonly class NamedList
         // "enamel dots: 3 red, 3 navy" are red enamel dots.
         $isTrimming = $kind === Kind::Tool || $kind->good()::group() === KindGroup::Trimmings;
 
-        return trim($head).($isTrimming ? " $name" : " \"$name\"")." x$many";
-    }
-
-    /** @return array{string, Token|null, Token|null, Token|null} the head without its numbers; how many in all, of each, and designs */
-    private function counts(): array
-    {
-        $said = Said::of($this->said);
-        $lead = $each = $designs = null;
-        $drop = [];
-        foreach ($this->said as $i => $token) {
-            if (Said::worth($token) === null) {
-                continue;
-            }
-            $next = $said->after($i, ['sheet', 'piece', 'of', 'different']);
-            $drop[] = $i;
-            if ($token->kind === TokenKind::Times || $said->isWord($next, ['each', 'ea', 'ea.'])) {
-                $each ??= $token;
-            } elseif ($each !== null || $said->isWord($next, ['design', 'pattern', 'colour', 'color', 'print'])) {
-                $designs ??= $token;
-            } else {
-                $lead ??= $token;
-            }
-        }
-        $kept = '';
-        foreach ($this->said as $i => $token) {
-            $isIdle = $said->isWord($i, ['each', 'ea', 'ea.', 'of', 'sheet', 'design', 'pattern', 'colour', 'color', 'different', 'set'])
-                && ($i < $this->kind->from || $i >= $this->kind->end());
-            // What is said of a set of stamps is the size of its sheet.
-            $isOfSet = $this->kind->phrase->kind === Kind::Stamp && in_array($token->kind, [TokenKind::Size, TokenKind::Square], true);
-            $isKept = ! in_array($i, $drop, true) && ! $isIdle && ! $isOfSet && $token->kind !== TokenKind::Break;
-            $kept .= $isKept ? ' '.mb_substr($this->head, $token->at, $token->length) : '';
-        }
-
-        return [trim($kept), $lead, $each, $designs];
+        return trim($head).($isTrimming ? " $name" : ($isWords ? " \"$name\"" : " «{$name}»"))." x$many";
     }
 }

@@ -172,7 +172,8 @@ final class SaidMeasures
 
             return;
         }
-        if (in_array($this->kind->good()::group(), [KindGroup::Trimmings, KindGroup::Tools], true) && ! $this->isRound()) {
+        $group = $this->kind->good()::group();
+        if ($group === KindGroup::Trimmings || ($group === KindGroup::Tools && ! $this->isRound())) {
             $this->beside($token);
 
             return;

@@ -9,14 +9,12 @@ use KeepShare\Core\Kit\Kind;
 /** Dies and punches of several sizes: "stitched circles 1 1/2, 2, 2 1/2", "die: nested rectangles 2 x 3, 3 x 4". One of each. */
 final readonly class SizedList
 {
-    private const MEASURE = '(?:\d+(?:[ -]\d+\/\d+|\/\d+|[.]\d+|\s?[¼½¾⅛⅜⅝⅞])?|[¼½¾⅛⅜⅝⅞])\s*(?:in(?:ch(?:es)?)?\b|″|”|"|cm\b|mm\b)?';
-
     private const ROUND = '/\b(circle|scallop|round|square)s?\b/iu';
 
     /** @return list<string>|null a line for each size; null where the line is no such list */
     public static function lines(string $line): ?array
     {
-        $measure = self::MEASURE;
+        $measure = Patterns::MEASURE;
         $size = "$measure(?:\s*[x×]\s*$measure)?";
         $sizes = "$size(?:\s*(?:,|&|and)\s*(?:and\s+)?$size)+";
         if (preg_match("/^(?<thing>[^\d\"“]*\p{L})[\s:,]*(?<sizes>$sizes)$/iuU", trim($line), $found) !== 1) {

@@ -8,6 +8,8 @@ use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Price;
+use KeepShare\Core\Measure\BadMeasure;
+use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
@@ -19,13 +21,23 @@ final readonly class TitleLine
 {
     private const USUAL_CARDS = 10;
 
+    private const LARGEST_FRONT = 9;
+
     private const MOST_CARDS = 1_000;
 
     private const LONGEST = 120;
 
     private const SIGNS = ['$' => 'USD', 'us$' => 'USD', '£' => 'GBP', '€' => 'EUR'];
 
-    private const PRICE = '/^(?<before>(?:us)?[$£€]|[a-z]{3}\b)?\s*(?<amount>\d{1,6}(?:[.,]\d{1,3})?)\s*(?<after>[$£€]|[a-z]{3}\b)?$/iu';
+    private const PRICE = '/^(?:cost|price)?:?\s*(?<before>(?:us)?[$£€]|[a-z]{3}\b)?\s*(?<amount>\d{1,6}(?:[.,]\d{1,3})?)\s*'
+        .'(?<after>[$£€]|[a-z]{3}\b)?$/iu';
+
+    /** A line that says what the kit costs or makes, whatever else it names. */
+    private const OF_KIT = '/\b(?:kit|box|makes|cost|price|cards)\b|\b(?:usd|gbp|eur)\b|[$£€]\s?\d/iu';
+
+    private const WORDS_ABOVE = '/^(?:(?:kit contents|kit(?=\s*:)|packing list|contents|inventory|what.?s (?:inside|in (?:it|the box))'
+        .'|in the box|inside)\b(?:\s+(?:of|for))?(?:\s+the)?|(?:cost|price)\b|hello\b.*|hi\b.*|(?:item|qty|quantity)\b.*'
+        .'|here(?:.?s| is| are)\b.*|from the maker)\s*:?\s*/iu';
 
     private function __construct(public string $name, public ?Price $price, public int $cards, public Unit $unit, public Size $front)
     {
@@ -36,26 +48,63 @@ final readonly class TitleLine
      */
     public static function above(string $list, string $currency): self
     {
-        $lines = array_values(array_filter(array_map(trim(...), preg_split('/\R/u', $list) ?: [])));
-        $isMetric = preg_match('/\d\s?(?:mm|cm)\b/iu', $list) === 1 && preg_match('/\d\s?(?:"|″|in\b|inch)/iu', $list) !== 1;
+        // Sheets of 6 x 6 are inches, whatever the ribbon is measured in.
+        $hasInches = preg_match('/\d\s?(?:"|″|in\b|inch|lbs?\b|#)|(?<![\d.])(?:\d|1[0-2])(?:\.\d+)?\s?[x×]\s?(?:\d|1[0-2])(?:\.\d+)?'
+            .'(?![\d.]|\s?[cm]m|\s?[x×])|\bA2\b/iu', $list) === 1;
+        $isMetric = ! $hasInches && preg_match('/\d\s?(?:mm|cm)\b|\bA[46]\b/u', $list) === 1;
         $unit = $isMetric ? Unit::Millimetre : Unit::Inch;
-        $title = PackingText::read($lines[0] ?? '', $unit, StandardFront::A2->size())[0] ?? null;
-        $parts = $title?->isHeading === true ? preg_split('/\s*[,;|]\s*/u', rtrim($title->text, ': ')) ?: [] : [];
+        $usual = $isMetric ? StandardFront::A6 : StandardFront::A2;
         $name = [];
         $price = $cards = $front = null;
-        foreach ($parts as $part) {
+        foreach (self::parts($list, $unit, $usual->size()) as $part) {
             $found = $price === null ? self::price($part, $currency) : null;
             $many = $cards === null ? self::cards($part) : null;
-            $size = $front === null ? NamedSize::of($part, Kind::Base) : null;
-            if ($found === null && $many === null && $size === null) {
-                $name[] = $part;
+            $size = $front === null ? self::front($part, $unit) : null;
+            if ($found === null && $many === null && $size === null && trim($part, ' :-–—') !== '') {
+                $name[] = trim($part, ' :-–—');
             }
             [$price, $cards, $front] = [$price ?? $found, $cards ?? $many, $front ?? $size];
         }
-        $usual = $isMetric ? StandardFront::A6 : StandardFront::A2;
-        $said = mb_substr(implode(', ', $name), 0, self::LONGEST);
+        $said = mb_substr(implode(', ', array_slice($name, 0, 2)), 0, self::LONGEST);
 
         return new self($said === '' ? 'A new kit' : $said, $price, $cards ?? self::USUAL_CARDS, $unit, $front ?? $usual->size());
+    }
+
+    /** @return list<string> what stands above the list, each by itself */
+    private static function parts(string $list, Unit $unit, Size $front): array
+    {
+        $parts = [];
+        foreach (PackingText::read($list, $unit, $front) as $line) {
+            $isNamed = FindKind::named(PlainLine::of($line->text)) === null || preg_match(self::OF_KIT, $line->text) === 1;
+            if (! $line->isHeading || ! $isNamed) {
+                break;
+            }
+            $plain = (string) preg_replace([self::WORDS_ABOVE, '/[\p{So}\x{FE0F}]+/u'], '', $line->text);
+            $between = '/\s*(?:[;|()]|(?<!\d),|,(?!\d{2}\b))\s*|\s+[-–—]\s+/u';
+            array_push($parts, ...preg_split($between, rtrim($plain, ': !'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+        }
+
+        return $parts;
+    }
+
+    private static function front(string $part, Unit $unit): ?Size
+    {
+        try {
+            foreach (Tokens::of(PlainLine::of($part)) as $token) {
+                $size = match (true) {
+                    $token->kind === TokenKind::Size => Size::parse($token->text, $token->more, $unit),
+                    $token->isWord() => NamedSize::of($token->text, Kind::Base),
+                    default => null,
+                };
+                if ($size !== null && ! $size->longer()->isLongerThan(Length::inches(self::LARGEST_FRONT))) {
+                    return $size;
+                }
+            }
+        } catch (BadLine|BadMeasure) {
+            return null;
+        }
+
+        return null;
     }
 
     private static function price(string $part, string $currency): ?Price

@@ -63,7 +63,9 @@ final class Tokens
             // A dash that stands by itself, and whatever else sets words apart.
             [TokenKind::Break, '\s*[,;:()\[\]]+(?=\s|$|[^\d])|\s+[-–—|•·]+(?=\s)|\s*[;()\[\]]|,(?=\s)'],
             [null, '\s+|,'],
-            [TokenKind::Name, '["“]([^"“”]*)["”]'],
+            // Words stand in quotation marks; a name that a list was taken apart into stands in these others.
+            [TokenKind::Name, '["“]([^"“”]*)(["”])'],
+            [TokenKind::Name, '«([^«»]*)»'],
             [TokenKind::Colour, '(#[0-9a-f]{6})\b'],
             // As much space before the x as behind it: "12in x2" is a measure and a count.
             [TokenKind::Size, "({$perhaps})(?:\s+[x×*]\s+|\s*[×]\s*|[x*]|\s+by\s+)({$perhaps})(?![\w\/\"])(?![x×*]\s?\d)"],

@@ -35,6 +35,9 @@ final class Jotting
     /** What the component will be called. */
     public string $name = '';
 
+    /** Its name stood in quotation marks, and is what it says. */
+    public bool $saysWords = false;
+
     public bool $plenty = false;
 
     public ?Finish $finish = null;
@@ -97,7 +100,8 @@ final class Jotting
     /** A picture, or words where it is for something. */
     public function printed(): Printed
     {
-        $serves = Serves::tryFrom($this->word) ?? Serves::Image;
+        $named = Serves::tryFrom($this->word) ?? Serves::Image;
+        $serves = $named === Serves::Image && $this->saysWords ? Serves::Sentiment : $named;
         $isWords = $serves === Serves::Sentiment;
         // A tag with a fox on it is a tag; what is cut out as a fox has its shape.
         $isCutOut = $serves === Serves::Image;

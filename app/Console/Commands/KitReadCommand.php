@@ -6,7 +6,7 @@ use App\Wording\Wording;
 use Illuminate\Console\Command;
 use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
-use KeepShare\Core\Fold\StandardFront;
+use KeepShare\Core\Entry\TitleLine;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Endless;
 use KeepShare\Core\Kit\KitFile;
@@ -19,7 +19,7 @@ final class KitReadCommand extends Command
 
     protected $signature = 'kit:read
         {file : a packing list as a text, one thing a line}
-        {--unit=in : of measures that name none: in or mm}
+        {--unit= : of measures that name none: in or mm; else as the list has it}
         {--json : answer as JSON}';
 
     protected $description = 'Read the lines of a packing list as components, and say which are not understood';
@@ -27,13 +27,14 @@ final class KitReadCommand extends Command
     public function handle(): int
     {
         $text = @file_get_contents((string) $this->argument('file'));
-        $unit = Unit::tryFrom((string) $this->option('unit'));
+        $title = TitleLine::above((string) $text, 'USD');
+        $unit = $this->option('unit') === null ? $title->unit : Unit::tryFrom((string) $this->option('unit'));
         if ($text === false || $unit === null) {
             $this->getOutput()->getErrorStyle()->writeln($text === false ? 'There is no such file.' : 'The unit is in or mm.');
 
             return 2;
         }
-        $lines = PackingText::read($text, $unit, ($unit === Unit::Inch ? StandardFront::A2 : StandardFront::A6)->size());
+        $lines = PackingText::read($text, $unit, $title->front);
         $components = array_merge([], ...array_map(static fn (ReadLine $line): array => $line->components, $lines));
         $this->option('json') ? $this->asJson($components, $lines, $unit) : $this->inWords($lines, $unit);
 
@@ -53,7 +54,16 @@ final class KitReadCommand extends Command
             }
         }
         $written = array_map(static fn (Component $one): array => KitFile::written($one, $unit), $components);
-        $this->output->writeln(json_encode(['components' => $written, 'faults' => $faults], self::FLAGS));
+        $read = array_map(static fn (ReadLine $line): array => [
+            'line' => $line->number,
+            'text' => $line->text,
+            'heading' => $line->isHeading,
+            'components' => array_column($line->components, 'id'),
+            'guesses' => array_map(static fn (Component $one): array => $one->guesses, $line->components),
+            'left_over' => $line->leftOver,
+            'sum' => $line->sum === null ? null : ['said' => $line->sum->said, 'understood' => $line->sum->understood],
+        ], $lines);
+        $this->output->writeln(json_encode(['components' => $written, 'faults' => $faults, 'lines' => $read], self::FLAGS));
     }
 
     /** @param  list<ReadLine>  $lines */
@@ -65,7 +75,9 @@ final class KitReadCommand extends Command
                 $line->fault !== null => "not understood at \"{$line->word()}\": {$line->fault->getMessage()}",
                 default => implode('; ', array_map(static fn (Component $one): string => self::said($one, $unit), $line->components)),
             };
-            $this->line("$line->number: $says");
+            $left = $line->leftOver === [] ? '' : ' · left over: '.implode(', ', $line->leftOver);
+            $sum = $line->sum === null ? '' : " · {$line->sum->said} said, {$line->sum->understood} understood";
+            $this->line("$line->number: $says$left$sum");
         }
     }
 
