@@ -52,6 +52,41 @@ final readonly class Csv
             : new self($header, $rows);
     }
 
+    /** A table of things and how many there are, as lines of a packing list; what is no such table stays as it is. */
+    public static function asList(string $text): string
+    {
+        try {
+            $csv = self::parse($text);
+        } catch (BadKit) {
+            return $text;
+        }
+        $many = $csv->called('qty|quantity|count|how many|number|amount|pcs|pieces');
+        $thing = $csv->called('item|items|what|thing|description|contents|name|product');
+        if ($many === null || $thing === null || array_key_exists('kind', $csv->known())) {
+            return $text;
+        }
+        $lines = array_map(static function (array $row) use ($many, $thing): string {
+            $others = array_diff_key($row, [$many => true, $thing => true]);
+            $count = trim($row[$many] ?? '');
+
+            return implode(', ', array_filter([$row[$thing] ?? '', ...$others])).(preg_match('/^\d+$/', $count) === 1 ? " x$count" : " $count");
+        }, $csv->rows);
+
+        return implode("\n", $lines);
+    }
+
+    /** Where a column is that is called by one of these words. */
+    private function called(string $words): ?int
+    {
+        foreach ($this->header as $at => $name) {
+            if (preg_match("/^(?:$words)$/i", $name) === 1) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
     /** Tells this header from any other, so that an answer about it can be remembered. */
     public function hash(): string
     {

@@ -6,34 +6,44 @@ use App\Journal\Journal;
 use App\Ledger\ImportKit;
 use App\Ledger\PastedList;
 use App\Models\Kit;
+use App\Shelf\Arrivals\Arrivals;
+use App\Shelf\Arrivals\Brought;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use KeepShare\Core\Entry\TitleLine;
+use Illuminate\Http\UploadedFile;
 use KeepShare\Core\Fold\StandardFront;
 use KeepShare\Core\Kit\BadKit;
 
 /** The shelf of kits, and bringing one in. */
 final class ShelfController
 {
-    /** Of a price that names none, where no kit has one yet. */
-    private const CURRENCY = 'USD';
-
     public function index(Journal $journal): ShelfPage
     {
         return ShelfPage::now($journal);
     }
 
-    /** A kit is begun from its packing list: what stands above the list says what the kit is; its lines are looked at next. */
-    public function begin(Request $request, Journal $journal): RedirectResponse
+    public function writing(): WritingPage
     {
-        $text = $request->validate(
-            ['list' => ['required', 'string', 'max:60000']],
-            [
-                'list.required' => 'Paste the packing list of the kit, one thing a line.',
-                'list.*' => 'A packing list has up to 60 000 characters.',
-            ],
-        )['list'];
-        $title = TitleLine::above($text, Kit::query()->whereNotNull('currency')->latest('id')->value('currency') ?? self::CURRENCY);
+        return WritingPage::of();
+    }
+
+    /** What would be done with what was typed, dropped or chosen, before it is. */
+    public function look(Request $request): JsonResponse
+    {
+        $start = $request->file('start');
+        $it = new Brought(
+            mb_substr($request->string('name')->toString(), 0, 200),
+            mb_strcut($start instanceof UploadedFile ? $start->getContent() : $request->string('text')->toString(), 0, Brought::MOST_LOOKED_AT),
+        );
+
+        return response()->json(['offer' => trim($it->start) === '' ? null : Arrivals::offer($it)]);
+    }
+
+    /** A kit is begun from its packing list: what stands above the list says what the kit is; its lines are looked at next. */
+    public function begin(BeginRequest $request, Journal $journal): RedirectResponse
+    {
+        $title = $request->title();
         $kit = $journal->actOnShelf("Start $title->name", static fn (): Kit => Kit::query()->create([
             'name' => $title->name,
             'unit' => $title->unit,
@@ -43,10 +53,10 @@ final class ShelfController
             'price_minor' => $title->price?->minor,
             'currency' => $title->price?->currency,
         ]));
-        PastedList::put($kit, $text);
+        PastedList::put($kit, $request->list());
         $front = StandardFront::nameOf($title->front, $title->unit);
 
-        return to_route('kits.add', $kit)->with('notice', "$kit->name is begun: $title->cards cards, $front. About the kit changes that.");
+        return to_route($request->string('then')->toString() === 'photographs' ? 'kits.photographs' : 'kits.add', $kit)->with('notice', "$kit->name is begun: $title->cards cards, $front. About the kit changes that.");
     }
 
     public function store(ImportRequest $request, ImportKit $import): RedirectResponse

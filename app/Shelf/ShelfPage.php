@@ -21,6 +21,7 @@ use KeepShare\Core\Fold\StandardFront;
  *
  * @phpstan-type KitOnShelf array{
  *     id: int,
+ *     revision: int,
  *     url: string,
  *     name: string,
  *     isStash: bool,
@@ -66,6 +67,7 @@ final readonly class ShelfPage extends Page
 
         return [
             'id' => $kit->id,
+            'revision' => $kit->revision,
             'url' => route('kits.show', $kit, false),
             'name' => $kit->name,
             'isStash' => $kit->is_stash,

@@ -24,7 +24,9 @@ final class ShelfRoom extends WorkRoom
     public function aboveKits(): void
     {
         Route::get('/', [ShelfController::class, 'index'])->name('shelf');
+        Route::get('/how-to-write-a-list', [ShelfController::class, 'writing'])->name('writing');
         Route::post('/kits', [ShelfController::class, 'store'])->name('kits.store');
+        Route::post('/kits/look', [ShelfController::class, 'look'])->withoutMiddleware(self::SESSION);
         Route::post('/kits/list', [ShelfController::class, 'begin']);
         Route::post('/kits/new', [AboutController::class, 'create']);
         Route::post('/paper', [AboutController::class, 'paper']);

@@ -10,6 +10,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use KeepShare\Core\Entry\BadLine;
+use KeepShare\Core\Entry\LeftOver;
 use KeepShare\Core\Entry\LineParser;
 use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
@@ -30,10 +31,14 @@ final class AddController
     public function read(Kit $kit, Request $request): JsonResponse
     {
         try {
-            $components = $this->parse($kit, $request->string('line')->toString());
+            $line = $request->string('line')->toString();
+            $components = $this->parse($kit, $line);
             $says = static fn (CoreComponent $one): string => LineView::of($one, $kit->unit);
 
-            return response()->json(['said' => array_map($says, $components)]);
+            return response()->json([
+                'said' => array_map($says, $components),
+                'leftOver' => LeftOver::of($line, $components, $kit->unit),
+            ]);
         } catch (BadLine $bad) {
             return response()->json(['fault' => $bad->getMessage(), 'at' => $bad->at, 'length' => $bad->length]);
         }
@@ -60,6 +65,9 @@ final class AddController
             'text' => $line->text,
             'isHeading' => $line->isHeading,
             'said' => array_map($says, $line->components),
+            'guesses' => array_values(array_unique(array_merge([], ...array_column($line->components, 'guesses')))),
+            'leftOver' => $line->leftOver,
+            'sum' => $line->sum,
             'fault' => $line->fault?->getMessage(),
             'at' => $line->fault?->at,
             'length' => $line->fault?->length,
@@ -111,7 +119,7 @@ final class AddController
         return PackingText::read($text, $kit->unit, $kit->front(), $kit->keys());
     }
 
-    /** @return list<CoreComponent> */
+    /** @return non-empty-list<CoreComponent> */
     private function parse(Kit $kit, string $line): array
     {
         return LineParser::parse($line, $kit->unit, $kit->front(), $kit->keys());

@@ -70,6 +70,23 @@ final readonly class TitleLine
         return new self($said === '' ? 'A new kit' : $said, $price, $cards ?? self::USUAL_CARDS, $unit, $front ?? $usual->size());
     }
 
+    /**
+     * With one thing said by the maker instead.
+     *
+     * @param  string  $what  name, cards, front or price
+     *
+     * @throws BadKit where it is no price or no number of cards
+     * @throws BadMeasure where it is no size
+     */
+    public function with(string $what, string $said, string $currency): self
+    {
+        $price = $what === 'price' ? self::price($said, $currency) ?? Price::typed($said, $currency) : $this->price;
+        $cards = $what === 'cards' ? (int) $said : $this->cards;
+        $front = $what === 'front' ? NamedSize::of($said, Kind::Base) ?? Size::said($said, $this->unit) : $this->front;
+
+        return new self($what === 'name' ? $said : $this->name, $price, $cards, $this->unit, $front);
+    }
+
     /** @return list<string> what stands above the list, each by itself */
     private static function parts(string $list, Unit $unit, Size $front): array
     {

@@ -3,6 +3,7 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import ReferenceFields from './ReferenceFields.svelte'
+    import { fromHand } from '@/lib/inHand'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import type { PhotographsPage } from '@/lib/props'
@@ -11,8 +12,8 @@
 
     let by = $state('sheet')
     let lengths = $state(untrack(() => front))
-    let pieces = $state<FileList>()
-    let papers = $state<FileList>()
+    let pieces = $state<FileList | undefined>(fromHand('pieces') ?? undefined)
+    let papers = $state<FileList | undefined>(fromHand('papers') ?? undefined)
     let size = $state(untrack(() => sheet))
     let order = $state(untrack(() => orders[0]?.key ?? ''))
     let count = $state('2')

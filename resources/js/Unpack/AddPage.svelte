@@ -6,12 +6,13 @@
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import PasteList from './PasteList.svelte'
+    import { Answer } from '@/lib/answer.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import { LOOKING_ON } from '@/lib/send.svelte'
 
     interface Reading {
         said?: string[]
+        leftOver?: string[]
         fault?: string
         at?: number
         length?: number
@@ -22,30 +23,9 @@
     const frame = $derived(kit.frame)
     const refused = $derived(kit.errors['line'])
     let line = $state('')
-    let reading = $state<Reading>({})
     let field: HTMLInputElement | undefined = $state()
-
-    $effect(() => {
-        const typed = line.trim()
-        if (!typed) {
-            reading = {}
-            return
-        }
-        const asked = new AbortController()
-        const wait = setTimeout(() => {
-            fetch(`${frame.url}/add/read?line=${encodeURIComponent(line)}`, {
-                signal: asked.signal,
-                headers: { Accept: 'application/json', ...LOOKING_ON },
-            })
-                .then((answer) => answer.json())
-                .then((answer: Reading) => (reading = answer))
-                .catch(() => undefined)
-        }, 120)
-        return () => {
-            clearTimeout(wait)
-            asked.abort()
-        }
-    })
+    const answer = new Answer<Reading>(() => (line.trim() ? { path: `${frame.url}/add/read?line=${encodeURIComponent(line)}` } : null), 120)
+    const reading = $derived(answer.current ?? {})
 
     function add(event: SubmitEvent): void {
         event.preventDefault()
@@ -70,16 +50,12 @@
     ])
 
     const examples: [string, string][] = [
-        ['12 papers 6x6 x2 "wave / plank" busy|calm', 'twelve designs, two sheets of each; front and back, busy and calm'],
-        ['cardstock 8.5x11 kelp x3', 'three sheets called Kelp; heavy, mirror, glitter or vellum may be added'],
-        ['two sheets each of six designs, 12" x 12" patterned paper', 'as packing lists have it'],
-        ['10 bases and 10 envelopes', 'for the front of this kit; or A2, A6, A7, 5x7'],
-        ['die cuts lantern 1 3/8 x 2 x2 #d9942e', 'two of a picture with its size and colour'],
-        ['sentiment "many thanks" 2x1/2 x2 for thank-you', 'words and what they are fit for'],
-        ['stamp "hello there" for hello', 'never used up'],
-        ['gems plenty', 'nobody counts them'],
+        ['24 sheets 6x6 double-sided, 2 each of 12: clover/stripe …', 'twelve papers with two named faces each'],
+        ['cardstock 8.5x11: 3 moss, 2 oat', 'each colour is a line'],
+        ['die cuts: ewe, lamb x2, "hello you"', 'pictures, and words in quotation marks'],
+        ['10 A2 card bases with envelopes', 'bases, and an envelope for each'],
         ['1/4in wide satin ribbon, 2 yards', 'by length: in, ft, yd, mm, cm, m'],
-        ['12 rose gold brads, 5mm', 'a measure it has no place for stays with its name'],
+        ['gems plenty', 'nobody counts them'],
     ]
     const word = $derived(reading.at === undefined ? '' : line.slice(reading.at, reading.at + (reading.length ?? 1)))
 </script>
@@ -113,6 +89,7 @@
                         {:else if reading.said}
                             {#each reading.said.slice(0, 4) as said, i (i)}<p><Measure text={said} /></p>{/each}
                             {#if reading.said.length > 4}<p>… {reading.said.length} lines in all</p>{/if}
+                            {#if reading.leftOver?.length}<p class="soft">Left over: {reading.leftOver.join(', ')}</p>{/if}
                         {:else if refused}
                             <p>{refused}</p>
                         {:else}
@@ -140,6 +117,7 @@
                     <dd>{says}</dd>
                 {/each}
             </dl>
+            <p><a href="/how-to-write-a-list">Thirty more examples</a></p>
             <p class="soft">
                 Measures without a unit are in {frame.unit === 'in' ? 'inches' : 'millimetres'}. Words it does not know are the name.
             </p>

@@ -5,13 +5,18 @@
     import Measure from '@/parts/Measure.svelte'
     import { count } from '@/lib/format'
     import { kit } from '@/lib/kit'
-    import { LOOKING_ON, sender } from '@/lib/send.svelte'
+    import { Answer } from '@/lib/answer.svelte'
+    import { Draft } from '@/lib/draft.svelte'
+    import { sender } from '@/lib/send.svelte'
 
     interface Line {
         number: number
         text: string
         isHeading: boolean
         said: string[]
+        guesses: string[]
+        leftOver: string[]
+        sum: { said: number; understood: number } | null
         fault: string | null
         at: number | null
         length: number | null
@@ -20,8 +25,10 @@
     /** A whole packing list at once: each line as it is understood, with what is wrong at its word; kept together. */
     let { first, onleave }: { first: string; onleave: () => void } = $props()
 
-    let text = $state(untrack(() => first))
-    let lines = $state.raw<Line[]>([])
+    const draft = untrack(() => new Draft(`list-${kit.frame.id}`, first))
+    const text = $derived(draft.text)
+    const answer = new Answer<{ lines: Line[] }>(() => ({ path: `${kit.frame.url}/add/read-list`, body: { text } }))
+    const lines = $derived(answer.current?.lines ?? [])
     let field = $state<HTMLTextAreaElement>()
 
     const understood = $derived(lines.reduce((sum, { said }) => sum + said.length, 0))
@@ -29,33 +36,16 @@
     const refused = $derived(sender.at === 'add/list' ? kit.errors['text'] : undefined)
 
     $effect(() => field?.focus())
-    $effect(() => {
-        const typed = text
-        const asked = new AbortController()
-        const wait = setTimeout(() => {
-            fetch(`${kit.frame.url}/add/read-list`, {
-                method: 'POST',
-                signal: asked.signal,
-                headers: { accept: 'application/json', 'content-type': 'application/json', ...LOOKING_ON },
-                body: JSON.stringify({ text: typed }),
-            })
-                .then((answer) => answer.json())
-                .then((answer: { lines: Line[] }) => (lines = answer.lines))
-                .catch(() => undefined)
-        }, 150)
-        return () => {
-            clearTimeout(wait)
-            asked.abort()
-        }
-    })
-
     /** What is not understood stays in the field. */
     function keep(event: SubmitEvent): void {
         event.preventDefault()
         const done = (): void => {
             const left = String(page.props['pasted'] ?? '')
-            if (left) text = left
-            else onleave()
+            if (left) draft.text = left
+            else {
+                draft.drop()
+                onleave()
+            }
         }
         sender.send('add/list', { text }, { done })
     }
@@ -74,9 +64,13 @@
     }
 </script>
 
+{#snippet sum({ sum }: Line)}
+    {#if sum}<span class:wrong={sum.said !== sum.understood}> · {sum.said} said, {sum.understood} understood</span>{/if}
+{/snippet}
+
 <form onsubmit={keep} novalidate>
     <label for="list">The packing list, one thing a line: bullets and headings may stay</label>
-    <textarea id="list" bind:this={field} bind:value={text} rows="8" spellcheck="false" maxlength="60000"></textarea>
+    <textarea id="list" bind:this={field} bind:value={draft.text} rows="8" spellcheck="false" maxlength="60000"></textarea>
     <p role="status">
         {understood === 0 && wrong.length === 0
             ? 'How each line is understood shows below.'
@@ -94,7 +88,7 @@
     {#each lines as line (line.number)}
         <li class:heading={line.isHeading} class:wrong={line.fault !== null} value={line.number}>
             {#if line.isHeading}
-                {line.text} <small>a heading</small>
+                {line.text} <small>a heading{@render sum(line)}</small>
             {:else if line.fault !== null}
                 <button type="button" onclick={() => mend(line)}>
                     {line.text.slice(0, line.at ?? 0)}<mark
@@ -105,7 +99,8 @@
             {:else}
                 <Measure text={line.said[0] ?? ''} />
                 {#if line.said.length > 1}<small>and {line.said.length - 1} more: {line.said[line.said.length - 1]}</small>{/if}
-                <small class="as">{line.text}</small>
+                <small class="as">{line.text}{@render sum(line)}</small>
+                {#if line.leftOver.length}<small class="left">Left over: {line.leftOver.join(', ')}</small>{/if}
             {/if}
         </li>
     {/each}
@@ -159,12 +154,17 @@
         font-weight: 400;
     }
 
-    .wrong {
+    li.wrong {
         border-left: 4px solid var(--madder);
         background: var(--madder-soft);
     }
 
+    .left {
+        font-weight: 600;
+    }
+
     .wrong small,
+    small .wrong,
     .fault {
         color: var(--madder);
     }

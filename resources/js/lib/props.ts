@@ -889,6 +889,7 @@ export interface KitOfScraps {
 
 export interface KitOnShelf {
     id: number
+    revision: number
     url: string
     name: string
     isStash: boolean
@@ -2117,6 +2118,10 @@ export interface WorkUnderWay {
     of: number
     says: string
     file: string | null
+}
+
+export interface WritingPage {
+    html: string
 }
 
 export interface WrittenArrangement {

@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Shelf\Arrivals;
+
+use App\Shelf\LastCurrency;
+use App\Wording\Wording;
+use KeepShare\Core\Entry\PackingText;
+use KeepShare\Core\Entry\ReadLine;
+use KeepShare\Core\Entry\TitleLine;
+
+/** A packing list as text, whatever it is written in. */
+final class ListArrival implements Arrival
+{
+    public function offer(Brought $it): ?Offer
+    {
+        $isText = mb_check_encoding($it->start, 'UTF-8') && preg_match('/[\x00-\x08]/', $it->start) !== 1;
+        if (! $isText || trim($it->start) === '') {
+            return null;
+        }
+        $title = TitleLine::above($it->start, LastCurrency::now());
+        $lines = array_filter(
+            PackingText::read($it->start, $title->unit, $title->front),
+            static fn (ReadLine $line): bool => ! $line->isHeading,
+        );
+        $refused = array_filter($lines, static fn (ReadLine $line): bool => $line->fault !== null);
+        $many = Wording::plural(count($lines), 'line');
+        $asked = $refused === [] ? '' : '; '.Wording::plural(count($refused), 'line').' will be asked about';
+
+        return Offer::to('Begin a kit with it', "A packing list of $many, for a new kit$asked.", '/kits/list', 'list')
+            ->with(About::of($title));
+    }
+}

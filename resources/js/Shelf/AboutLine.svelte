@@ -1,0 +1,73 @@
+<script lang="ts">
+    import { kit } from '@/lib/kit'
+    import type { Draft } from '@/lib/draft.svelte'
+
+    /** What the new kit is by its list, on one line; what is typed here counts instead. */
+    let { said, about }: { said: Record<string, string>; about: Draft } = $props()
+
+    const fields = [
+        { key: 'name', label: 'Name', size: 24 },
+        { key: 'cards', label: 'Cards', size: 4 },
+        { key: 'front', label: 'Front', size: 12 },
+        { key: 'price', label: 'Price', size: 10 },
+    ]
+    const typed = $derived(about.text ? (JSON.parse(about.text) as Record<string, string>) : {})
+
+    function write(key: string, value: string): void {
+        about.text = JSON.stringify({ ...typed, [key]: value })
+    }
+</script>
+
+<div class="about">
+    {#each fields as { key, label, size } (key)}
+        <div class:wide={key === 'name'}>
+            <label for="about-{key}">{label}</label>
+            <input
+                id="about-{key}"
+                {size}
+                autocomplete="off"
+                value={typed[key] ?? said[key] ?? ''}
+                placeholder={key === 'price' ? '28.00' : undefined}
+                aria-invalid={!!kit.errors[key]}
+                aria-describedby={kit.errors[key] ? `about-${key}-fault` : undefined}
+                oninput={(event) => write(key, event.currentTarget.value)}
+            />
+            {#if kit.errors[key]}<p id="about-{key}-fault" class="fault" role="alert">{kit.errors[key]}</p>{/if}
+        </div>
+    {/each}
+</div>
+
+<style>
+    .about {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem 0.75rem;
+    }
+
+    .about div {
+        display: grid;
+        gap: 0.125rem;
+        min-width: 0;
+    }
+
+    .wide {
+        flex: 1 1 12rem;
+    }
+
+    label {
+        color: var(--ink-soft);
+        font-size: var(--small);
+        font-weight: 600;
+    }
+
+    input {
+        min-width: 0;
+        max-width: 100%;
+    }
+
+    .fault {
+        max-width: 14rem;
+        color: var(--madder);
+        font-size: var(--small);
+    }
+</style>
