@@ -11,6 +11,7 @@ use App\Models\LedgerReason;
 use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Models\Taking;
+use Illuminate\Database\Eloquent\Collection;
 use KeepShare\Core\Kit\SheetGood;
 
 /** Puts things on the table and takes them off it, always through the ledger; sheets also one by one. */
@@ -60,6 +61,24 @@ final readonly class Ledger
     }
 
     /**
+     * What was counted out is there after all, or what was found is not: that part of the entry is taken back, with its sheets.
+     *
+     * @throws IsCut when a sheet that was found has been cut
+     */
+    public function takeBack(LedgerEntry $entry, Component $component, int $count): void
+    {
+        if ($entry->delta > 0) {
+            $this->sheetsToGo($component, $count)->each(static fn (Sheet $sheet) => $sheet->delete());
+        } else {
+            $gone = Sheet::query()->where(['component_id' => $component->id, 'state' => SheetState::Spoiled, 'is_whole' => true]);
+            $gone->orderByDesc('number')->limit($count)->get()->each->update(['state' => SheetState::Open]);
+        }
+        $left = $entry->delta > 0 ? $entry->delta - $count : $entry->delta + $count;
+        $left === 0 ? $entry->delete() : $entry->update(['delta' => $left]);
+        $this->plans->refresh([$component->id => $component->id]);
+    }
+
+    /**
      * Hands things over from one component to another of the same good.
      *
      * @throws NotEnough when cards need what would go
@@ -85,12 +104,25 @@ final readonly class Ledger
         }
     }
 
-    /** @return list<Sheet> the whole sheets to go, where it comes in sheets: those nothing is to be cut from first */
+    /** @return list<Sheet> the whole sheets to go, where it comes in sheets */
     private function pull(Component $component, int $count, LedgerReason $reason, string $note): array
     {
         $this->enter($component, -$count, $reason, $note);
+
+        return array_values($this->sheetsToGo($component, $count)->all());
+    }
+
+    /**
+     * Those that nothing is to be cut from first; none of what does not come in sheets.
+     *
+     * @return Collection<int, Sheet>
+     *
+     * @throws IsCut when fewer lie there whole
+     */
+    private function sheetsToGo(Component $component, int $count): Collection
+    {
         if (! $component->kind->isSheets()) {
-            return [];
+            return new Collection;
         }
         $sheets = Sheet::query()
             ->where('component_id', $component->id)
@@ -103,9 +135,8 @@ final readonly class Ledger
         if ($sheets->count() < $count) {
             throw IsCut::sheets($component->name, $count - $sheets->count());
         }
-        $sheets->each(static fn (Sheet $sheet) => $sheet->plan?->delete());
 
-        return array_values($sheets->all());
+        return $sheets->each(static fn (Sheet $sheet) => $sheet->plan?->delete());
     }
 
     private function enter(Component $component, int $delta, LedgerReason $reason, string $note): void

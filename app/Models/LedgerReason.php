@@ -9,6 +9,9 @@ enum LedgerReason: string
     case Used = 'used';
     case Spoiled = 'spoiled';
     case Lost = 'lost';
+    /** Came bent or damaged. */
+    case Damaged = 'damaged';
+    case NotAsListed = 'not-as-listed';
     case Found = 'found';
     case ToStash = 'to-stash';
     case FromStash = 'from-stash';
@@ -18,7 +21,13 @@ enum LedgerReason: string
     /** @return list<self> what counting a kit against its list comes to */
     public static function ofCounting(): array
     {
-        return [self::Lost, self::Spoiled, self::Found];
+        return [...self::ofFewer(), self::Found];
+    }
+
+    /** @return non-empty-list<self> why there may be fewer than the list says */
+    public static function ofFewer(): array
+    {
+        return [self::Lost, self::Damaged, self::NotAsListed];
     }
 
     /** As it is told to the maker of the kit. */
@@ -26,7 +35,8 @@ enum LedgerReason: string
     {
         return match ($this) {
             self::Lost => 'missing',
-            self::Spoiled => 'bent or damaged',
+            self::Damaged => 'bent or damaged',
+            self::NotAsListed => 'not as listed',
             self::Found => 'more than listed',
             default => '',
         };

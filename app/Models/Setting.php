@@ -21,6 +21,9 @@ final class Setting extends Record
     /** The paper in the printer. */
     public const PAPER = 'paper';
 
+    /** What is on the table are the samples that the demo lays there. */
+    public const SAMPLES = 'samples';
+
     private const USUAL_POST_DAYS = 4;
 
     protected $guarded = [];
@@ -38,6 +41,11 @@ final class Setting extends Record
         $value = self::query()->where('name', $name)->value('value');
 
         return is_string($value) ? $value : null;
+    }
+
+    public static function areSamples(): bool
+    {
+        return self::named(self::SAMPLES) === '1';
     }
 
     public static function put(string $name, string $value): void

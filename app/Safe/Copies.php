@@ -14,7 +14,7 @@ final readonly class Copies
 {
     private const KEEPS = 7;
 
-    private const NAME = '/^keep-share-(\d{4}-\d\d-\d\d)-(\d{6})-(daily|before-update|before-opening|by-hand)\.zip$/D';
+    private const NAME = '/^keep-share-(\d{4}-\d\d-\d\d)-(\d{6})-(daily|before-update|before-opening|by-hand|samples)\.zip$/D';
 
     private function __construct(public string $folder)
     {

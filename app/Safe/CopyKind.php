@@ -8,6 +8,7 @@ enum CopyKind: string
     case BeforeUpdate = 'before-update';
     case BeforeOpening = 'before-opening';
     case ByHand = 'by-hand';
+    case Samples = 'samples';
 
     public function says(): string
     {
@@ -16,6 +17,7 @@ enum CopyKind: string
             self::BeforeUpdate => 'before the application was brought up to date',
             self::BeforeOpening => 'before another table took its place',
             self::ByHand => 'asked for',
+            self::Samples => 'the samples, before you started with your own',
         };
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Safe;
 
 use App\Journal\Journal;
+use App\Models\Setting;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
@@ -56,10 +57,7 @@ final readonly class OpenTable
             DB::statement('PRAGMA defer_foreign_keys = ON');
             $revisions = DB::table('kits')->max('revision');
             $moves = DB::table('kits')->max('moves');
-            $unsaved = ['changes', 'acts', 'solves', 'photographs', 'recipe_makings'];
-            foreach ([...$unsaved, ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
-                DB::table($table)->delete();
-            }
+            self::sweep();
             foreach (RecordKinds::all() as $kind) {
                 $this->write($kind, $file, null, $progress);
             }
@@ -71,6 +69,25 @@ final readonly class OpenTable
         Cache::flush();
 
         return $file->manifest;
+    }
+
+    /** Nothing is left on the table, and nothing on it is a sample. What could be undone before cannot be undone after. */
+    public function clear(): void
+    {
+        DB::transaction(static function (): void {
+            DB::statement('PRAGMA defer_foreign_keys = ON');
+            self::sweep();
+            DB::table('settings')->insert(['name' => Setting::SAMPLES, 'value' => '0']);
+        });
+        Cache::flush();
+    }
+
+    private static function sweep(): void
+    {
+        $unsaved = ['changes', 'acts', 'solves', 'photographs', 'recipe_makings'];
+        foreach ([...$unsaved, ...array_reverse(array_keys(RecordKinds::all()))] as $table) {
+            DB::table($table)->delete();
+        }
     }
 
     private function isEmpty(): bool

@@ -3,6 +3,7 @@
 namespace App\Safe;
 
 use App\Journal\Journal;
+use App\Models\Setting;
 use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,6 +36,14 @@ final class SafeController
         [$path, $name] = $request->laid();
 
         return self::begun(static fn () => $request->boolean('instead') ? TableWork::instead($path, $name) : TableWork::open($path, $name));
+    }
+
+    /** The samples go aside as a copy, and the table is empty. */
+    public function own(): RedirectResponse
+    {
+        abort_unless(Setting::areSamples(), 404);
+
+        return self::begun(TableWork::startOwn(...));
     }
 
     public function stop(): RedirectResponse

@@ -14,6 +14,7 @@ final class SafeRoom extends WorkRoom
         Route::post('/safe/save', [SafeController::class, 'save']);
         Route::get('/safe/saved', [SafeController::class, 'saved']);
         Route::post('/safe/open', [SafeController::class, 'open']);
+        Route::post('/safe/own', [SafeController::class, 'own']);
         Route::post('/safe/stop', [SafeController::class, 'stop']);
         Route::get('/safe/copies/{name}', [SafeController::class, 'copy']);
         Route::post('/safe/copies/{name}', [SafeController::class, 'openCopy']);

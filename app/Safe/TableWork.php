@@ -15,7 +15,7 @@ use RuntimeException;
  * The table being saved or opened in the background; one at a time.
  *
  * @phpstan-type WorkState array{
- *     what: string, // save, open or instead
+ *     what: string, // save, open, instead or own
  *     path: string,
  *     name: string,
  *     state: string, // waiting, running, done, stopped or failed
@@ -56,6 +56,15 @@ final class TableWork implements Task
     public static function instead(string $path, string $name): void
     {
         self::begin('instead', $path, $name);
+    }
+
+    /** @throws BadTable where another is under way, or the samples could not be kept aside */
+    public static function startOwn(): void
+    {
+        if (Copies::kept() === null) {
+            throw BadTable::because('No copies are kept, so the samples would be lost. Save the table first, then open an empty one.');
+        }
+        self::begin('own', '', 'samples');
     }
 
     /** @return WorkState|null */
@@ -118,6 +127,12 @@ final class TableWork implements Task
         }
         if ($work['what'] === 'open') {
             return 'Opened beside what was here: '.self::counted(app(OpenTable::class)->beside($work['path'], $progress)).'.';
+        }
+        if ($work['what'] === 'own') {
+            Copies::kept()?->keep(CopyKind::Samples, $progress);
+            app(OpenTable::class)->clear();
+
+            return 'The table is empty, and yours. The samples are among the copies below; opening them brings them back.';
         }
         Copies::kept()?->keep(CopyKind::BeforeOpening);
 

@@ -378,6 +378,6 @@ final readonly class ShareOutKit implements Task
             ? "$made cards, as many as were found."
             : "$made of the $solve->cards cards asked for.";
 
-        return "$are {$out->whyNoMore()}";
+        return "$are\n{$out->whyNoMore()}";
     }
 }

@@ -4,6 +4,7 @@ namespace App\ShareOut;
 
 use App\Models\KitWishes;
 use App\Table\TableState;
+use App\Table\UpTo;
 use App\Wording\Wording;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
@@ -75,9 +76,8 @@ final class WishEffects
             : 'Costs no card that is sure to be had.';
     }
 
-    /** With no cards on it but those that stay, and all that could be taken apart. */
     private function table(Preferences $wishes): Table
     {
-        return $this->state->tableWith($this->state->fixed(), $wishes)->everythingApart();
+        return UpTo::table($this->state, $wishes);
     }
 }

@@ -69,7 +69,9 @@ final readonly class Csv
             $others = array_diff_key($row, [$many => true, $thing => true]);
             $count = trim($row[$many] ?? '');
 
-            return implode(', ', array_filter([$row[$thing] ?? '', ...$others])).(preg_match('/^\d+$/', $count) === 1 ? " x$count" : " $count");
+            $is = implode(', ', array_filter([$row[$thing] ?? '', ...$others]));
+
+            return preg_match('/^\d+$/', $count) === 1 ? "$is x$count" : trim("$is $count");
         }, $csv->rows);
 
         return implode("\n", $lines);

@@ -8,9 +8,9 @@ use App\Models\Kit;
 final class LastCurrency
 {
     private const BY_REGION = [
-        'US' => 'USD', 'GB' => 'GBP', 'CA' => 'CAD', 'AU' => 'AUD', 'NZ' => 'NZD', 'IE' => 'EUR', 'DE' => 'EUR', 'FR' => 'EUR', 'NL' => 'EUR',
-        'AT' => 'EUR', 'BE' => 'EUR', 'ES' => 'EUR', 'IT' => 'EUR', 'FI' => 'EUR', 'CH' => 'CHF', 'SE' => 'SEK', 'NO' => 'NOK', 'DK' => 'DKK',
-        'JP' => 'JPY',
+        'US' => 'USD', 'GB' => 'GBP', 'CA' => 'CAD', 'AU' => 'AUD', 'NZ' => 'NZD', 'IE' => 'EUR', 'DE' => 'EUR', 'FR' => 'EUR',
+        'NL' => 'EUR', 'AT' => 'EUR', 'BE' => 'EUR', 'ES' => 'EUR', 'IT' => 'EUR', 'FI' => 'EUR', 'CH' => 'CHF', 'SE' => 'SEK',
+        'NO' => 'NOK', 'DK' => 'DKK', 'JP' => 'JPY',
     ];
 
     private const ELSE = 'USD';

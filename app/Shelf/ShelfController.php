@@ -31,11 +31,10 @@ final class ShelfController
     /** What would be done with what was typed, dropped or chosen, before it is. */
     public function look(Request $request): JsonResponse
     {
-        $start = $request->file('start');
-        $it = new Brought(
-            mb_substr($request->string('name')->toString(), 0, 200),
-            mb_strcut($start instanceof UploadedFile ? $start->getContent() : $request->string('text')->toString(), 0, Brought::MOST_LOOKED_AT),
-        );
+        $file = $request->file('start');
+        $start = $file instanceof UploadedFile ? $file->getContent() : $request->string('text')->toString();
+        $name = mb_substr($request->string('name')->toString(), 0, 200);
+        $it = new Brought($name, mb_strcut($start, 0, Brought::MOST_LOOKED_AT));
 
         return response()->json(['offer' => trim($it->start) === '' ? null : Arrivals::offer($it)]);
     }
@@ -56,7 +55,10 @@ final class ShelfController
         PastedList::put($kit, $request->list());
         $front = StandardFront::nameOf($title->front, $title->unit);
 
-        return to_route($request->string('then')->toString() === 'photographs' ? 'kits.photographs' : 'kits.add', $kit)->with('notice', "$kit->name is begun: $title->cards cards, $front. About the kit changes that.");
+        $then = $request->string('then')->toString() === 'photographs' ? 'kits.photographs' : 'kits.add';
+
+        return to_route($then, $kit)
+            ->with('notice', "$kit->name is begun: $title->cards cards, $front. About the kit changes that.");
     }
 
     public function store(ImportRequest $request, ImportKit $import): RedirectResponse

@@ -5,6 +5,7 @@ namespace App\Shelf;
 use App\Journal\Journal;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\Setting;
 use App\View\GoodView;
 use App\View\MoneyView;
 use App\View\Page;
@@ -44,7 +45,7 @@ final readonly class ShelfPage extends Page
      * @param  UndoRedo  $shelf
      * @param  SidesByUnit  $fronts  what is usual
      */
-    private function __construct(public array $kits, public array $shelf, public array $fronts)
+    private function __construct(public array $kits, public array $shelf, public array $fronts, public bool $areSamples)
     {
     }
 
@@ -57,7 +58,7 @@ final readonly class ShelfPage extends Page
             ->orderBy('is_put_away')->orderBy('is_stash')->orderBy('id')
             ->get();
 
-        return new self(array_values($kits->map(self::kit(...))->all()), $journal->atHand(null), Fronts::usual());
+        return new self(array_values($kits->map(self::kit(...))->all()), $journal->atHand(null), Fronts::usual(), Setting::areSamples());
     }
 
     /** @return KitOnShelf */

@@ -31,6 +31,8 @@ final readonly class CheckController
             'name' => $this->correct->rename($kit, $component, self::name($value), $revision),
             'size' => $this->correct->resize($kit, $component, self::size($value, $kit), $revision),
             'count' => $this->correct->relist($kit, $component, self::number($value), $revision),
+            'colour' => $this->correct->recolour($kit, $component, $request->string('at')->toString(), self::colour($value), $revision),
+            'right' => $this->correct->confirm($kit, $component, $revision),
             default => abort(404),
         };
 
@@ -54,6 +56,13 @@ final readonly class CheckController
     private static function size(string $value, Kit $kit): Size
     {
         return AtField::of('value', static fn (): Size => Size::said($value, $kit->unit));
+    }
+
+    private static function colour(string $value): string
+    {
+        return preg_match('/^#[0-9a-fA-F]{6}$/', $value) === 1
+            ? mb_strtolower($value)
+            : throw ValidationException::withMessages(['value' => 'Write the colour as in #2b6b5a.']);
     }
 
     private static function number(string $value): int

@@ -4,11 +4,17 @@ namespace App\Unpack;
 
 use App\Models\Component;
 use App\Models\Kit;
+use App\Table\UpTo;
+use App\View\GoodView;
 use App\View\Page;
 use App\Wording\Wording;
 
 /**
  * The whole of a kit, line by line, to be put right where it was read or written wrongly.
+ *
+ * @phpstan-import-type Goods from GoodView
+ * @phpstan-import-type CardsAtMost from UpTo
+ * @phpstan-import-type ColourPlace from ColourPlaces
  *
  * @phpstan-type LineToCheck array{
  *     id: int,
@@ -17,12 +23,18 @@ use App\Wording\Wording;
  *     size: string, // "6 × 6"; empty where the kind has none
  *     count: string, // empty where nobody counts it, or it goes by length
  *     guesses: list<string>,
+ *     good: string,
+ *     colours: list<ColourPlace>,
  * }
  */
 final readonly class CheckPage extends Page
 {
-    /** @param  list<array{title: string, lines: list<LineToCheck>}>  $groups */
-    private function __construct(public array $groups, public int $guesses)
+    /**
+     * @param  list<array{title: string, lines: list<LineToCheck>}>  $groups
+     * @param  Goods  $goods
+     * @param  CardsAtMost|null  $atMost  null where nothing is on the list
+     */
+    private function __construct(public array $groups, public int $guesses, public array $goods, public ?array $atMost)
     {
     }
 
@@ -35,7 +47,12 @@ final readonly class CheckPage extends Page
             $guesses += count(array_filter($group['lines'], static fn (array $line): bool => $line['guesses'] !== []));
         }
 
-        return new self($groups, $guesses);
+        return new self(
+            $groups,
+            $guesses,
+            GoodView::all($lines->map(static fn (Component $line) => $line->toCore())),
+            UpTo::of($kit),
+        );
     }
 
     /** @return LineToCheck */
@@ -52,6 +69,8 @@ final readonly class CheckPage extends Page
             'size' => $size === null ? '' : "{$size->width->exact($kit->unit)} × {$size->height->exact($kit->unit)}",
             'count' => $isCounted ? (string) $line->listed : '',
             'guesses' => $line->guesses,
+            'good' => $line->coreId(),
+            'colours' => ColourPlaces::of($line),
         ];
     }
 }

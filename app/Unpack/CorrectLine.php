@@ -17,6 +17,7 @@ use App\Models\SheetState;
 use App\Models\Solution;
 use App\Models\Taking;
 use Closure;
+use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Entry\Guesses;
 use KeepShare\Core\Kit\Fields;
 use KeepShare\Core\Kit\GoodFields;
@@ -72,6 +73,22 @@ final readonly class CorrectLine
             }
             $line->update(['listed' => $count]);
         });
+    }
+
+    /** @throws ValidationException where the line has no colour there */
+    public function recolour(Kit $kit, Component $line, string $at, string $hex, int $revision): void
+    {
+        $this->act($kit, "Colour of $line->name", $revision, static function () use ($line, $at, $hex): void {
+            $details = ColourPlaces::with($line->refresh(), $at, $hex)
+                ?? throw ValidationException::withMessages(['value' => "$line->name has no such colour."]);
+            $line->update(['details' => $details, 'guesses' => array_values(array_diff($line->guesses, [Guesses::COLOUR]))]);
+        });
+    }
+
+    /** What was taken as is usual is right. */
+    public function confirm(Kit $kit, Component $line, int $revision): void
+    {
+        $this->act($kit, "Right: $line->name", $revision, static fn () => $line->refresh()->update(['guesses' => []]));
     }
 
     /** @throws InUse where something has been made of it already */

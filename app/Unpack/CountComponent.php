@@ -6,8 +6,10 @@ use App\Journal\Journal;
 use App\Ledger\Ledger;
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
 use App\Table\TableState;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Validation\ValidationException;
 
 /** Counts one line of the packing list on the table. */
@@ -42,13 +44,45 @@ final readonly class CountComponent
                 ]);
             }
             $component->refresh()->update(['is_counted' => true]);
-            if ($counted < $here) {
-                $this->ledger->lose($component, $here - $counted, $reason, $note);
-            }
-            if ($counted > $here) {
-                $this->ledger->add($component, $counted - $here, LedgerReason::Found, $note);
-            }
+            $this->recount($component, $counted - $here, $reason, $note);
         });
+    }
+
+    /** What an earlier count said is taken back first: one that differs from the list by nothing says nothing. */
+    private function recount(Component $component, int $more, LedgerReason $reason, string $note): void
+    {
+        $left = abs($more);
+        foreach ($this->earlier($component, $more > 0 ? LedgerReason::ofFewer() : [LedgerReason::Found]) as $entry) {
+            $part = min($left, abs($entry->delta));
+            if ($part > 0) {
+                $this->ledger->takeBack($entry, $component, $part);
+            }
+            $left -= $part;
+        }
+        if ($left > 0) {
+            $more > 0
+                ? $this->ledger->add($component, $left, LedgerReason::Found, $note)
+                : $this->ledger->lose($component, $left, $reason, $note);
+        }
+        $this->sayOnce($component, $reason, $note);
+    }
+
+    /** All that is fewer has one reason: the one said last. */
+    private function sayOnce(Component $component, LedgerReason $reason, string $note): void
+    {
+        $entries = $this->earlier($component, LedgerReason::ofFewer());
+        $last = $entries->first();
+        $last?->update(['delta' => $entries->sum('delta'), 'reason' => $reason, 'note' => $note]);
+        $entries->slice(1)->each(static fn (LedgerEntry $entry) => $entry->delete());
+    }
+
+    /**
+     * @param  list<LedgerReason>  $reasons
+     * @return Collection<int, LedgerEntry> the newest first
+     */
+    private function earlier(Component $component, array $reasons): Collection
+    {
+        return LedgerEntry::query()->where('component_id', $component->id)->whereIn('reason', $reasons)->orderByDesc('id')->get();
     }
 
     /** Every line that is not counted yet is as the list says. */

@@ -30,7 +30,7 @@ final class CountController
         $request->validate(
             [
                 'counted' => ['required', 'regex:/^\d{1,9}$/', 'integer', 'max:'.self::most($component)],
-                'reason' => [Rule::in([LedgerReason::Lost->value, LedgerReason::Spoiled->value])],
+                'reason' => [Rule::in(array_column(LedgerReason::ofFewer(), 'value'))],
                 'note' => ['nullable', 'string', 'max:200'],
             ],
             [

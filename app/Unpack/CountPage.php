@@ -27,6 +27,9 @@ use KeepShare\Core\Measure\Length;
  *     said: string,
  *     hereSaid: string,
  *     isCounted: bool,
+ *     fewer: int, // than listed, as counted
+ *     why: string, // lost, damaged or not-as-listed
+ *     note: string,
  *     isByLength: bool,
  *     isCountable: bool,
  *     figure: string,
@@ -50,9 +53,13 @@ final readonly class CountPage extends Page
     {
         $state = TableState::of($kit);
         $own = $state->components->where('kit_id', $kit->id);
+        $fewer = LedgerEntry::query()->whereIn('component_id', $own->keys())->whereIn('reason', LedgerReason::ofFewer())->get();
+        $fewer = $fewer->keyBy('component_id');
 
         return new self(
-            array_values($own->map(static fn (Component $one): array => self::line($one, $state))->all()),
+            array_values($own->map(
+                static fn (Component $one): array => self::line($one, $state, $fewer->get($one->id)),
+            )->all()),
             GoodView::all($own->map(static fn (Component $one) => $state->core[$one->coreId()])),
             self::report($state),
             self::others($kit),
@@ -60,7 +67,7 @@ final readonly class CountPage extends Page
     }
 
     /** @return CountLine */
-    private static function line(Component $component, TableState $state): array
+    private static function line(Component $component, TableState $state, ?LedgerEntry $fewer): array
     {
         $core = $state->core[$component->coreId()];
         $here = $state->lyingOf($component);
@@ -79,6 +86,9 @@ final readonly class CountPage extends Page
             'said' => Wording::count($core, $component->listed, $unit),
             'hereSaid' => Wording::count($core, $here, $unit),
             'isCounted' => $component->is_counted,
+            'fewer' => abs($fewer->delta ?? 0),
+            'why' => ($fewer->reason ?? LedgerReason::Lost)->value,
+            'note' => $fewer->note ?? '',
             'isByLength' => $component->kind->isByLength(),
             'isCountable' => ! $core->isEndless(),
             'figure' => self::figure($component, $component->listed - $onCards, $state->kit),

@@ -19,6 +19,8 @@ final class Guesses
 
     public const ONE_EACH = 'one of each';
 
+    public const COLOUR = 'no colour said';
+
     public const LENGTH = 'the usual length';
 
     /** Kinds that come several on a sheet. */
@@ -45,7 +47,7 @@ final class Guesses
             self::SIZE => ! $hasSize && ! $isForFront && $good->extent() !== null,
             'a whole sheet as one' => $isSheet && in_array($component->kind(), self::ON_SHEETS, true),
             'no shape that is known' => $isPicture && $printed->shape === Shape::Plain,
-            'no colour said' => self::isColourless($component),
+            self::COLOUR => self::isColourless($component),
             'words for any occasion' => $words !== null && $words->isForAny(),
         ]));
     }

@@ -97,7 +97,7 @@ final readonly class TitleLine
                 break;
             }
             $plain = (string) preg_replace([self::WORDS_ABOVE, '/[\p{So}\x{FE0F}]+/u'], '', $line->text);
-            $between = '/\s*(?:[;|()]|(?<!\d),|,(?!\d{2}\b))\s*|\s+[-–—]\s+/u';
+            $between = '/\s*(?:[;|()]|:\s|(?<!\d),|,(?!\d{2}\b))\s*|\s+[-–—]\s+/u';
             array_push($parts, ...preg_split($between, rtrim($plain, ': !'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
         }
 

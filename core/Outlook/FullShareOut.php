@@ -54,7 +54,7 @@ final readonly class FullShareOut
 
     /**
      * Why there are no more cards: how sure that is, which wishes stand in the way, what the next one needs and what to add for
-     * more of them. Where as many were made as can be at once, that is said.
+     * more of them, each on a line. Where as many were made as can be at once, that is said.
      */
     public function whyNoMore(): string
     {
@@ -69,15 +69,14 @@ final readonly class FullShareOut
         if ($stop === null) {
             $says[] = 'Without what you asked for in numbers (folds, sets, pictures, few alike) there could be another.';
 
-            return implode(' ', $says);
+            return implode("\n", $says);
         }
         $additions = array_map(static fn (Addition $one): string => $one->says(), $stop->additions);
 
-        return implode(' ', [
+        return implode("\n", [
             ...$says,
             "Another needs {$stop->wants()}.",
-            $stop->outlook(),
-            ...$additions === [] ? [] : ['To add for '.implode('; for ', $additions).'.'],
+            implode(' ', [$stop->outlook(), ...$additions === [] ? [] : ['To add for '.implode('; for ', $additions).'.']]),
         ]);
     }
 

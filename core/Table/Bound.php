@@ -67,18 +67,18 @@ final readonly class Bound
         return $best ?? new self(0, Need::Base, 'counts');
     }
 
-    /** Before anything is shared out: "at most 10 cards: bases bind; paper and cardstock for 31". */
+    /** Before anything is shared out: "at most 10 cards: bases run out first; paper and cardstock for 31". */
     public static function inWords(Table $table): string
     {
         $areas = Areas::on($table);
         $bound = self::byCount($table)->byAreas($areas);
         $cards = $bound->cards === 1 ? '1 card' : "$bound->cards cards";
         if ($bound->how === 'area') {
-            return "at most $cards: {$bound->need->value} binds, no design needs less";
+            return "at most $cards: {$bound->need->value} runs out first, and no design needs less";
         }
         $isMore = $areas->binds !== null && $areas->cards > $bound->cards;
 
-        return "at most $cards: {$bound->need->plural()} bind".($isMore ? "; paper and cardstock for $areas->cards" : '');
+        return "at most $cards: {$bound->need->plural()} run out first".($isMore ? "; paper and cardstock for $areas->cards" : '');
     }
 
     /** How sure it is that no more cards can be made, of a table on which no search has found another. */

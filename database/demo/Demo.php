@@ -6,6 +6,7 @@ use App\Ledger\ImportKit;
 use App\Models\Kit;
 use App\Models\LedgerEntry;
 use App\Models\LedgerReason;
+use App\Models\Setting;
 use App\Models\SheetState;
 use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Kit\Kit as CoreKit;
@@ -30,6 +31,7 @@ final readonly class Demo
             $this->import->write(self::file('stash'), true);
             Kit::query()->whereKey([$harbour->id, $hills->id, $orchard->id])->update(['uses_stash' => true]);
             $this->circle->lay();
+            Setting::put(Setting::SAMPLES, '1');
         });
     }
 
@@ -49,6 +51,6 @@ final readonly class Demo
     {
         $component = $kit->components()->where('key', $key)->firstOrFail();
         $component->sheets()->orderByDesc('number')->firstOrFail()->update(['state' => SheetState::Spoiled]);
-        LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => -1, 'reason' => LedgerReason::Spoiled, 'note' => $note]);
+        LedgerEntry::query()->create(['component_id' => $component->id, 'delta' => -1, 'reason' => LedgerReason::Damaged, 'note' => $note]);
     }
 }

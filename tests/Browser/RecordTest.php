@@ -49,11 +49,18 @@ final class RecordTest extends BrowserTestCase
     {
         $this->open('/kits/1/count');
         $this->typeInto('[aria-label="Wave: how many are there"]', '1');
-        $this->choose('select[aria-label="Why fewer"]', 'bent');
-        $this->typeInto('input[aria-label="Note"]', 'coffee');
-        $this->click('button', 'Count');
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('- Wave: 1 missing (listed: 2)');
+        $this->choose('select[aria-label="Why fewer Wave"]', 'bent');
+        $this->see('- Wave: 1 bent or damaged (listed: 2)');
+        $this->typeInto('input[aria-label="Note on Wave"]', 'coffee');
+        $this->press(WebDriverKeys::TAB);
         $this->see('- Wave: 1 bent or damaged (listed: 2), coffee');
-        $this->click('button', 'Undo');
+        $this->holds(1, "select count(*) from ledger_entries where reason = 'damaged' and note = 'coffee'");
+        $this->typeInto('[aria-label="Wave: how many are there"]', '2');
+        $this->press(WebDriverKeys::ENTER);
+        $this->holds(0, "select count(*) from ledger_entries where reason = 'damaged' and note = 'coffee'");
+        self::assertStringNotContainsString('- Wave', $this->text(), 'a recount takes the place of what was said before');
         $this->holds(
             2,
             "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'wave'",
@@ -180,7 +187,7 @@ final class RecordTest extends BrowserTestCase
                 "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;zwei;4 1/4;5 1/2\n",
             ),
         );
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Look at its columns');
         $this->see('Which column is which?');
         foreach (
             [
@@ -207,7 +214,7 @@ final class RecordTest extends BrowserTestCase
                 "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;2;4 1/4;5 1/2\n",
             ),
         );
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Look at its columns');
         $this->see('2 lines, all of them good');
         $this->click('button', 'Bring in 2 lines');
         $this->see('Nothing has been counted yet');
@@ -218,20 +225,20 @@ final class RecordTest extends BrowserTestCase
     public function test_the_kit_post_answers_and_is_missed_when_it_is_down(): void
     {
         $this->open('/');
-        $this->see('A stand-in that ships with Keep Share');
-        $this->typeInto('#code', 'TRAMLINE-3');
+        $this->see('a stand-in that ships with Keep Share');
+        $this->typeInto('#brought', 'TRAMLINE-3');
         $this->click('button', 'Ask the kit post');
         $this->see('Night Tram');
         $this->holds(5, 'select count(*) from kits');
 
         $this->open('/');
-        $this->typeInto('#code', 'GARBLED-1');
+        $this->typeInto('#brought', 'GARBLED-1');
         $this->click('button', 'Ask the kit post');
         $this->see('The kit post answered with something that is no kit');
         $this->table->silenceTheKitPost();
         $this->click('button', 'Ask the kit post');
         $this->see('The kit post does not answer');
-        self::assertSame('GARBLED-1', $this->element('#code')->getAttribute('value'));
+        self::assertSame('GARBLED-1', $this->element('#brought')->getAttribute('value'));
     }
 
     public function test_a_photograph_becomes_the_swatch(): void
@@ -289,7 +296,7 @@ final class RecordTest extends BrowserTestCase
     public function test_a_kit_is_started_by_hand_put_away_and_deleted_with_undo(): void
     {
         $this->open('/');
-        $this->click('button', 'Start a kit and write its lines');
+        $this->click('button', 'Start an empty kit instead');
         $this->click('button', 'Start this kit');
         $this->see('Give the kit a name');
         $this->typeInto('#kit-name', 'Odds and ends');

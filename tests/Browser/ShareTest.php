@@ -217,13 +217,13 @@ final class ShareTest extends BrowserTestCase
         $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
         // The stash is not used until that is said: without it there are six bases.
-        $this->see('at most 6 cards: bases bind');
+        $this->see('at most 6 cards: bases run out first');
         $this->see('18 with your stash.');
         $this->click('label', 'and the stash, where the kit runs out');
-        $this->see('at most 18 cards: bases bind');
+        $this->see('at most 18 cards: bases run out first');
         $this->holds(1, "select uses_stash from kits where name = 'Two sheets'");
         $this->click('label', 'and the stash, where the kit runs out');
-        $this->see('at most 6 cards: bases bind');
+        $this->see('at most 6 cards: bases run out first');
         $this->holds(0, "select uses_stash from kits where name = 'Two sheets'");
         $this->press('S');
         $this->see('6 cards from a kit for');

@@ -168,7 +168,7 @@ final class SliceTest extends FeatureTestCase
 
         self::assertSame(10, $kit->cards()->count());
         self::assertStringContainsString(
-            '10 of the 30 cards asked for. Beyond these no more can be made at all: there is no base left. '
+            "10 of the 30 cards asked for.\nBeyond these no more can be made at all: there is no base left.\n"
                 .'Another needs one more base.',
             $this->props("/kits/$kit->id/share-out")['solve']['message'],
         );

@@ -39,7 +39,8 @@ final class TakenBackTest extends FeatureTestCase
         'POST undo', 'POST redo', 'POST {kit}/cut/better', 'POST {kit}/cut/better/stop', 'POST {kit}/keep/stop', 'POST {kit}/keep/turn',
         'POST {kit}/keep/turn/stop', 'POST {kit}/recipes/make', 'POST {kit}/recipes/make/stop', 'POST {kit}/share-out/frontier',
         'POST {kit}/share-out/next/stop', 'POST {kit}/share-out/stop', 'POST {kit}/cut/labels', 'POST people/read', 'POST safe/save',
-        'POST safe/stop', 'POST safe/open', 'POST safe/copies/{name}', 'POST tablet/code', 'POST tablet/close', 'POST people/ask',
+        'POST safe/stop', 'POST safe/open', 'POST safe/own', 'POST kits/look',
+        'POST safe/copies/{name}', 'POST tablet/code', 'POST tablet/close', 'POST people/ask',
         'POST packing-list/{token}/columns', 'POST {kit}/photographs/pieces', 'POST {kit}/photographs/papers',
         'POST {kit}/photographs/{photograph}/pieces', 'POST {kit}/photographs/{photograph}/papers',
         'POST {kit}/photographs/{photograph}/stop', 'DELETE {kit}/photographs/{photograph}',
@@ -114,7 +115,7 @@ final class TakenBackTest extends FeatureTestCase
                 "check/{$test->unused($kit)}", [],
             ],
             'POST {kit}/count' => $plain('count'),
-            'POST {kit}/count/{component}' => $ofPaper('count', ['counted' => '1', 'was' => 2, 'reason' => 'spoiled', 'note' => 'coffee']),
+            'POST {kit}/count/{component}' => $ofPaper('count', ['counted' => '1', 'was' => 2, 'reason' => 'damaged', 'note' => 'coffee']),
             'POST {kit}/move/{component}' => static fn (self $test, Kit $kit): array => [
                 "move/{$test->gems($kit)}", ['count' => '3', 'to' => Kit::stash()?->id],
             ],

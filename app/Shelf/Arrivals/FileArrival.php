@@ -10,15 +10,19 @@ final class FileArrival implements Arrival
         $name = $it->says('name');
         $called = $name === '' ? '' : ": $name";
 
+        $kit = $it->says('kit');
+
         return match ($it->format()) {
             'keepshare/kit' => Offer::to('Bring it in', "A kit file$called.", '/kits', 'kit_file'),
-            'keepshare/share-out' => Offer::to('Read it', 'A share-out, to be compared.', '/kits/{kit}/share-out/read', 'share_file')
-                ->forKit($it->says('kit')),
-            'keepshare/recipe' => Offer::to('Keep the recipe', "A recipe of cards$called.", '/kits/{kit}/recipes/read', 'recipe')
-                ->forKit(''),
-            'keepshare/record' => Offer::to('Read it onto its cards', 'What is remembered of cards.', '/kits/{kit}/tally/record', 'record_file')
-                ->forKit($it->says('kit')),
+            'keepshare/share-out' => self::ofKit('Read it', 'A share-out, to be compared.', 'share-out/read', 'share_file', $kit),
+            'keepshare/recipe' => self::ofKit('Keep the recipe', "A recipe of cards$called.", 'recipes/read', 'recipe'),
+            'keepshare/record' => self::ofKit('Read it', 'What is remembered of cards.', 'tally/record', 'record_file', $kit),
             default => null,
         };
+    }
+
+    private static function ofKit(string $does, string $says, string $path, string $field, string $kit = ''): Offer
+    {
+        return Offer::to($does, $says, "/kits/{kit}/$path", $field)->forKit($kit);
     }
 }

@@ -14,7 +14,7 @@ final class ListArrival implements Arrival
     public function offer(Brought $it): ?Offer
     {
         $isText = mb_check_encoding($it->start, 'UTF-8') && preg_match('/[\x00-\x08]/', $it->start) !== 1;
-        if (! $isText || trim($it->start) === '') {
+        if (! $isText || preg_match('/^\s*[{[<]/', $it->start) === 1) {
             return null;
         }
         $title = TitleLine::above($it->start, LastCurrency::now());
@@ -26,7 +26,9 @@ final class ListArrival implements Arrival
         $many = Wording::plural(count($lines), 'line');
         $asked = $refused === [] ? '' : '; '.Wording::plural(count($refused), 'line').' will be asked about';
 
-        return Offer::to('Begin a kit with it', "A packing list of $many, for a new kit$asked.", '/kits/list', 'list')
+        $says = $lines === [] ? 'A new kit; its lines are written next.' : "A packing list of $many, for a new kit$asked.";
+
+        return Offer::to('Begin a kit with it', $says, '/kits/list', 'list')
             ->with(About::of($title));
     }
 }

@@ -8,6 +8,10 @@
     /** A share-out under way, with its progress and a stop; or what the last one has to say. */
     let { solve, withShortfalls = true }: { solve: SolveUnderWay; withShortfalls?: boolean } = $props()
 
+    /** How many were found, how sure it is that there are no more, and what runs out; what to add is one step away. */
+    const SHORT = 3
+    const lines = $derived((solve.message ?? '').split('\n').filter(Boolean))
+
     poll('solve', () => solve.isUnderWay)
 
     const stop = (): void => sender.send('share-out/stop')
@@ -21,7 +25,13 @@
     </div>
 {:else if solve.message || (withShortfalls && solve.shortfalls.length)}
     <div class="message" class:isFault={solve.state === 'failed'} role="status">
-        {#if solve.message}<p>{solve.message}</p>{/if}
+        {#each lines.slice(0, SHORT) as line, n (n)}<p class:first={n === 0}>{line}</p>{/each}
+        {#if lines.length > SHORT}
+            <details>
+                <summary>What to add for more cards</summary>
+                {#each lines.slice(SHORT) as line, n (n)}<p>{line}</p>{/each}
+            </details>
+        {/if}
         {#if withShortfalls}<Shortfalls shortfalls={solve.shortfalls} />{/if}
     </div>
 {/if}
@@ -46,6 +56,10 @@
         padding: 0.75rem 1.25rem;
         border-left: 4px solid var(--here);
         background: var(--here-soft);
+    }
+
+    .first {
+        font-weight: 600;
     }
 
     .message.isFault {

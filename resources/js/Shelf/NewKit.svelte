@@ -26,11 +26,13 @@
     let { kits, isFirst }: { kits: KitOnShelf[]; isFirst: boolean } = $props()
 
     const LOOKED_AT = 65_536
+    const MOST_BYTES = 2_000_000
     const NEW = 'new'
     const draft = new Draft('new-kit')
     const about = new Draft('new-kit-about')
     let file = $state.raw<File | null>(null)
     let isOver = $state(false)
+    let tooLarge = $state('')
     let into = $state('')
     let field = $state<HTMLTextAreaElement>()
 
@@ -50,9 +52,12 @@
     const isPhotograph = $derived(offer?.choices.some(({ address }) => address.endsWith('/photographs')) ?? false)
     /** What was refused stands in the one field for all sorts of things. */
     const faults = $derived(
-        ['list', 'kit_file', 'code', 'share_file', 'recipe', 'record_file', 'table_file']
-            .flatMap((name) => (kit.errors[name] ?? '').split('\n'))
-            .filter(Boolean),
+        [
+            tooLarge,
+            ...['list', 'kit_file', 'code', 'share_file', 'recipe', 'record_file', 'table_file'].flatMap((name) =>
+                (kit.errors[name] ?? '').split('\n'),
+            ),
+        ].filter(Boolean),
     )
 
     $effect(() => {
@@ -97,6 +102,8 @@
 
     async function take({ address, field: name }: Choice): Promise<void> {
         if (isPhotograph) return photograph(name)
+        tooLarge = file && address === '/kits' && file.size > MOST_BYTES ? 'The file is larger than 2 MB. A kit file is a short text.' : ''
+        if (tooLarge) return
         const chosen = own.find(({ id }) => String(id) === into)
         const isText = name === 'list' || name === 'code'
         const value = isText ? (file ? await file.text() : draft.text) : (file ?? new File([draft.text], 'pasted'))
@@ -194,7 +201,8 @@
         </label>
     </p>
     <p class="hint">
-        Also a kit file, a table (CSV), a share-out, a recipe, a saved table, a photograph or a code of the kit post.
+        Also a kit file, a table (CSV), a share-out, a recipe, a saved table, a photograph or a code of the kit post. The kit post is a
+        stand-in that ships with Keep Share; try ORCHARD-12, TRAMLINE-3, TEASHED-40 or NORTHLIGHT-7.
         <a href="/how-to-write-a-list">How to write a list</a>
     </p>
 </form>

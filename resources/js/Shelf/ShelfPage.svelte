@@ -1,5 +1,6 @@
 <script lang="ts">
     import { Link } from '@inertiajs/svelte'
+    import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
@@ -9,10 +10,11 @@
     import { money } from '@/lib/format'
     import KitForm from './KitForm.svelte'
     import NewKit from './NewKit.svelte'
+    import { sender } from '@/lib/send.svelte'
     import { untrack } from 'svelte'
     import type { AboutKit, ShelfPage } from '@/lib/props'
 
-    let { kits, shelf, fronts }: ShelfPage = $props()
+    let { kits, shelf, fronts, areSamples }: ShelfPage = $props()
 
     const blank: AboutKit = {
         name: '',
@@ -31,6 +33,12 @@
 
 <Frame title="Shelf" {shelf}>
     <SurfaceDefs goods={Object.fromEntries(kits.flatMap((kit) => kit.papers.map((paper) => [paper.id, paper])))} />
+    {#if areSamples}
+        <p class="samples">
+            <span>What is here are samples: the kits, the stash, the people and the prices. Try anything.</span>
+            <Button onclick={() => sender.send('/safe/own')}>Start with my own</Button>
+        </p>
+    {/if}
     <div class="shelf abreast">
         <section aria-labelledby="kits-title">
             <h1 id="kits-title">Kits on the shelf</h1>
@@ -81,6 +89,16 @@
 </Frame>
 
 <style>
+    .samples {
+        display: flex;
+        flex-wrap: wrap;
+        align-items: center;
+        justify-content: center;
+        gap: 0.5rem 1.25rem;
+        padding: 0.5rem 1.25rem;
+        background: var(--here-soft);
+    }
+
     .made {
         margin-bottom: 0.5rem;
     }

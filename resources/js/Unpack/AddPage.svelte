@@ -5,6 +5,7 @@
     import type { AddPage } from '@/lib/props'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import ToShareOut from '@/parts/ToShareOut.svelte'
     import PasteList from './PasteList.svelte'
     import { Answer } from '@/lib/answer.svelte'
     import { kit } from '@/lib/kit'
@@ -18,7 +19,7 @@
         length?: number
     }
 
-    let { lines, pasted }: AddPage = $props()
+    let { lines, pasted, atMost }: AddPage = $props()
 
     const frame = $derived(kit.frame)
     const refused = $derived(kit.errors['line'])
@@ -102,6 +103,7 @@
                     </p>
                 </form>
             {/if}
+            {#if atMost && list === null}<ToShareOut {atMost} />{/if}
             {#if lines.length}
                 <h2>Last added</h2>
                 <ul>

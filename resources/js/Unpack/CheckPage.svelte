@@ -2,16 +2,36 @@
     import Button from '@/parts/Button.svelte'
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
+    import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
+    import ToShareOut from '@/parts/ToShareOut.svelte'
     import CheckRow from './CheckRow.svelte'
     import { count } from '@/lib/format'
     import { kit } from '@/lib/kit'
+    import { untrack } from 'svelte'
     import { toNeighbour, useKeys } from '@/lib/keys.svelte'
     import type { CheckPage } from '@/lib/props'
 
-    let { groups, guesses }: CheckPage = $props()
+    let { groups, guesses, goods, atMost }: CheckPage = $props()
+
+    /** What is doubtful comes first. A line stays where it was on arrival, so that nothing jumps while one goes down the list. */
+    const doubtful = untrack(() => new Set(groups.flatMap(({ lines }) => lines.filter((one) => one.guesses.length).map(({ id }) => id))))
+    const all = $derived(groups.flatMap(({ lines }) => lines))
+    const shown = $derived(
+        [
+            { title: 'Look at these first', lines: all.filter(({ id }) => doubtful.has(id)).sort((a, b) => weight(b) - weight(a)) },
+            ...groups.map(({ title, lines }) => ({ title, lines: lines.filter(({ id }) => !doubtful.has(id)) })),
+        ].filter(({ lines }) => lines.length > 0),
+    )
+    const weights = untrack(() => new Map(groups.flatMap(({ lines }) => lines.map((one) => [one.id, one.guesses.length] as const))))
+    const weight = ({ id }: { id: number }): number => weights.get(id) ?? 0
 
     let list = $state<HTMLElement>()
-    const fields = (): HTMLInputElement[] => [...(list?.querySelectorAll('input') ?? [])]
+    const fields = (): HTMLInputElement[] => [...(list?.querySelectorAll<HTMLInputElement>('input[data-column]') ?? [])]
+
+    // The first value that is doubtful is selected on arrival.
+    $effect(() => {
+        if (doubtful.size) untrack(fields)[0]?.focus()
+    })
 
     /** To the field above or below in the same column. */
     function onkey(event: KeyboardEvent): void {
@@ -41,6 +61,7 @@
             <Button main href="{kit.frame.url}/add">Add lines</Button>
         </Empty>
     {:else}
+        <SurfaceDefs {goods} />
         <div class="place">
             <h1>Is it all as the list says?</h1>
             <p class="soft">
@@ -48,13 +69,14 @@
                     ? `Of ${count(guesses, 'line')} something was not said and taken as is usual: it stands beside them.`
                     : 'Nothing had to be taken as is usual.'} What was misread can be put right here; sizes as long as nothing is made of it.
             </p>
+            {#if atMost}<ToShareOut {atMost} onCheck />{/if}
             <!-- svelte-ignore a11y_no_static_element_interactions -->
             <div class="list" bind:this={list} onkeydown={onkey}>
-                {#each groups as group (group.title)}
+                {#each shown as group (group.title)}
                     <section aria-label={group.title}>
                         <h2>{group.title}</h2>
                         <ul>
-                            {#each group.lines as line (line.id)}<CheckRow {line} />{/each}
+                            {#each group.lines as line (line.id)}<CheckRow {line} good={goods[line.good]} />{/each}
                         </ul>
                     </section>
                 {/each}
@@ -65,7 +87,7 @@
 
 <style>
     .place {
-        max-width: 66rem;
+        max-width: 76rem;
         padding: 1.25rem 1.5rem 3rem;
     }
 

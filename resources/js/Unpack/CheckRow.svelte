@@ -1,19 +1,32 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
+    import { untrack } from 'svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
-    import type { LineToCheck } from '@/lib/props'
+    import MiniDrawing from './MiniDrawing.svelte'
+    import type { Good, LineToCheck } from '@/lib/props'
 
-    /** One line of the list: each field is kept as it is left; what is refused stays as it was typed. */
-    let { line }: { line: LineToCheck } = $props()
+    /**
+     * One line of the list, drawn as it was understood. Each field is kept as it is left; what is refused stays as it was typed until
+     * something else is done.
+     */
+    let { line, good }: { line: LineToCheck; good: Good | undefined } = $props()
 
     type Field = 'name' | 'size' | 'count'
 
     const path = $derived(`check/${line.id}`)
+    /** A field is as wide as what stands in it, and at least so many characters. */
+    const LEAST = { name: 18, size: 8, count: 3 }
     let typed = $state<Partial<Record<Field, string | undefined>>>({})
     let last = $state<Field>('name')
     const fault = $derived(sender.at === path ? kit.errors['value'] : undefined)
     const uid = $props.id()
+
+    // With another act done what was refused goes back to what is in force.
+    $effect(() => {
+        void kit.frame.revision
+        if (untrack(() => sender.at) !== path) typed = {}
+    })
 
     function keep(field: Field, value: string): void {
         typed[field] = value
@@ -23,10 +36,10 @@
     }
 </script>
 
-{#snippet input(field: Field, label: string, size: number)}
+{#snippet input(field: Field, label: string)}
     <input
         value={typed[field] ?? line[field]}
-        {size}
+        size={Math.max(LEAST[field], (typed[field] ?? line[field]).length + 1)}
         class={field}
         data-column={field}
         autocomplete="off"
@@ -34,16 +47,34 @@
         aria-label="{line.name}: {label}"
         aria-invalid={fault && last === field ? true : undefined}
         aria-describedby={fault && last === field ? uid : undefined}
+        onfocus={(event) => event.currentTarget.select()}
         onchange={(event) => keep(field, event.currentTarget.value)}
     />
 {/snippet}
 
 <li data-guess={line.guesses.length ? '' : undefined}>
+    <MiniDrawing {good} />
     <span class="kind">{line.said}</span>
-    {@render input('name', 'name', 26)}
-    {#if line.size}<label>{@render input('size', 'size', 13)} {kit.frame.unit}</label>{/if}
-    {#if line.count}<label>× {@render input('count', 'how many', 3)}</label>{/if}
-    <span class="guesses">{line.guesses.join(', ')}</span>
+    {@render input('name', 'name')}
+    {#if line.size}<label>{@render input('size', 'size')} {kit.frame.unit}</label>{/if}
+    {#if line.count}<label>× {@render input('count', 'how many')}</label>{/if}
+    <span class="colours">
+        {#each line.colours as { at, says, hex } (at)}
+            <input
+                type="color"
+                value={hex}
+                title={says}
+                aria-label="{line.name}: {says}"
+                onchange={(event) => sender.send(path, { field: 'colour', at, value: event.currentTarget.value })}
+            />
+        {/each}
+    </span>
+    <span class="guesses">
+        {line.guesses.join(', ')}
+        {#if line.guesses.length}
+            <Button also="as taken: {line.name}" onclick={() => sender.send(path, { field: 'right', value: '' })}>It is right</Button>
+        {/if}
+    </span>
     <Button also="the list: {line.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take off</Button>
     {#if fault}<p class="fault" id={uid} role="alert">{fault}</p>{/if}
 </li>
@@ -59,23 +90,47 @@
     }
 
     .kind {
-        flex: 0 0 7.5rem;
+        flex: 0 0 5.5rem;
         color: var(--ink-soft);
         font-size: var(--small);
     }
 
     li :global(.name) {
-        flex: 1 1 12rem;
+        flex: 0 1 auto;
         min-width: 0;
+        max-width: 100%;
         font-weight: 600;
     }
 
     .guesses {
-        flex: 0 1 14rem;
+        display: flex;
+        flex: 1 1 12rem;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.25rem 0.5rem;
         padding-left: 0.5rem;
         color: var(--kraft-ink);
         font-size: var(--small);
         font-weight: 600;
+    }
+
+    li :global(input) {
+        word-spacing: 0.15em;
+    }
+
+    .colours {
+        display: flex;
+        gap: 0.25rem;
+    }
+
+    .colours input {
+        width: 2.75rem;
+        height: var(--target);
+        padding: 0.25rem;
+        border: 1px solid var(--line);
+        border-radius: var(--radius);
+        background: var(--sheet);
+        cursor: pointer;
     }
 
     label {

@@ -5,9 +5,11 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import CountReport from './CountReport.svelte'
+    import CountWhy from './CountWhy.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
-    import { sender } from '@/lib/send.svelte'
+    import { sender, type Data } from '@/lib/send.svelte'
     import type { CountLine, CountPage } from '@/lib/props'
 
     let { lines, goods, report, others }: CountPage = $props()
@@ -15,18 +17,25 @@
     const frame = $derived(kit.frame)
     const left = $derived(lines.filter((line) => !line.isCounted).length)
     let typed = $state<Record<number, string | undefined>>({})
-    let reasons = $state<Record<number, string | undefined>>({})
-    let notes = $state<Record<number, string | undefined>>({})
     let moving = $state<Record<number, string | undefined>>({})
     let faults = $state<Record<number, string | undefined>>({})
     /** Where a refusal can be mended, by line. */
     let ways = $state<Record<number, { to: string; says: string } | undefined>>({})
     let to = $state(untrack(() => others[0]?.id ?? 0))
-    let copied = $state(false)
 
     const value = (line: CountLine): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
-    const isFewer = (line: CountLine): boolean => !line.isByLength && /^\d+$/.test(value(line)) && Number(value(line)) < line.here
+    const isFewer = (line: CountLine, counted: string): boolean => !line.isByLength && /^\d+$/.test(counted) && Number(counted) < line.here
+    /** Lines of which it is asked why there are fewer, before the answer is here. */
+    let asks = $state<Record<number, boolean | undefined>>({})
     const field = (line: CountLine): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
+    const why = (line: CountLine): HTMLSelectElement | null => document.querySelector(`#why-${line.id}`)
+    const uncounted = (): CountLine | undefined => lines.find((line) => line.isCountable && !line.isCounted && typed[line.id] === undefined)
+
+    // The first number waits for its figure.
+    $effect(() => {
+        const first = untrack(uncounted)
+        if (first) field(first)?.focus()
+    })
 
     function next(line: CountLine): void {
         const countable = lines.filter((one) => one.isCountable)
@@ -38,20 +47,32 @@
     /** Enter on an empty field says that all is there. Counts may be typed faster than they are kept. */
     function count(line: CountLine): void {
         const counted = value(line).trim() || line.figure
-        const data = { counted, was: line.here, reason: reasons[line.id] ?? 'lost', note: notes[line.id] ?? '' }
+        send(line, () => ({ counted, was: line.here, reason: line.why, note: line.note }), counted)
+        if (!isFewer(line, counted)) return next(line)
+        asks[line.id] = true
+        void tick().then(() => why(line)?.focus())
+    }
+
+    /** Why there are fewer is said after the count, or at any time later. */
+    function explain(line: CountLine, said: { reason: string; note: string }): void {
+        const now = (): CountLine => lines.find(({ id }) => id === line.id) ?? line
+        send(line, () => ({ counted: now().hereFigure, was: now().here, ...said }))
+    }
+
+    function send(line: CountLine, data: () => Data, counted?: string): void {
         sender.send(`count/${line.id}`, data, {
             standsAlone: true,
             done: () => {
-                for (const kept of [typed, faults, ways, notes]) kept[line.id] = undefined
+                for (const kept of [typed, faults, ways, asks]) kept[line.id] = undefined
             },
             refused: (errors) => {
                 faults[line.id] = errors['counted'] ?? errors['note'] ?? errors['cut'] ?? errors['table'] ?? ''
                 ways[line.id] = errors['cut'] ? { to: 'cut', says: 'Go to Cut' } : undefined
                 typed[line.id] = counted
+                asks[line.id] = undefined
                 void tick().then(() => field(line)?.focus())
             },
         })
-        next(line)
     }
 
     function answer(event: KeyboardEvent, line: CountLine): void {
@@ -71,13 +92,17 @@
         })
     }
 
+    function toNext(figure: string): void {
+        const line = uncounted()
+        if (!line) return
+        if (figure) typed[line.id] = figure
+        const at = field(line)
+        at?.focus()
+        void tick().then(() => at?.setSelectionRange(figure.length, figure.length))
+    }
+
     // What is being kept still comes first.
     const allThere = (): void => sender.send('count')
-
-    async function copy(): Promise<void> {
-        await navigator.clipboard.writeText(report)
-        copied = true
-    }
 
     useKeys(() => [
         { key: '=', says: 'All the rest is there', run: allThere },
@@ -85,8 +110,12 @@
             key: 'n',
             shown: 'N',
             says: 'Count the next line',
-            run: () => lines.find((line) => line.isCountable && !line.isCounted && (field(line)?.focus(), true)),
+            run: () => toNext(''),
         },
+        // While there is something to count a figure is a count, and leads nowhere else.
+        ...(left
+            ? [...'0123456789'].map((figure) => ({ key: figure, says: 'Count the next line', isHidden: true, run: () => toNext(figure) }))
+            : []),
     ])
 </script>
 
@@ -148,21 +177,13 @@
                             {/if}
                         </td>
                         <td class="why">
-                            {#if line.isCountable && isFewer(line)}
-                                <select
-                                    aria-label="Why fewer"
-                                    bind:value={() => reasons[line.id] ?? 'lost', (reason) => (reasons[line.id] = reason)}
-                                >
-                                    <option value="lost">missing</option>
-                                    <option value="spoiled">bent</option>
-                                </select>
-                                <input
-                                    aria-label="Note"
-                                    placeholder="note"
-                                    bind:value={() => notes[line.id] ?? '', (note) => (notes[line.id] = note)}
-                                    onkeydown={(event) => event.key === 'Enter' && count(line)}
+                            {#if line.fewer || asks[line.id]}
+                                <CountWhy
+                                    {line}
+                                    name={goods[line.good]?.name ?? ''}
+                                    onsay={(said) => explain(line, said)}
+                                    onnext={() => next(line)}
                                 />
-                                <Button onclick={() => count(line)}>Count</Button>
                             {/if}
                         </td>
                         <td class="move">
@@ -193,11 +214,7 @@
             </tbody>
         </table>
         {#if report}
-            <section aria-labelledby="report-title">
-                <h2 id="report-title">To send to the maker of the kit</h2>
-                <pre>{report}</pre>
-                <Button onclick={copy}>{copied ? 'Copied' : 'Copy as text'}</Button>
-            </section>
+            <CountReport {report} />
         {/if}
     </div>
 </Frame>
@@ -266,19 +283,6 @@
     .why,
     .move {
         white-space: nowrap;
-    }
-
-    section {
-        margin-top: 2rem;
-        padding: 1.25rem 1.5rem;
-        background: var(--rail);
-        border-radius: var(--radius);
-    }
-
-    pre {
-        margin: 0.75rem 0;
-        font: inherit;
-        white-space: pre-wrap;
     }
 
     /* Where the headings of the columns are in sight, no box needs its own. */

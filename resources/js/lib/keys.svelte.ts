@@ -10,6 +10,8 @@ export interface Key {
     shown?: string
     says: string
     run: () => void
+    /** Not listed by itself: others beside it are told of together. */
+    isHidden?: boolean
     /** Leads away from the page; not while something on it waits for an answer. */
     leaves?: boolean
 }
@@ -22,8 +24,11 @@ let registered = $state.raw<{ of: symbol; keys: Key[] }[]>([])
 
 const allKeys = (): Key[] => registered.flatMap(({ keys }) => keys)
 
-/** Those that do something now: while the page waits for an answer none that leads away. */
-export const keysNow = (): Key[] => allKeys().filter(({ leaves }) => !leaves || held === null)
+/** Those that do something now: none that leads away while the page waits for an answer, or answers to the same key. */
+export const keysNow = (): Key[] => {
+    const here = allKeys().flatMap(({ key, leaves }) => (leaves ? [] : [key]))
+    return allKeys().filter(({ key, leaves, isHidden }) => !isHidden && (!leaves || (held === null && !here.includes(key))))
+}
 
 const NO_TEXT = '[type="checkbox"], [type="radio"], [type="file"], [type="button"], [type="submit"], [type="color"]'
 

@@ -25,6 +25,7 @@ export interface AboutPage {
 export interface AddPage {
     lines: string[]
     pasted: string
+    atMost: CardsAtMost | null
 }
 
 export interface ArrangePage {
@@ -284,6 +285,13 @@ export interface CardToKeep {
     occasion: string
 }
 
+export interface CardsAtMost {
+    cards: number
+    says: string
+    guesses: number
+    isSharedOut: boolean
+}
+
 export interface CardsMadePage {
     find: string
     cards: MadeCard[]
@@ -302,6 +310,8 @@ export interface CheckPage {
         lines: LineToCheck[]
     }[]
     guesses: number
+    goods: Goods
+    atMost: CardsAtMost | null
 }
 
 export interface Choice {
@@ -421,6 +431,12 @@ export interface ClassSetting {
     cuts: number
 }
 
+export interface ColourPlace {
+    at: string
+    says: string
+    hex: string
+}
+
 export interface ComingDay {
     id: number
     who: string
@@ -460,6 +476,9 @@ export interface CountLine {
     said: string
     hereSaid: string
     isCounted: boolean
+    fewer: number
+    why: string
+    note: string
     isByLength: boolean
     isCountable: boolean
     figure: string
@@ -976,6 +995,8 @@ export interface LineToCheck {
     size: string
     count: string
     guesses: string[]
+    good: string
+    colours: ColourPlace[]
 }
 
 export interface LooksPage {
@@ -1656,6 +1677,7 @@ export interface ShelfPage {
     kits: KitOnShelf[]
     shelf: UndoRedo
     fronts: SidesByUnit
+    areSamples: boolean
 }
 
 export interface ShelvedRecipe {

@@ -263,6 +263,28 @@ final class TableTest extends FeatureTestCase
         self::assertSame(CopyKind::BeforeOpening, $copies->all()[0]->kind, 'of what was there a copy was kept first');
     }
 
+    public function test_who_starts_with_their_own_finds_an_empty_table_and_the_samples_aside(): void
+    {
+        $this->harbour();
+        self::assertTrue($this->props('/')['areSamples']);
+        config(['copies.folder' => null]);
+        $this->post('/safe/own')->assertSessionHasErrors('table');
+        self::assertSame(4, Kit::query()->count(), 'without a copy nothing goes');
+
+        config(['copies.folder' => "$this->folder/copies"]);
+        $this->post('/safe/own')->assertSessionHasNoErrors()->assertRedirect('/safe');
+        self::assertStringStartsWith('The table is empty, and yours.', $this->props('/safe')['work']['says']);
+        self::assertSame([0, 0], [Kit::query()->count(), Person::query()->count()]);
+        self::assertFalse($this->props('/')['areSamples']);
+        $this->post('/safe/own')->assertNotFound();
+
+        $copy = Copies::kept()?->all()[0];
+        self::assertSame(CopyKind::Samples, $copy?->kind);
+        $this->post("/safe/copies/$copy->name", ['instead' => true])->assertRedirect('/safe');
+        self::assertSame(4, Kit::query()->count());
+        self::assertTrue($this->props('/')['areSamples'], 'they are samples again');
+    }
+
     public function test_a_copy_that_cannot_be_kept_is_told_and_keeps_nobody_from_working(): void
     {
         touch("$this->folder/copies");

@@ -21,7 +21,7 @@ final class StretchTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->wish($kit, ['stash' => false])->assertSessionHasNoErrors();
         $effects = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes']['effects'];
-        self::assertStringContainsString('at most 10 cards: bases bind', $effects()['many']);
+        self::assertStringContainsString('at most 10 cards: bases run out first', $effects()['many']);
         self::assertSame('', $effects()['words'], 'what is not wished for does nothing');
 
         $this->wish($kit, ['words' => 'once', 'envelopes' => true, 'savesOne' => true])->assertSessionHasNoErrors();
@@ -46,7 +46,8 @@ final class StretchTest extends FeatureTestCase
         $kit = $this->lined();
         self::assertFalse($kit->uses_stash);
         $page = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes'];
-        self::assertMatchesRegularExpression('/at most 8 cards: bases bind.*\. \d+ with your stash\.$/', $page()['effects']['many']);
+        $says = '/at most 8 cards: bases run out first.*\. \d+ with your stash\.$/';
+        self::assertMatchesRegularExpression($says, $page()['effects']['many']);
         $this->act($kit, 'share-out', ['cards' => '8', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
         $stash = Component::query()->where('kit_id', Kit::stash()?->id)->pluck('id');
         self::assertSame(0, Taking::query()->whereIn('component_id', $stash)->count());

@@ -17,11 +17,11 @@ final class CheckTest extends FeatureTestCase
         $wave = $this->line('wave');
         $before = DB::table('components')->where('id', $wave->id)->first();
         $path = "check/$wave->id";
-        $wrong = ['name' => ' ', 'size' => '6', 'count' => 'two', 'colour' => 'blue'];
-        foreach ($wrong as $field => $value) {
-            $is = $this->act($kit, $path, ['field' => $field, 'value' => $value]);
-            $field === 'colour' ? $is->assertNotFound() : $is->assertSessionHasErrors('value');
+        foreach (['name' => ' ', 'size' => '6', 'count' => 'two', 'colour' => 'blue'] as $field => $value) {
+            $this->act($kit, $path, ['field' => $field, 'value' => $value])->assertSessionHasErrors('value');
         }
+        $this->act($kit, $path, ['field' => 'colour', 'at' => 'size.width', 'value' => '#aabbcc'])->assertSessionHasErrors('value');
+        $this->act($kit, $path, ['field' => 'weight', 'value' => 'heavy'])->assertNotFound();
         $this->act($kit, $path, ['field' => 'size', 'value' => '60 x 6'])->assertSessionHasErrors();
         self::assertEquals($before, DB::table('components')->where('id', $wave->id)->first(), 'nothing is half changed');
 
@@ -40,6 +40,48 @@ final class CheckTest extends FeatureTestCase
         }
         $sheets = Sheet::query()->where('component_id', $wave->id)->count();
         self::assertSame(['Wave', 2, 2], [$wave->refresh()->name, $wave->listed, $sheets]);
+    }
+
+    public function test_colours_are_put_right_and_what_was_guessed_is_confirmed(): void
+    {
+        $kit = $this->harbour();
+        $this->act($kit, 'add', ['line' => 'cardstock plain thing x2'])->assertSessionHasNoErrors();
+        $stock = $kit->components()->reorder('id', 'desc')->firstOrFail();
+        $shown = function () use ($kit, $stock): array {
+            foreach ($this->props("/kits/$kit->id/check")['groups'] as $group) {
+                foreach ($group['lines'] as $line) {
+                    if ($line['id'] === $stock->id) {
+                        return $line;
+                    }
+                }
+            }
+            self::fail('The line is not shown.');
+        };
+        self::assertSame([['at' => 'colour', 'says' => 'its colour', 'hex' => '#d8d5cc']], $shown()['colours']);
+        self::assertSame(['the usual size', 'no colour said'], $shown()['guesses']);
+
+        $to = ['field' => 'colour', 'at' => 'colour', 'value' => '#AA1122'];
+        $this->act($kit, "check/$stock->id", $to)->assertSessionHasNoErrors();
+        $details = $stock->refresh()->details;
+        self::assertSame(['#aa1122', '#aa1122', ['the usual size']], [$details['colour'], $details['back'], $shown()['guesses']]);
+        $this->act($kit, "check/$stock->id", ['field' => 'right', 'value' => ''])->assertSessionHasNoErrors();
+        self::assertSame([], $shown()['guesses']);
+        $this->act($kit, 'undo');
+        self::assertSame(['the usual size'], $shown()['guesses']);
+
+        $wave = $this->line('wave');
+        $this->act($kit, "check/$wave->id", ['field' => 'colour', 'at' => 'faces.1.colours.0', 'value' => '#102030']);
+        self::assertSame('#102030', $wave->refresh()->details['faces'][1]['colours'][0]);
+    }
+
+    public function test_how_many_cards_there_can_be_stands_beside_the_list(): void
+    {
+        $kit = $this->harbour();
+        $kit->update(['uses_stash' => false]);
+        $atMost = $this->props("/kits/$kit->id/add")['atMost'];
+        self::assertSame(10, $atMost['cards']);
+        self::assertStringContainsString('bases run out first', $atMost['says']);
+        self::assertFalse($atMost['isSharedOut']);
     }
 
     public function test_a_line_is_taken_off_as_long_as_nothing_is_made_of_it(): void

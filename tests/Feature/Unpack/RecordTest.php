@@ -22,10 +22,10 @@ final class RecordTest extends FeatureTestCase
     {
         $kit = $this->harbour();
         $wave = $this->line('wave');
-        $this->countLine($wave, '1', 2, ['reason' => 'spoiled', 'note' => 'a corner is bent'])->assertSessionHasNoErrors();
+        $this->countLine($wave, '1', 2, ['reason' => 'damaged', 'note' => 'a corner is bent'])->assertSessionHasNoErrors();
 
         $entry = LedgerEntry::query()->where('component_id', $wave->id)->latest('id')->firstOrFail();
-        self::assertSame([-1, LedgerReason::Spoiled, 'a corner is bent'], [$entry->delta, $entry->reason, $entry->note]);
+        self::assertSame([-1, LedgerReason::Damaged, 'a corner is bent'], [$entry->delta, $entry->reason, $entry->note]);
         self::assertSame(1, Sheet::query()->where('component_id', $wave->id)->where('state', SheetState::Spoiled)->count());
         self::assertTrue($wave->refresh()->is_counted);
         $this->assertInBalance($kit);
@@ -36,6 +36,31 @@ final class RecordTest extends FeatureTestCase
 
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame([false, 2], [$wave->refresh()->is_counted, (int) $wave->ledger()->sum('delta')]);
+        $this->assertInBalance($kit);
+    }
+
+    public function test_a_recount_takes_the_place_of_what_was_said_before(): void
+    {
+        $kit = $this->harbour();
+        $report = fn (): string => $this->props("/kits/$kit->id/count")['report'];
+        $ofCounting = static fn (Component $line): array => $line->ledger()->whereIn('reason', LedgerReason::ofCounting())
+            ->get()->map(static fn (LedgerEntry $entry): array => [$entry->delta, $entry->reason->value])->all();
+        foreach (['wave', 'lantern'] as $key) {
+            $line = $this->line($key);
+            $this->countLine($line, '0', 2)->assertSessionHasNoErrors();
+            $this->countLine($line, '1', 0, ['reason' => 'damaged', 'note' => 'torn'])->assertSessionHasNoErrors();
+            self::assertSame([[-1, 'damaged']], $ofCounting($line));
+            self::assertStringContainsString("- $line->name: 1 bent or damaged (listed: 2), torn", $report());
+            $this->countLine($line, '1', 1, ['reason' => 'not-as-listed'])->assertSessionHasNoErrors();
+            self::assertSame([[-1, 'not-as-listed']], $ofCounting($line), 'the same number for another reason');
+            $this->countLine($line, '3', 1)->assertSessionHasNoErrors();
+            self::assertSame([[1, 'found']], $ofCounting($line));
+            $this->countLine($line, '2', 3)->assertSessionHasNoErrors();
+            self::assertSame([], $ofCounting($line));
+            self::assertStringNotContainsString("- $line->name:", $report());
+        }
+        $open = Sheet::query()->where('component_id', $this->line('wave')->id)->where('state', SheetState::Open);
+        self::assertSame(2, $open->count(), 'the sheets that were there all along');
         $this->assertInBalance($kit);
     }
 
