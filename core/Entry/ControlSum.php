@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Kind;
 final readonly class ControlSum
 {
     private const SAID = '/\b(\d{1,4})\s*(?:pieces?|pcs?|sheets?|items?|total|in all)\b|\((\d{1,4})\)'
-        .'|^(\d{1,4})\s(?!\s*(?:of\s+)?(?:each|ea)\b)/iu';
+        .'|^(\d{1,4})\s(?!\s*[x×]|\s*(?:of\s+)?(?:each|ea)\b)/iu';
 
     private function __construct(public int $said, public int $understood)
     {

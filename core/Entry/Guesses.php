@@ -19,6 +19,8 @@ final class Guesses
 
     public const ONE_EACH = 'one of each';
 
+    public const SQUARE = 'as wide as high';
+
     public const COLOUR = 'no colour said';
 
     public const LENGTH = 'the usual length';

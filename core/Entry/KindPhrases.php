@@ -69,7 +69,7 @@ final class KindPhrases
 
     private const LIKELY_DIE_CUTS = [
         'image' => 'image', 'pocket' => 'label', 'file tab' => 'label', 'tab' => 'label', 'ticket' => 'label',
-        'greeting' => 'sentiment', 'phrase' => 'sentiment',
+        'greeting' => 'sentiment', 'word' => 'sentiment', 'phrase' => 'sentiment',
     ];
 
     private const MAYBE_DIE_CUTS = ['tag' => 'tag', 'frame' => 'frame', 'border' => 'border', 'label' => 'label', 'banner' => 'label'];
@@ -87,7 +87,8 @@ final class KindPhrases
         'sentiment sticker' => 'sentiment', 'word sticker' => 'sentiment', 'quote sticker' => 'sentiment',
         'greeting sticker' => 'sentiment', 'wooden word' => 'sentiment', 'wood word' => 'sentiment', 'chipboard word' => 'sentiment',
         'acrylic word' => 'sentiment', 'felt word' => 'sentiment', 'word sticker sheet' => 'sentiment', 'chipboard phrase' => 'sentiment',
-        'chipboard title' => 'sentiment', 'word sheet' => 'sentiment', 'phrase sheet' => 'sentiment', 'quote sheet' => 'sentiment',
+        'chipboard title' => 'sentiment', 'chipboard sentiment' => 'sentiment', 'sticker word' => 'sentiment',
+        'word sheet' => 'sentiment', 'phrase sheet' => 'sentiment', 'quote sheet' => 'sentiment',
         'foil word sheet' => 'sentiment',
     ];
 

@@ -35,7 +35,8 @@ final class LineParser
 
     /** Things that are more than their kind, and keep their word in the name. */
     private const TELLING = [
-        'doily', 'doilie', 'paper doily', 'alphabet', 'alpha', 'topper', 'card topper', 'journaling card', 'journal card', 'cut-apart',
+        'doily', 'doilie', 'paper doily', 'alphabet', 'alpha', 'alphabet sticker', 'letter sticker', 'number sticker',
+        'topper', 'card topper', 'journaling card', 'journal card', 'cut-apart',
         'ticket', 'pocket', 'rub-on', 'chipboard', 'overlay', 'postcard', 'library pocket', 'photo corner', 'layered topper',
     ];
 
@@ -81,8 +82,10 @@ final class LineParser
      */
     private function read(string $line, array $taken): array
     {
-        $listed = $this->joined($line, $taken)
-            ?? $this->ofList(NamedList::in($line), $taken)
+        $list = NamedList::in($line);
+        $listed = ($list?->isParted === true ? $this->ofList($list, $taken) : null)
+            ?? $this->joined($line, $taken)
+            ?? $this->ofList($list, $taken)
             ?? $this->eachOf(SizedList::lines($line), $taken)
             ?? $this->eachOf(OnSheets::lines($line), $taken);
         if ($listed !== null) {
@@ -96,9 +99,9 @@ final class LineParser
         if ($unlabelled !== null) {
             return $this->read($unlabelled, $taken);
         }
-        $list = CommaList::named($line) ?? CommaList::in($line);
+        $parts = CommaList::named($line) ?? CommaList::in($line);
 
-        return ($list === null ? null : $this->each($list, $taken)) ?? $this->components(Tokens::of($line), $taken);
+        return ($parts === null ? null : $this->each($parts, $taken)) ?? $this->components(Tokens::of($line), $taken);
     }
 
     /**
@@ -393,7 +396,7 @@ final class LineParser
             $id = Slug::unique($jotting->name, [...$taken, ...array_map(static fn (Component $c): string => $c->id, $components)]);
             $component = Component::of($id, $jotting->name, $kind->good()::jotted($jotting), self::count($kind, $jotting, $counts));
             $guesses = Guesses::of($component, $jotting->size !== null, $isSheet);
-            $components[] = $component->guessed(...$guesses, ...($isRoll ? [Guesses::LENGTH] : []));
+            $components[] = $component->guessed(...$guesses, ...$jotting->guesses, ...($isRoll ? [Guesses::LENGTH] : []));
         } while ($n < $jotting->designs);
 
         return $components;

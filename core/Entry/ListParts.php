@@ -23,6 +23,7 @@ final readonly class ListParts
      * @param  string  $tail  what is said behind the names: how many there are of each, or in all
      * @param  int  $tailAt  where that begins in the line
      * @param  bool  $isParted  by a colon, a dash or brackets
+     * @param  bool  $isLoose  by a semicolon, behind which another thing may begin
      */
     private function __construct(
         public string $head,
@@ -31,6 +32,7 @@ final readonly class ListParts
         public string $tail,
         public int $tailAt,
         public bool $isParted,
+        public bool $isLoose,
     ) {
     }
 
@@ -53,20 +55,34 @@ final readonly class ListParts
                 yield self::behind($head, $found['names'], mb_strlen($found['head'].$found['between']), true);
             }
         }
+        if (preg_match('/^(?<head>[^:;"“]{3,60}?)(?<between>;\s+)(?<names>.+)$/u', $line, $found) === 1) {
+            // With commas behind the only semicolon they are names; else each is a thing of its own.
+            $isLoose = str_contains($found['names'], ';') || ! str_contains($found['names'], ',');
+            yield self::behind($found['head'], $found['names'], mb_strlen($found['head'].$found['between']), ! $isLoose, $isLoose);
+        }
+        // '6 "a boy" 6 "a girl" die cut sentiments'
+        if (preg_match("/^(?<names>(?:\d{1,3}\s*[x×]?\s*(?:{$quoted})[\s,]*){2,})(?<head>\p{L}.+)$/u", $line, $found) === 1) {
+            yield self::behind($found['head'], (string) preg_replace("/($quoted)\s+(?=\d)/u", '$1, ', trim($found['names'])), 0, true);
+        }
         $kind = FindKind::named($line);
         if ($kind !== null && $kind->phrase->tier !== KindPhrase::MAYBE) {
             $last = Tokens::of($line)[$kind->end() - 1];
             $at = $last->at + $last->length;
             $rest = mb_substr($line, $at);
             // A size behind the kind is that of all.
-            preg_match('/^(?:\s*,?\s*'.self::size().')?(?:\s*,)?\s*/iu', $rest, $size);
+            preg_match('/^(?:\s*,?\s*'.self::size().')?(?:\s*\(\d{1,3}\s*\p{L}*\))?(?:\s*,)?\s*/iu', $rest, $size);
             $long = mb_strlen($size[0] ?? '');
             yield self::behind(rtrim(mb_substr($line, 0, $at + $long), ', '), mb_substr($rest, $long), $at + $long, false);
         }
     }
 
-    private static function behind(string $head, string $names, int $at, bool $isParted): self
+    private static function behind(string $head, string $names, int $at, bool $isParted, bool $isLoose = false): self
     {
+        // "8 sheets, 3 red, 3 green, 2 white": the first is how many there are in all.
+        if (preg_match('/^\d{1,3}\s+(?:sheets?|pieces?|pcs?)\s*[,:;]\s*/iu', $names, $found) === 1) {
+            [$head, $at] = ["$head, ".rtrim($found[0], ',:; '), $at + mb_strlen($found[0])];
+            $names = mb_substr($names, mb_strlen($found[0]));
+        }
         [$tail, $tailAt] = ['', 0];
         foreach ([self::EACH, self::IN_ALL] as $pattern) {
             if ($tail === '' && preg_match($pattern, $names, $found, PREG_OFFSET_CAPTURE) === 1) {
@@ -81,7 +97,7 @@ final readonly class ListParts
             $names = (string) preg_replace($ofAll, '', $names);
         }
 
-        return new self($head, trim($names), $at + mb_strlen($names) - mb_strlen(ltrim($names)), $tail, $tailAt, $isParted);
+        return new self($head, trim($names), $at + mb_strlen($names) - mb_strlen(ltrim($names)), $tail, $tailAt, $isParted, $isLoose);
     }
 
     /** A size, or one measure that has a unit. */

@@ -12,7 +12,8 @@ final readonly class NamedItem
     private const NAME = '(?![xX×]\s)\p{L}[\p{L}\d\s\'’.!&+#\/–—-]{0,70}?';
 
     /** Words that count: "3 sheets", "6 designs". */
-    private const COUNTING = '/\b(sheets?|pieces?|pcs?|packs?|rolls?|each|total|approx|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)'
+    private const COUNTING = '/\b(sheets?|pieces?|pcs?|packs?|pkg?s?|ct|count|pages?|rolls?|each|total|approx'
+        .'|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)'
         .'\b/iu';
 
     /** Words that say how a thing is made; with a number before them they are names all the same: "30 clear". */
@@ -56,7 +57,7 @@ final readonly class NamedItem
         // "a bird" is one.
         $name = $isQuoted ? $name : (string) preg_replace('/^(?:an?|of)\s+(?=\p{L}{2})/iu', '', $name);
         $isMade = $many === null && $lengths === [] && ! str_contains($name, '/') && preg_match(self::MADE, $name) === 1;
-        $isSized = preg_match('/\d\s*[x×]\s*\d|^[abc]\d$/iu', $name) === 1;
+        $isSized = preg_match('/\d\s*[x×]\s*\d|^[abc]\d$|\d\s*(?:#|lbs?\b|gsm\b)/iu', $name) === 1;
         if (! $isQuoted && ($isMade || $isSized || preg_match(self::COUNTING, $name) === 1)) {
             return null;
         }
@@ -67,7 +68,8 @@ final readonly class NamedItem
     /** @return array{string, int|null, bool}|null the name, how many there are, and whether it stands in quotation marks */
     private static function counted(string $text): ?array
     {
-        $before = '(?:(?<many>\d{1,3}|'.Patterns::NUMBER_WORDS.')(?![\d\/.])\s*(?:[x×]\s+)?|[x×]\s?(?<times>\d{1,3})\s+)?(?![x×*]\s?\d)';
+        $before = '(?:(?<many>\d{1,3}|'.Patterns::NUMBER_WORDS.')(?![\d\/.])\s*(?:[x×]\s+|(?:ea|each)\.?\s+(?:of\s+)?)?'
+            .'|[x×]\s?(?<times>\d{1,3})\s+)?(?![x×*]\s?\d)';
         $pieces = '(?:\s*(?:pcs?|pieces?))?';
         $after = "(?:\s*[x×*]\s*(?<last>\d{1,3})|\s*[([]\s*[x×]?\s*(?<brackets>\d{1,3}|".Patterns::NUMBER_WORDS.")$pieces\s*[)\]]"
             ."|\s+(?:[-–—]\s*)?(?<bare>\d{1,3})$pieces)?";

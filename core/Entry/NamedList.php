@@ -32,6 +32,7 @@ final readonly class NamedList
      * @param  list<NamedItem>  $items
      * @param  string  $tail  what is said behind the names
      * @param  int  $tailAt  where that stands in the line
+     * @param  bool  $isParted  a colon, a dash or brackets stand between the head and the names
      */
     private function __construct(
         private string $head,
@@ -40,6 +41,7 @@ final readonly class NamedList
         private array $items,
         private string $tail,
         private int $tailAt,
+        public bool $isParted,
     ) {
     }
 
@@ -55,7 +57,7 @@ final readonly class NamedList
         // "Sunny Side (yellow floral/white stripe)": what is in brackets are its faces.
         $items = self::items((string) preg_replace('/\(([^()]*\/[^()]*)\)/u', '$1', $line), 0) ?? [];
         $kind = FindKind::named($heading)?->phrase->kind;
-        $isOne = count($items) === 1 && in_array($kind, self::TWO_FACED, true);
+        $isOne = count($items) === 1 && $kind?->isSheets() === true;
         $areMany = count($items) > 1 && self::areCounted($items);
 
         return $isOne || $areMany || ($items !== [] && in_array($kind, self::PICTURED, true)) ? self::of($heading, $items, least: 1) : null;
@@ -80,8 +82,8 @@ final readonly class NamedList
     {
         foreach (ListParts::ways($line) as $parts) {
             $items = self::items($parts->names, $parts->at);
-            $list = $items === null ? null : self::of($parts->head, $items, $parts->tail, $parts->tailAt);
-            if ($list !== null && ($parts->isParted || $list->isList())) {
+            $list = $items === null ? null : self::of($parts->head, $items, $parts->tail, $parts->tailAt, isParted: $parts->isParted);
+            if ($list !== null && ($parts->isParted || $list->isList($parts->isLoose))) {
                 return $list;
             }
         }
@@ -90,11 +92,16 @@ final readonly class NamedList
     }
 
     /** With nothing between the kind and its names, as in "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
-    private function isList(): bool
+    private function isList(bool $isLoose): bool
     {
         $areThings = array_filter($this->items, static fn (NamedItem $item): bool => ! $item->isQuoted && self::isThing($item->name));
 
-        return in_array($this->kind->phrase->kind, self::PICTURED, true) || ($areThings === [] && self::areCounted($this->items));
+        return match (true) {
+            $areThings === [] => self::areCounted($this->items) || in_array($this->kind->phrase->kind, self::PICTURED, true),
+            // Behind a semicolon a thing is another thing.
+            $isLoose => false,
+            default => in_array($this->kind->phrase->kind, self::PICTURED, true),
+        };
     }
 
     private static function isThing(string $name): bool
@@ -111,14 +118,22 @@ final readonly class NamedList
     }
 
     /** @param  list<NamedItem>  $items */
-    private static function of(string $head, array $items, string $tail = '', int $tailAt = 0, int $least = 2): ?self
-    {
+    private static function of(
+        string $head,
+        array $items,
+        string $tail = '',
+        int $tailAt = 0,
+        int $least = 2,
+        bool $isParted = true,
+    ): ?self {
         // Sheets with two faces are papers.
         $isPaper = FindKind::named($head) === null && preg_match('/\bsheets?\b/iu', $head) === 1 && self::isTwoFaced($head);
         $head = $isPaper ? (string) preg_replace('/\bsheets?\b/iu', 'papers', $head, 1) : $head;
         $kind = FindKind::named($head);
         try {
-            return $kind === null || count($items) < $least ? null : new self($head, Tokens::of($head), $kind, $items, $tail, $tailAt);
+            return $kind === null || count($items) < $least
+                ? null
+                : new self($head, Tokens::of($head), $kind, $items, $tail, $tailAt, $isParted);
         } catch (BadLine) {
             return null;
         }
@@ -178,7 +193,7 @@ final readonly class NamedList
         $kind = $this->kind->phrase->kind;
         $lengths = array_filter($this->items, static fn (NamedItem $item): bool => $item->long !== null);
         if ($kind->isByLength() || $lengths !== []) {
-            return $kind->isByLength() && $lengths === $this->items ? $this->byLength($said) : null;
+            return $kind->isByLength() ? $this->byLength($said) : null;
         }
         $tail = $this->tail === '' ? null : Tokens::of($this->tail)[0];
         $isEach = $tail !== null && preg_match('/\b(each|ea)\b/iu', $this->tail) === 1;
@@ -213,11 +228,16 @@ final readonly class NamedList
     {
         $are = count($this->items);
         $all = $said->all === null ? null : Said::worth($said->all);
-        $isShared = $all !== null && ! $this->hasNumbers() && $this->kind->phrase->kind->isSheets() && $all % $are === 0
+        $isShared = $all !== null && ! $this->hasNumbers() && $all % $are === 0
+            && ($this->kind->phrase->kind->isSheets() || $this->areSingle())
             && $are >= self::FEW && $all <= $are * self::FEW;
         $isPlain = $all === null && ! $this->hasNumbers() && $this->tail === '';
 
+        // "36 enamel dots; red, yellow, blue" lie in one bag.
+        $isMixed = $this->kind->phrase->kind === Kind::Embellishment && ! $this->hasNumbers() && $all !== $are;
+
         return match (true) {
+            $isMixed => null,
             $isShared, $all === $are => intdiv($all, $are),
             $isPlain && $are > 1 && ! $this->areSingle() && ! $this->areOfEach() => null,
             default => 1,
@@ -256,11 +276,21 @@ final readonly class NamedList
     /**
      * "ribbon: 1 yd pink, 1 yd mint"
      *
-     * @return list<string>
+     * @return list<string>|null null where the length of one is not said
      */
-    private function byLength(ListCounts $said): array
+    private function byLength(ListCounts $said): ?array
     {
-        return array_map(static fn (NamedItem $item): string => "$said->head $item->name, $item->long", $this->items);
+        $each = preg_match('/^('.Patterns::LENGTH.')\s+(?:each|ea)/iu', $this->tail, $found) === 1 ? $found[1] : null;
+        $lines = [];
+        foreach ($this->items as $item) {
+            $long = $item->long ?? $each;
+            if ($long === null) {
+                return null;
+            }
+            $lines[] = "$said->head $item->name, $long";
+        }
+
+        return $lines;
     }
 
     /** "fox" in quotation marks is a picture; "for fox sake" is something to say. */
@@ -279,7 +309,9 @@ final readonly class NamedList
             return "picture stamp «$item->name stamp» x$many";
         }
         $isTwoFaced = in_array($kind, self::TWO_FACED, true);
-        $name = $isTwoFaced ? NamedItem::faces($item->name, self::isTwoFaced($this->head)) : $item->name;
+        // "die cut trains (5), die cut trees (10)": the kind said again is no name.
+        $own = trim((string) preg_replace('/^'.preg_quote($this->kind->said, '/').'\s+/iu', '', $item->name));
+        $name = $isTwoFaced ? NamedItem::faces($own, self::isTwoFaced($this->head)) : $own;
         $head = $isWords ? str_replace($this->kind->said, $words, $head) : $head;
         // "enamel dots: 3 red, 3 navy" are red enamel dots.
         $isTrimming = $kind === Kind::Tool || $kind->good()::group() === KindGroup::Trimmings;

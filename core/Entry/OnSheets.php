@@ -39,7 +39,13 @@ final class OnSheets
         $pattern = '/^(?<thing>.*?)[,;]?\s*\(?\b\d{1,2}\s+'.self::CARRIER.',?\s+\(?(?<many>\d{1,4})\s*'.self::PIECES
             .'(?:\s+in all|\s+total)?\)?$/iu';
 
-        return preg_match($pattern, trim($line), $found) === 1 ? self::withSheet(trim($found['thing']))." x{$found['many']}" : null;
+        if (preg_match($pattern, trim($line), $found) === 1) {
+            return self::withSheet(trim($found['thing']))." x{$found['many']}";
+        }
+        // "1 sentiment sticker sheet, 24 stickers"
+        $named = '/^(?:1\s+)?(?<thing>.*\b(?:sheet|book|pack)),?\s+\(?(?<many>\d{1,4})\s*(?:stickers|pieces|pcs|die cuts)\)?$/iu';
+
+        return preg_match($named, trim($line), $found) === 1 ? self::withSheet($found['thing'])." x{$found['many']}" : null;
     }
 
     /** "stickers: 1 sheet 6x8 with 38 stickers", "pearl strip - 1 (100 pearls)" */

@@ -83,7 +83,11 @@ final class PlainLine
         $rules = [
             // Hearts, ticks and stars beside the words.
             '/[\p{So}\x{FE0F}\x{200D}]+/u' => '',
+            // One upright stroke parts two faces, more of them columns.
+            '/^([^|]*\p{L})\s*\|\s*(?=\p{L}[^|]*$)/u' => '$1 / ',
             '/\s+(?:[-–—]{2,}|\|)\s+/u' => ' – ',
+            '/^qty\s*:?\s*1\s*[-–:]?\s+(?=\p{L}.*\b\d+\s*(?:ct|pcs?|pieces|yds?|yards?|m|cm)\b)/iu' => '',
+            '/^qty\s*:?\s*(\d{1,4})\s*[-–:]?\s+(\p{L}.*)$/iu' => '$2 x$1',
             // A table's last column says how many.
             '/\t+\s*(\d{1,4})\s*$/u' => ' x$1',
             '/\t+/u' => ', ',
@@ -94,6 +98,10 @@ final class PlainLine
             '/^[x×]\s?(\d{1,3})\s+(?=(?:m|cm|yds?|yards?|ft|met(?:re|er)s?)\b)/iu' => '$1 ',
             // "24 x 6in x 6in", "5 x A4", "3 x 2 m": so many of that size.
             "/^(\d{1,3})\s*[x×]\s+(?=$size|[AC]\d\b|".self::AMOUNT.')/iu' => '$1 ',
+            '/^(\d{1,3})\s?[x×]\s+(?=\p{L})/iu' => '$1 ',
+            '/^1\s+(?=\p{L}.*:\s*\d+\s+sheets)/iu' => '',
+            '/(?<=\p{L}{3})(?<!inch)\s+[x×]\s+(\d+(?:\.\d+)?\s*(?:yds?|yards?|m|cm|ft|in)\b)/iu' => ' $1',
+            '/\s+to (?:fit|match)(?=\s*(?:,|$))/iu' => '',
             '/\s+[-–—]+\s*(\d{1,4})\s*(?:pcs?|pieces|off)?$/iu' => ' x$1',
             '/(?<=[\p{L}\d)”])[.!]+$/u' => '',
             '/\b(single|double|two|dual)\s+(sided|faced)\b/iu' => '$1-$2',

@@ -184,6 +184,12 @@ final class SaidMeasures
 
             return;
         }
+        if (in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture], true)) {
+            $this->is($token, Size::of($length, $length));
+            $this->jotting->guesses[] = Guesses::SQUARE;
+
+            return;
+        }
         throw $token->wrong(
             'One measure says nothing about this kind. Write both sides, such as 6x6, or put it in the name in quotation marks.',
         );

@@ -40,6 +40,9 @@ final class Jotting
 
     public bool $plenty = false;
 
+    /** @var list<string> what the line leaves open and was taken as is usual */
+    public array $guesses = [];
+
     public ?Finish $finish = null;
 
     public ?Weight $weight = null;
