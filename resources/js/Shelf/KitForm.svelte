@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
+    import { Draft } from '@/lib/draft.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import type { AboutKit, SidesByUnit } from '@/lib/props'
@@ -17,7 +18,8 @@
     /** What a kit is, to be written or changed. */
     let { about, fronts, path, does }: Props = $props()
 
-    let typed = $state(untrack(() => ({ ...about })))
+    const draft = untrack(() => new Draft(`about-${path}`, JSON.stringify(about)))
+    const typed = $derived(JSON.parse(draft.text) as AboutKit)
     const faults = $derived(kit.errors)
     const fields: { key: keyof AboutKit; label: string; size: number; hint?: string; type?: string }[] = [
         { key: 'name', label: 'Name', size: 40 },
@@ -34,15 +36,18 @@
     function measure(unit: 'in' | 'mm'): void {
         const now = fronts[typed.unit]
         if (typed.front_width === now.width && typed.front_height === now.height) {
-            typed.front_width = fronts[unit].width
-            typed.front_height = fronts[unit].height
+            write({ front_width: fronts[unit].width, front_height: fronts[unit].height })
         }
-        typed.unit = unit
+        write({ unit })
+    }
+
+    function write(more: Partial<AboutKit>): void {
+        draft.text = JSON.stringify({ ...typed, ...more })
     }
 
     function keep(event: SubmitEvent): void {
         event.preventDefault()
-        sender.send(path, () => ({ ...typed }), { keeps: 'errors' })
+        sender.send(path, () => ({ ...typed }), { keeps: 'errors', done: () => draft.forget() })
     }
 </script>
 
@@ -61,7 +66,8 @@
                 size={field.size}
                 placeholder={field.hint}
                 autocomplete="off"
-                bind:value={typed[field.key]}
+                value={typed[field.key]}
+                oninput={(event) => write({ [field.key]: event.currentTarget.value })}
                 aria-invalid={!!faults[field.key]}
                 aria-describedby={faults[field.key] ? `fault-${field.key}` : undefined}
             />
@@ -70,7 +76,11 @@
     {/each}
     <div class="field wide">
         <label for="kit-instructions">Instructions</label>
-        <textarea id="kit-instructions" rows="5" bind:value={typed.instructions}></textarea>
+        <textarea
+            id="kit-instructions"
+            rows="5"
+            value={typed.instructions}
+            oninput={(event) => write({ instructions: event.currentTarget.value })}></textarea>
         {#if faults['instructions']}<p class="fault" role="alert">{faults['instructions']}</p>{/if}
     </div>
     <Button main type="submit">{does}</Button>

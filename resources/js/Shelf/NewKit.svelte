@@ -186,6 +186,12 @@
             </select>
         </label>
     {/if}
+    {#if !file}
+        <label class="choose">
+            or choose a file
+            <input type="file" onchange={(event) => hold(event.currentTarget.files)} />
+        </label>
+    {/if}
     <p class="acts">
         {#each offer?.choices ?? [] as choice, i (choice.does)}
             <Button
@@ -195,10 +201,6 @@
                 onclick={i === 0 ? undefined : () => void take(choice)}>{choice.does}</Button
             >
         {/each}
-        <label class="choose">
-            <span>Choose a file</span>
-            <input type="file" onchange={(event) => hold(event.currentTarget.files)} />
-        </label>
     </p>
     <p class="hint">
         Also a kit file, a table (CSV), a share-out, a recipe, a saved table, a photograph or a code of the kit post. The kit post is a
@@ -252,27 +254,9 @@
     }
 
     .choose {
-        position: relative;
-        display: inline-flex;
-        align-items: center;
-        min-height: var(--target);
-        padding: 0 1rem;
-        border: 1px solid var(--line-strong);
-        border-radius: var(--radius);
-        background: var(--sheet);
-        cursor: pointer;
-    }
-
-    .choose:focus-within {
-        outline: var(--focus);
-        outline-offset: 2px;
-    }
-
-    .choose input {
-        position: absolute;
-        inset: 0;
-        opacity: 0;
-        cursor: pointer;
+        display: grid;
+        gap: 0.25rem;
+        font-weight: 400;
     }
 
     .faults {

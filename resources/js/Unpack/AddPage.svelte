@@ -7,6 +7,7 @@
     import Measure from '@/parts/Measure.svelte'
     import ToShareOut from '@/parts/ToShareOut.svelte'
     import PasteList from './PasteList.svelte'
+    import { Draft } from '@/lib/draft.svelte'
     import { Answer } from '@/lib/answer.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
@@ -23,14 +24,20 @@
 
     const frame = $derived(kit.frame)
     const refused = $derived(kit.errors['line'])
-    let line = $state('')
+    const draft = untrack(() => new Draft(`line-${kit.frame.id}`))
+    const line = $derived(draft.text)
     let field: HTMLInputElement | undefined = $state()
     const answer = new Answer<Reading>(() => (line.trim() ? { path: `${frame.url}/add/read?line=${encodeURIComponent(line)}` } : null), 120)
     const reading = $derived(answer.current ?? {})
 
+    $effect(() => {
+        // On an empty list there is nothing to do but to write.
+        if (untrack(() => lines.length === 0)) field?.focus()
+    })
+
     function add(event: SubmitEvent): void {
         event.preventDefault()
-        sender.send('add', { line }, { done: () => (line = '') })
+        sender.send('add', { line }, { done: () => draft.drop() })
         field?.focus()
     }
 
@@ -42,7 +49,7 @@
         if (!/\n./.test(pasted.trim())) return
         event.preventDefault()
         list = [line, pasted].filter(Boolean).join('\n')
-        line = ''
+        draft.drop()
     }
 
     useKeys(() => [
@@ -73,7 +80,7 @@
                     <input
                         id="line"
                         bind:this={field}
-                        bind:value={line}
+                        bind:value={draft.text}
                         autocomplete="off"
                         spellcheck="false"
                         maxlength="320"
@@ -115,7 +122,7 @@
             <h2>How to write it</h2>
             <dl>
                 {#each examples as [example, says] (example)}
-                    <dt><button type="button" onclick={() => ((line = example), field?.focus())}>{example}</button></dt>
+                    <dt><button type="button" onclick={() => ((draft.text = example), field?.focus())}>{example}</button></dt>
                     <dd>{says}</dd>
                 {/each}
             </dl>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
     import { untrack } from 'svelte'
+    import { Draft } from '@/lib/draft.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import MiniDrawing from './MiniDrawing.svelte'
@@ -17,7 +18,8 @@
     const path = $derived(`check/${line.id}`)
     /** A field is as wide as what stands in it, and at least so many characters. */
     const LEAST = { name: 18, size: 8, count: 3 }
-    let typed = $state<Partial<Record<Field, string | undefined>>>({})
+    const draft = untrack(() => new Draft(`check-${line.id}`, JSON.stringify([line.name, line.size, line.count])))
+    const typed = $derived(read(draft.text))
     let last = $state<Field>('name')
     const fault = $derived(sender.at === path ? kit.errors['value'] : undefined)
     const uid = $props.id()
@@ -25,14 +27,23 @@
     // With another act done what was refused goes back to what is in force.
     $effect(() => {
         void kit.frame.revision
-        if (untrack(() => sender.at) !== path) typed = {}
+        if (untrack(() => sender.at !== path && sender.at !== '')) draft.drop()
     })
 
+    /** What is under correction; of a draft that was never written only where it began stands there. */
+    function read(text: string): Partial<Record<Field, string | undefined>> {
+        return text.startsWith('{') ? (JSON.parse(text) as Partial<Record<Field, string>>) : {}
+    }
+
+    function write(field: Field, value: string | undefined): void {
+        draft.text = JSON.stringify({ ...typed, [field]: value })
+    }
+
     function keep(field: Field, value: string): void {
-        typed[field] = value
+        write(field, value)
         if (value.trim() === line[field]) return
         last = field
-        sender.send(path, { field, value }, { done: () => (typed[field] = undefined) })
+        sender.send(path, { field, value }, { done: () => write(field, undefined) })
     }
 </script>
 
@@ -48,6 +59,7 @@
         aria-invalid={fault && last === field ? true : undefined}
         aria-describedby={fault && last === field ? uid : undefined}
         onfocus={(event) => event.currentTarget.select()}
+        oninput={(event) => write(field, event.currentTarget.value)}
         onchange={(event) => keep(field, event.currentTarget.value)}
     />
 {/snippet}

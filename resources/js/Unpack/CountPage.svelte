@@ -28,7 +28,6 @@
     /** Lines of which it is asked why there are fewer, before the answer is here. */
     let asks = $state<Record<number, boolean | undefined>>({})
     const field = (line: CountLine): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
-    const why = (line: CountLine): HTMLSelectElement | null => document.querySelector(`#why-${line.id}`)
     const uncounted = (): CountLine | undefined => lines.find((line) => line.isCountable && !line.isCounted && typed[line.id] === undefined)
 
     // The first number waits for its figure.
@@ -48,9 +47,9 @@
     function count(line: CountLine): void {
         const counted = value(line).trim() || line.figure
         send(line, () => ({ counted, was: line.here, reason: line.why, note: line.note }), counted)
-        if (!isFewer(line, counted)) return next(line)
-        asks[line.id] = true
-        void tick().then(() => why(line)?.focus())
+        // Why is asked in the line; who counts on goes on, and ⇧ Tab goes back to it.
+        asks[line.id] = isFewer(line, counted)
+        next(line)
     }
 
     /** Why there are fewer is said after the count, or at any time later. */
@@ -126,8 +125,8 @@
             <p class="answer">
                 {#if lines.length === 0}<strong>Nothing to count yet.</strong>
                     <Link href="{frame.url}/add">Add lines</Link> first.{:else if left === 0}<strong>Every line is counted.</strong
-                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number, Enter, next. Enter alone: as listed. =: all
-                    that is not counted yet is there as listed.{/if}
+                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number, Enter, next. Enter alone: as listed. Where
+                    there are fewer the line asks why. =: all that is not counted yet is there as listed.{/if}
             </p>
             <Button key="=" disabled={left === 0} onclick={allThere}>All the rest is there</Button>
         </div>

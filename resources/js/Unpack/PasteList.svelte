@@ -36,6 +36,9 @@
     const refused = $derived(sender.at === 'add/list' ? kit.errors['text'] : undefined)
 
     $effect(() => field?.focus())
+    /** What kind it was taken for, and how many, where the line did not say so. */
+    const taken = ({ guesses }: Line): string => guesses.filter((one) => /^(taken|one of each|as wide)/.test(one)).join(', ')
+
     /** What is not understood stays in the field. */
     function keep(event: SubmitEvent): void {
         event.preventDefault()
@@ -100,6 +103,7 @@
                 <Measure text={line.said[0] ?? ''} />
                 {#if line.said.length > 1}<small>and {line.said.length - 1} more: {line.said[line.said.length - 1]}</small>{/if}
                 <small class="as">{line.text}{@render sum(line)}</small>
+                {#if taken(line)}<small class="left">{taken(line)}</small>{/if}
                 {#if line.leftOver.length}<small class="left">Left over: {line.leftOver.join(', ')}</small>{/if}
             {/if}
         </li>

@@ -20,6 +20,11 @@ export class Draft {
         this.keep('')
     }
 
+    /** What is written is kept elsewhere now; it stays on the page. */
+    forget(): void {
+        this.keep('')
+    }
+
     private get key(): string {
         return `draft:${this.name}`
     }
@@ -36,7 +41,7 @@ export class Draft {
 
     private keep(text: string): void {
         try {
-            if (text === '') localStorage.removeItem(this.key)
+            if (text === '' || text === this.first) localStorage.removeItem(this.key)
             else localStorage.setItem(this.key, JSON.stringify({ first: this.first, text }))
         } catch {
             return
