@@ -17,7 +17,6 @@ final class RecordTest extends BrowserTestCase
         $lines = $this->browser->executeScript(
             "return [...document.querySelectorAll('input[id^=count-]')].map((field) => field.getAttribute('aria-label'))",
         );
-        $this->press('n');
         foreach (is_array($lines) ? $lines : [] as $line) {
             $typed = match (strtok($line, ':')) {
                 'Cable' => '1',
@@ -187,6 +186,7 @@ final class RecordTest extends BrowserTestCase
                 "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;zwei;4 1/4;5 1/2\n",
             ),
         );
+        $this->see('A packing list as a table, for a new kit.');
         $this->click('button', 'Look at its columns');
         $this->see('Which column is which?');
         foreach (
@@ -214,6 +214,7 @@ final class RecordTest extends BrowserTestCase
                 "Sort;Was;Stueck;Breite;Hoehe\nenvelope;White;4;4 3/8;5 3/4\nbase;Base;2;4 1/4;5 1/2\n",
             ),
         );
+        $this->see('A packing list as a table, for a new kit.');
         $this->click('button', 'Look at its columns');
         $this->see('2 lines, all of them good');
         $this->click('button', 'Bring in 2 lines');
@@ -227,12 +228,14 @@ final class RecordTest extends BrowserTestCase
         $this->open('/');
         $this->see('a stand-in that ships with Keep Share');
         $this->typeInto('#brought', 'TRAMLINE-3');
+        $this->see('A code of the kit post, for a new kit.');
         $this->click('button', 'Ask the kit post');
         $this->see('Night Tram');
         $this->holds(5, 'select count(*) from kits');
 
         $this->open('/');
         $this->typeInto('#brought', 'GARBLED-1');
+        $this->see('A code of the kit post, for a new kit.');
         $this->click('button', 'Ask the kit post');
         $this->see('The kit post answered with something that is no kit');
         $this->table->silenceTheKitPost();

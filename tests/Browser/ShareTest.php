@@ -213,6 +213,7 @@ final class ShareTest extends BrowserTestCase
     {
         $this->open('/');
         $this->upload($this->table->file('two.json', self::twoSheets()));
+        $this->see('A kit file: Two sheets.');
         $this->click('button', 'Bring it in');
         $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
