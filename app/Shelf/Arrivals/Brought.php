@@ -32,7 +32,9 @@ final readonly class Brought
     {
         $isJson = str_starts_with(ltrim($this->start, "\u{FEFF} \r\n\t"), '{');
 
-        return $isJson && preg_match('/"format"\s*:\s*"(keepshare\/[a-z-]+)"/', $this->start, $found) === 1 ? $found[1] : null;
+        return $isJson && preg_match('/"format"\s*:\s*"keepshare\\\\?\/([a-z-]+)"/', $this->start, $found) === 1
+            ? "keepshare/$found[1]"
+            : null;
     }
 
     /** What a JSON file says by that name, where it comes early. */

@@ -17,6 +17,10 @@ final class FileArrival implements Arrival
             'keepshare/share-out' => self::ofKit('Read it', 'A share-out, to be compared.', 'share-out/read', 'share_file', $kit),
             'keepshare/recipe' => self::ofKit('Keep the recipe', "A recipe of cards$called.", 'recipes/read', 'recipe'),
             'keepshare/record' => self::ofKit('Read it', 'What is remembered of cards.', 'tally/record', 'record_file', $kit),
+            // What says no format may be meant for a kit: what is wrong with it is told then.
+            null => str_contains($it->start, '"components"')
+                ? Offer::to('Read it as a kit', "A file that may be a kit$called.", '/kits', 'kit_file')
+                : null,
             default => null,
         };
     }

@@ -28,6 +28,9 @@ final class ArrivalsTest extends FeatureTestCase
         yield 'a list' => ['', $list, $asked, '/kits/list'];
         yield 'a list in a file' => ['list.txt', $list, $asked, '/kits/list'];
         yield 'a kit file' => ['hills.json', $kit, 'A kit file: Knitted Hills.', '/kits'];
+        $escaped = '{"format":"keepshare\/kit","name":"Tea \u0026 thyme"}';
+        yield 'a kit file of another program' => ['k.json', $escaped, 'A kit file: Tea & thyme.', '/kits'];
+        yield 'what may be a kit' => ['k.json', '{"components": []}', 'A file that may be a kit.', '/kits'];
         yield 'a kit file that is pasted' => ['', $kit, 'A kit file: Knitted Hills.', '/kits'];
         yield 'a table' => ['list.csv', "Sort;Was;Zahl\npaper;Wave;2", $table, '/kits'];
         yield 'a table with our headers' => ['', "kind,name,count\npaper,Wave,2", $table, '/kits'];
