@@ -8,7 +8,7 @@ use Throwable;
 
 /**
  * Copies of the whole table that are kept by themselves: one a day, and one before the application changes its records or
- * everything is replaced. The newest seven stay.
+ * everything is replaced. The newest seven stay, and the samples that were kept aside.
  */
 final readonly class Copies
 {
@@ -42,7 +42,9 @@ final readonly class Copies
         }
         $name = 'keep-share-'.CarbonImmutable::now()->format('Y-m-d-His')."-$kind->value.zip";
         SaveTable::to("$this->folder/$name", $progress);
-        foreach (array_slice($this->all(), self::KEEPS) as $copy) {
+        // The samples stay, however many copies come after them.
+        $ofItsOwn = array_filter($this->all(), static fn (Copy $copy): bool => $copy->kind !== CopyKind::Samples);
+        foreach (array_slice($ofItsOwn, self::KEEPS) as $copy) {
             @unlink("$this->folder/$copy->name");
         }
 

@@ -186,7 +186,7 @@
             </select>
         </label>
     {/if}
-    {#if !file}
+    {#if isEmpty}
         <label class="choose">
             or choose a file
             <input type="file" onchange={(event) => hold(event.currentTarget.files)} />
