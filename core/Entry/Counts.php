@@ -30,7 +30,10 @@ final class Counts
     /** Small things are sold on them: "3 sheets of 24". */
     private const CARRIERS = ['card', 'sheet', 'row', 'strip'];
 
-    private const BETWEEN = ['assorted', 'different', 'mixed', 'unique', 'of', 'asst', 'various', 'printed', 'single', 'individual'];
+    private const BETWEEN = [
+        'double-sided', 'single-sided', 'assorted', 'different', 'mixed', 'unique', 'of', 'asst', 'various', 'printed', 'single',
+        'individual',
+    ];
 
     private const MOST_DESIGNS = 60;
 

@@ -64,6 +64,18 @@ final class FindKind
         return self::all($tokens) === [];
     }
 
+    /** It names a kind, or several. */
+    public static function namesAny(string $text): bool
+    {
+        try {
+            $kinds = self::everywhere(Tokens::of($text));
+
+            return array_filter($kinds, static fn (KindFound $one): bool => $one->phrase->tier !== KindPhrase::MAYBE) !== [];
+        } catch (BadLine) {
+            return false;
+        }
+    }
+
     /** The kind a text names; null where it names none, or two. */
     public static function named(string $text): ?KindFound
     {

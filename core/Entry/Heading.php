@@ -61,8 +61,12 @@ final readonly class Heading
         if ($this->says === '') {
             return false;
         }
-        // "Tags: 4 white, 4 kraft" says itself what they are.
-        $own = preg_match('/^([^:"“]{2,40}):\s/u', $line, $head) === 1 ? FindKind::named($head[1]) : null;
+        // "Tags: 4 white, 4 kraft" says itself what they are, and so does "bits: 10 buttons, 2 m jute".
+        $isLabelled = preg_match('/^([^:"“]{2,40}):\s+(.+)$/u', $line, $head) === 1;
+        $own = $isLabelled ? FindKind::named($head[1]) : null;
+        if ($own === null && $isLabelled && FindKind::namesAny("$head[1] $head[2]")) {
+            return false;
+        }
         $tier = $own === null ? FindKind::named($line)?->phrase->tier : KindPhrase::SURE;
         $isPictured = in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
         $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;

@@ -137,7 +137,7 @@ final class KindPhrases
     ];
 
     private const BASES = [
-        'base', 'card base', 'card blank', 'blank card', 'note card', 'notecard', 'folded card', 'base card', 'cardbase',
+        'base', 'blank', 'card base', 'card blank', 'blank card', 'note card', 'notecard', 'folded card', 'base card', 'cardbase',
         'greeting card base',
         'tent-fold card', 'scored card', 'pre-scored card', 'gatefold card', 'top-fold card', 'side-fold card',
     ];
@@ -189,6 +189,7 @@ final class KindPhrases
 
         return $all ??= [
             ...self::each(self::MAYBE_COUNTED, KindPhrase::of(Kind::Embellishment, '', KindPhrase::MAYBE)),
+            ...self::each(['velvet', 'tulle'], KindPhrase::of(Kind::Ribbon, '', KindPhrase::MAYBE)),
             ...self::worded(Kind::DieCut, self::MAYBE_DIE_CUTS, KindPhrase::MAYBE),
             ...self::each(self::COUNTED, KindPhrase::of(Kind::Embellishment, '', KindPhrase::LIKELY)),
             ...self::each(self::PLENTY, KindPhrase::plenty(Kind::Embellishment)),

@@ -40,6 +40,9 @@ final class LineParser
         'ticket', 'pocket', 'rub-on', 'chipboard', 'overlay', 'postcard', 'library pocket', 'photo corner', 'layered topper',
     ];
 
+    /** Words that name nothing by themselves: "paper labels, assorted". */
+    private const VAGUE = ['assorted', 'mixed', 'various', 'small', 'large', 'big', 'mini', 'tiny', 'printed'];
+
     /** Words that say nothing of a thing where they are left over. */
     public const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', '+', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.',
@@ -99,6 +102,7 @@ final class LineParser
         if ($unlabelled !== null) {
             return $this->read($unlabelled, $taken);
         }
+        self::refuseSeveral($line);
         $parts = CommaList::named($line) ?? CommaList::in($line);
 
         return ($parts === null ? null : $this->each($parts, $taken)) ?? $this->components(Tokens::of($line), $taken);
@@ -113,6 +117,21 @@ final class LineParser
     public static function eachBelow(string $heading, string $line, Unit $unit, Size $front, array $taken): ?array
     {
         return (new self($unit, $front))->ofList(NamedList::below($heading, PlainLine::of($line)), $taken);
+    }
+
+    /**
+     * They are no one sheet of all those names.
+     *
+     * @throws BadLine where sheets are listed behind a colon, and could not be read one by one
+     */
+    private static function refuseSeveral(string $line): void
+    {
+        $isList = preg_match('/^([^:"“]{2,90}):\s+([^\d"“,]+(?:,[^\d"“,]+){2,})$/u', $line, $found) === 1;
+        if ($isList && FindKind::named($found[1])?->phrase->kind->isSheets() === true) {
+            $says = 'Are these several? Write how many there are of each, such as: 2 each';
+
+            throw BadLine::at(mb_strlen($found[1]) + 2, mb_strlen($found[2]), $says);
+        }
     }
 
     /** "Shaker: 3 acetate circles, 3 foam rings": what stands before the colon is no kind, and only says what they are for. */
@@ -365,7 +384,8 @@ final class LineParser
         $isTrimming = $group === KindGroup::Trimmings || ($group === KindGroup::Tools && str_contains($said, ' '));
 
         // "4 doilies, white" are white doilies: no kind of ours says that.
-        $isTelling = in_array(Kind::singular($said), self::TELLING, true);
+        $areVague = array_diff(array_map(mb_strtolower(...), [...$before, ...$after]), self::VAGUE) === [];
+        $isTelling = $areVague || in_array(Kind::singular($said), self::TELLING, true);
 
         return match (true) {
             $before === [] && $after === [] => preg_match('/[ -]/', $said) === 1 && ! str_contains($said, 'sided') ? $said : '',

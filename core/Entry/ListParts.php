@@ -47,6 +47,8 @@ final readonly class ListParts
             // "36 sheets 6x6 (double-sided; 3 each of 12: clover/stripe, …)"
             "/^(?<head>(?:[^:\"“(]|$quoted){2,90}?\s*\([^():]{2,60})(?<between>:\s+)(?<names>[^()]+)\)$/u",
             "/^(?<head>(?:[^:\"“]|$quoted){3,90}?)(?<between>\s+[-–—]\s+)(?<names>.+)$/u",
+            // "Cardstock pack - 8.5x11 - 10 sheets - 2 each of slate, grass"
+            '/^(?<head>[^"“:]{3,120})(?<between>\s+[-–—]\s+)(?<names>[^–—]+)$/u',
             '/^(?<head>[^()"“]{3,80}?)(?<between>\s*\()(?<names>[^()]*[\p{L}][^()]*,[^()]+)\)(?<rest>[^,]{0,30})$/u',
         ];
         foreach ($ways as $way) {
@@ -84,6 +86,10 @@ final readonly class ListParts
             $names = mb_substr($names, mb_strlen($found[0]));
         }
         [$tail, $tailAt] = ['', 0];
+        if (preg_match('/^('.Patterns::NUMBER.'\s+(?:each|ea))\s+of\s+/iu', $names, $found) === 1) {
+            [$tail, $tailAt, $at] = [$found[1], $at, $at + mb_strlen($found[0])];
+            $names = mb_substr($names, mb_strlen($found[0]));
+        }
         foreach ([self::EACH, self::IN_ALL] as $pattern) {
             if ($tail === '' && preg_match($pattern, $names, $found, PREG_OFFSET_CAPTURE) === 1) {
                 [$tail, $tailAt] = [$found[1][0], $at + mb_strlen(substr($names, 0, $found[1][1]))];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Entry;
 
+use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Kit\Motif;
+use KeepShare\Core\Kit\Shape;
 
 /** One thing of a list by name: "ewe", "lamb x2", "12 hearts", "moss 3", "hello you" in quotation marks, "clover / stripe". */
 final readonly class NamedItem
@@ -39,8 +41,12 @@ final readonly class NamedItem
     ) {
     }
 
-    /** Null where it is no name with, at most, its number or its length. */
-    public static function in(string $text, int $at): ?self
+    /**
+     * Null where it is no name with, at most, its number or its length.
+     *
+     * @param  bool  $mayBeMade  among many names "plain" is one too
+     */
+    public static function in(string $text, int $at, bool $mayBeMade = false): ?self
     {
         $bare = trim($text);
         $at += mb_strlen($text) - mb_strlen(ltrim($text));
@@ -56,8 +62,8 @@ final readonly class NamedItem
         [$name, $many, $isQuoted] = $named;
         // "a bird" is one.
         $name = $isQuoted ? $name : (string) preg_replace('/^(?:an?|of)\s+(?=\p{L}{2})/iu', '', $name);
-        $isMade = $many === null && $lengths === [] && ! str_contains($name, '/') && preg_match(self::MADE, $name) === 1;
-        $isSized = preg_match('/\d\s*[x×]\s*\d|^[abc]\d$|\d\s*(?:#|lbs?\b|gsm\b)/iu', $name) === 1;
+        $isMade = ! $mayBeMade && $many === null && $lengths === [] && ! str_contains($name, '/') && preg_match(self::MADE, $name) === 1;
+        $isSized = preg_match('/\d\s*[x×]\s*\d|^[abc]\d\b|\d\s*(?:#|lbs?\b|gsm\b)/iu', $name) === 1;
         if (! $isQuoted && ($isMade || $isSized || preg_match(self::COUNTING, $name) === 1)) {
             return null;
         }
@@ -88,6 +94,16 @@ final readonly class NamedItem
         $many = $numbers === [] ? null : (is_numeric($numbers[0]) ? (int) $numbers[0] : Said::worth(Tokens::of($numbers[0])[0]));
 
         return [trim($isQuoted ? $found['quoted'] : $found['name'] ?? ''), $many, $isQuoted];
+    }
+
+    /** It says only which of several it is: a colour, how large, how made. */
+    public function describes(): bool
+    {
+        $isColour = ColourWords::in($this->name) !== null && Shape::named($this->name) === null;
+
+        $isSize = preg_match('/^(?:big|mini|tiny)$/iu', $this->name) === 1;
+
+        return ! $this->isQuoted && ($isColour || $isSize || preg_match(self::MADE, $this->name) === 1);
     }
 
     /**

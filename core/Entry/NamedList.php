@@ -143,8 +143,9 @@ final readonly class NamedList
     private static function items(string $text, int $at): ?array
     {
         $items = [];
-        foreach (self::parts($text) as [$part, $from]) {
-            $item = NamedItem::in($part, $at + $from);
+        $parts = self::parts($text);
+        foreach ($parts as [$part, $from]) {
+            $item = NamedItem::in($part, $at + $from, count($parts) >= self::FEW);
             if ($item === null) {
                 return null;
             }
@@ -199,6 +200,9 @@ final readonly class NamedList
         $isEach = $tail !== null && preg_match('/\b(each|ea)\b/iu', $this->tail) === 1;
         $of = $isEach ? $tail : $said->each;
         $each = $of === null ? $this->share($said) : Said::worth($of);
+        // "Fish x12 (4 orange, 8 green)", "papers x6: waves, scales …": that many in all.
+        $isOfAll = $of?->kind === TokenKind::Times && in_array(Said::worth($of), [$this->sum(), count($this->items)], true);
+        [$of, $each] = $isOfAll ? [null, 1] : [$of, $each];
         // Either all have their number or none has: "cardstock: white, textured x3" is one thing.
         $isMixed = $this->hasNumbers() && ! self::areCounted($this->items) && ! $this->areSingle()
             && ! ($this->areOfEach() && count($this->items) > 2);
@@ -263,6 +267,11 @@ final readonly class NamedList
         return $rest !== [] && $this->items[0]->many !== null && array_filter($rest, $isColour) === $rest;
     }
 
+    private function sum(): int
+    {
+        return array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? 0, $this->items));
+    }
+
     private function areSingle(): bool
     {
         return $this->kind->phrase->kind === Kind::Tool || in_array($this->kind->phrase->kind, self::PICTURED, true);
@@ -293,6 +302,19 @@ final readonly class NamedList
         return $lines;
     }
 
+    /** What the head calls them beside their kind. */
+    private function calledBefore(): string
+    {
+        $words = [];
+        foreach ($this->said as $i => $token) {
+            $isKind = $i >= $this->kind->from && $i < $this->kind->end();
+            $isName = $token->isWord() && ! in_array($token->plain(), LineParser::IDLE, true) && Said::worth($token) === null;
+            array_push($words, ...! $isKind && $isName ? [$token->text] : []);
+        }
+
+        return implode(' ', $words);
+    }
+
     /** "fox" in quotation marks is a picture; "for fox sake" is something to say. */
     public static function isPicture(string $name): bool
     {
@@ -312,6 +334,8 @@ final readonly class NamedList
         // "die cut trains (5), die cut trees (10)": the kind said again is no name.
         $own = trim((string) preg_replace('/^'.preg_quote($this->kind->said, '/').'\s+/iu', '', $item->name));
         $name = $isTwoFaced ? NamedItem::faces($own, self::isTwoFaced($this->head)) : $own;
+        // "robots die cuts: 3 big, 6 small" are big robots.
+        $name = $item->describes() && in_array($kind, self::PICTURED, true) ? trim("$name {$this->calledBefore()}") : $name;
         $head = $isWords ? str_replace($this->kind->said, $words, $head) : $head;
         // "enamel dots: 3 red, 3 navy" are red enamel dots.
         $isTrimming = $kind === Kind::Tool || $kind->good()::group() === KindGroup::Trimmings;

@@ -224,6 +224,8 @@ final class PackingText
         $isBox = $this->lines === [] && preg_match('/\b(?:box|club|parcel|bundle|subscription|crate|cards\))/iu', $bare) === 1
             && preg_match('/^\d/u', $bare) !== 1;
         // Above the list and below its title may stand a second one, such as the theme.
+        // "April Showers by Puddle Paper Co": what counts nothing, in so many words, is a title.
+        $isBox = $isBox || ($this->lines === [] && preg_match('/\d/', $plain) !== 1 && substr_count(trim($bare), ' ') > 3);
         $isNamed = $isBox || ($this->heading->says === '' && preg_match('/\d/', $plain) !== 1 && FindKind::named($plain) === null
             && preg_match(self::BULLET, $bare) !== 1);
 

@@ -13,8 +13,11 @@ final class PlainLine
     private const SHORT = [
         'cs' => 'cardstock', 'pp' => 'patterned paper', 'pkts?' => 'packet', 'dcs?' => 'die cuts',
         'pop\s?dots?' => 'foam dots', 'dsp' => 'double-sided paper', 'envs?' => 'envelopes', 'dbl' => 'double',
-        'ds' => 'double-sided', 'asstd?' => 'assorted', 'emb' => 'embossing', 'w\/' => 'with ', 'qty\s*:?' => '', 'no\.(?=\s*\d)' => '',
+        'ds' => 'double-sided', 'asstd?' => 'assorted', 'emb' => 'embossing', 'w\/' => 'with ', 'no\.(?=\s*\d)' => '',
     ];
+
+    /** "blanks + envelopes: 10 of each, A6, kraft" */
+    private const BASES_AND_ENVELOPES = '/^(?:card )?(?:blanks|bases|cards)\s*(?:\+|&|and)\s*envelopes:\s*(\d{1,3}) (?:of )?each\b,?(.*)$/iu';
 
     private const AMOUNT = '\d+(?:\.\d+)?\s?(?:ml|g|m|yds?|yards?|met(?:re|er)s?)\b';
 
@@ -80,7 +83,13 @@ final class PlainLine
     private static function rules(): array
     {
         $size = Patterns::SIZE;
-        $rules = [
+        $rules = [];
+        foreach (self::SHORT as $short => $long) {
+            $rules['/(?<![\p{L}\d])(?:'.$short.')'.(str_ends_with($short, '\/') ? '' : '(?![\p{L}\d])').'\.?/iu'] = $long;
+        }
+
+        return [
+            ...$rules,
             // Hearts, ticks and stars beside the words.
             '/[\p{So}\x{FE0F}\x{200D}]+/u' => '',
             // One upright stroke parts two faces, more of them columns.
@@ -98,7 +107,11 @@ final class PlainLine
             '/^[x×]\s?(\d{1,3})\s+(?=(?:m|cm|yds?|yards?|ft|met(?:re|er)s?)\b)/iu' => '$1 ',
             // "24 x 6in x 6in", "5 x A4", "3 x 2 m": so many of that size.
             "/^(\d{1,3})\s*[x×]\s+(?=$size|[AC]\d\b|".self::AMOUNT.')/iu' => '$1 ',
-            '/^(\d{1,3})\s?[x×]\s+(?=\p{L})/iu' => '$1 ',
+            '/(?<!\p{L})qty\s*:?(?!\p{L})/iu' => '',
+            '/^(\d{1,3})(?:\s?[x×]|\s+[-–—])\s+(?=\p{L})/iu' => '$1 ',
+            '/^(\d{1,3})\s+[-–—]\s+(?=\d)/iu' => '$1 ',
+            '/\b(\d{1,3})\s+sheets?,?\s+all different\b/iu' => '$1 designs x1',
+            self::BASES_AND_ENVELOPES => '$1$2 card bases with envelopes',
             '/^1\s+(?=\p{L}.*:\s*\d+\s+sheets)/iu' => '',
             '/(?<=\p{L}{3})(?<!inch)\s+[x×]\s+(\d+(?:\.\d+)?\s*(?:yds?|yards?|m|cm|ft|in)\b)/iu' => ' $1',
             '/\s+to (?:fit|match)(?=\s*(?:,|$))/iu' => '',
@@ -111,10 +124,5 @@ final class PlainLine
             '/[\s,(:]+front\s*[:=-]?\s+(.+?)[\s,;\/]+back\s*[:=-]?\s+([^)]+)\)?$/iu' => ' $1 / $2',
             '/\b(cards?|bases?|blanks?)\s*\/\s*(envelopes?)\b/iu' => '$1 & $2',
         ];
-        foreach (self::SHORT as $short => $long) {
-            $rules['/(?<![\p{L}\d])(?:'.$short.')'.(str_ends_with($short, '\/') ? '' : '(?![\p{L}\d])').'\.?/iu'] = $long;
-        }
-
-        return $rules;
     }
 }

@@ -184,6 +184,12 @@ final class SaidMeasures
 
             return;
         }
+        // Sheets of 12 in are square.
+        if ($this->kind->isSheets() && in_array($length->units, self::squares(), true)) {
+            $this->is($token, Size::of($length, $length));
+
+            return;
+        }
         if (in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture], true)) {
             $this->is($token, Size::of($length, $length));
             $this->jotting->guesses[] = Guesses::SQUARE;
@@ -193,6 +199,12 @@ final class SaidMeasures
         throw $token->wrong(
             'One measure says nothing about this kind. Write both sides, such as 6x6, or put it in the name in quotation marks.',
         );
+    }
+
+    /** @return list<int> sides of the square sheets there are, in units */
+    private static function squares(): array
+    {
+        return array_map(static fn (int $inches): int => Length::inches($inches)->units, [6, 8, 12]);
     }
 
     private function hasSize(): bool

@@ -72,7 +72,7 @@ final class ImportTest extends BrowserTestCase
         $this->typeInto('[aria-label="Wave: size"]', '6 by');
         $this->press(WebDriverKeys::TAB);
         $this->see('Write both sides, such as 6 x 6.');
-        $stands = fn (string $field): ?string => $this->element($field)->getAttribute('value');
+        $stands = fn (string $field): string => (string) $this->element($field)->getAttribute('value');
         $this->open('/');
         self::assertSame("Half a list\n3 oat", $stands('#brought'));
         $this->open('/kits/1/add');

@@ -113,7 +113,7 @@ final class EntryTest extends TestCase
             ['die cuts lantern', 0, 3, 'How many of each?'],
             ['satin 1/4in wide 2 yards', 0, 5, '"satin" is not a kind'],
             ['papers 6x6 12x12 x2', 11, 5, 'There is a size already'],
-            ['cardstock 12in x2', 10, 4, 'Write both sides'],
+            ['cardstock 10in x2', 10, 4, 'Write both sides'],
             ['paper 6x6mm x2', 6, 5, 'No sheet is as small'],
         ];
     }
