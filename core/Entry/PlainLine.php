@@ -17,7 +17,7 @@ final class PlainLine
     ];
 
     /** "blanks + envelopes: 10 of each, A6, kraft" */
-    private const BASES_AND_ENVELOPES = '/^(?:card )?(?:blanks|bases|cards)\s*(?:\+|&|and)\s*envelopes:\s*(\d{1,3}) (?:of )?each\b,?(.*)$/iu';
+    private const BASES_AND_ENVELOPES = '/^(?:blanks|bases|cards)\s*(?:\+|&|and)\s*envelopes:\s*(\d{1,3}) (?:of )?each\b,?(.*)$/iu';
 
     private const AMOUNT = '\d+(?:\.\d+)?\s?(?:ml|g|m|yds?|yards?|met(?:re|er)s?)\b';
 

@@ -68,7 +68,7 @@ final class ListsTest extends TestCase
         ];
         $between = [' ', ', ', ' - ', ': ', ' & ', '; ', ' and '];
         $understood = 0;
-        for ($n = 0; $n < 6_000; $n++) {
+        for ($n = 0; $n < 3_000; $n++) {
             $line = '';
             for ($i = $random->getInt(2, 6); $i > 0; $i--) {
                 $word = $one([$one($names), $one($names), $one($kinds), $one($extras), $one(['3', '5', '19'])]);
@@ -92,7 +92,7 @@ final class ListsTest extends TestCase
                 self::assertTrue($isSaid, "$line: $number of ".json_encode(array_column($components, 'count'))." and \"$left\"");
             }
         }
-        self::assertGreaterThan(1_000, $understood);
+        self::assertGreaterThan(500, $understood);
     }
 
     public function test_the_page_for_makers_says_what_is_understood(): void
