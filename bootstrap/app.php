@@ -28,12 +28,15 @@ use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use KeepShare\Core\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Tools\Commands;
 
 // What is written is its owner's to read: the table, sessions, copies, logs.
 umask(0077);
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    // Those of the developers are not there where only the application is installed.
+    ->withCommands([__DIR__.'/../app/Console/Commands', ...class_exists(Commands::class) ? Commands::ALL : []])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->encryptCookies(except: ['theme', DeviceAccess::COOKIE]);
         $middleware->prepend([SecureHeaders::class, Compressed::class, KnownHosts::class, OwnOrigin::class, LetIn::class]);

@@ -53,6 +53,17 @@ final class LayersTest
             ->because('rooms use what is shared, not the other way round');
     }
 
+    /** What is there for those who develop is needed by nothing that runs. */
+    public function test_nothing_needs_the_tools(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('KeepShare\Core'), Selector::inNamespace('Database'))
+            ->shouldNot()
+            ->dependOn()
+            ->classes(Selector::inNamespace('Tools'))
+            ->because('the application runs without them');
+    }
+
     /** @return list<string> */
     private static function rooms(): array
     {

@@ -2,7 +2,6 @@
 
 namespace Tests\Browser;
 
-use App\Console\Soak\Surroundings;
 use Closure;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -19,6 +18,7 @@ use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\Process;
 use Tests\Browser\Support\Table;
+use Tools\Soak\Surroundings;
 
 /** A person at a table of their own: clicks, types and looks at the page. */
 abstract class BrowserTestCase extends TestCase

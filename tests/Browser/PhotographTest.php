@@ -2,9 +2,9 @@
 
 namespace Tests\Browser;
 
-use App\Console\Bench\DrawnTable;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
+use Tools\Bench\DrawnTable;
 
 /** From a photograph of eight pieces to components on cards, by keyboard. */
 final class PhotographTest extends BrowserTestCase

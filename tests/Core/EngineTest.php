@@ -2,7 +2,6 @@
 
 namespace Tests\Core;
 
-use App\Console\Bench\Partitions;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Engine;
@@ -20,6 +19,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Replay;
+use Tools\Bench\Partitions;
 
 /** The cutting engine against brute force, known optima and what can really be cut. */
 final class EngineTest extends TestCase

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Console\Bench\ScarceKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Cut\Engine;
@@ -35,6 +34,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Replay;
+use Tools\Bench\ScarceKit;
 
 /** Cards by the patterns their sheets are cut by, each part of it against a brute force that knows nothing of it. */
 final class PatternTest extends TestCase

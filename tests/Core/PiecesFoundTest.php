@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Console\Bench\DrawnTable;
 use KeepShare\Core\Look\BadReference;
 use KeepShare\Core\Look\Doubt;
 use KeepShare\Core\Look\FindPieces;
@@ -23,6 +22,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Tools\Bench\DrawnTable;
 
 /** Photographs of tables that are drawn, with perspective, shadow, noise and two lamps, so that all is known of them. */
 final class PiecesFoundTest extends TestCase

@@ -2,7 +2,6 @@
 
 namespace Tests\Core;
 
-use App\Console\Bench\PaperKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Measure\Unit;
@@ -24,6 +23,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Recipes;
+use Tools\Bench\PaperKit;
 
 /** A recipe laid on a kit: which paper takes which letter, and the cards that come of it. */
 final class RecipeLayTest extends TestCase

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use App\Console\Bench\OddKit;
-use App\Console\Bench\ScarceKit;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Card\Part\DiePart;
@@ -41,6 +39,8 @@ use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
+use Tools\Bench\OddKit;
+use Tools\Bench\ScarceKit;
 
 /** Fronts and paper come from anywhere; most or varied, leaner, and what costs nothing. */
 final class SourcesTest extends TestCase

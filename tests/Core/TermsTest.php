@@ -2,7 +2,6 @@
 
 namespace Tests\Core;
 
-use App\Console\Bench\Partitions;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Demand;
 use KeepShare\Core\Cut\Direction;
@@ -23,6 +22,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Replay;
+use Tools\Bench\Partitions;
 
 /** What a plan heeds beside sheets and pieces: margins, blemishes, the trimmer, useful leftovers, and its time. */
 final class TermsTest extends TestCase

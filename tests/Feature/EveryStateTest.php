@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Console\Bench\AllPages;
 use App\Files\KitExport;
 use App\Files\Media;
 use App\Frame\Exports;
@@ -14,6 +13,7 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tools\Bench\AllPages;
 
 /** Every page of a kit in every state that one gets into: nothing on it, nothing shared out, short, bare, cut, made, put away. */
 final class EveryStateTest extends FeatureTestCase

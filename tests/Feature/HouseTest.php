@@ -2,15 +2,15 @@
 
 namespace Tests\Feature;
 
-use App\Console\Commands\PressBenchCommand;
-use App\Console\Docs\ArrowsDocument;
-use App\Console\Props\PropsFile;
 use App\Frame\Rooms;
 use App\Frame\StagePage;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\Finder\SplFileInfo;
 use Tests\Browser\EveryPageTest;
+use Tools\Commands\PressBenchCommand;
+use Tools\Docs\ArrowsDocument;
+use Tools\Props\PropsFile;
 
 /** What is promised of the code itself: its arrows, its lines, its names, its colours, its contract with the pages. */
 final class HouseTest extends FeatureTestCase
@@ -39,7 +39,7 @@ final class HouseTest extends FeatureTestCase
     public function test_lines_are_read_down_and_not_across(): void
     {
         $wide = [];
-        foreach ($this->sources(['app', 'core', 'database', 'routes', 'tests'], 'php') as $file) {
+        foreach ($this->sources(['app', 'core', 'database', 'routes', 'tests', 'tools'], 'php') as $file) {
             foreach (explode("\n", $file->getContents()) as $n => $line) {
                 if (mb_strlen($line) > self::WIDEST) {
                     $wide[] = $file->getRealPath().':'.($n + 1);
@@ -53,7 +53,7 @@ final class HouseTest extends FeatureTestCase
     {
         // The record of a thing in the database is called as the thing is in the core.
         $records = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), File::files(app_path('Models')));
-        $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $this->sources(['app', 'core'], 'php'));
+        $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $this->sources(['app', 'core', 'tools'], 'php'));
         $twice = array_keys(array_filter(array_count_values($names), static fn (int $times): bool => $times > 1));
         self::assertSame([], array_values(array_diff($twice, $records)));
     }

@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Console\Bench\FullKit;
 use App\Database\Record;
 use App\Models\Card;
 use App\Models\Component;
@@ -17,6 +16,7 @@ use Illuminate\Support\Facades\File;
 use KeepShare\Core\Card\CardFront;
 use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Cut\Stock;
+use Tools\Bench\FullKit;
 
 /** What is read by hand for the sake of large kits is what the framework would have read. */
 final class ReadQuicklyTest extends FeatureTestCase

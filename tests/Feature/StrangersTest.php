@@ -2,7 +2,6 @@
 
 namespace Tests\Feature;
 
-use App\Console\Soak\OwnServer;
 use App\Door\DeviceAccess;
 use App\Http\Headers;
 use App\Models\Kit;
@@ -14,6 +13,7 @@ use GuzzleHttp\Client;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
+use Tools\Soak\OwnServer;
 
 /** Pages of others, other names, other devices: what they get, and what everybody is told. */
 final class StrangersTest extends FeatureTestCase

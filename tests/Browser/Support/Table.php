@@ -2,9 +2,9 @@
 
 namespace Tests\Browser\Support;
 
-use App\Console\Soak\Surroundings;
 use PDO;
 use RuntimeException;
+use Tools\Soak\Surroundings;
 
 /** The application on a table of its own: a database, a web server and a queue worker that end with the test. */
 final class Table

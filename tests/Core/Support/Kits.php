@@ -2,13 +2,13 @@
 
 namespace Tests\Core\Support;
 
-use App\Console\Bench\RandomKit;
-use App\Console\Bench\RichKit;
 use Closure;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Kit\KitFile;
+use Tools\Bench\RandomKit;
+use Tools\Bench\RichKit;
 
 /** Kits for tests: the demo's, and any number of made-up ones from a seed. */
 final class Kits

@@ -2,7 +2,6 @@
 
 namespace Tests\Feature\Cut;
 
-use App\Console\Soak\Surroundings;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\Sheet;
@@ -12,6 +11,7 @@ use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
 use Tests\Browser\Support\Process;
 use Tests\Feature\FeatureTestCase;
+use Tools\Soak\Surroundings;
 
 /** The stand-in label printer and motor cutter, and what is done with their answers. */
 final class TableToolsTest extends FeatureTestCase

@@ -2,7 +2,6 @@
 
 namespace Tests\Feature\Photographs;
 
-use App\Console\Bench\DrawnTable;
 use App\Files\PictureFile;
 use App\Models\Component;
 use App\Models\Kit;
@@ -19,6 +18,7 @@ use KeepShare\Core\Look\PieceTable;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Measure\Length;
 use Tests\Feature\FeatureTestCase;
+use Tools\Bench\DrawnTable;
 
 /** Photographs brought in, put right, kept. */
 final class PhotographsTest extends FeatureTestCase
