@@ -53,7 +53,8 @@ final class HouseTest extends FeatureTestCase
     {
         // The record of a thing in the database is called as the thing is in the core.
         $records = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), File::files(app_path('Models')));
-        $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $this->sources(['app', 'core', 'tools'], 'php'));
+        $sources = $this->sources(['app', 'core', 'tools'], 'php');
+        $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $sources);
         $twice = array_keys(array_filter(array_count_values($names), static fn (int $times): bool => $times > 1));
         self::assertSame([], array_values(array_diff($twice, $records)));
     }
