@@ -74,7 +74,7 @@ final class PackingText
         $reading = new self($unit, $front, $taken);
         $plain = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
         $plain = mb_check_encoding($plain, 'UTF-8') ? $plain : mb_convert_encoding($plain, 'UTF-8', 'ISO-8859-1');
-        $lines = self::unnumbered(preg_split('/\r\n|\r|\n/', $plain) ?: []);
+        $lines = self::unnumbered(preg_split('/\r\n|\r|\n/', PlainLine::spaced($plain)) ?: []);
         foreach (array_slice($lines, 0, self::MOST_LINES) as $i => $line) {
             $reading->ofAll = self::sizeBelow(array_slice($lines, $i + 1, self::MOST_LINES));
             $reading->line($i + 1, $line, $lines[$i + 1] ?? '');

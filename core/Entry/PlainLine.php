@@ -21,8 +21,19 @@ final class PlainLine
 
     private const AMOUNT = '\d+(?:\.\d+)?\s?(?:ml|g|m|yds?|yards?|met(?:re|er)s?)\b';
 
+    private const SPACES = '/[\x{00A0}\x{2000}-\x{200A}\x{202F}\x{205F}\x{3000}]/u';
+
+    private const UNSEEN = '/[\x{00AD}\x{200B}-\x{200D}\x{2060}\x{FEFF}]/u';
+
+    /** Spaces and strokes that web pages and word processors put in, as those of the keyboard. */
+    public static function spaced(string $text): string
+    {
+        return str_replace('⁄', '/', (string) preg_replace([self::SPACES, self::UNSEEN], [' ', ''], $text));
+    }
+
     public static function of(string $line): string
     {
+        $line = self::spaced($line);
         $quoted = [];
         $plain = (string) preg_replace_callback('/"[^"]*"|“[^”]*”/u', static function (array $found) use (&$quoted): string {
             $quoted[] = $found[0];

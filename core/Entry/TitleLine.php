@@ -21,6 +21,9 @@ final readonly class TitleLine
 {
     private const USUAL_CARDS = 10;
 
+    /** So far down it is looked for what is said of the kit. */
+    private const LINES_ABOVE = 12;
+
     private const LARGEST_FRONT = 9;
 
     private const MOST_CARDS = 1_000;
@@ -60,8 +63,8 @@ final readonly class TitleLine
             $found = $price === null ? self::price($part, $currency) : null;
             $many = $cards === null ? self::cards($part) : null;
             $size = $front === null ? self::front($part, $unit) : null;
-            if ($found === null && $many === null && $size === null && trim($part, ' :-–—') !== '') {
-                $name[] = trim($part, ' :-–—');
+            if ($found === null && $many === null && $size === null && $part !== '') {
+                $name[] = $part;
             }
             [$price, $cards, $front] = [$price ?? $found, $cards ?? $many, $front ?? $size];
         }
@@ -91,14 +94,19 @@ final readonly class TitleLine
     private static function parts(string $list, Unit $unit, Size $front): array
     {
         $parts = [];
-        foreach (PackingText::read($list, $unit, $front) as $line) {
+        $top = implode("\n", array_slice(preg_split('/\R/u', $list) ?: [], 0, self::LINES_ABOVE));
+        foreach (PackingText::read($top, $unit, $front) as $line) {
             $isNamed = FindKind::named(PlainLine::of($line->text)) === null || preg_match(self::OF_KIT, $line->text) === 1;
             if (! $line->isHeading || ! $isNamed) {
                 break;
             }
             $plain = (string) preg_replace([self::WORDS_ABOVE, '/[\p{So}\x{FE0F}]+/u'], '', $line->text);
-            $between = '/\s*(?:[;|()]|:\s|(?<!\d),|,(?!\d{2}\b))\s*|\s+[-–—]\s+/u';
-            array_push($parts, ...preg_split($between, rtrim($plain, ': !'), -1, PREG_SPLIT_NO_EMPTY) ?: []);
+            // "My kit US$27": a price stands by itself.
+            $plain = (string) preg_replace('/(?:us)?[$£€]\s?\d+(?:[.,]\d{2})?/iu', ', $0, ', $plain);
+            $between = '/\s*(?:[;|()]|\s\/\s|:\s|(?<!\d),|,(?!\d{2}\b))\s*|\s+[-–—]\s+/u';
+            foreach (preg_split($between, rtrim($plain, ': !'), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+                $parts[] = (string) preg_replace('/^[\s:–—-]+|[\s:–—-]+$/u', '', $part);
+            }
         }
 
         return $parts;

@@ -107,6 +107,16 @@ final class ListsTest extends TestCase
         }
     }
 
+    public function test_spaces_and_strokes_of_web_pages_are_read_as_those_of_the_keyboard(): void
+    {
+        $lines = self::read("Card\u{00AD}stock\u{00A0}8\u{202F}1⁄2\u{00A0}x\u{2009}11:\r\n2\u{00A0}moss\r\n\u{200B}3 oat\r\n");
+
+        self::assertSame(
+            ['1 # Cardstock 8 1/2 x 11:', '2 cardstock "Moss" 8 1/2 × 11 in x2', '3 cardstock "Oat" 8 1/2 × 11 in x3'],
+            array_map(self::said(...), $lines),
+        );
+    }
+
     public function test_what_became_nothing_is_left_over(): void
     {
         $left = static fn (string $line): array => LeftOver::of(

@@ -89,7 +89,11 @@
 </form>
 <ol>
     {#each lines as line (line.number)}
-        <li class:heading={line.isHeading} class:wrong={line.fault !== null} value={line.number}>
+        <li
+            class:heading={line.isHeading}
+            class:wrong={line.fault !== null || (line.sum !== null && line.sum.said !== line.sum.understood)}
+            value={line.number}
+        >
             {#if line.isHeading}
                 {line.text} <small>a heading{@render sum(line)}</small>
             {:else if line.fault !== null}
