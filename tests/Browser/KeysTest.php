@@ -92,6 +92,23 @@ final class KeysTest extends BrowserTestCase
         $this->holds(10, 'select count(*) from cards');
     }
 
+    public function test_keys_of_one_letter_can_be_switched_off_and_on_again(): void
+    {
+        $this->open('/kits/1/unpack');
+        $this->press('?');
+        $this->click('label', 'Keys of one letter or figure do something');
+        $this->press(WebDriverKeys::ESCAPE, '2', 'z', '?');
+        $this->open('/kits/1/unpack');
+        $this->press('2');
+        self::assertSame(0, $this->howMany('dialog[open]'));
+        self::assertStringEndsWith('/kits/1/unpack', $this->browser->getCurrentURL(), 'neither then nor after loading again');
+
+        $this->click('button', 'Keys');
+        $this->click('label', 'Keys of one letter or figure do something');
+        $this->press(WebDriverKeys::ESCAPE, '2');
+        $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/pair'), 'The key leads nowhere.');
+    }
+
     private function focus(): string
     {
         $id = $this->browser->executeScript('return document.activeElement.id');

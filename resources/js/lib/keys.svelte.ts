@@ -16,6 +16,34 @@ export interface Key {
     leaves?: boolean
 }
 
+const SINGLE_KEYS = 'single-keys'
+
+/** Whoever speaks to the browser, or hits keys by chance, can do without keys of one letter or figure (WCAG 2.1.4). */
+let areOff = $state(isKeptOff())
+
+function isKeptOff(): boolean {
+    try {
+        return localStorage.getItem(SINGLE_KEYS) === 'off'
+    } catch {
+        // Where the browser keeps nothing they are on.
+        return false
+    }
+}
+
+export const singleKeys = {
+    get areOff() {
+        return areOff
+    },
+    turn(off: boolean): void {
+        areOff = off
+        try {
+            localStorage.setItem(SINGLE_KEYS, off ? 'off' : 'on')
+        } catch {
+            return
+        }
+    },
+}
+
 /** What is to be answered before any key leads away. */
 let held = $state<string | null>(null)
 
@@ -50,6 +78,7 @@ export function press(event: KeyboardEvent): void {
         return
     }
     if (isItsOwn(event.key, target)) return
+    if (areOff && event.key.length === 1) return
     // What is done here comes before what leads away.
     const meant = allKeys().filter(({ key }) => key === event.key)
     const found = meant.find(({ leaves }) => !leaves) ?? meant[0]

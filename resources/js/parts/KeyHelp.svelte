@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { keysNow } from '@/lib/keys.svelte'
+    import { keysNow, singleKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
 
     /** The list of keys that this page answers to. */
@@ -20,7 +20,11 @@
             <dd>{key.says}</dd>
         {/each}
     </dl>
-    <Button onclick={() => (open = false)}>Close</Button>
+    <label>
+        <input type="checkbox" checked={!singleKeys.areOff} onchange={(event) => singleKeys.turn(!event.currentTarget.checked)} /> Keys of one
+        letter or figure do something
+    </label>
+    <p><Button onclick={() => (open = false)}>Close</Button></p>
 </dialog>
 
 <style>
@@ -56,6 +60,10 @@
 
     dd {
         margin: 0;
+    }
+
+    label {
+        margin-bottom: 1rem;
     }
 
     kbd {
