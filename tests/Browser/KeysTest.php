@@ -103,7 +103,7 @@ final class KeysTest extends BrowserTestCase
         self::assertSame(0, $this->howMany('dialog[open]'));
         self::assertStringEndsWith('/kits/1/unpack', $this->browser->getCurrentURL(), 'neither then nor after loading again');
 
-        $this->click('button', 'Keys');
+        $this->click('button', 'Show the keys');
         $this->click('label', 'Keys of one letter or figure do something');
         $this->press(WebDriverKeys::ESCAPE, '2');
         $this->until(fn (): bool => str_ends_with($this->browser->getCurrentURL(), '/kits/1/pair'), 'The key leads nowhere.');

@@ -43,7 +43,7 @@
         write(field, value)
         if (value.trim() === line[field]) return
         last = field
-        sender.send(path, { field, value }, { done: () => write(field, undefined) })
+        sender.send(path, { field, value }, { standsAlone: true, done: () => write(field, undefined) })
     }
 </script>
 
