@@ -22,6 +22,9 @@ final readonly class Companion
     private const REST = '/^[\s,)-]*(?:\((?!\d+\))[\p{L}\d][\p{L}\d\s.×x]*\))?[\s,]*(?:[x×]\s?\d+\b)?[\s,]*'
         .self::SIZE.'?[\s,)]*(?:[x×]\s?\d+)?\s*$/iu';
 
+    /** Behind a comma all that follows is of both: ", C6, white, x 8". */
+    private const OF_BOTH = '/^,(?:[\s,]|[AC]\d\b|\p{L}{3,}|[x×]\s?\d+\b)+$/u';
+
     private function __construct(public string $thing, private Kind $kind, private string $own, private string $many)
     {
     }
@@ -29,12 +32,14 @@ final readonly class Companion
     /** Null where nothing comes with it. */
     public static function in(string $line): ?self
     {
-        if (preg_match(self::LINE, $line, $found) !== 1 || preg_match(self::REST, $found['rest']) !== 1) {
+        $isOfBoth = preg_match(self::LINE, $line, $found) === 1 && preg_match(self::OF_BOTH, $found['rest']) === 1;
+        if ($found === [] || (! $isOfBoth && preg_match(self::REST, $found['rest']) !== 1)) {
             return null;
         }
         $isEnvelope = mb_strtolower($found['word'][0]) === 'e';
         // "card blanks + envelopes (white)" are white both.
         $said = preg_match('/\(([^)]*)\)/u', $found['rest'], $in) === 1 ? "$in[1] " : '';
+        $said = $isOfBoth ? trim((string) preg_replace('/[,]|[AC]\d\b|[x×]\s?\d+/u', ' ', $found['rest'])).' ' : $said;
         // With a number of their own the envelopes alone are.
         $rest = $found['many'] === '' ? $found['rest'] : (string) preg_replace('/\([^)]*\)/u', '', $found['rest']);
         $thing = $found['thing'].' '.trim(str_replace(['(', ')'], ' ', $rest), " ,\t");

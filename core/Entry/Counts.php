@@ -67,8 +67,19 @@ final class Counts
         for ($i = 0; $i < count($said->tokens); $i++) {
             $counts->at($i);
         }
+        $counts->settleTimes();
 
         return $counts;
+    }
+
+    /** "x 20 (10 designs)" are twenty in all; "x2 (12 designs)" are two of each. */
+    private function settleTimes(): void
+    {
+        $designs = $this->designs === null ? 0 : (int) Said::worth($this->designs);
+        $times = $this->each?->kind === TokenKind::Times ? (int) Said::worth($this->each) : 0;
+        if ($designs > 1 && $times >= 2 * $designs && $times % $designs === 0 && $this->all === null) {
+            [$this->all, $this->each] = [$this->each, null];
+        }
     }
 
     /** How many designs there are. */

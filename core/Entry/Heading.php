@@ -75,7 +75,7 @@ final readonly class Heading
         $isPanel = $this->kind === Kind::Paper && $own === null && FindKind::named($line)?->phrase->kind === Kind::Panel
             && preg_match('/\d\s*[x×]\s*\d/u', $line) !== 1;
         $isPaper = $this->kind === Kind::Paper && preg_match('/\p{L}\s*\/\s*\p{L}/u', $line) === 1
-            && preg_match('/\b(?:paper|card ?stock|pad)s?\b/iu', $line) !== 1;
+            && preg_match('/\b(?:paper|card ?stock)s?\b/iu', $line) !== 1;
 
         // "Lace - 12x12 - 1 sheet" below "Papers" is a sheet; a tag below "Embellishments" is a tag.
         $isSheet = $this->kind?->isSheets() === true && $own === null && self::isOfSheet($line);

@@ -25,7 +25,8 @@ final class HeadingSigns
     /** "# Papers", "**Papers**", "-- PAPERS --", "Papers:", "Extras" */
     public static function isMarked(string $line, string $bare, string $plain): bool
     {
-        $isMarked = preg_match('/^\s*#{1,4}\s|^\s*\*\*.*\*\*\s*:?\s*$|^\s*[-=~*_•]{2,}\s*\p{L}.*[-=~*_•]{2,}\s*$/u', $line) === 1;
+        $isMarked = preg_match('/^\s*#{1,4}\s|^\s*\*\*.*\*\*\s*:?\s*$|^\s*[-=~*_•]{2,}\s*\p{L}.*[-=~*_•]{2,}\s*$'
+            .'|^\s*([*_])\p{L}.*\1\s*:?\s*$/u', $line) === 1;
         $isTitle = preg_match(self::TITLE, $bare) === 1 && ! self::counts($bare);
         $isGeneric = preg_match(self::GENERIC, $plain) === 1 || preg_match(self::PIECES, $plain) === 1;
 

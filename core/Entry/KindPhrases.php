@@ -110,7 +110,7 @@ final class KindPhrases
     private const PAPERS = [
         'paper', 'patterned paper', 'printed paper', 'paper pad', 'pad of paper', 'paper stack', 'paper pack', 'pattern paper',
         'designer paper', 'decorative paper', 'double-sided paper', 'single-sided paper', 'scrapbook paper', 'collection paper',
-        'origami paper', 'wrapping paper', 'tissue paper', 'fabric', 'fabric sheet', 'specialty paper', 'mini pad', 'pad', 'paper sheet',
+        'origami paper', 'wrapping paper', 'tissue paper', 'fabric', 'fabric sheet', 'specialty paper', 'paper sheet',
         'sheet of paper', 'patterned cardstock', 'printed cardstock', 'background paper', 'mulberry paper', 'rice paper', 'book page',
         'foiled paper', 'paper collection',
     ];
@@ -189,7 +189,8 @@ final class KindPhrases
 
         return $all ??= [
             ...self::each(self::MAYBE_COUNTED, KindPhrase::of(Kind::Embellishment, '', KindPhrase::MAYBE)),
-            ...self::each(['velvet', 'tulle'], KindPhrase::of(Kind::Ribbon, '', KindPhrase::MAYBE)),
+            ...self::each(['pad', 'mini pad'], KindPhrase::of(Kind::Paper, '', KindPhrase::MAYBE)),
+            ...self::each(['velvet', 'tulle', 'rope'], KindPhrase::of(Kind::Ribbon, '', KindPhrase::MAYBE)),
             ...self::worded(Kind::DieCut, self::MAYBE_DIE_CUTS, KindPhrase::MAYBE),
             ...self::each(self::COUNTED, KindPhrase::of(Kind::Embellishment, '', KindPhrase::LIKELY)),
             ...self::each(self::PLENTY, KindPhrase::plenty(Kind::Embellishment)),

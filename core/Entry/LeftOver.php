@@ -36,6 +36,8 @@ final readonly class LeftOver
         'spool', 'reel', 'skein', 'hank', 'bobbin',
     ];
 
+    private const ROLLS = ['roll', 'spool', 'reel', 'skein', 'hank', 'bobbin'];
+
     /** @param  list<Component>  $components */
     private function __construct(private array $components, private Unit $unit)
     {
@@ -86,6 +88,7 @@ final readonly class LeftOver
         $worth = Said::worth($token);
         $isHolder = in_array($token->plain(), self::HOLDERS, true)
             && (($tokens[$i + 1] ?? null)?->lower() === 'of' || (isset($tokens[$i - 1]) && Said::worth($tokens[$i - 1]) !== null));
+        $isHolder = $isHolder || ($this->isByLength() && in_array($token->plain(), self::ROLLS, true));
         $isThing = ! $isHolder && in_array($token->plain(), self::HOLDERS, true);
         $isQuiet = in_array($token->plain(), self::QUIET, true) || (! $isThing && in_array($token->plain(), LineParser::IDLE, true));
 
@@ -125,6 +128,11 @@ final readonly class LeftOver
         $named = array_filter($this->components, static fn (Component $one): bool => str_contains($bare($one->name), $bare($text)));
 
         return $named !== [];
+    }
+
+    private function isByLength(): bool
+    {
+        return $this->components[0]->kind()->isByLength();
     }
 
     private function hasSheets(): bool

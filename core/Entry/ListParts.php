@@ -72,7 +72,7 @@ final readonly class ListParts
             $at = $last->at + $last->length;
             $rest = mb_substr($line, $at);
             // A size behind the kind is that of all.
-            preg_match('/^(?:\s*,?\s*'.self::size().')?(?:\s*\(\d{1,3}\s*\p{L}*\))?(?:\s*,)?\s*/iu', $rest, $size);
+            preg_match('/^(?:\s*,?\s*'.self::size().')?(?:\s*\((?:\d{1,3}\s*)?[\p{L}\s-]*\))?(?:\s*,)?\s*/iu', $rest, $size);
             $long = mb_strlen($size[0] ?? '');
             yield self::behind(rtrim(mb_substr($line, 0, $at + $long), ', '), mb_substr($rest, $long), $at + $long, false);
         }

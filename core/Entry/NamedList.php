@@ -94,21 +94,24 @@ final readonly class NamedList
     /** With nothing between the kind and its names, as in "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
     private function isList(bool $isLoose): bool
     {
-        $areThings = array_filter($this->items, static fn (NamedItem $item): bool => ! $item->isQuoted && self::isThing($item->name));
+        $areThings = array_filter($this->items, fn (NamedItem $item): bool => ! $item->isQuoted && $this->isThing($item->name));
 
         return match (true) {
-            $areThings === [] => self::areCounted($this->items) || in_array($this->kind->phrase->kind, self::PICTURED, true),
+            $areThings === [] => self::areCounted($this->items) || $this->areColours()
+                || in_array($this->kind->phrase->kind, self::PICTURED, true),
             // Behind a semicolon a thing is another thing.
             $isLoose => false,
             default => in_array($this->kind->phrase->kind, self::PICTURED, true),
         };
     }
 
-    private static function isThing(string $name): bool
+    /** It names a kind, and not only the stock that the list is of: "cardstock red, pink, kraft". */
+    private function isThing(string $name): bool
     {
         $kind = FindKind::named($name);
+        $isStock = $kind?->phrase->kind === $this->kind->phrase->kind && $kind->phrase->kind->isSheets() && $kind->said === $name;
 
-        return $kind !== null && $kind->phrase->tier !== KindPhrase::MAYBE;
+        return $kind !== null && $kind->phrase->tier !== KindPhrase::MAYBE && ! $isStock;
     }
 
     /** @param  list<NamedItem>  $items */
@@ -127,8 +130,13 @@ final readonly class NamedList
         bool $isParted = true,
     ): ?self {
         // Sheets with two faces are papers.
-        $isPaper = FindKind::named($head) === null && preg_match('/\bsheets?\b/iu', $head) === 1 && self::isTwoFaced($head);
-        $head = $isPaper ? (string) preg_replace('/\bsheets?\b/iu', 'papers', $head, 1) : $head;
+        $isPaper = FindKind::named($head) === null && self::isTwoFaced($head);
+        $hasSheets = preg_match('/\bsheets?\b/iu', $head) === 1;
+        $head = match (true) {
+            ! $isPaper => $head,
+            $hasSheets => (string) preg_replace('/\bsheets?\b/iu', 'papers', $head, 1),
+            default => "$head papers",
+        };
         $kind = FindKind::named($head);
         try {
             return $kind === null || count($items) < $least
@@ -206,7 +214,9 @@ final readonly class NamedList
         // Either all have their number or none has: "cardstock: white, textured x3" is one thing.
         $isMixed = $this->hasNumbers() && ! self::areCounted($this->items) && ! $this->areSingle()
             && ! ($this->areOfEach() && count($this->items) > 2);
-        if ($each === null || $isMixed || $this->isOneWithColours() || ($of !== null && $this->hasNumbers())) {
+        // "1 each red, pink, 2 white": of sheets a number of its own counts instead.
+        $isTwice = $of !== null && ($kind->isSheets() ? self::areCounted($this->items) : $this->hasNumbers());
+        if ($each === null || $isMixed || $isTwice || $this->isOneWithColours()) {
             return null;
         }
         $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $each, $this->items));
@@ -251,18 +261,29 @@ final readonly class NamedList
     /** "cardstock: white, kraft, black" are three sheets, as colours are; two words may describe one. */
     private function areOfEach(): bool
     {
-        $colours = array_filter($this->items, static fn (NamedItem $item): bool => ColourWords::in($item->name) !== null);
-        $isStock = $this->kind->phrase->kind === Kind::Cardstock && $colours === $this->items;
+        $isStock = $this->kind->phrase->kind === Kind::Cardstock && array_filter($this->items, self::isColour(...)) === $this->items;
 
         return $isStock || ($this->kind->phrase->kind->isSheets() && count($this->items) > 2);
+    }
+
+    /** Three colours or more of one stock. */
+    private function areColours(): bool
+    {
+        return count($this->items) > 2 && $this->kind->phrase->kind === Kind::Cardstock
+            && array_filter($this->items, self::isColour(...)) === $this->items;
+    }
+
+    private static function isColour(NamedItem $item): bool
+    {
+        return ColourWords::in($item->name) !== null;
     }
 
     /** "12 mats, plum": a number, a thing, and what colour it has. */
     private function isOneWithColours(): bool
     {
         $rest = array_slice($this->items, 1);
-        $isColour = static fn (NamedItem $item): bool => $item->many === null && ! $item->isQuoted
-            && ColourWords::in($item->name) !== null && Shape::named($item->name) === null;
+        $isColour = static fn (NamedItem $item): bool => $item->many === null && ! $item->isQuoted && self::isColour($item)
+            && Shape::named($item->name) === null;
 
         return $rest !== [] && $this->items[0]->many !== null && array_filter($rest, $isColour) === $rest;
     }

@@ -35,8 +35,8 @@ final class PackingText
         .'|a4|a5|letter)\W*$/iu';
 
     /** "-- PAPERS --", "=== Cardstock ===", "**Die cuts**", and pictures beside the words. */
-    private const ORNAMENTS = '/\*\*|__|^[\p{So}\x{FE0F}\x{200D}\s]+|[\p{So}\x{FE0F}\x{200D}\s]+$|^[-=~*#_•·]{2,}\s*'
-        .'|\s*[-=~*#_•·]{2,}$/u';
+    private const ORNAMENTS = '/\*\*|__|^[*_](?=\p{L})|(?<=[\p{L})])[*_](?=:?$)|^[\p{So}\x{FE0F}\x{200D}\s]+|[\p{So}\x{FE0F}\x{200D}\s]+$'
+        .'|^[-=~*#_•·]{2,}\s*|\s*[-=~*#_•·]{2,}$/u';
 
     private const RULE = '/^[\s\p{Pd}_=*~.#|]*$/u';
 

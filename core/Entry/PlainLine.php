@@ -126,6 +126,9 @@ final class PlainLine
             '/^1\s+(?=\p{L}.*:\s*\d+\s+sheets)/iu' => '',
             '/(?<=\p{L}{3})(?<!inch)\s+[x×]\s+(\d+(?:\.\d+)?\s*(?:yds?|yards?|m|cm|ft|in)\b)/iu' => ' $1',
             '/\s+to (?:fit|match)(?=\s*(?:,|$))/iu' => '',
+            '/\s+[-–—:]\s+(?=[x×]\s?\d)/u' => ' ',
+            // "2 yellow / 2 sky": with its number each is a thing, and no face.
+            '/(?<=\p{L})\s*\/\s*(?=\d{1,3}\s+\p{L})/u' => ', ',
             '/\s+[-–—]+\s*(\d{1,4})\s*(?:pcs?|pieces|off)?$/iu' => ' x$1',
             '/(?<=[\p{L}\d)”])[.!]+$/u' => '',
             '/\b(single|double|two|dual)\s+(sided|faced)\b/iu' => '$1-$2',

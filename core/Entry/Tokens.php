@@ -69,7 +69,8 @@ final class Tokens
             [TokenKind::Colour, '(#[0-9a-f]{6})\b'],
             // As much space before the x as behind it: "12in x2" is a measure and a count.
             [TokenKind::Size, "({$perhaps})(?:\s+[x×*]\s+|\s*[×]\s*|[x*]|\s+by\s+)({$perhaps})(?![\w\/\"])(?![x×*]\s?\d)"],
-            [TokenKind::Square, "({$perhaps})\s*[- ]?sq(?:uare)?\b\.?"],
+            // "10 square cards" are ten, and not 10 in square.
+            [TokenKind::Square, "(?|({$side})\s*[- ]?sq(?:uare)?\b\.?|({$measure})\s*[- ]?sq(?:uare)?\b\.?(?!\s+\p{L}))"],
             [TokenKind::Weight, self::WEIGHT],
             [TokenKind::Amount, '(\d+(?:[.,]\d+)?\s?-?(?:g|gr|grams?|kg|ml|cl|oz|fl\.?\s?oz|ounces?))\b'],
             // "2-hole", "3D": of a name, and not of a number; but a 24-piece set has 24.
