@@ -53,6 +53,7 @@ final class KindPhrases
         'punched circle' => 'circle', 'punched heart' => 'heart', 'punched flower' => 'flower', 'punched leaf' => 'leaf',
         'punched star' => 'star', 'paper piece' => '', 'paper bag' => '', 'kraft paper bag' => '', 'glassine bag' => '',
         'gift bag' => '', 'fussy cut' => '',
+        'die cut topper' => 'image', 'sentiment topper' => 'sentiment',
         'sentiment die cut' => 'sentiment', 'sentiment' => 'sentiment', 'saying' => 'sentiment',
         'sentiment sheet' => 'sentiment', 'sentiment strip' => 'sentiment', 'word strip' => 'sentiment',
         'phrase strip' => 'sentiment', 'sentiment card' => 'sentiment', 'die cut sentiment' => 'sentiment',
