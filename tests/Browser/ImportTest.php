@@ -62,6 +62,23 @@ final class ImportTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
+    public function test_a_table_and_a_kit_file_may_be_pasted_as_well(): void
+    {
+        $this->open('/');
+        $this->typeInto('#brought', "kind,name,count,width,height\nenvelope,White,4,4 3/8,5 3/4");
+        $this->see('A packing list as a table, for a new kit.');
+        $this->click('button', 'Look at its columns');
+        $this->see('1 line, all of them good');
+
+        $kit = ['format' => 'keepshare/kit', 'version' => 1, 'name' => 'Pasted', 'unit' => 'ell', 'components' => []];
+        $this->open('/');
+        $this->typeInto('#brought', (string) json_encode($kit));
+        $this->see('A kit file: Pasted.');
+        $this->click('button', 'Bring it in');
+        $this->see('Nothing was brought in.');
+        self::assertStringContainsString('"Pasted"', (string) $this->element('#brought')->getAttribute('value'), 'what was pasted stays');
+    }
+
     public function test_what_is_half_written_is_there_after_leaving_and_loading_again(): void
     {
         $this->open('/');

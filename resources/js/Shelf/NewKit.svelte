@@ -106,7 +106,11 @@
         if (tooLarge) return
         const chosen = own.find(({ id }) => String(id) === into)
         const isText = name === 'list' || name === 'code'
-        const value = isText ? (file ? await file.text() : draft.text) : (file ?? new File([draft.text], 'pasted'))
+        const value = isText
+            ? file
+                ? await file.text()
+                : draft.text
+            : (file ?? new File([draft.text], draft.text.trim().startsWith('{') ? 'pasted.json' : 'pasted.csv'))
         const data: Data = { [name]: value }
         if (name === 'list') Object.assign(data, typed())
         if (chosen) data['revision'] = chosen.revision

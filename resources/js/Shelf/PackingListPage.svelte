@@ -4,6 +4,7 @@
     import Button from '@/parts/Button.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
+    import { count } from '@/lib/format'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import type { PackingListPage } from '@/lib/props'
@@ -55,7 +56,7 @@
                 <Button main type="submit">Show the lines</Button>
             </form>
         {:else}
-            <h1>{lines.length} lines, {bad === 0 ? 'all of them good' : `${bad} with a problem`}</h1>
+            <h1>{count(lines.length, 'line')}, {bad === 0 ? 'all of them good' : `${bad} with a problem`}</h1>
             <form class="kit" onsubmit={bringIn} novalidate>
                 <label>Name of the kit <input id="list-name" bind:value={typed.name} aria-invalid={!!errors['name']} /></label>
                 <label>Front <input size="7" bind:value={typed.width} aria-label="Front, width" aria-invalid={!!errors['front']} /></label>
