@@ -4,7 +4,6 @@ namespace App\Shelf;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
-use KeepShare\Core\Entry\BadLine;
 use KeepShare\Core\Entry\TitleLine;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Measure\BadMeasure;
@@ -50,12 +49,13 @@ final class BeginRequest extends FormRequest
      */
     public function title(): TitleLine
     {
-        $title = TitleLine::above($this->list(), LastCurrency::now());
+        $currency = LastCurrency::now();
+        $title = TitleLine::above($this->list(), $currency);
         foreach (['name', 'cards', 'front', 'price'] as $field) {
             $said = $this->string($field)->trim()->toString();
             try {
-                $title = $said === '' ? $title : $title->with($field, $said, LastCurrency::now());
-            } catch (BadLine|BadKit|BadMeasure $wrong) {
+                $title = $said === '' ? $title : $title->with($field, $said, $currency);
+            } catch (BadKit|BadMeasure) {
                 throw ValidationException::withMessages([$field => $this->messages()["$field.*"]]);
             }
         }

@@ -59,11 +59,6 @@ final readonly class ControlSum
         return $isEach && $said !== $sum ? null : new self($said, $sum);
     }
 
-    public function isRight(): bool
-    {
-        return $this->said === $this->understood;
-    }
-
     /** @param  list<Component>  $components */
     private static function sum(array $components): int
     {

@@ -67,29 +67,29 @@ final readonly class Heading
         if ($own === null && $isLabelled && FindKind::namesAny("$head[1] $head[2]")) {
             return false;
         }
-        $tier = $own === null ? FindKind::named($line)?->phrase->tier : KindPhrase::SURE;
+        $found = $own === null ? FindKind::named($line) : null;
+        $tier = $own === null ? $found?->phrase->tier : KindPhrase::SURE;
         $isPictured = in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
         $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;
 
         // A paper may be called after anything: "Postcards / kraft" below "Papers" has two faces.
-        $isPanel = $this->kind === Kind::Paper && $own === null && FindKind::named($line)?->phrase->kind === Kind::Panel
+        $isPanel = $this->kind === Kind::Paper && $found?->phrase->kind === Kind::Panel
             && preg_match('/\d\s*[x×]\s*\d/u', $line) !== 1;
         $isPaper = $this->kind === Kind::Paper && preg_match('/\p{L}\s*\/\s*\p{L}/u', $line) === 1
             && preg_match('/\b(?:paper|card ?stock)s?\b/iu', $line) !== 1;
 
         // "Lace - 12x12 - 1 sheet" below "Papers" is a sheet; a tag below "Embellishments" is a tag.
-        $isSheet = $this->kind?->isSheets() === true && $own === null && self::isOfSheet($line);
+        $isSheet = $this->kind?->isSheets() === true && $own === null && self::isOfSheet($line, $found);
         $isMaybe = $tier === KindPhrase::MAYBE && $this->kind !== Kind::Embellishment;
 
-        return $tier === null || $isMaybe || $isPaper || $isPanel || $isSheet || $this->isWithinName($line, $own)
+        return $tier === null || $isMaybe || $isPaper || $isPanel || $isSheet || $this->isWithinName($line, $found)
             || ($mayBePicture && $tier === KindPhrase::LIKELY);
     }
 
     /** Below "Papers" a kind in the middle of a name is a print: "Teatime - Doily dots". */
-    private function isWithinName(string $line, ?KindFound $own): bool
+    private function isWithinName(string $line, ?KindFound $found): bool
     {
-        $found = $own === null && $this->kind?->isSheets() === true ? FindKind::named($line) : null;
-        if ($found === null || $found->isPlural || $found->phrase->kind->isSheets()) {
+        if ($found === null || $this->kind?->isSheets() !== true || $found->isPlural || $found->phrase->kind->isSheets()) {
             return false;
         }
         $tokens = Tokens::of($line);
@@ -100,7 +100,7 @@ final readonly class Heading
             && array_filter(array_slice($tokens, $found->end()), $isName) !== [];
     }
 
-    private static function isOfSheet(string $line): bool
+    private static function isOfSheet(string $line, ?KindFound $found): bool
     {
         try {
             $sized = array_filter(
@@ -111,7 +111,7 @@ final readonly class Heading
             return false;
         }
 
-        return $sized !== [] && FindKind::named($line)?->phrase->kind->isSheets() !== true
+        return $sized !== [] && $found?->phrase->kind->isSheets() !== true
             && preg_match('/\b(?:sticker|die|stamp|stencil|folder|base|card|envelope|panel|mat)s?\b/iu', $line) !== 1;
     }
 }

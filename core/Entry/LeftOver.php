@@ -7,6 +7,7 @@ namespace KeepShare\Core\Entry;
 use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Foam;
+use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\BadMeasure;
@@ -57,11 +58,12 @@ final readonly class LeftOver
         }
         $shown = [...$left->shown(), ...$left->sides()];
         $numbers = $left->numbers($tokens);
+        $kinds = $left->kinds($tokens);
         $found = [];
         foreach ($tokens as $i => $token) {
             $isSaid = match ($token->kind) {
                 TokenKind::Break, TokenKind::Colour => true,
-                TokenKind::Word => $left->isWord($token, $tokens, $i, $shown, $numbers),
+                TokenKind::Word => $left->isWord($token, $tokens, $i, $kinds, $shown, $numbers),
                 TokenKind::Name => $left->areShown($token->text, $shown),
                 TokenKind::Number, TokenKind::Times => in_array(Said::worth($token), $numbers, true)
                     || in_array($token->text, $shown, true),
@@ -80,10 +82,11 @@ final readonly class LeftOver
 
     /**
      * @param  list<Token>  $tokens
+     * @param  list<KindFound>  $kinds
      * @param  list<string>  $shown
      * @param  list<int>  $numbers
      */
-    private function isWord(Token $token, array $tokens, int $i, array $shown, array $numbers): bool
+    private function isWord(Token $token, array $tokens, int $i, array $kinds, array $shown, array $numbers): bool
     {
         $worth = Said::worth($token);
         $isHolder = in_array($token->plain(), self::HOLDERS, true)
@@ -94,26 +97,30 @@ final readonly class LeftOver
 
         return $isHolder || $isQuiet || ($worth !== null && in_array($worth, $numbers, true)) || $this->areShown($token->text, $shown)
             || in_array($token->text, $shown, true) || preg_match('/^(?:busy|calm)(?:\|(?:busy|calm))*$/iu', $token->text) === 1
-            || $this->isOfKind($tokens, $i) || NamedSize::of($token->text, $this->components[0]->kind()) !== null
+            || self::isOfKind($kinds, $i) || NamedSize::of($token->text, $this->components[0]->kind()) !== null
             || preg_match('/sided$|^[()*.…!?&+-]+$/iu', $token->text) === 1;
     }
 
     /**
-     * Part of what somebody calls a kind that is among what was understood.
-     *
      * @param  list<Token>  $tokens
+     * @return list<KindFound> the kinds named in the line that are among what was understood
      */
-    private function isOfKind(array $tokens, int $i): bool
+    private function kinds(array $tokens): array
     {
-        foreach (FindKind::everywhere($tokens) as $kind) {
-            $isThere = $i >= $kind->from && $i < $kind->end();
-            $isMeant = array_filter($this->components, static fn (Component $one): bool => $one->kind() === $kind->phrase->kind) !== [];
-            if ($isThere && $isMeant) {
-                return true;
-            }
-        }
+        $understood = array_map(static fn (Component $one): Kind => $one->kind(), $this->components);
+        $isMeant = static fn (KindFound $kind): bool => in_array($kind->phrase->kind, $understood, true);
 
-        return false;
+        return array_values(array_filter(FindKind::everywhere($tokens), $isMeant));
+    }
+
+    /**
+     * Part of what somebody calls a kind.
+     *
+     * @param  list<KindFound>  $kinds
+     */
+    private static function isOfKind(array $kinds, int $i): bool
+    {
+        return array_filter($kinds, static fn (KindFound $kind): bool => $i >= $kind->from && $i < $kind->end()) !== [];
     }
 
     /** @param  list<string>  $shown */

@@ -22,7 +22,8 @@ use KeepShare\Core\Measure\Unit;
  *     1/4in wide satin ribbon, 2 yards
  *
  * First what it is (FindKind), then its measures (SaidMeasures), how many (Counts), and what else is known (Adjectives). Words that
- * are left are the name. Whatever could be a measure or a count and is not understood is refused at the word: nothing is guessed.
+ * are left are the name. Whatever could be a measure or a count and is not understood is refused at the word. What the line leaves
+ * open and is taken as is usual is kept with the component as a guess, and shown.
  */
 final class LineParser
 {
@@ -111,12 +112,13 @@ final class LineParser
     /**
      * The things of a line below a heading that says what they are; null where they are not listed by name alone.
      *
+     * @param  string  $plain  as PlainLine has it
      * @param  list<string>  $taken
      * @return non-empty-list<Component>|null
      */
-    public static function eachBelow(string $heading, string $line, Unit $unit, Size $front, array $taken): ?array
+    public static function eachBelow(string $heading, string $plain, Unit $unit, Size $front, array $taken): ?array
     {
-        return (new self($unit, $front))->ofList(NamedList::below($heading, PlainLine::of($line)), $taken);
+        return (new self($unit, $front))->ofList(NamedList::below($heading, $plain), $taken);
     }
 
     /**
@@ -140,7 +142,7 @@ final class LineParser
         if (preg_match('/^(?<label>\p{L}[\p{L}\s]{1,30}):\s+(?<rest>.+)$/u', $line, $found) !== 1) {
             return null;
         }
-        $isLabel = FindKind::isNone(Tokens::of($found['label'])) && FindKind::named($found['label']) === null;
+        $isLabel = FindKind::isNone(Tokens::of($found['label']));
 
         return $isLabel && ! FindKind::isNone(Tokens::of($found['rest'])) ? $found['rest'] : null;
     }

@@ -100,7 +100,6 @@ final readonly class NamedItem
     public function describes(): bool
     {
         $isColour = ColourWords::in($this->name) !== null && Shape::named($this->name) === null;
-
         $isSize = preg_match('/^(?:big|mini|tiny)$/iu', $this->name) === 1;
 
         return ! $this->isQuoted && ($isColour || $isSize || preg_match(self::MADE, $this->name) === 1);

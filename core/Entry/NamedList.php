@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Entry;
 
-use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Kit\Shape;
@@ -17,9 +16,6 @@ use KeepShare\Core\Kit\Words;
  */
 final readonly class NamedList
 {
-    /** Of that many names, up to that many each are what a number in all is meant for. */
-    private const FEW = 4;
-
     private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b|\breversible\b/iu';
 
     /** Kinds whose things are pictures or words, and are often listed with nothing between kind and names. */
@@ -29,7 +25,6 @@ final readonly class NamedList
 
     /**
      * @param  list<Token>  $said  of the head
-     * @param  list<NamedItem>  $items
      * @param  string  $tail  what is said behind the names
      * @param  int  $tailAt  where that stands in the line
      * @param  bool  $isParted  a colon, a dash or brackets stand between the head and the names
@@ -38,7 +33,7 @@ final readonly class NamedList
         private string $head,
         private array $said,
         private KindFound $kind,
-        private array $items,
+        private NamedItems $items,
         private string $tail,
         private int $tailAt,
         public bool $isParted,
@@ -55,12 +50,15 @@ final readonly class NamedList
     public static function below(string $heading, string $line): ?self
     {
         // "Sunny Side (yellow floral/white stripe)": what is in brackets are its faces.
-        $items = self::items((string) preg_replace('/\(([^()]*\/[^()]*)\)/u', '$1', $line), 0) ?? [];
+        $items = NamedItems::in((string) preg_replace('/\(([^()]*\/[^()]*)\)/u', '$1', $line), 0);
+        if ($items === null) {
+            return null;
+        }
         $kind = FindKind::named($heading)?->phrase->kind;
         $isOne = count($items) === 1 && $kind?->isSheets() === true;
-        $areMany = count($items) > 1 && self::areCounted($items);
+        $areMany = count($items) > 1 && $items->areCounted();
 
-        return $isOne || $areMany || ($items !== [] && in_array($kind, self::PICTURED, true)) ? self::of($heading, $items, least: 1) : null;
+        return $isOne || $areMany || in_array($kind, self::PICTURED, true) ? self::of($heading, $items, least: 1) : null;
     }
 
     /** It is said of a paper that it has two faces. */
@@ -72,16 +70,15 @@ final readonly class NamedList
     /** '"happy birthday" x2, "with sympathy"': words alone are sentiments. */
     private static function ofWords(string $line): ?self
     {
-        $items = self::items($line, 0);
-        $isQuoted = static fn (NamedItem $item): bool => $item->isQuoted;
+        $items = NamedItems::in($line, 0);
 
-        return $items === null || array_filter($items, $isQuoted) !== $items ? null : self::of('sentiment', $items, least: 1);
+        return $items?->areQuoted() === true ? self::of('sentiment', $items, least: 1) : null;
     }
 
     private static function split(string $line): ?self
     {
         foreach (ListParts::ways($line) as $parts) {
-            $items = self::items($parts->names, $parts->at);
+            $items = NamedItems::in($parts->names, $parts->at);
             $list = $items === null ? null : self::of($parts->head, $items, $parts->tail, $parts->tailAt, isParted: $parts->isParted);
             if ($list !== null && ($parts->isParted || $list->isList($parts->isLoose))) {
                 return $list;
@@ -94,10 +91,10 @@ final readonly class NamedList
     /** With nothing between the kind and its names, as in "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
     private function isList(bool $isLoose): bool
     {
-        $areThings = array_filter($this->items, fn (NamedItem $item): bool => ! $item->isQuoted && $this->isThing($item->name));
+        $areThings = array_filter($this->items->all, fn (NamedItem $item): bool => ! $item->isQuoted && $this->isThing($item->name));
 
         return match (true) {
-            $areThings === [] => self::areCounted($this->items) || $this->areColours()
+            $areThings === [] => $this->items->areCounted() || ($this->areStock() && count($this->items) > 2)
                 || in_array($this->kind->phrase->kind, self::PICTURED, true),
             // Behind a semicolon a thing is another thing.
             $isLoose => false,
@@ -114,16 +111,9 @@ final readonly class NamedList
         return $kind !== null && $kind->phrase->tier !== KindPhrase::MAYBE && ! $isStock;
     }
 
-    /** @param  list<NamedItem>  $items */
-    private static function areCounted(array $items): bool
-    {
-        return array_filter($items, static fn (NamedItem $item): bool => $item->many === null && $item->long === null) === [];
-    }
-
-    /** @param  list<NamedItem>  $items */
     private static function of(
         string $head,
-        array $items,
+        NamedItems $items,
         string $tail = '',
         int $tailAt = 0,
         int $least = 2,
@@ -147,48 +137,6 @@ final readonly class NamedList
         }
     }
 
-    /** @return list<NamedItem>|null */
-    private static function items(string $text, int $at): ?array
-    {
-        $items = [];
-        $parts = self::parts($text);
-        foreach ($parts as [$part, $from]) {
-            $item = NamedItem::in($part, $at + $from, count($parts) >= self::FEW);
-            if ($item === null) {
-                return null;
-            }
-            $items[] = $item;
-        }
-
-        return $items;
-    }
-
-    /** @return list<array{string, int}> what commas and a last "and" part, with its place in characters */
-    private static function parts(string $text): array
-    {
-        $quiet = (string) preg_replace_callback(
-            '/["“][^"”]*["”]/u',
-            static fn (array $one): string => str_repeat('q', mb_strlen($one[0])),
-            $text,
-        );
-        $parts = [];
-        foreach (preg_split('/\s*[,;]\s*(?:and\s+|&\s+)?/u', $quiet, -1, PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$part, $offset]) {
-            $from = mb_strlen(substr($quiet, 0, $offset));
-            $parts[] = [mb_substr($text, $from, mb_strlen($part)), $from];
-        }
-        $last = array_pop($parts) ?? ['', 0];
-        // "sun, moon and cloud": but in "wave and plank, sea and sand" each has two faces.
-        $areFaces = str_contains($text, '/') || preg_match('/\s(?:and|&)\s.*,/u', $text) === 1;
-        $isPair = $parts !== [] && ! $areFaces
-            && preg_match('/^([^"“]+?|["“][^"”]+["”])(\s+(?:and|&)\s+)(.+)$/u', $last[0], $found) === 1;
-        if ($isPair) {
-            $parts[] = [$found[1], $last[1]];
-            $last = [$found[3], $last[1] + mb_strlen($found[1].$found[2])];
-        }
-
-        return [...$parts, $last];
-    }
-
     /**
      * A line for each thing; null where its names cannot be read so.
      *
@@ -200,7 +148,7 @@ final readonly class NamedList
     {
         $said = ListCounts::in($this->head, $this->said, $this->kind);
         $kind = $this->kind->phrase->kind;
-        $lengths = array_filter($this->items, static fn (NamedItem $item): bool => $item->long !== null);
+        $lengths = array_filter($this->items->all, static fn (NamedItem $item): bool => $item->long !== null);
         if ($kind->isByLength() || $lengths !== []) {
             return $kind->isByLength() ? $this->byLength($said) : null;
         }
@@ -209,30 +157,30 @@ final readonly class NamedList
         $of = $isEach ? $tail : $said->each;
         $each = $of === null ? $this->share($said) : Said::worth($of);
         // "Fish x12 (4 orange, 8 green)", "papers x6: waves, scales …": that many in all.
-        $isOfAll = $of?->kind === TokenKind::Times && in_array(Said::worth($of), [$this->sum(), count($this->items)], true);
+        $isOfAll = $of?->kind === TokenKind::Times && in_array(Said::worth($of), [$this->items->sum(), count($this->items)], true);
         [$of, $each] = $isOfAll ? [null, 1] : [$of, $each];
         // Either all have their number or none has: "cardstock: white, textured x3" is one thing.
-        $isMixed = $this->hasNumbers() && ! self::areCounted($this->items) && ! $this->areSingle()
+        $isMixed = $this->items->hasNumbers() && ! $this->items->areCounted() && ! $this->areSingle()
             && ! ($this->areOfEach() && count($this->items) > 2);
         // "1 each red, pink, 2 white": of sheets a number of its own counts instead.
-        $isTwice = $of !== null && ($kind->isSheets() ? self::areCounted($this->items) : $this->hasNumbers());
-        if ($each === null || $isMixed || $isTwice || $this->isOneWithColours()) {
+        $isTwice = $of !== null && ($kind->isSheets() ? $this->items->areCounted() : $this->items->hasNumbers());
+        if ($each === null || $isMixed || $isTwice || $this->items->isOneWithColours()) {
             return null;
         }
-        $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $each, $this->items));
+        $all = array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? $each, $this->items->all));
         $said->agree($all, count($this->items));
         if ($tail !== null && ! $isEach && Said::worth($tail) !== $all) {
             throw BadLine::at($this->tailAt, $tail->length, ListCounts::disagree($tail->text, "the names come to $all"));
         }
 
-        return array_map(fn (NamedItem $item): string => $this->lineOf($item, $said->head, $item->many ?? $each), $this->items);
+        return array_map(fn (NamedItem $item): string => $this->lineOf($item, $said->head, $item->many ?? $each), $this->items->all);
     }
 
     /** @return list<string> what is taken as is usual, where the line does not say it */
     public function guesses(): array
     {
         $said = ListCounts::in($this->head, $this->said, $this->kind);
-        $isSaid = $this->tail !== '' || $said->each !== null || $said->all !== null || $this->hasNumbers();
+        $isSaid = $this->tail !== '' || $said->each !== null || $said->all !== null || $this->items->hasNumbers();
 
         return $isSaid || $this->areSingle() || count($this->items) < 2 ? [] : [Guesses::ONE_EACH];
     }
@@ -242,16 +190,16 @@ final readonly class NamedList
     {
         $are = count($this->items);
         $all = $said->all === null ? null : Said::worth($said->all);
-        $isShared = $all !== null && ! $this->hasNumbers() && $all % $are === 0
+        $isShared = $all !== null && ! $this->items->hasNumbers() && $all % $are === 0
             && ($this->kind->phrase->kind->isSheets() || $this->areSingle())
-            && $are >= self::FEW && $all <= $are * self::FEW;
-        $isPlain = $all === null && ! $this->hasNumbers() && $this->tail === '';
+            && $are >= NamedItems::FEW && $all <= $are * NamedItems::FEW;
+        $isPlain = $all === null && ! $this->items->hasNumbers() && $this->tail === '';
 
         // "36 enamel dots; red, yellow, blue" lie in one bag.
-        $isMixed = $this->kind->phrase->kind === Kind::Embellishment && ! $this->hasNumbers() && $all !== $are;
+        $isOneBag = $this->kind->phrase->kind === Kind::Embellishment && ! $this->items->hasNumbers() && $all !== $are;
 
         return match (true) {
-            $isMixed => null,
+            $isOneBag => null,
             $isShared, $all === $are => intdiv($all, $are),
             $isPlain && $are > 1 && ! $this->areSingle() && ! $this->areOfEach() => null,
             default => 1,
@@ -261,46 +209,18 @@ final readonly class NamedList
     /** "cardstock: white, kraft, black" are three sheets, as colours are; two words may describe one. */
     private function areOfEach(): bool
     {
-        $isStock = $this->kind->phrase->kind === Kind::Cardstock && array_filter($this->items, self::isColour(...)) === $this->items;
-
-        return $isStock || ($this->kind->phrase->kind->isSheets() && count($this->items) > 2);
+        return $this->areStock() || ($this->kind->phrase->kind->isSheets() && count($this->items) > 2);
     }
 
-    /** Three colours or more of one stock. */
-    private function areColours(): bool
+    /** All names are colours of cardstock. */
+    private function areStock(): bool
     {
-        return count($this->items) > 2 && $this->kind->phrase->kind === Kind::Cardstock
-            && array_filter($this->items, self::isColour(...)) === $this->items;
-    }
-
-    private static function isColour(NamedItem $item): bool
-    {
-        return ColourWords::in($item->name) !== null;
-    }
-
-    /** "12 mats, plum": a number, a thing, and what colour it has. */
-    private function isOneWithColours(): bool
-    {
-        $rest = array_slice($this->items, 1);
-        $isColour = static fn (NamedItem $item): bool => $item->many === null && ! $item->isQuoted && self::isColour($item)
-            && Shape::named($item->name) === null;
-
-        return $rest !== [] && $this->items[0]->many !== null && array_filter($rest, $isColour) === $rest;
-    }
-
-    private function sum(): int
-    {
-        return array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? 0, $this->items));
+        return $this->kind->phrase->kind === Kind::Cardstock && $this->items->areColours();
     }
 
     private function areSingle(): bool
     {
         return $this->kind->phrase->kind === Kind::Tool || in_array($this->kind->phrase->kind, self::PICTURED, true);
-    }
-
-    private function hasNumbers(): bool
-    {
-        return array_filter($this->items, static fn (NamedItem $item): bool => $item->many !== null) !== [];
     }
 
     /**
@@ -312,7 +232,7 @@ final readonly class NamedList
     {
         $each = preg_match('/^('.Patterns::LENGTH.')\s+(?:each|ea)/iu', $this->tail, $found) === 1 ? $found[1] : null;
         $lines = [];
-        foreach ($this->items as $item) {
+        foreach ($this->items->all as $item) {
             $long = $item->long ?? $each;
             if ($long === null) {
                 return null;

@@ -75,8 +75,9 @@ final class PackingText
         $plain = (string) preg_replace('/^\xEF\xBB\xBF/', '', $text);
         $plain = mb_check_encoding($plain, 'UTF-8') ? $plain : mb_convert_encoding($plain, 'UTF-8', 'ISO-8859-1');
         $lines = self::unnumbered(preg_split('/\r\n|\r|\n/', PlainLine::spaced($plain)) ?: []);
+        $sizes = self::sizesBelow($lines);
         foreach (array_slice($lines, 0, self::MOST_LINES) as $i => $line) {
-            $reading->ofAll = self::sizeBelow(array_slice($lines, $i + 1, self::MOST_LINES));
+            $reading->ofAll = $sizes[$i] ?? '';
             $reading->line($i + 1, $line, $lines[$i + 1] ?? '');
         }
         if (count($lines) > self::MOST_LINES) {
@@ -121,21 +122,24 @@ final class PackingText
     }
 
     /**
-     * @param  list<string>  $lines  below a heading
-     * @return string the size said of all of them; empty where a paragraph ends before one is
+     * @param  list<string>  $lines
+     * @return array<int, string> by line, the size that is said below it of all up to there; empty where a paragraph ends before
      */
-    private static function sizeBelow(array $lines): string
+    private static function sizesBelow(array $lines): array
     {
-        foreach ($lines as $line) {
-            if (trim($line) === '') {
-                return '';
-            }
-            if (preg_match(self::OF_ALL, (string) preg_replace(self::BULLET, '', trim($line)), $found) === 1) {
-                return trim($found['size']);
-            }
+        $below = '';
+        $sizes = [];
+        foreach (array_reverse($lines, preserve_keys: true) as $i => $line) {
+            $sizes[$i] = $below;
+            $isSaid = preg_match(self::OF_ALL, (string) preg_replace(self::BULLET, '', trim($line)), $found) === 1;
+            $below = match (true) {
+                trim($line) === '' => '',
+                $isSaid => trim($found['size']),
+                default => $below,
+            };
         }
 
-        return '';
+        return $sizes;
     }
 
     private function line(int $number, string $line, string $next): void
@@ -187,7 +191,7 @@ final class PackingText
         if (! $this->heading->speaksFor($plain)) {
             return LineParser::parse($line, $this->unit, $this->front, $this->taken);
         }
-        $named = LineParser::eachBelow($this->heading->says, $line, $this->unit, $this->front, $this->taken);
+        $named = LineParser::eachBelow($this->heading->says, $plain, $this->unit, $this->front, $this->taken);
         if ($named !== null) {
             return $named;
         }
@@ -221,13 +225,14 @@ final class PackingText
         }
         $things = array_filter($this->lines, static fn (ReadLine $line): bool => ! $line->isHeading);
         $plain = (string) preg_replace(self::NUMBER_OF_TITLE, '', $bare);
-        $isBox = $this->lines === [] && preg_match('/\b(?:box|club|parcel|bundle|subscription|crate|cards\))/iu', $bare) === 1
+        $isBox = preg_match('/\b(?:box|club|parcel|bundle|subscription|crate|cards\))/iu', $bare) === 1
             && preg_match('/^\d/u', $bare) !== 1;
-        // Above the list and below its title may stand a second one, such as the theme.
+        $isNumbered = preg_match('/\d/', $plain) === 1;
         // "April Showers by Puddle Paper Co": what counts nothing, in so many words, is a title.
-        $isBox = $isBox || ($this->lines === [] && preg_match('/\d/', $plain) !== 1 && substr_count(trim($bare), ' ') > 3);
-        $isNamed = $isBox || ($this->heading->says === '' && preg_match('/\d/', $plain) !== 1 && FindKind::named($plain) === null
-            && preg_match(self::BULLET, $bare) !== 1);
+        $isTitle = ! $isNumbered && substr_count(trim($bare), ' ') > 3;
+        // Above the list and below its title may stand a second one, such as the theme.
+        $isNamed = ($this->lines === [] && ($isBox || $isTitle)) || ($this->heading->says === '' && ! $isNumbered
+            && FindKind::named($plain) === null && preg_match(self::BULLET, $bare) !== 1);
 
         return $things === [] && ($isNamed || preg_match(self::PRICE, $bare) === 1 || preg_match(HeadingSigns::TITLE, $bare) === 1);
     }

@@ -31,6 +31,9 @@ final class PlainLine
         return str_replace('⁄', '/', (string) preg_replace([self::SPACES, self::UNSEEN], [' ', ''], $text));
     }
 
+    /** @var array<string, string>|null what is written instead of what */
+    private static ?array $rules = null;
+
     public static function of(string $line): string
     {
         $line = self::spaced($line);
@@ -40,7 +43,7 @@ final class PlainLine
 
             return '“'.(count($quoted) - 1).'”';
         }, self::inches($line));
-        foreach (self::rules() as $pattern => $instead) {
+        foreach (self::$rules ??= self::rules() as $pattern => $instead) {
             $plain = (string) preg_replace($pattern, $instead, $plain);
         }
 
