@@ -2,6 +2,7 @@
 
 namespace App\Shelf\Arrivals;
 
+use App\Shelf\Csv;
 use App\Shelf\LastCurrency;
 use App\Wording\Wording;
 use KeepShare\Core\Entry\PackingText;
@@ -17,9 +18,10 @@ final class ListArrival implements Arrival
         if (! $isText || preg_match('/^\s*[{[<]/', $it->start) === 1) {
             return null;
         }
-        $title = TitleLine::above($it->start, LastCurrency::now());
+        $list = Csv::asList($it->start);
+        $title = TitleLine::above($list, LastCurrency::now());
         $lines = array_filter(
-            PackingText::read($it->start, $title->unit, $title->front),
+            PackingText::read($list, $title->unit, $title->front),
             static fn (ReadLine $line): bool => ! $line->isHeading,
         );
         $refused = array_filter($lines, static fn (ReadLine $line): bool => $line->fault !== null);

@@ -90,6 +90,10 @@ final class ArrivalsTest extends FeatureTestCase
             "12x12 cardstock, cream x4\nred twine 3 yds\nbrads, large x10",
             Csv::asList("Qty,Item,Note\n4,\"12x12 cardstock, cream\",\n3 yds,red twine,\n10,brads,large\n"),
         );
+        self::assertSame(
+            'A packing list of 2 lines, for a new kit.',
+            $this->look('', "Qty,Item,Note\n4,\"12x12 cardstock, cream\",\n3 yds,red twine,\n")['says'] ?? '',
+        );
         self::assertSame("kind,name,qty\npaper,Wave,2", Csv::asList("kind,name,qty\npaper,Wave,2"));
         self::assertSame('12 papers, 6x6', Csv::asList('12 papers, 6x6'));
     }
