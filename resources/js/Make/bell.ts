@@ -1,10 +1,12 @@
+import { kept } from '@/lib/kept'
+
 const KEY = 'keep-share-bell'
 
 /** A short sound when something is dry; it can be off, and is where the browser has no sound. */
 export const bell = {
-    isOn: (): boolean => localStorage.getItem(KEY) !== 'off',
+    isOn: (): boolean => kept.get(KEY) !== 'off',
     turn(on: boolean): void {
-        localStorage.setItem(KEY, on ? 'on' : 'off')
+        kept.put(KEY, on ? 'on' : 'off')
     },
     ring(): void {
         if (!this.isOn() || !('AudioContext' in window)) return

@@ -9,6 +9,7 @@
     import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Wishes from './Wishes.svelte'
+    import { kept } from '@/lib/kept'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { count } from '@/lib/format'
@@ -43,17 +44,17 @@
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
     // Many rows at once, for whoever wants the whole kit in sight; it stays chosen.
-    let isDense = $state(untrack(() => localStorage.getItem('dense') === 'yes'))
+    let isDense = $state(untrack(() => kept.get('dense') === 'yes'))
     function turnDense(): void {
         isDense = !isDense
-        localStorage.setItem('dense', isDense ? 'yes' : 'no')
+        kept.put('dense', isDense ? 'yes' : 'no')
     }
 
     // The wishes lie beside the grid, open or closed as they were left; a refusal opens them.
-    let isWishing = $state(untrack(() => localStorage.getItem('wishing') === 'yes'))
+    let isWishing = $state(untrack(() => kept.get('wishing') === 'yes'))
     function turnWishing(): void {
         isWishing = !isWishing
-        localStorage.setItem('wishing', isWishing ? 'yes' : 'no')
+        kept.put('wishing', isWishing ? 'yes' : 'no')
     }
     const isRefused = $derived(Object.keys(errors).some((field) => field !== 'cards' && field !== 'table'))
     $effect(() => {

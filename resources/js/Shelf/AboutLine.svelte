@@ -1,9 +1,9 @@
 <script lang="ts">
     import { kit } from '@/lib/kit'
-    import type { Draft } from '@/lib/draft.svelte'
+    import type { DraftFields } from '@/lib/draft.svelte'
 
     /** What the new kit is by its list, on one line; what is typed here counts instead. */
-    let { said, about }: { said: Record<string, string>; about: Draft } = $props()
+    let { said, about }: { said: Record<string, string>; about: DraftFields<Record<string, string>> } = $props()
 
     const fields = [
         { key: 'name', label: 'Name', size: 24 },
@@ -11,11 +11,6 @@
         { key: 'front', label: 'Front', size: 12 },
         { key: 'price', label: 'Price', size: 10 },
     ]
-    const typed = $derived(about.text ? (JSON.parse(about.text) as Record<string, string>) : {})
-
-    function write(key: string, value: string): void {
-        about.text = JSON.stringify({ ...typed, [key]: value })
-    }
 </script>
 
 <div class="about">
@@ -26,11 +21,11 @@
                 id="about-{key}"
                 {size}
                 autocomplete="off"
-                value={typed[key] ?? said[key] ?? ''}
+                value={about.written[key] ?? said[key] ?? ''}
                 placeholder={key === 'price' ? '28.00' : undefined}
                 aria-invalid={!!kit.errors[key]}
                 aria-describedby={kit.errors[key] ? `about-${key}-fault` : undefined}
-                oninput={(event) => write(key, event.currentTarget.value)}
+                oninput={(event) => about.write({ [key]: event.currentTarget.value })}
             />
             {#if kit.errors[key]}<p id="about-{key}-fault" class="fault" role="alert">{kit.errors[key]}</p>{/if}
         </div>

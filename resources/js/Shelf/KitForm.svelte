@@ -1,7 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte'
     import Button from '@/parts/Button.svelte'
-    import { Draft } from '@/lib/draft.svelte'
+    import { DraftFields } from '@/lib/draft.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import type { AboutKit, SidesByUnit } from '@/lib/props'
@@ -18,8 +18,8 @@
     /** What a kit is, to be written or changed. */
     let { about, fronts, path, does }: Props = $props()
 
-    const draft = untrack(() => new Draft(`about-${path}`, JSON.stringify(about)))
-    const typed = $derived(JSON.parse(draft.text) as AboutKit)
+    const draft = untrack(() => new DraftFields<AboutKit>(`about-${path}`, JSON.stringify(about)))
+    const typed = $derived({ ...about, ...draft.written })
     const faults = $derived(kit.errors)
     const fields: { key: keyof AboutKit; label: string; size: number; hint?: string; type?: string }[] = [
         { key: 'name', label: 'Name', size: 40 },
@@ -36,13 +36,9 @@
     function measure(unit: 'in' | 'mm'): void {
         const now = fronts[typed.unit]
         if (typed.front_width === now.width && typed.front_height === now.height) {
-            write({ front_width: fronts[unit].width, front_height: fronts[unit].height })
+            draft.write({ front_width: fronts[unit].width, front_height: fronts[unit].height })
         }
-        write({ unit })
-    }
-
-    function write(more: Partial<AboutKit>): void {
-        draft.text = JSON.stringify({ ...typed, ...more })
+        draft.write({ unit })
     }
 
     function keep(event: SubmitEvent): void {
@@ -67,7 +63,7 @@
                 placeholder={field.hint}
                 autocomplete="off"
                 value={typed[field.key]}
-                oninput={(event) => write({ [field.key]: event.currentTarget.value })}
+                oninput={(event) => draft.write({ [field.key]: event.currentTarget.value })}
                 aria-invalid={!!faults[field.key]}
                 aria-describedby={faults[field.key] ? `fault-${field.key}` : undefined}
             />
@@ -80,7 +76,7 @@
             id="kit-instructions"
             rows="5"
             value={typed.instructions}
-            oninput={(event) => write({ instructions: event.currentTarget.value })}></textarea>
+            oninput={(event) => draft.write({ instructions: event.currentTarget.value })}></textarea>
         {#if faults['instructions']}<p class="fault" role="alert">{faults['instructions']}</p>{/if}
     </div>
     <Button main type="submit">{does}</Button>

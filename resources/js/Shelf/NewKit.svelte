@@ -2,7 +2,7 @@
     import { router } from '@inertiajs/svelte'
     import Button from '@/parts/Button.svelte'
     import { Answer } from '@/lib/answer.svelte'
-    import { Draft } from '@/lib/draft.svelte'
+    import { Draft, DraftFields } from '@/lib/draft.svelte'
     import { takeInHand } from '@/lib/inHand'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
@@ -29,7 +29,7 @@
     const MOST_BYTES = 2_000_000
     const NEW = 'new'
     const draft = new Draft('new-kit')
-    const about = new Draft('new-kit-about')
+    const about = new DraftFields<Record<string, string>>('new-kit-about')
     let file = $state.raw<File | null>(null)
     let isOver = $state(false)
     let tooLarge = $state('')
@@ -71,10 +71,6 @@
     })
     useKeys(() => [{ key: 'n', shown: 'N', says: 'A new kit', run: () => field?.focus() }])
 
-    function typed(): Record<string, string> {
-        return about.text ? (JSON.parse(about.text) as Record<string, string>) : {}
-    }
-
     function hold(chosen: FileList | null | undefined): void {
         const one = chosen?.[0]
         if (one) file = one
@@ -112,7 +108,7 @@
                 : draft.text
             : (file ?? new File([draft.text], draft.text.trim().startsWith('{') ? 'pasted.json' : 'pasted.csv'))
         const data: Data = { [name]: value }
-        if (name === 'list') Object.assign(data, typed())
+        if (name === 'list') Object.assign(data, about.written)
         if (chosen) data['revision'] = chosen.revision
         sender.send(address.replace('{kit}', into), data, { keeps: 'errors', done })
     }

@@ -14,23 +14,25 @@
     let { groups, guesses, goods, atMost }: CheckPage = $props()
 
     /** What is doubtful comes first. A line stays where it was on arrival, so that nothing jumps while one goes down the list. */
-    const doubtful = untrack(() => new Set(groups.flatMap(({ lines }) => lines.filter((one) => one.guesses.length).map(({ id }) => id))))
+    const weights = untrack(() => {
+        const doubtful = groups.flatMap(({ lines }) => lines).filter(({ guesses }) => guesses.length > 0)
+        return new Map(doubtful.map(({ id, guesses }) => [id, guesses.length]))
+    })
+    const weight = ({ id }: { id: number }): number => weights.get(id) ?? 0
     const all = $derived(groups.flatMap(({ lines }) => lines))
     const shown = $derived(
         [
-            { title: 'Look at these first', lines: all.filter(({ id }) => doubtful.has(id)).sort((a, b) => weight(b) - weight(a)) },
-            ...groups.map(({ title, lines }) => ({ title, lines: lines.filter(({ id }) => !doubtful.has(id)) })),
+            { title: 'Look at these first', lines: all.filter(({ id }) => weights.has(id)).sort((a, b) => weight(b) - weight(a)) },
+            ...groups.map(({ title, lines }) => ({ title, lines: lines.filter(({ id }) => !weights.has(id)) })),
         ].filter(({ lines }) => lines.length > 0),
     )
-    const weights = untrack(() => new Map(groups.flatMap(({ lines }) => lines.map((one) => [one.id, one.guesses.length] as const))))
-    const weight = ({ id }: { id: number }): number => weights.get(id) ?? 0
 
     let list = $state<HTMLElement>()
     const fields = (): HTMLInputElement[] => [...(list?.querySelectorAll<HTMLInputElement>('input[data-column]') ?? [])]
 
     // The first value that is doubtful is selected on arrival.
     $effect(() => {
-        if (doubtful.size) untrack(fields)[0]?.focus()
+        if (weights.size) untrack(fields)[0]?.focus()
     })
 
     /** To the field above or below in the same column. */

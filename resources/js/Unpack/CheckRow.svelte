@@ -1,7 +1,7 @@
 <script lang="ts">
     import Button from '@/parts/Button.svelte'
     import { untrack } from 'svelte'
-    import { Draft } from '@/lib/draft.svelte'
+    import { DraftFields } from '@/lib/draft.svelte'
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import MiniDrawing from './MiniDrawing.svelte'
@@ -14,12 +14,13 @@
     let { line, good }: { line: LineToCheck; good: Good | undefined } = $props()
 
     type Field = 'name' | 'size' | 'count'
+    type Typed = Record<Field, string | undefined>
 
     const path = $derived(`check/${line.id}`)
     /** A field is as wide as what stands in it, and at least so many characters. */
     const LEAST = { name: 18, size: 8, count: 3 }
-    const draft = untrack(() => new Draft(`check-${line.id}`, JSON.stringify([line.name, line.size, line.count])))
-    const typed = $derived(read(draft.text))
+    const draft = untrack(() => new DraftFields<Typed>(`check-${line.id}`, JSON.stringify([line.name, line.size, line.count])))
+    const typed = $derived(draft.written)
     let last = $state<Field>('name')
     const fault = $derived(sender.at === path ? kit.errors['value'] : undefined)
     const uid = $props.id()
@@ -30,20 +31,11 @@
         if (untrack(() => sender.at !== path && sender.at !== '')) draft.drop()
     })
 
-    /** What is under correction; of a draft that was never written only where it began stands there. */
-    function read(text: string): Partial<Record<Field, string | undefined>> {
-        return text.startsWith('{') ? (JSON.parse(text) as Partial<Record<Field, string>>) : {}
-    }
-
-    function write(field: Field, value: string | undefined): void {
-        draft.text = JSON.stringify({ ...typed, [field]: value })
-    }
-
     function keep(field: Field, value: string): void {
-        write(field, value)
+        draft.write({ [field]: value })
         if (value.trim() === line[field]) return
         last = field
-        sender.send(path, { field, value }, { standsAlone: true, done: () => write(field, undefined) })
+        sender.send(path, { field, value }, { standsAlone: true, done: () => draft.write({ [field]: undefined }) })
     }
 </script>
 
@@ -59,7 +51,7 @@
         aria-invalid={fault && last === field ? true : undefined}
         aria-describedby={fault && last === field ? uid : undefined}
         onfocus={(event) => event.currentTarget.select()}
-        oninput={(event) => write(field, event.currentTarget.value)}
+        oninput={(event) => draft.write({ [field]: event.currentTarget.value })}
         onchange={(event) => keep(field, event.currentTarget.value)}
     />
 {/snippet}

@@ -1,3 +1,5 @@
+import { kept } from './kept'
+
 /**
  * What is half written stays on this device: over leaving the page, loading it again and a restart of the table. It goes once it
  * is sent.
@@ -31,20 +33,29 @@ export class Draft {
 
     private kept(): string | null {
         try {
-            const kept = JSON.parse(localStorage.getItem(this.key) ?? 'null') as { first: string; text: string } | null
-            return kept?.first === this.first ? kept.text : null
+            const found = JSON.parse(kept.get(this.key) ?? 'null') as { first: string; text: string } | null
+            return found?.first === this.first ? found.text : null
         } catch {
-            // Where the browser keeps nothing, nothing is kept.
+            // What is kept is no draft of ours.
             return null
         }
     }
 
     private keep(text: string): void {
-        try {
-            if (text === '' || text === this.first) localStorage.removeItem(this.key)
-            else localStorage.setItem(this.key, JSON.stringify({ first: this.first, text }))
-        } catch {
-            return
-        }
+        kept.put(this.key, this.isWritten(text) ? JSON.stringify({ first: this.first, text }) : null)
+    }
+
+    protected isWritten(text: string): boolean {
+        return text !== '' && text !== this.first
+    }
+}
+
+/** Several fields of which some are half written. */
+export class DraftFields<Fields extends object> extends Draft {
+    /** What is written in them; none of what only stands there. */
+    readonly written = $derived.by((): Partial<Fields> => (this.isWritten(this.text) ? (JSON.parse(this.text) as Partial<Fields>) : {}))
+
+    write(more: Partial<Fields>): void {
+        this.text = JSON.stringify({ ...this.written, ...more })
     }
 }

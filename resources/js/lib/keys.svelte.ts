@@ -1,5 +1,6 @@
 import { untrack } from 'svelte'
 import { scrollBy } from './focus'
+import { kept } from './kept'
 import { say } from './say.svelte'
 
 /** A key that a page answers to; all of them stand in one list that the help shows. */
@@ -19,16 +20,7 @@ export interface Key {
 const SINGLE_KEYS = 'single-keys'
 
 /** Whoever speaks to the browser, or hits keys by chance, can do without keys of one letter or figure (WCAG 2.1.4). */
-let areOff = $state(isKeptOff())
-
-function isKeptOff(): boolean {
-    try {
-        return localStorage.getItem(SINGLE_KEYS) === 'off'
-    } catch {
-        // Where the browser keeps nothing they are on.
-        return false
-    }
-}
+let areOff = $state(kept.get(SINGLE_KEYS) === 'off')
 
 export const singleKeys = {
     get areOff() {
@@ -36,11 +28,7 @@ export const singleKeys = {
     },
     turn(off: boolean): void {
         areOff = off
-        try {
-            localStorage.setItem(SINGLE_KEYS, off ? 'off' : 'on')
-        } catch {
-            return
-        }
+        kept.put(SINGLE_KEYS, off ? 'off' : 'on')
     },
 }
 
