@@ -48,7 +48,7 @@ final class PiecesFoundTest extends TestCase
         $table->rectangle(66, 85, 107.95, 139.7, 0xFFFDF8, $random->getInt(-6, 6));
         $truth = [];
         foreach ([[165, 40], [240, 40], [165, 105], [240, 105], [165, 175], [240, 175]] as $n => [$x, $y]) {
-            $colour = $this->colour($random, $ground);
+            $colour = DrawnTable::colourOn($ground, self::COLOURS, $random);
             [$wide, $high, $turn] = [$random->getInt(24, 60), $random->getInt(16, 40), $random->getInt(-25, 25)];
             $truth[] = match (($n + $seed) % 4) {
                 0 => $this->drawn(fn () => $table->round($x, $y, $high + 8, $colour), PieceForm::Round, $high + 8, $high + 8),
@@ -254,16 +254,6 @@ final class PiecesFoundTest extends TestCase
         $draw();
 
         return [$form, $width, $height];
-    }
-
-    private function colour(Randomizer $random, int $ground): int
-    {
-        do {
-            $colour = self::COLOURS[$random->getInt(0, count(self::COLOURS) - 1)];
-            $apart = max(array_map(static fn (int $c): int => abs(($colour >> $c & 255) - ($ground >> $c & 255)), [16, 8, 0]));
-        } while ($apart < 60);
-
-        return $colour;
     }
 
     /** @return list<array{form: string, width: float, height: float}> all but what is measured by */

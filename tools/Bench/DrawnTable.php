@@ -9,6 +9,7 @@ use KeepShare\Core\Look\FindPieces;
 use KeepShare\Core\Look\PieceTable;
 use KeepShare\Core\Look\Pixels;
 use KeepShare\Core\Look\Reference;
+use Random\Randomizer;
 use RuntimeException;
 
 /** A table of 300 by 225 mm with pieces of known size, to be photographed. */
@@ -20,6 +21,9 @@ final class DrawnTable
     public const WIDE = 300;
 
     private const HIGH = 225;
+
+    /** Of 255. */
+    private const TOLD_APART = 60;
 
     /**
      * Pixels a millimetre, a little finer than the photograph; drawn twice as large and made small, for smooth edges.
@@ -38,6 +42,21 @@ final class DrawnTable
         $this->pieces = imagecreatetruecolor(self::WIDE * $scale, self::HIGH * $scale) ?: throw new RuntimeException;
         imagealphablending($this->pieces, false);
         imagefilledrectangle($this->pieces, 0, 0, imagesx($this->pieces), imagesy($this->pieces), 127 << 24);
+    }
+
+    /**
+     * One that can be told from the ground by at least one of red, green and blue.
+     *
+     * @param  non-empty-list<int>  $colours  as 0xRRGGBB
+     */
+    public static function colourOn(int $ground, array $colours, Randomizer $random): int
+    {
+        do {
+            $colour = $colours[$random->getInt(0, count($colours) - 1)];
+            $apart = max(array_map(static fn (int $c): int => abs(($colour >> $c & 255) - ($ground >> $c & 255)), [16, 8, 0]));
+        } while ($apart < self::TOLD_APART);
+
+        return $colour;
     }
 
     /**

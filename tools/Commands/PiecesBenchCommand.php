@@ -57,7 +57,7 @@ final class PiecesBenchCommand extends Command
         $truth = [];
         foreach ([145, 178, 211, 244, 277] as $x) {
             foreach ([25, 62, 99, 136, 173, 205] as $y) {
-                $truth[] = $this->draw($table, $x, $y, $this->colour($random, $ground), $random);
+                $truth[] = $this->draw($table, $x, $y, DrawnTable::colourOn($ground, self::COLOURS, $random), $random);
             }
         }
         $by = Reference::sheet(Length::inches(4, 1, 4), Length::inches(5, 1, 2));
@@ -86,16 +86,6 @@ final class PiecesBenchCommand extends Command
         }
 
         return $table->star($x, $y, $random->getInt(6, 15), $colour, $random->getInt(-40, 40));
-    }
-
-    private function colour(Randomizer $random, int $ground): int
-    {
-        do {
-            $colour = self::COLOURS[$random->getInt(0, count(self::COLOURS) - 1)];
-            $apart = max(array_map(static fn (int $c): int => abs(($colour >> $c & 255) - ($ground >> $c & 255)), [16, 8, 0]));
-        } while ($apart < 60);
-
-        return $colour;
     }
 
     /**
