@@ -159,6 +159,7 @@ final class PackingText
         $isBulleted = preg_match(self::BULLET, $line) === 1;
         $plain = PlainLine::of($bare);
         $isHeading = $this->isHeading($line, $bare, $plain, $next);
+        $isAfterGap = $this->isAfterGap;
         $this->isAfterGap = false;
         if ($isHeading) {
             $isOfAll = preg_match(HeadingSigns::TITLE, $bare) === 1 || $this->isOfKit($bare);
@@ -168,7 +169,8 @@ final class PackingText
 
             return;
         }
-        if ($this->isBulleted === true && ! $isBulleted && FindKind::named($bare) !== null) {
+        $isUnbulleted = $this->isBulleted === true && ! $isBulleted && FindKind::named($bare) !== null;
+        if ($isUnbulleted || ($isAfterGap && $this->isBulleted !== null && ! $this->heading->speaksFor($plain))) {
             $this->heading = Heading::none();
         }
         $this->isBulleted ??= $isBulleted;

@@ -231,6 +231,15 @@ final class EntryTest extends TestCase
         ], array_combine(array_column($lines, 'number'), array_map($said, $lines)));
     }
 
+    public function test_a_heading_speaks_no_more_once_another_kind_is_named_below_a_gap(): void
+    {
+        $list = "Papers, 6 x 6:\nstripe\ndots\n\n10 bases A2\n1 thingamabob";
+        $lines = PackingText::read($list, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch));
+
+        self::assertSame('Dots', $lines[2]->components[0]->name ?? '');
+        self::assertStringContainsString('"thingamabob" is not a kind', $lines[4]->fault?->getMessage() ?? '');
+    }
+
     public function test_a_list_with_plain_headings_and_names_alone_below_them_is_understood_whole(): void
     {
         $lines = PackingText::read(<<<'LIST'
