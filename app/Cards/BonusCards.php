@@ -49,10 +49,7 @@ final readonly class BonusCards implements Task
     {
         $kit = Kit::query()->findOrFail($on);
         self::search($kit)->run(
-            static fn (Closure $goOn): ShareOut => ShareOut::of(
-                TableState::of($kit)->table(self::wishes($kit))->sparesApart(),
-                $goOn,
-            ),
+            static fn (Closure $goOn): ShareOut => ShareOut::ofSparesToo(TableState::of($kit)->table(self::wishes($kit)), $goOn),
         );
     }
 

@@ -36,10 +36,10 @@ final readonly class FindAdditions implements Task
     {
         $kit = Kit::query()->findOrFail($on);
         self::search($kit)->run(function () use ($kit): array {
-            $table = TableState::of($kit)->table(BonusCards::wishes($kit))->sparesApart();
-            $cards = $this->bonus->found($kit)->cards ?? Sharer::most($table);
+            $table = TableState::of($kit)->table(BonusCards::wishes($kit));
+            $cards = $this->bonus->found($kit)->cards ?? Sharer::most($table->sparesApart());
 
-            return Outlook::beyond($table->after(...$cards), Outlook::FAR)->additions ?? [];
+            return Outlook::beyond($table->beyond(Outlook::FAR, ...$cards), Outlook::FAR)->additions ?? [];
         });
     }
 

@@ -8,6 +8,7 @@ use App\Table\TableState;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Outlook\Addition;
+use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Shop\ShoppingList;
 use KeepShare\Core\Shop\ToBuy;
@@ -28,7 +29,7 @@ final readonly class Shopping
     {
         $state = TableState::of($kit);
         $table = $state->table();
-        $after = $found === null ? $table : $table->sparesApart()->after(...$found->cards);
+        $after = $found === null ? $table : $table->beyond(Outlook::FAR, ...$found->cards);
         $additions = $far ?? $found->stop->additions ?? [];
         $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $additions);
         if ($found !== null && $found->stop === null) {

@@ -32,4 +32,19 @@ final readonly class ShareOut
 
         return new self(Composer::on($table, $cards), $stop);
     }
+
+    /**
+     * The same, with spares taken apart for the cards.
+     *
+     * @param  (Closure(int, int): bool)|null  $goOn  as above
+     */
+    public static function ofSparesToo(Table $table, ?Closure $goOn = null): self
+    {
+        $apart = $table->sparesApart();
+        $cards = Sharer::most($apart, $goOn);
+
+        $stop = count($cards) < $table->wishes->cards ? Outlook::beyond($table->beyond(Outlook::FAR, ...$cards)) : null;
+
+        return new self(Composer::on($apart, $cards), $stop);
+    }
 }

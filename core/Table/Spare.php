@@ -38,11 +38,14 @@ final readonly class Spare
         return $apart === null ? null : new self($component, $count, $apart);
     }
 
-    /** @return list<self> of the kit's own goods; the stash is left as it is */
-    public static function on(Table $table): array
+    /**
+     * @param  int  $more  for so many cards more than can be made something is left whole
+     * @return list<self> of the kit's own goods; the stash is left as it is
+     */
+    public static function on(Table $table, int $more = 0): array
     {
         // Where paper is short it is what things are taken apart for: it does not make them spare.
-        $most = Bound::byCount($table)->cards;
+        $most = Bound::byCount($table)->cards + $more;
 
         return self::beyond($table, static function (Component $component) use ($table, $most): int {
             $words = $component->words();

@@ -221,6 +221,27 @@ final readonly class Table
     /** With so much taken apart as some cards take of what it gives. */
     public function apartFor(Card ...$cards): self
     {
+        return $this->apart(...$this->sparesIn(...$cards));
+    }
+
+    /**
+     * The table with cards on it too that were found with spares apart, to see what stops the next. For so many more cards nothing
+     * else is taken apart: what lies there whole is not to be bought.
+     */
+    public function beyond(int $more, Card ...$cards): self
+    {
+        $spares = [];
+        foreach ([...Spare::on($this, $more), ...$this->sparesIn(...$cards)] as $spare) {
+            $other = $spares[$spare->component->id] ?? $spare;
+            $spares[$spare->component->id] = $other->count > $spare->count ? $other : $spare;
+        }
+
+        return $this->apart(...array_values($spares))->after(...$cards);
+    }
+
+    /** @return list<Spare> as many as some cards are cut from */
+    private function sparesIn(Card ...$cards): array
+    {
         $pieces = array_diff_key(Card::piecesOf(array_values($cards)), $this->components);
         $spares = [];
         foreach ($pieces === [] ? [] : Spare::all($this) as $spare) {
@@ -228,7 +249,7 @@ final readonly class Table
             $spares = $own === [] ? $spares : [...$spares, $spare->neededFor($own)];
         }
 
-        return $this->apart(...$spares);
+        return $spares;
     }
 
     /**

@@ -3,9 +3,12 @@
 namespace Tests\Core;
 
 use KeepShare\Core\Card\CardFront;
+use KeepShare\Core\Card\Need;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
+use KeepShare\Core\Kit\Kind;
+use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Inventory;
@@ -117,6 +120,27 @@ final class SpareTest extends TestCase
                 self::assertTrue($left >= 0 || $apart->components[$id]->isEndless());
             }
         }
+    }
+
+    public function test_what_lies_there_is_not_said_to_be_missing(): void
+    {
+        $kinds = [[Need::Base, Kind::Base], [Need::Envelope, Kind::Envelope]];
+        $missing = 0;
+        foreach ([2, 8, 11] as $seed) {
+            $most = Preferences::asManyAsPossible();
+            $wishes = $seed % 2 === 0 ? $most->saying(WordsAgain::Once) : $most->inEnvelopes();
+            $table = Inventory::unpacked(Kits::random($seed))->under($wishes);
+            $found = ShareOut::ofSparesToo($table);
+            foreach ($kinds as [$need, $kind]) {
+                $isMissing = in_array($need, $found->stop->needs ?? [], true);
+                $missing += (int) $isMissing;
+                $whole = $table->apartFor(...$found->cards)->after(...$found->cards);
+                $of = array_filter($whole->components, static fn (Component $one): bool => $one->kind() === $kind);
+                $there = array_sum(array_map(static fn (Component $one): int => $whole->free[$one->id] ?? 0, $of));
+                self::assertTrue(! $isMissing || $there === 0, "kit $seed: $there of $kind->value are there");
+            }
+        }
+        self::assertGreaterThan(0, $missing, 'some are missing');
     }
 
     /** @return array<string, int> by component */
