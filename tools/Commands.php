@@ -4,7 +4,7 @@ namespace Tools;
 
 use Illuminate\Console\Command;
 
-/** What only those who develop need: benches, the soak, generated documents and types. A command is a class and a line. */
+/** What only developers need: benches, the soak, generated documents and types. A command is a class and a line. */
 final class Commands
 {
     /** @var list<class-string<Command>> */
@@ -21,5 +21,6 @@ final class Commands
         Commands\ShareBenchCommand::class,
         Commands\SoakCommand::class,
         Commands\TableSchemaCommand::class,
+        Commands\WordsListCommand::class,
     ];
 }

@@ -14,14 +14,16 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tools\Bench\AllPages;
+use Tools\Words\PropTexts;
+use Tools\Words\Text;
 
-/** Every page of a kit in every state that one gets into: nothing on it, nothing shared out, short, bare, cut, made, put away. */
+/** Every page of a kit in every state: empty, not shared out, short, bare, cut, made, put away. */
 final class EveryStateTest extends FeatureTestCase
 {
-    /** What no act writes: who looks, what is waited for and what has been looked up. */
+    /** Tables that no act writes: sessions, queues and search results. */
     private const BESIDE = ['cache', 'cache_locks', 'jobs', 'failed_jobs', 'sessions', 'sqlite_sequence'];
 
-    /** Pages that lead on instead where there is nothing to look at. */
+    /** Pages that redirect if there is nothing to look at. */
     private const LEADS_ON = 302;
 
     /** @return array<string, array{Closure(self): Kit}> */
@@ -48,10 +50,14 @@ final class EveryStateTest extends FeatureTestCase
         $kit = $lay($this)->refresh();
         $this->busyWorker($kit);
         $before = $this->rows();
+        $unclear = [];
         Queue::fake();
         foreach (AllPages::of($kit) as $url) {
             $answer = $this->get($url);
             self::assertContains($answer->getStatusCode(), [200, self::LEADS_ON], "$url: ".$answer->exception?->getMessage());
+            if ($answer->getStatusCode() === 200) {
+                array_push($unclear, ...self::unclear($answer->viewData('page')['props'], $url, $kit));
+            }
         }
         foreach (Exports::of(KitExport::class) as $export) {
             if ($export->media() !== Media::Pdf) {
@@ -60,6 +66,19 @@ final class EveryStateTest extends FeatureTestCase
             }
         }
         self::assertSame($before, $this->rows(), 'to look is no act');
+        self::assertSame([], array_values(array_unique($unclear)), 'each text is said plainly');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $props
+     * @return list<string>
+     */
+    private static function unclear(array $props, string $url, Kit $kit): array
+    {
+        $sent = json_decode((string) json_encode($props), true);
+        $faults = array_map(static fn (Text $text): array => PropTexts::faults($text, $kit->unit), PropTexts::of($sent, $url));
+
+        return array_merge(...$faults);
     }
 
     /** @return array<string, string> a sum of all records, by table */
