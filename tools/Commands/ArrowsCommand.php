@@ -10,7 +10,7 @@ final class ArrowsCommand extends Command
 {
     protected $signature = 'docs:arrows';
 
-    protected $description = 'Writes into docs/architecture.md which folders need which others';
+    protected $description = 'Writes into docs/arrows.md which folders need which others';
 
     public function handle(): int
     {

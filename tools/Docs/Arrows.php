@@ -4,7 +4,7 @@ namespace Tools\Docs;
 
 use Illuminate\Support\Facades\File;
 
-/** Which folders of a part of the code need which others: an arrow for every folder that a file names a class of. */
+/** Which folders need which others: an arrow for every folder of which a file names a class. */
 final readonly class Arrows
 {
     /** @param  array<string, list<string>>  $to  the folders that each one needs */
@@ -42,7 +42,7 @@ final readonly class Arrows
         return [];
     }
 
-    /** As a table in Markdown, those that need the fewest first, so that every arrow points up. */
+    /** As a Markdown table with the folders that need the fewest first, so that every arrow points up. */
     public function table(): string
     {
         $rows = [];
@@ -60,7 +60,7 @@ final readonly class Arrows
         $left = $this->to;
         while ($left !== []) {
             $free = array_filter($left, static fn (array $needs): bool => array_diff($needs, $order) === []);
-            // In a circle there is no order: as they come.
+            // In a circle there is no order, so they stay as they are.
             foreach (array_keys($free === [] ? $left : $free) as $folder) {
                 $order[] = $folder;
                 unset($left[$folder]);

@@ -4,7 +4,7 @@ namespace Tools\Docs;
 
 use Illuminate\Support\Facades\File;
 
-/** The tables of arrows in docs/architecture.md, between their marks. */
+/** The tables of arrows in docs/arrows.md, between their marks. */
 final class ArrowsDocument
 {
     /** @return list<Arrows> */
@@ -15,7 +15,7 @@ final class ArrowsDocument
 
     public static function path(): string
     {
-        return base_path('docs/architecture.md');
+        return base_path('docs/arrows.md');
     }
 
     /** The document with the arrows as they are now. */
