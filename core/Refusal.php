@@ -7,9 +7,9 @@ namespace KeepShare\Core;
 use RuntimeException;
 
 /**
- * The one family of failures of the core.
+ * The common family of failures of the core.
  *
- * The message is written for the cardmaker and may be shown as it stands.
+ * Messages are written for the cardmaker and may be shown unchanged.
  */
 abstract class Refusal extends RuntimeException
 {

@@ -8,8 +8,8 @@ use Closure;
 use KeepShare\Core\Sketch\Cluster;
 
 /**
- * How the pieces of a card lie together: places from the bottom up, each measured from the front, from a place of the
- * sketch or from another of them, with what may stand there; and how trimmings lie round them.
+ * How the pieces of a card lie together. Places are listed from the bottom up. Each is measured from the front, a place
+ * of the sketch or another place. Each says what may stand there, and how trimmings lie round them.
  */
 final readonly class Arrangement
 {
@@ -29,7 +29,7 @@ final readonly class Arrangement
         return new self($key, $name, $family, $spots, $cluster);
     }
 
-    /** Every piece by itself, where it would lie without an arrangement. */
+    /** Each piece by itself, where it lies without an arrangement. */
     public static function none(): self
     {
         return new self('', '', Family::Centred, [Pieces::loose(Pieces::FOCAL), Pieces::loose(Pieces::WORDS)], Cluster::Triangle);
@@ -57,7 +57,7 @@ final readonly class Arrangement
         return $this->spot(Pieces::FOCAL) !== null;
     }
 
-    /** The picture lies where the sketch keeps a place for it, the words there or on it, and nothing else must be there. */
+    /** The picture and the words lie where the sketch keeps a place for them. No other piece is required. */
     public function isAsSketched(): bool
     {
         foreach ($this->spots as $spot) {
@@ -72,7 +72,7 @@ final readonly class Arrangement
         return true;
     }
 
-    /** The place of the front that a piece is measured from in the end; null where there is no such piece. */
+    /** The place of the front that a piece is measured from in the end. Null if there is no such piece. */
     public function rootOf(string $id): ?string
     {
         $of = $this->spot($id)?->of;
@@ -83,13 +83,13 @@ final readonly class Arrangement
         return $of;
     }
 
-    /** Whether it is measured from a place that not every front has. */
+    /** Whether it is measured from a place that only some fronts have. */
     public function needs(string $place): bool
     {
         return array_filter($this->spots, static fn (Spot $spot): bool => $spot->isKey && $spot->of === $place) !== [];
     }
 
-    /** With one more place, over all others. */
+    /** The same with one more place, above all others. */
     public function and(Spot $spot): self
     {
         return $this->withSpots([...$this->spots, $spot]);
@@ -102,7 +102,7 @@ final readonly class Arrangement
     }
 
     /**
-     * A piece before or behind the next one that is there.
+     * Moves a piece behind or in front of the next piece that is there.
      *
      * @param  list<string>  $there  the ids of the pieces that are there
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Cluster;
 use KeepShare\Core\Sketch\Written;
 
-/** Reads an arrangement from plain data, whole: every fault is named with its place before anything is made of it. */
+/** Reads an arrangement from plain data. Every fault is named with its place before anything is made of the data. */
 final class ArrangementReader
 {
     private function __construct(private readonly Written $written)

@@ -58,7 +58,7 @@ final class ArrangementWriter
         ];
     }
 
-    /** "1/8 in", "-3 mm"; as exact as it is. */
+    /** An exact length as text: "1/8 in", "-3 mm". */
     private static function signed(int $units): string
     {
         $inches = Length::ofUnits(abs($units))->exact(Unit::Inch);

@@ -8,8 +8,9 @@ use KeepShare\Core\Sketch\Cluster;
 use KeepShare\Core\Sketch\Dim;
 
 /**
- * The arrangements that ship with Keep Share, each for upright and lying fronts of any size. Most have the picture, small
- * ones tucked under it or over a corner, and the words; what a card has no piece for is left out and the group closes up.
+ * The arrangements that ship with Keep Share, each for upright and lying fronts of any size. Most have the picture, the
+ * words, and small pictures tucked under it or over a corner. A place for which a card has no piece is left out, and
+ * the other pieces move together.
  */
 final class Arrangements
 {
@@ -32,7 +33,7 @@ final class Arrangements
         return $all;
     }
 
-    /** It is one of them, as it is drawn. */
+    /** Whether it is one of these, unchanged. */
     public static function ships(Arrangement $arrangement): bool
     {
         return isset(self::all()[$arrangement->key]) && self::all()[$arrangement->key] == $arrangement;
@@ -196,7 +197,7 @@ final class Arrangements
                 self::picture('panel', $to(11, 20), [9, 20]),
                 ...self::words(),
             ]),
-            Arrangement::of("scene-$side", "A scene on a strip of ground, to the $side", Family::Scene, [
+            Arrangement::of("scene-$side", "A scene on a strip of land, to the $side", Family::Scene, [
                 self::at(Pieces::small(3), Stands::Sky, 'panel', $to(3, 4), [1, 6]),
                 self::at(Pieces::small(4), Stands::Sky, 'panel', $to(1, 5), [1, 5]),
                 self::stand(Pieces::small(1), Stands::Small, $to(4, 5), [1, 5])->key(),

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Arrange;
 
 use KeepShare\Core\Refusal;
 
-/** A written arrangement that cannot be read, with every fault by its place. */
+/** A written arrangement that cannot be read. It holds every fault by its place. */
 final class BadArrangement extends Refusal
 {
     /** @param  non-empty-array<string, string>  $faults */

@@ -21,7 +21,7 @@ enum Family: string
     case Words = 'the words alone';
     case OnePiece = 'on one piece';
 
-    /** Its pieces lie in a line on purpose, or stand side by side: no triangle is wanted. */
+    /** Its pieces lie in a line or side by side on purpose, so no triangle is needed. */
     public function isInLine(): bool
     {
         return in_array($this, [self::Band, self::Column, self::Row, self::Scene, self::Seam, self::Hung], true);

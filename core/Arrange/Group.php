@@ -13,15 +13,15 @@ use KeepShare\Core\Sketch\Layout;
 /**
  * The pieces of a card in their exact places, from the bottom up, and the trimmings round them.
  *
- * A piece that is not there leaves its place empty: what was measured from it is measured from the middle of that place, so
- * that the group closes up.
+ * A missing piece leaves its place empty. Pieces that were measured from it are measured from the middle of that place,
+ * so that the group moves together.
  */
 final class Group
 {
-    /** Of a piece that lies on what is higher so much may lie beside it before it wants a shim: per cent. */
+    /** A piece on a higher piece may reach beyond it by this much before it needs a shim, in per cent. */
     private const BESIDE = 10;
 
-    /** So much of the front is left free at its edges, where a piece has the room: 1/8 in. */
+    /** The margin that is left free at the edges of the front where there is room: 1/8 in. */
     public const RIM = 25_400;
 
     /** @var array<string, Placed> by part, from the bottom up */
@@ -177,7 +177,7 @@ final class Group
         return $this->placed[$spot->id];
     }
 
-    /** On what lies under it, foam or a shim between. */
+    /** The height of a piece on what lies under it, with foam or a shim between. */
     private function resting(Placed $piece, bool $hasFoam): Placed
     {
         if ($piece->stand->isInk) {
@@ -210,12 +210,12 @@ final class Group
             [$x, $y] = array_map($this->onMark(...), $this->kept($x, $y, $size, $spot->turn));
         }
 
-        // What is moved by hand goes where the hand goes.
+        // A piece that the maker has moved stays where the maker put it.
         return $this->middles[$spot->id] = [$x + $spot->right, $y + $spot->down];
     }
 
     /**
-     * What a spot is measured from; a ring of spots is broken where it closes.
+     * What a spot is measured from. If spots refer to each other in a ring, the ring is broken at its last link.
      *
      * @return array{int, int, int, int}
      */
@@ -241,7 +241,7 @@ final class Group
     }
 
     /**
-     * Nothing hangs over the front unless it is meant: what would is set in as far as it must be.
+     * A piece that hangs over the front is moved in, unless it is meant to hang over.
      *
      * @return array{int, int}
      */
@@ -261,7 +261,7 @@ final class Group
         ];
     }
 
-    /** A place that is found with a ruler: the nearest mark of it. */
+    /** A place that can be found with a ruler: rounded to the nearest mark. */
     private function onMark(int $at): int
     {
         $step = $this->unit->step()->units;

@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Measure\Size;
 
-/** A piece that stands in a group, before it has its place. */
+/** A piece of a group before it has its place. */
 final readonly class GroupPiece
 {
     private function __construct(
@@ -40,7 +40,7 @@ final readonly class GroupPiece
         return new self($part, $stands, $component, $name, $face, $printed->size, $printed->shape, false, $printed->outline);
     }
 
-    /** Words stamped straight on what lies there: nothing may lie over them or under. */
+    /** Words stamped on the piece below. Nothing may lie over or under them. */
     public static function ink(string $part, string $component, string $name, Size $size): self
     {
         return new self($part, Stands::Words, $component, $name, 0, $size, Shape::Label, true, null);

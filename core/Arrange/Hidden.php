@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Arrange;
 
-/** How much of a piece lies under others, read in level rows: whole per cent. */
+/** How much of a piece is hidden by others, in whole per cent. It is measured along level rows. */
 final class Hidden
 {
     private const ROWS = 8;
 
-    /** Enough to tell whether two pieces meet at all. */
+    /** Few rows, enough to tell whether two pieces meet. */
     private const FEW = 4;
 
-    /** Of a frame so much of each side is its rim, in per cent. */
+    /** The rim of a frame, in per cent of each side. */
     private const RIM = 16;
 
     /**
-     * Per cent of a piece that lies under some others.
+     * How much of a piece lies under some others, in per cent.
      *
      * @param  list<Placed>  $over
      */
@@ -88,7 +88,7 @@ final class Hidden
     }
 
     /**
-     * How much of a stretch lies under others.
+     * How much of one row of a piece lies under others.
      *
      * @param  list<array{int, int}>  $covers  from the left
      */

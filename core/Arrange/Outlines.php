@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Arrange;
 
 /**
- * What shapes cover when they are laid down, in a few straight lines round their drawings in resources/drawings, in hundredths of
- * their box.
+ * The outlines of shapes as polygons with few sides, drawn round the shapes in resources/drawings. Units are hundredths
+ * of the box round the shape.
  */
 final class Outlines
 {

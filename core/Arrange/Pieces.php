@@ -7,7 +7,7 @@ namespace KeepShare\Core\Arrange;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Sketch\Dim;
 
-/** The parts of a card that stand at the places of arrangements, as they are called. */
+/** The parts of a card that fill the places of arrangements, with their names. */
 final class Pieces
 {
     public const FOCAL = KitDesign::FOCAL;
@@ -26,7 +26,7 @@ final class Pieces
 
     public const TWINE = 'piece-twine';
 
-    /** Small pictures of one group: no more than so many. */
+    /** The most small pictures in one group. */
     public const SMALLS = 6;
 
     public const BANNERS = 3;
@@ -80,7 +80,7 @@ final class Pieces
         return "piece-letter-$nth";
     }
 
-    /** Where a piece lies that the arrangement has no place for. */
+    /** Where a piece lies for which the arrangement has no place. */
     public static function loose(string $id): Spot
     {
         [$stands] = self::all()[$id] ?? [Stands::Small, ''];

@@ -9,7 +9,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Outline;
 
-/** A piece of a group in its exact place: the middle from the left and the upper edge of the front, in whole units. */
+/**
+ * A piece of a group in its exact place. The middle is measured from the left and the upper edge of the front, in whole
+ * units.
+ */
 final readonly class Placed
 {
     /**
@@ -67,7 +70,7 @@ final readonly class Placed
         return $this->stand->part;
     }
 
-    /** What it takes up on the front, as a rectangle; what is over the edge is left out. */
+    /** The rectangle that it covers on the front. What hangs over the edge is left out. */
     public function rect(): Rect
     {
         [$left, $top, $right, $bottom] = $this->bounds;
@@ -76,7 +79,7 @@ final readonly class Placed
         return Rect::ofUnits($x, $y, max(1, $right - $x), max(1, $bottom - $y));
     }
 
-    /** All of it as it is measured, before anything is tucked or turned; null where it is turned, trimmed or hangs over. */
+    /** Its full rectangle before anything is tucked or turned. Null if it is turned, trimmed or hangs over. */
     public function box(): ?Rect
     {
         $size = $this->stand->size;
@@ -88,13 +91,13 @@ final readonly class Placed
             : Rect::ofUnits($x, $y, $size->width->units, $size->height->units);
     }
 
-    /** From the left edge of the front to its middle. */
+    /** The distance from the left edge of the front to its middle. */
     public function fromLeft(): Length
     {
         return Length::ofUnits(max(0, $this->x));
     }
 
-    /** Whether its bounds, with some room round them, meet those of another. */
+    /** Whether its bounds, grown by a margin, meet those of another piece. */
     public function meets(self $other, int $room = 0): bool
     {
         [$left, $top, $right, $bottom] = $this->bounds;
@@ -105,13 +108,13 @@ final readonly class Placed
             && $other->bounds[1] < $bottom + $room;
     }
 
-    /** It fills the box round it. */
+    /** Whether it fills the box round it. */
     public function isBox(): bool
     {
         return $this->spot->turn === 0 && ($this->stand->shape === null || $this->stand->shape === Shape::Label);
     }
 
-    /** It is a frame: what lies in its middle is seen through it. */
+    /** Whether it is a frame, through which the piece in its middle is seen. */
     public function isOpen(): bool
     {
         return $this->stand->shape === Shape::Frame;

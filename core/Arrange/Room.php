@@ -11,7 +11,7 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Role;
 
-/** The places of a front that a group can be measured from, each as left, top, width and height in whole units. */
+/** The places of a front that a group can be measured from. Each is left, top, width and height in whole units. */
 final readonly class Room
 {
     /**
@@ -39,7 +39,7 @@ final readonly class Room
         return new self($seam === null ? $places : [...$places, 'seam' => self::box($seam)], $panel, $isLabelled);
     }
 
-    /** Whether an arrangement is for a front like this: with a picture or without, and with what it is measured from. */
+    /** Whether an arrangement suits this front: with or without a picture, and with the places it is measured from. */
     public function suits(Arrangement $arrangement, bool $hasPicture, Focus $focus): bool
     {
         return $arrangement->isForPicture() === $hasPicture
@@ -53,7 +53,7 @@ final readonly class Room
         return isset($this->places[$place]);
     }
 
-    /** What carries the picture: the panel there, where that is a quarter of the front or more; else all of the front. */
+    /** The panel that carries the picture, if it is at least a quarter of the front. Otherwise the whole front. */
     private static function panel(Layout $layout): Rect
     {
         $all = array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role !== Role::Label
@@ -62,7 +62,7 @@ final readonly class Room
             && self::reaches($laid->rect, $layout->focal));
         $best = null;
         foreach ($all as $laid) {
-            // Of panels on one another the upper one carries it, unless it is a small piece.
+            // Of two panels on one another the upper one carries the picture, unless it is a small piece.
             $isLarge = $best === null || 2 * $laid->rect->size->exactArea() >= $best->size->exactArea();
             $best = $isLarge ? $laid->rect : $best;
         }

@@ -10,10 +10,10 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketches;
 
-/** An arrangement with pieces of usual sizes on a plain panel, so that it can be looked at before there is a card. */
+/** An arrangement with pieces of usual sizes on a plain panel, to show it before there is a card. */
 final class Sample
 {
-    /** Width and height of what stands there, in hundredths of the shorter side of the front, and its shape. */
+    /** Width and height of each sample piece, in hundredths of the shorter side of the front, and its shape. */
     private const SIZES = [
         'picture' => [32, 38, Shape::Lantern],
         'small picture' => [26, 24, Shape::Circle],

@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Anchor;
 use KeepShare\Core\Sketch\Edge;
 
-/** What a rule of an arrangement has in hand when it places a piece; all in whole units. */
+/** What a rule of an arrangement needs to place a piece. All measures are whole units. */
 final readonly class Setting
 {
     /**

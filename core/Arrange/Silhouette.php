@@ -8,8 +8,8 @@ use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Measure\Size;
 
 /**
- * What a piece covers when it is laid down: its outline in a few straight lines, in a box of a hundred by a hundred, and
- * where on it there is a face. What is drawn of it is finer; what is hidden and what is clear is told by these.
+ * The outline of a piece as a polygon with few sides, in a box of a hundred by a hundred, and where its face is. The
+ * drawing is finer. Overlaps are computed with these.
  */
 final class Silhouette
 {
@@ -44,19 +44,19 @@ final class Silhouette
         Shape::OvalFrame, Shape::Scallop, Shape::Doily,
     ];
 
-    /** What has no up, whichever way it is turned. */
+    /** Shapes without a right way up, however they are turned. */
     private const LIES = [
         Shape::Daisy, Shape::Sunflower, Shape::Wreath, Shape::Donut, Shape::OvalFrame, Shape::Scallop, Shape::Doily, Shape::Rose,
         Shape::Starfish, Shape::Snowflake, Shape::Feather, Shape::Key, Shape::Bow, Shape::Fern,
     ];
 
-    /** What has an up: it stands, and leans over by a little at most. */
+    /** Shapes with a right way up. They stand, and lean only a little. */
     private const STANDS = [
         Shape::Lantern, Shape::Gull, Shape::Lighthouse, Shape::Boat, Shape::Anchor, Shape::Fish, Shape::Tag, Shape::Label,
         Shape::Frame, Shape::Banner, Shape::Heart, Shape::Sheep, Shape::Cottage, Shape::Mitten, Shape::Cup, Shape::Tree,
     ];
 
-    /** What may float in a sky; all else stands on the ground or lies. */
+    /** Shapes that may float in a sky. All others stand on something or lie flat. */
     private const FLOATS = [
         Shape::Gull, Shape::Star, Shape::Heart, Shape::Circle, Shape::Leaf, Shape::Lantern, Shape::Butterfly, Shape::Bee,
         Shape::Dragonfly, Shape::Ladybird, Shape::Bird, Shape::Balloon, Shape::Balloons, Shape::HotAirBalloon, Shape::Airplane,
@@ -64,7 +64,7 @@ final class Silhouette
         Shape::Bauble, Shape::Ghost,
     ];
 
-    /** What stands on the ground and looks lost above something else. */
+    /** Shapes that stand on something and look lost above something else. */
     private const GROUNDED = [
         Shape::Lighthouse, Shape::Boat, Shape::Cottage, Shape::Tree, Shape::Sheep, Shape::Cup, Shape::Castle, Shape::Windmill, Shape::Car,
         Shape::Bicycle, Shape::Camper, Shape::Train, Shape::House, Shape::Church, Shape::Birdhouse, Shape::Snowman, Shape::Pram,
@@ -72,7 +72,7 @@ final class Silhouette
         Shape::Dog, Shape::Rabbit, Shape::Bear, Shape::Cake, Shape::Teapot, Shape::Bottle, Shape::Glass, Shape::Gingerbread,
     ];
 
-    /** Cut in two points at its foot, where it hangs. */
+    /** Shapes with two points cut into the lower end, where they hang. */
     private const HUNG_BANNER = [[0, 0], [100, 0], [100, 100], [50, 80], [0, 100]];
 
     /** @var array<string, array{int, int, int, int}> left, top, width and height of the face */
@@ -86,7 +86,7 @@ final class Silhouette
         'crab' => [30, 32, 40, 24], 'ladybird' => [26, 8, 48, 28],
     ];
 
-    /** Whose name says one of these has a face, wherever it is on the piece. */
+    /** A piece whose name has one of these words has a face, wherever it is on the piece. */
     private const LIVING = '/\b(baby|bear|bee|bird|boy|bunny|cat|child|chick|cow|deer|dog|duck|elf|fairy|fox|friend|girl|goose|'
         .'hare|hedgehog|horse|kitten|lady|lamb|man|mermaid|mouse|owl|penguin|pig|pony|puppy|rabbit|reindeer|robin|santa|'
         .'snowman|squirrel|swan|woman)s?\b/iu';
@@ -122,7 +122,7 @@ final class Silhouette
     }
 
     /**
-     * Where a face is, in its box; null where there is none.
+     * The box of the face within the box of the piece. Null if there is none.
      *
      * @return array{int, int, int, int}|null left, top, width, height
      */
@@ -134,7 +134,7 @@ final class Silhouette
     }
 
     /**
-     * Points of a box laid with its middle at a place and turned about it.
+     * The points of a box with its middle at a place, turned about that place.
      *
      * @param  non-empty-list<array{int, int}>  $points
      * @return non-empty-list<array{int, int}>

@@ -11,12 +11,12 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Dim;
 
 /**
- * A place of an arrangement: what may stand there, by which rule it is measured and from what, how far it is turned, and
- * whether it is lifted on foam. $right and $down are what it has been nudged by, in whole units.
+ * A place of an arrangement. It says what may stand there, by which rule it is measured and from what, how far it is
+ * turned, and whether it is on foam. $right and $down are how far the maker has moved it, in whole units.
  */
 final readonly class Spot
 {
-    /** Places every front has: the others are ids of spots. */
+    /** Places that every front has. All other places are ids of spots. */
     public const PLACES = ['front', 'panel', 'place', 'words', 'seam'];
 
     /**
@@ -60,13 +60,13 @@ final readonly class Spot
         return new self($id, $stands, $kind, $of, $measures, $options, Turn::stepped($turn), $isLifted, $isKey, $right, $down);
     }
 
-    /** It lies over or under the upper edge or an upper corner of another piece, in the air. */
+    /** Whether it lies at the upper edge or an upper corner of another piece, as if in the air. */
     public function isAbove(): bool
     {
         return $this->kind === SpotKind::Lapped && str_starts_with($this->options['side'] ?? '', 'top');
     }
 
-    /** As it is said: "lies over or under the left of the focal point by 2/5 of itself, 1/2 along, on foam". */
+    /** As a sentence: "lies over or under the left of the focal point by 2/5 of itself, 1/2 along, on foam". */
     public function says(Unit $unit): string
     {
         $said = ['{of}' => 'the '.(Pieces::all()[$this->of][1] ?? $this->of)];
@@ -84,38 +84,38 @@ final readonly class Spot
         ]));
     }
 
-    /** Turned by so many degrees, clockwise. */
+    /** The same, turned clockwise by some degrees. */
     public function turned(int $degrees): self
     {
         return $this->with(['turn' => Turn::stepped($degrees)]);
     }
 
-    /** On foam, where the card has some. */
+    /** The same on foam, if the card has some. */
     public function lifted(bool $isLifted = true): self
     {
         return $this->with(['isLifted' => $isLifted]);
     }
 
-    /** The arrangement is none without it. */
+    /** The arrangement cannot be used without this place. */
     public function key(): self
     {
         return $this->with(['isKey' => true]);
     }
 
-    /** Moved by so many units to the right and down. */
+    /** The same, moved right and down by some units. */
     public function nudged(int $right, int $down): self
     {
         return $this->with(['right' => $this->right + $right, 'down' => $this->down + $down]);
     }
 
-    /** With one of its measures changed. */
+    /** The same with one of its measures changed. */
     public function measuring(string $measure, Dim $dim): self
     {
         return $this->with(['measures' => [...$this->measures, $measure => $dim]]);
     }
 
     /**
-     * Where the middle of a piece lies by its rule, before it is nudged.
+     * Where the middle of a piece lies by its rule, before the maker has moved it.
      *
      * @param  array{int, int, int, int}  $of  what it is measured from: left, top, width, height
      * @return array{int, int}

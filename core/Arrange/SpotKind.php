@@ -36,7 +36,7 @@ enum SpotKind: string
         };
     }
 
-    /** As it is said to the maker. */
+    /** The name that the maker sees. */
     public function says(): string
     {
         return match ($this) {
@@ -50,7 +50,7 @@ enum SpotKind: string
         };
     }
 
-    /** As a sentence says it of one place, with its options and measures where their names stand. */
+    /** A sentence about one place. Names of options and measures stand in it in braces. */
     public function sentence(): string
     {
         return match ($this) {
@@ -64,7 +64,7 @@ enum SpotKind: string
         };
     }
 
-    /** The measure by which it is tucked further under another piece; null where it lies free. */
+    /** The measure that tucks it further under another piece. Null if it touches none. */
     public function tucks(): ?string
     {
         return match ($this) {
@@ -75,7 +75,7 @@ enum SpotKind: string
         };
     }
 
-    /** What goes beyond what it is measured from is trimmed off. */
+    /** Whether the part that goes beyond is trimmed off. */
     public function isTrimmed(): bool
     {
         return $this === self::AlongEdge || $this === self::OffEdge;

@@ -6,11 +6,11 @@ namespace KeepShare\Core\Arrange;
 
 use KeepShare\Core\Sketch\Along;
 
-/** Says where the middle of a piece lies, by what it is measured from. */
+/** Computes where the middle of a piece lies, from what it is measured from. */
 interface SpotRule
 {
     /**
-     * Its measures, each with the side that a share of it is a share of: of the piece itself, or of what it is measured from.
+     * Its measures. Each says whether a share is of the piece itself or of what it is measured from.
      *
      * @param  array<string, string>  $options
      * @return array<string, array{Along, bool}> the side, and whether it is the piece's own

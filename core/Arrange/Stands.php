@@ -11,24 +11,24 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Serves;
 
-/** What may stand at a place of an arrangement, and what it does in the group. */
+/** What may stand at a place of an arrangement, and its part in the group. */
 enum Stands: string
 {
-    /** The picture the eye rests on. */
+    /** The main picture. */
     case Picture = 'picture';
     /** A smaller picture, tucked under an edge, over a corner or beside. */
     case Small = 'small picture';
     /** The same picture as the first small one, on its other side. */
     case Twin = 'twin';
-    /** A small picture of what flies or shines: it may float. */
+    /** A small picture of something that flies or shines. It may float. */
     case Sky = 'sky';
-    /** Larger than what lies on it all round: a label, a tag, a circle or a mat cut from a scrap. */
+    /** A label, tag, circle or mat cut from a scrap, larger on every side than the piece on it. */
     case Backing = 'backing';
-    /** Round the picture, which shows through it. */
+    /** Round the picture, which is seen through it. */
     case Frame = 'frame';
     /** Hung, or lying by the picture. */
     case Tag = 'tag';
-    /** A strip along an edge, over a seam, or the ground of a scene. */
+    /** A strip along an edge, over a seam, or as the land of a scene. */
     case Border = 'border';
     /** One of a line of banners. */
     case Banner = 'banner';
@@ -38,7 +38,7 @@ enum Stands: string
     case MoreWords = 'more words';
     /** One letter or figure of a word or an age. */
     case Letter = 'letter';
-    /** Twine or ribbon that something hangs from. */
+    /** Twine or ribbon from which something hangs. */
     case Twine = 'twine';
 
     /** Whether a ready-made thing may stand there. */
@@ -62,7 +62,7 @@ enum Stands: string
         };
     }
 
-    /** It is one of the pictures that are counted by odd numbers. */
+    /** Whether it is one of the pictures that must be odd in number. */
     public function isPicture(): bool
     {
         return in_array($this, [self::Picture, self::Small, self::Twin, self::Sky], true);

@@ -8,15 +8,15 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Cluster;
 
 /**
- * Where gems, pearls and dots lie: in a loose triangle round the group, in a row under it, or at its corners; clear of the
- * words and of every face, and never one on another. Three sizes are mixed.
+ * Where gems, pearls and dots lie: in a loose triangle round the group, in a row under it, or at its corners. They keep
+ * clear of the words, of every face, and of each other. Three sizes are mixed.
  */
 final class Trimmings
 {
-    /** Half of how wide they are, in turn: 1/8, 3/32 and 5/32 in. */
+    /** Half the width of the three sizes in turn: 1/8, 3/32 and 5/32 in. */
     private const HALVES = [12_700, 9_525, 15_875];
 
-    /** Round the picture, in hundredths of its box, the most usual first: near it, then a little further off. */
+    /** Places round the picture, in hundredths of its box, the most usual first: near it, then further off. */
     private const ROUND = [
         [-12, 84], [112, 30], [84, 112], [14, -12], [-12, 16], [112, 80],
         [50, 114], [62, -12], [-14, 50], [114, 54], [14, 112], [90, -10],
@@ -25,14 +25,14 @@ final class Trimmings
         [-40, 54], [140, 58], [-10, 130], [110, -24],
     ];
 
-    /** No nearer to the edge of the front: 1/8 in. */
+    /** The least distance to the edge of the front: 1/8 in. */
     private const RIM = 25_400;
 
     private const CORNERS = [[0, 0], [100, 100], [100, 0], [0, 100], [50, -9], [50, 109], [-9, 50]];
 
     private const ROW = [[50, 108], [32, 108], [68, 108], [14, 108], [86, 108], [-4, 108], [104, 108]];
 
-    /** Where the group reaches from edge to edge, what the panel has left: in hundredths of it. */
+    /** Places on the panel, in hundredths of it, for groups that reach from edge to edge. */
     private const ELSEWHERE = [
         [8, 8], [92, 12], [8, 92], [92, 92], [50, 6], [6, 50], [94, 50], [50, 95], [28, 10], [72, 94], [30, 92], [74, 8],
     ];
@@ -111,7 +111,7 @@ final class Trimmings
     }
 
     /**
-     * On the front, off the words, and not on a picture: beside it, or on what lies under it.
+     * Whether a place is on the front, clear of the words and of pictures.
      *
      * @param  array{int, int}  $at
      */
@@ -148,7 +148,7 @@ final class Trimmings
     }
 
     /**
-     * The first where none is chosen; then the one furthest from those that are, which makes a triangle of three.
+     * The first place if none is chosen. Otherwise the one furthest from those chosen, so that three make a triangle.
      *
      * @param  non-empty-list<array{int, int}>  $open
      * @param  list<array{int, int, int}>  $chosen

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Arrange;
 
-/** Turning by whole steps of five degrees, clockwise, in whole numbers. */
+/** Turning by steps of five degrees, clockwise, with whole numbers only. */
 final class Turn
 {
-    /** Turns are given in steps of so many degrees. */
+    /** Degrees in one step. */
     public const STEP = 5;
 
     /** The cosine of 0, 5 … 90 degrees, in millionths. */
@@ -19,7 +19,7 @@ final class Turn
     private const MILLION = 1_000_000;
 
     /**
-     * A point turned about the origin; down is positive.
+     * A point turned about the origin. Positive is down.
      *
      * @return array{int, int}
      */
@@ -30,7 +30,7 @@ final class Turn
         return [intdiv($x * $cos - $y * $sin, self::MILLION), intdiv($x * $sin + $y * $cos, self::MILLION)];
     }
 
-    /** To the nearest step, from -175 to 180. */
+    /** Rounded to the nearest step, from -175 to 180. */
     public static function stepped(int $degrees): int
     {
         $steps = intdiv($degrees + ($degrees < 0 ? -2 : 2), self::STEP);

@@ -8,8 +8,8 @@ use KeepShare\Core\Sketch\Cluster;
 use KeepShare\Core\Sketch\Dim;
 
 /**
- * Arrangements of cards on which the paper or the words stand for a picture: the words in one of many places, alone or with a
- * piece or three beside them. Where many cards are alike in all else, these tell them apart.
+ * Arrangements for cards without a picture, where the paper or the words are what the eye rests on. The words lie in
+ * one of many places, alone or with one to three pieces. They tell cards apart that are alike in all else.
  */
 final class WordArrangements
 {

@@ -19,7 +19,7 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 
-/** A card with all its pieces before it on the table. */
+/** A card with all its pieces, ready on the table. */
 final readonly class CardAtBench
 {
     /** What layers are glued to. */
@@ -47,7 +47,7 @@ final readonly class CardAtBench
     }
 
     /**
-     * A card whose front has been laid already.
+     * The same for a card whose front has been laid out already.
      *
      * @param  array<string, Component>  $components  by id
      */
@@ -56,19 +56,19 @@ final readonly class CardAtBench
         return new self($front->card, $front->layout, $front->card->construction($unit), $front, $components, $unit);
     }
 
-    /** What fills a part; null where nothing does. */
+    /** The component of a part. Null if it has none. */
     public function taken(string $part): ?Component
     {
         return $this->components[$this->card->taking($part)->component ?? ''] ?? null;
     }
 
-    /** Where a part lies on the front; null where nothing of it is seen. */
+    /** Where a part lies on the front. Null if nothing of it is seen. */
     public function placeOf(string $part): ?Rect
     {
         return $this->front->layer($part)?->rect;
     }
 
-    /** The id of what carries the middle of a place: a part, or the base. */
+    /** The id of what lies under the middle of a place: a part, or the base. */
     public function groundOf(Rect $place): string
     {
         return $this->layout->under($place)->part->id ?? self::BASE;
@@ -101,7 +101,7 @@ final readonly class CardAtBench
         return "the {$laid->part->name}, {$laid->rect->size->label($this->unit)},";
     }
 
-    /** How much shows round a part: "1/8 in showing all round", or each edge by itself. */
+    /** How much stays visible round a part: "1/8 in showing all round", or each edge by itself. */
     public function showing(Laid $laid): string
     {
         $reveals = $this->layout->reveals($laid);
@@ -119,7 +119,7 @@ final readonly class CardAtBench
         return $this->fromEdges($at->x, $at->y);
     }
 
-    /** Where the middle of a piece of a group lies, how far it is turned, and what it is tucked under or lies over. */
+    /** Where the middle of a piece of a group lies, how far it is turned, and what it lies over or under. */
     public function lies(Placed $piece): string
     {
         [$left, $below] = CardGroup::fromEdges($piece, $this->layout->front);

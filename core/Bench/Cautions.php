@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** The usual cautions of the craft; the maker's instructions of each tool come first. */
+/** The usual cautions of the craft. The instructions of each tool's maker come first. */
 final class Cautions
 {
     private const MAKER = 'The instructions of its maker come first.';

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** Every order of a handful of steps, as far as it could still be better than the best so far. */
+/** Looks at every order of a few steps, except those that cannot be better than the best so far. */
 final class Exact
 {
-    /** Steps of which every order is looked at. */
+    /** The most steps for which every order is looked at. */
     public const MOST = 9;
 
     private ?Order $best = null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** Where to stop when there is only so much time, and how every card lies then. */
+/** Where to stop when time is limited, and how every card is left. */
 final readonly class Halt
 {
     /**
@@ -18,7 +18,7 @@ final readonly class Halt
     {
     }
 
-    /** As far as there is time for: the most cards are complete, others may lie half glued or wet. */
+    /** As far as there is time. The most cards are complete. Others may be half glued or wet. */
     public static function latest(MakingPlan $plan, int $seconds): self
     {
         return self::within($plan, $seconds, static fn (): bool => true);

@@ -6,10 +6,10 @@ namespace KeepShare\Core\Bench;
 
 use KeepShare\Core\Kit\Component;
 
-/** What is out on the table for a step. Taking up another is a set-up. */
+/** The tool that is out on the table for a step. Taking up another tool is a set-up. */
 final readonly class HandTool
 {
-    /** To put one away and lay the next ready, in seconds. */
+    /** Seconds to put one tool away and lay the next one ready. */
     public const SET_UP = 60;
 
     private const TABLE = 'clear table';
@@ -21,7 +21,7 @@ final readonly class HandTool
 
     public const MACHINE = 'plates of the machine';
 
-    /** The key of what is done with the hands alone. */
+    /** The key for work with the hands alone. */
     public const HANDS = 'hands';
 
     private function __construct(public string $key, public string $name, public string $surface)
@@ -38,7 +38,7 @@ final readonly class HandTool
         return new self($key, $name, $surface);
     }
 
-    /** One of the tools that are there: a die, a folder, a stamp. */
+    /** A tool of the kit: a die, a folder, a stamp. */
     public static function owned(Component $tool, string $surface): self
     {
         return self::of("tool $tool->id", $tool->name, $surface);

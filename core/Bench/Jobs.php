@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace KeepShare\Core\Bench;
 
 /**
- * Steps as numbers: what a search for their order asks thousands of times.
+ * Steps as numbers, for the search that reads them thousands of times.
  *
- * The order within a card is all there is between steps; steps of two cards meet only in the tool and in the pair of hands.
+ * Steps depend on each other only within one card. Steps of two cards share only the tool and the hands.
  */
 final readonly class Jobs
 {
@@ -61,7 +61,7 @@ final readonly class Jobs
         );
     }
 
-    /** The number of a tool; null where none of the steps wants it. */
+    /** The number of a tool. Null if no step needs it. */
     public function tool(?HandTool $tool): ?int
     {
         foreach ($this->steps as $n => $step) {

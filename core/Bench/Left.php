@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** How a card lies when the time is over. */
+/** How a card is left when the time is over. */
 enum Left: string
 {
     case Complete = 'complete';
     case Untouched = 'not begun';
-    /** Its pieces are cut, stamped, fitted; there is no glue on any. */
+    /** Its pieces are cut, stamped and fitted. Nothing is glued. */
     case Prepared = 'prepared';
     case HalfGlued = 'half glued';
     case Drying = 'drying';

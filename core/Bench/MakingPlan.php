@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** When each step is done, in which runs, and how good that is. */
+/** When each step is done, in which runs, and how good the plan is. */
 final readonly class MakingPlan
 {
     /**
@@ -29,7 +29,7 @@ final readonly class MakingPlan
     }
 
     /**
-     * The cards that can be complete within a time first, as many as are found; then the others.
+     * Puts the cards first that can be complete within a time, as many as were found. The others follow.
      *
      * @param  list<Step>  $steps
      */
@@ -63,7 +63,7 @@ final readonly class MakingPlan
     }
 
     /**
-     * What the time goes on: the steps themselves, taking up tools, and waiting for what dries.
+     * How the time is spent: on steps, on taking up tools, and on waiting for drying.
      *
      * @return array{work: int, tools: int, waiting: int} in seconds; together as long as the order takes
      */
@@ -126,7 +126,7 @@ final readonly class MakingPlan
         return new self(School::Cards, $jobs, Order::at($jobs, $steps), $setUps, $least);
     }
 
-    /** What comes last is left to dry too, some seconds at least. */
+    /** The last card must dry too, so some seconds are always left. */
     private static function lastWait(Jobs $jobs): int
     {
         $before = array_flip(array_merge([], ...$jobs->after));

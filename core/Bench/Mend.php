@@ -6,7 +6,7 @@ namespace KeepShare\Core\Bench;
 
 use KeepShare\Core\Card\Taking;
 
-/** A way out when a step went wrong, from what is really there. */
+/** One way to mend a card after a step went wrong, from what is really there. */
 final readonly class Mend
 {
     /** @param  Taking|null  $takes  what the card takes then: in place of what it had, or beside it */

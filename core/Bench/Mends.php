@@ -17,10 +17,13 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** What can be done when something is glued shut, upside down, torn or lost: each way tried on what lies there before it is said. */
+/**
+ * What can be done when something is glued shut, upside down, torn or lost. Each way is tried on the table before it is
+ * offered.
+ */
 final readonly class Mends
 {
-    /** Others that are named. */
+    /** Replaces the piece by another one that is named. */
     private const OTHERS = 2;
 
     private RemainingStock $remains;
@@ -63,7 +66,7 @@ final readonly class Mends
     }
 
     /**
-     * A strip over it, or a smaller panel on a mat of the old size.
+     * Covers the place with a strip, or puts a smaller panel on a mat of the old size.
      *
      * @return list<Mend>
      */
@@ -111,7 +114,10 @@ final readonly class Mends
         return $mends;
     }
 
-    /** Of pictures and words those that serve for the same and find room; of all else what is of the same kind. */
+    /**
+     * Pictures and words may be replaced by any that serve the same purpose and fit. Everything else is replaced by its
+     * own kind.
+     */
     private function suits(Component $other, Component $component, ?Size $place): bool
     {
         if (! $component->good instanceof Applied || ! $other->good instanceof Applied) {

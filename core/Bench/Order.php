@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** Steps one after the other, each as soon as it can be, and what that comes to. */
+/** Steps one after the other, each as soon as possible, with the figures that follow from it. */
 final readonly class Order
 {
     /**
@@ -50,15 +50,13 @@ final readonly class Order
         return new self($steps, $starts, $setUps, $now, $complete);
     }
 
-    /** Until the last card is complete, in seconds. */
+    /** Seconds until the last card is complete. */
     public function seconds(): int
     {
         return max([$this->hands, ...$this->complete]);
     }
 
-    /**
-     * The fewest set-ups, then the shortest time, then the earliest complete cards: below nothing where this is the better.
-     */
+    /** Compares by set-ups, then by time, then by how early cards are complete. Below zero if this order is better. */
     public function compare(self $other): int
     {
         return [$this->setUps, $this->seconds(), array_sum($this->complete)]

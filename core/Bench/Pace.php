@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace KeepShare\Core\Bench;
 
 /**
- * How quick a maker is: by kind of step the minutes of the craft, until enough steps of the kind have shown otherwise. A step
- * marked in a hurry, or long after it was done, is left out.
+ * How quick a maker is. Each kind of step takes the minutes of the craft until enough steps have shown otherwise. Steps
+ * marked in a hurry, or long after they were done, are left out.
  */
 final readonly class Pace
 {
-    /** So many times the craft's figure is counted beside the maker's own. */
+    /** How many times the craft's figure is counted beside the maker's own. */
     private const PRIOR = 3;
 
-    /** From so many steps of a kind on a pace is learnt. */
+    /** The number of steps of a kind from which a pace is learnt. */
     private const ENOUGH = 5;
 
-    /** What took so many times as long as the middle one, or as short, tells nothing. */
+    /** Steps that took this many times longer or shorter than the median are left out. */
     private const FAR = 3;
 
-    /** Figures are rounded to so many seconds. */
+    /** Figures are rounded to this many seconds. */
     private const ROUND = 15;
 
     /** @param  array<string, int>  $seconds  by kind of step */
@@ -33,7 +33,7 @@ final readonly class Pace
     }
 
     /**
-     * The median of what was marked, with the craft's figure among it.
+     * The median of the marked times and the craft's figure.
      *
      * @param  array<string, list<int>>  $marked  how long single steps took, in seconds, by kind
      */
@@ -50,7 +50,7 @@ final readonly class Pace
         return new self($seconds);
     }
 
-    /** Of how many kinds of steps the pace is the maker's own. */
+    /** For how many kinds of step the maker's own pace is used. */
     public function own(): int
     {
         return count($this->seconds);
@@ -79,13 +79,13 @@ final readonly class Pace
         return count($all) % 2 === 1 ? $all[$middle] : intdiv($all[$middle] + $all[$middle + 1], 2);
     }
 
-    /** How long one of a kind takes. */
+    /** Seconds for one step of a kind. */
     public function of(StepKind $kind): int
     {
         return $this->seconds[$kind->key()] ?? $kind->seconds();
     }
 
-    /** The same step as this maker does it: what takes the craft twice as long takes this maker twice as long. */
+    /** The same step at this maker's pace. A step that takes the craft twice as long takes this maker twice as long. */
     public function paced(Step $step): Step
     {
         $kind = StepKinds::of($step->kind);

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Bench;
 
 /**
- * When in the making of a card something is done to a piece: what is done to it in an earlier phase comes first. Stamp
- * before foam, ribbon before the panel is glued down, what is tucked under a picture before the picture, everything dry-fitted
- * before there is glue.
+ * When something is done to a piece. What is done in an earlier phase comes first: stamping before foam, ribbon before
+ * its panel is glued, and dry-fitting before any glue.
  */
 enum Phase: int
 {
@@ -32,7 +31,7 @@ enum Phase: int
     case Signed = 19;
     case Trimmed = 20;
 
-    /** Before there is glue on anything: left so, a card takes no harm. */
+    /** Whether nothing is glued yet. A card that is left here takes no harm. */
     public function isSafe(): bool
     {
         return $this->value <= self::Fitted->value;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KeepShare\Core\Bench;
 
 /**
- * In which turn tools are taken up so that they are taken up seldom: a run takes with it all that can be done with its tool
- * (to do more of it never costs a set-up), and the next is the tool after which least is to come.
+ * Chooses the order of tools so that they are taken up seldom. A run does everything its tool can do, since doing more
+ * never costs a set-up. The next tool is the one after which the least is left.
  *
- * Cards whose steps are alike go alike, so one stands for all of them. What is still to come is never guessed too high: of
- * each tool as many runs as the card needs that comes back to it most often. So what is to come at the start is a bound.
+ * Cards with equal steps go together, so one stands for all of them. The estimate of what is left is never too high. It
+ * counts, for each tool, the runs of the card that returns to it most often. So the first estimate is a lower bound.
  *
  * @phpstan-type Kind array{tools: list<int>, after: list<list<int>>}
  */
@@ -42,7 +42,7 @@ final class RunSearch
         return new self($jobs);
     }
 
-    /** No order has fewer set-ups. */
+    /** Whether no order has fewer set-ups. */
     public function bound(): int
     {
         return $this->least($this->nothing());
@@ -99,7 +99,7 @@ final class RunSearch
         $after = [];
         foreach ($this->kinds as $k => $kind) {
             $own = $done[$k];
-            // Steps are listed after those before them: one look down the list finds all.
+            // Steps are listed after those they depend on, so one pass finds them all.
             foreach ($kind['tools'] as $n => $one) {
                 if ($one === $tool && $own[$n] === '0' && self::isOpen($kind['after'][$n], $own)) {
                     $own = substr_replace($own, '1', $n, 1);
@@ -124,7 +124,7 @@ final class RunSearch
     }
 
     /**
-     * Runs that are still to come at least.
+     * The least number of runs still to come.
      *
      * @param  list<string>  $done
      */
@@ -141,7 +141,7 @@ final class RunSearch
     }
 
     /**
-     * Of each tool, how often one card comes back to it along a chain of its steps.
+     * For each tool, how often one card returns to it along a chain of its steps.
      *
      * @param  Kind  $kind
      * @return array<int, int> runs by tool
@@ -149,7 +149,7 @@ final class RunSearch
     private static function needed(array $kind, string $done): array
     {
         $most = [];
-        // By step and tool: twice the runs along the best chain to it, and one more where another tool has been out since.
+        // By step and tool: twice the runs along the best chain to it, plus one if another tool has been out since.
         $chains = [];
         foreach ($kind['tools'] as $n => $tool) {
             if ($done[$n] === '1') {
@@ -158,7 +158,7 @@ final class RunSearch
             $own = [];
             foreach ($kind['after'][$n] as $before) {
                 foreach ($chains[$before] ?? [] as $one => $chain) {
-                    // To come back to a tool is one run more; any other is put away for this one.
+                    // Returning to a tool is one more run. Any other tool is put away for it.
                     $own[$one] = max($own[$one] ?? 0, $one === $tool ? 2 * intdiv($chain + 1, 2) : $chain | 1);
                 }
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Bench;
 
 /**
- * The best order that is found for some steps: fewest set-ups of tools, then the shortest time at the table with its waits,
- * then the earliest complete cards. Proven where there are few, with a bound for both figures always.
+ * The best order found for some steps: fewest set-ups, then the shortest time with its waits, then the earliest
+ * complete cards. It is proven for few steps. Both figures always have a lower bound.
  */
 final readonly class Runs
 {
@@ -14,13 +14,13 @@ final readonly class Runs
     {
     }
 
-    /** All in runs, with one tool out at a time. */
+    /** All cards in runs, with one tool at a time. */
     public static function of(Jobs $jobs): Order
     {
         return $jobs->many() <= Exact::MOST ? Exact::best($jobs) : (new self($jobs))->best(null);
     }
 
-    /** One card, with a tool that may be out already. */
+    /** One card, where a tool may already be out. */
     public static function after(Jobs $jobs, ?int $tool): Order
     {
         return (new self($jobs))->best($tool);
@@ -30,7 +30,7 @@ final readonly class Runs
     {
         $orders = [];
         $turn = RunSearch::on($this->jobs)->turn();
-        // The most urgent first, or as they are listed: card by card.
+        // The most urgent step first, or in the order of the list when working card by card.
         foreach ([$this->jobs->tails, []] as $urgent) {
             $orders[] = Order::at($this->jobs, $this->inTurn($turn, $urgent), $tool);
         }
@@ -40,7 +40,7 @@ final readonly class Runs
     }
 
     /**
-     * All that each tool can do in its turn: what has dried first, of that the most urgent.
+     * Everything each tool can do in its turn. What dried first comes first, and of that the most urgent.
      *
      * @param  list<int>  $turn
      * @param  array<int, int>  $urgent  by step; as they are listed where it says nothing

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** Where makers disagree: one tool out at a time for all cards, or each card finished before the next. */
+/** Makers disagree here: one tool at a time for all cards, or each card finished before the next. */
 enum School: string
 {
     case Runs = 'runs';

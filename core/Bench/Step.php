@@ -69,7 +69,7 @@ final readonly class Step
         );
     }
 
-    /** Its id without the number of its card, which may change: "mat/panel". */
+    /** Its id without the number of the card, which may change: "mat/panel". */
     public function name(): string
     {
         return self::nameIn($this->id);
@@ -110,7 +110,7 @@ final readonly class Step
         );
     }
 
-    /** What is done to the same piece in an earlier phase comes first; in the same phase as they are listed. */
+    /** What is done to the same piece in an earlier phase comes first. Within a phase the order of the list counts. */
     public function comesBefore(self $other): bool
     {
         return $this->phase->value <= $other->phase->value && array_intersect($this->pieces, $other->pieces) !== [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Bench;
 
-/** A kind of step: what of it a card needs. A new one is a class and a line in StepKinds. */
+/** A kind of step, and which steps of it a card needs. A new one is a class and a line in StepKinds. */
 interface StepKind
 {
     /** Lower-case words with hyphens. */
@@ -13,7 +13,7 @@ interface StepKind
     /** As a run of it is headed: "Mat layer on layer". */
     public function label(): string;
 
-    /** How long one takes a practised maker, in seconds. */
+    /** Seconds for one step by a practised maker. */
     public function seconds(): int;
 
     /** @return list<Step> what a card needs of it, in the order it is done */

@@ -25,7 +25,7 @@ use KeepShare\Core\Bench\Kind\TieBow;
 use KeepShare\Core\Bench\Kind\TreatPart;
 use KeepShare\Core\Bench\Treat\Treatments;
 
-/** Every kind of step there is, in the order a card meets them. */
+/** Every kind of step, in the order in which a card meets them. */
 final class StepKinds
 {
     /** @var list<StepKind>|null */
@@ -68,7 +68,7 @@ final class StepKinds
     }
 
     /**
-     * All that is done to a card, each step with those before it; what another step stands between is not named.
+     * All steps of a card, each with the steps it depends on. A step that is implied by another is not named.
      *
      * @return list<Step>
      */

@@ -21,7 +21,7 @@ use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 
-/** One planned card: its design and all it takes. */
+/** One planned card: its design, and everything it takes. */
 final readonly class Card
 {
     /** @param  list<Taking>  $takings */
@@ -59,7 +59,7 @@ final readonly class Card
     }
 
     /**
-     * What a card takes and nothing else of it, to be booked.
+     * Only the takings of a card, for booking.
      *
      * @param  list<Taking>  $takings
      */
@@ -89,7 +89,7 @@ final readonly class Card
         return [...$relation->lengths($layout->rects[$relation->of], $unit), ...$part->form->lengths($layout->rects[$part->id], $unit)];
     }
 
-    /** How much of the base shows round the front as it is: the reveal of the first part that lies straight on it. */
+    /** How much of the base shows round the front: the reveal of the first part directly on it. */
     public function frameNow(Unit $unit): Length
     {
         $layout = $this->layout($unit);
@@ -102,7 +102,7 @@ final readonly class Card
         return Length::zero();
     }
 
-    /** The same design with the same takings, as another card of a set. */
+    /** The same design and takings, as another card of a set. */
     public function again(int $number, int $set): self
     {
         return $this->with(['number' => $number, 'set' => $set]);
@@ -123,7 +123,9 @@ final readonly class Card
         return $this->with(['arrangement' => $arrangement]);
     }
 
-    /** The same takings in another manner of its sketch, each piece cut to what that wants; null where it does not fit. */
+    /**
+     * The same takings with other measures of its sketch. Each piece is cut to its new size. Null if it does not fit.
+     */
     public function inManner(Sketch $sketch, Unit $unit): ?self
     {
         $card = $this->with(['sketch' => $sketch]);
@@ -174,7 +176,7 @@ final readonly class Card
         );
     }
 
-    /** It is on the sketch of a design and takes what that takes. */
+    /** Whether it uses the sketch of a design and takes what that takes. */
     public function follows(KitDesign $design): bool
     {
         foreach ($design->takes as $part => $take) {
@@ -187,7 +189,10 @@ final readonly class Card
         return $this->sketch->key === $design->sketch->key;
     }
 
-    /** As a design to be followed; null unless it lies on a sketch as it ships, with a printed picture and words. */
+    /**
+     * The card as a design that can be followed. Null unless it uses a sketch that ships, unchanged, with a printed
+     * picture and words.
+     */
     public function asDesign(string $name): ?KitDesign
     {
         $takes = [];
@@ -223,13 +228,13 @@ final readonly class Card
         return null;
     }
 
-    /** A part as it is said in a sentence. */
+    /** The name of a part, for a sentence. */
     public function partName(string $part): string
     {
         return PartName::of($part, $this->sketch, $this->fold, $this->front);
     }
 
-    /** What is cut from a sheet for a part; null where it is not cut to fit the card. */
+    /** The piece that is cut from a sheet for a part. Null if it is not cut to fit the card. */
     public function cutOf(string $part, Unit $unit): ?Size
     {
         return match (true) {
@@ -270,7 +275,7 @@ final readonly class Card
         return $pieces;
     }
 
-    /** The id that the piece for a part has in a cut plan. */
+    /** The id of the piece for a part in a cut plan. */
     public function pieceId(string $part): string
     {
         return "$this->number/$part";

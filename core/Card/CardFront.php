@@ -60,7 +60,7 @@ final readonly class CardFront
         return new self($card, $construction->closed, $layout, $layers, [...self::unfilled($layers), ...self::missing($card)], $group);
     }
 
-    /** The first layer of a part; null where nothing of it is seen. */
+    /** The first layer of a part. Null if nothing of it is seen. */
     public function layer(string $part): ?Layer
     {
         foreach ($this->layers as $layer) {
@@ -79,7 +79,7 @@ final readonly class CardFront
         return Layer::of($laid->part->id, $laid->part->name, $taking?->component, $taking->face ?? 0, $laid->rect, $laid->outline);
     }
 
-    /** What the fold adds to the front, over the sketch or beside it. */
+    /** What the fold adds to the front, above the sketch or beside it. */
     private static function folded(FoldPart $part, Card $card): ?Layer
     {
         $taking = $card->taking($part->onCard());

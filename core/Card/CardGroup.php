@@ -26,13 +26,13 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
-/** The pieces a card takes, as they stand in its arrangement. */
+/** The pieces of a card in their arrangement. */
 final class CardGroup
 {
-    /** Of what is plenty no one counts: three is the odd group. */
+    /** Nobody counts what there is plenty of. Three is the usual odd group. */
     private const GROUP = 3;
 
-    /** Twine is so thick as it lies. */
+    /** The thickness of twine. */
     private const TWINE = 12_700;
 
     /**
@@ -116,7 +116,7 @@ final class CardGroup
     }
 
     /**
-     * The shape that a die gives what is cut from a scrap; null where it is cut straight.
+     * The shape that a die gives to a piece cut from a scrap. Null if it is cut straight.
      *
      * @param  array<string, Component>  $components
      */
@@ -145,7 +145,7 @@ final class CardGroup
         return array_values(array_filter($components, static fn (Component $one): bool => $does?->admits($one) === true));
     }
 
-    /** How many foam squares a group wants: three or more under what is lifted, one where a side lies lower. */
+    /** How many foam squares a group needs: three or more under a lifted piece, one where a side lies lower. */
     public static function foamFor(Group $group): int
     {
         $squares = 0;
@@ -156,7 +156,7 @@ final class CardGroup
         return $squares;
     }
 
-    /** Three hold a piece steady; a larger one wants a square for every 2 1/4 square inches. */
+    /** Three squares hold a piece steady. A larger piece needs one for every 2 1/4 square inches. */
     public static function squaresUnder(Size $size): int
     {
         $each = Length::inches(1, 1, 2)->units ** 2;

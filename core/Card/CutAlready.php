@@ -6,7 +6,7 @@ namespace KeepShare\Core\Card;
 
 use KeepShare\Core\Refusal;
 
-/** A change that would make another size of a part that is cut. */
+/** A change that would need another size of a part that is already cut. */
 final class CutAlready extends Refusal
 {
     public static function part(string $name): self

@@ -16,10 +16,10 @@ use KeepShare\Core\Kit\Stamp;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Outline;
 
-/** A group as layers of a front, from the bottom up; words on a label are two, and so is a stamped picture. */
+/** A group as layers of a front, from the bottom up. Words on a label are two layers, and so is a stamped picture. */
 final class GroupLayers
 {
-    /** Parts that are drawn with the group where there is one. */
+    /** Parts that are drawn with the group, if there is one. */
     public static function has(string $part): bool
     {
         return isset(Pieces::all()[$part]) || in_array($part, [LabelPart::ID, DiePart::ID, GroupPart::ID], true);

@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Outline;
 
-/** One thing that lies on a front, as it is drawn from the bottom up. */
+/** One thing on a front. Layers are drawn from the bottom up. */
 final readonly class Layer
 {
     private function __construct(
@@ -32,7 +32,7 @@ final readonly class Layer
         return new self($part, $name, $component, $face, $rect, $outline ?? Outline::rect($rect), null);
     }
 
-    /** A piece of a group, as it lies: turned, lifted, trimmed. */
+    /** A piece of a group with its angle, its height and its trimming. */
     public static function placed(Placed $placed, string $part, string $name): self
     {
         $stand = $placed->stand;

@@ -11,7 +11,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Sketch;
 
-/** A part of a card as it is said in a sentence: "inner panel", "focal point", "left flap panel". */
+/** The name of a part in a sentence: "inner panel", "focal point", "left flap panel". */
 final class PartName
 {
     public static function of(string $part, Sketch $sketch, FoldKind $fold, Size $front): string

@@ -23,7 +23,7 @@ final readonly class Taking
     }
 
     /**
-     * Pieces, or for ribbon a length in units of 1/8 micrometre; 0 of a stamp, which is not used up.
+     * Pieces, or for ribbon a length in units of 1/8 micrometre. It is 0 for a stamp, which is not used up.
      *
      * @param  string  $component  the id of the component
      * @param  string  $part  the id of the part of the card it makes
@@ -37,7 +37,7 @@ final readonly class Taking
      * A piece cut from a sheet.
      *
      * @param  int  $face  which face shows
-     * @param  bool  $mayTurn  false where that face has an up
+     * @param  bool  $mayTurn  false if that face is directional
      */
     public static function piece(string $component, string $part, Size $size, int $face, bool $mayTurn): self
     {

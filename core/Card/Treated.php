@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card;
 
-/** What is done to the piece of one part: which treatment, with which tool, how. */
+/** What is done to the piece of one part: which treatment, with which tool, and which option. */
 final readonly class Treated
 {
     private function __construct(public string $treatment, public ?string $tool, public string $option)

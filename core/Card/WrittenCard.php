@@ -17,7 +17,7 @@ use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\SketchReader;
 
-/** What every file says of a card in the same way: its sides, a sketch and an arrangement that it brings along. */
+/** What every file says of a card in the same way: its sides, and the sketch and arrangement it brings along. */
 final class WrittenCard
 {
     private const LONGEST = 24;
@@ -36,7 +36,7 @@ final class WrittenCard
     }
 
     /**
-     * A sketch that does not ship as it is; null where it is named only.
+     * A sketch that does not ship as it is. Null if it is only named.
      *
      * @throws BadKit with the place and the reason
      */
@@ -54,7 +54,7 @@ final class WrittenCard
     }
 
     /**
-     * By its key, or as it is written; files from before there were any have none.
+     * An arrangement by its key, or in full. Old files have none.
      *
      * @throws BadKit with the place and the reason
      */

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Sketch\Laid;
 
-/** Something glued across two heights rocks. */
+/** A part that is glued across two heights rocks. */
 final class AcrossTwoHeights implements Check
 {
     public function key(): string

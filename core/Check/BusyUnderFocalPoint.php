@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Kit\SheetGood;
 
-/** A focal point does not show on a busy paper: it needs a calm mat, panel or label first. */
+/** A focal point does not stand out on a busy paper. It needs a calm mat, panel or label under it. */
 final class BusyUnderFocalPoint implements Check
 {
     public function key(): string

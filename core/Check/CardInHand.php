@@ -13,7 +13,7 @@ use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
-/** A card with everything a check looks at: its layout, its front, the goods it takes, and the cards beside it. */
+/** A card with everything a check looks at: its layout, its front, its goods, and the other cards. */
 final readonly class CardInHand
 {
     /**
@@ -40,7 +40,7 @@ final readonly class CardInHand
     }
 
     /**
-     * A card whose front has been laid already.
+     * The same for a card whose front has been laid out already.
      *
      * @param  array<string, Component>  $components  by id
      * @param  list<Card>  $cards  all cards of the kit
@@ -87,7 +87,7 @@ final readonly class CardInHand
         return $taking === null ? null : $this->components[$taking->component] ?? null;
     }
 
-    /** The printed picture or words of a part, where it is a ready-made piece. */
+    /** The printed picture or words of a part, if it is a ready-made piece. */
     public function applied(string $part): ?Applied
     {
         $good = $this->taken($part)?->good;
@@ -100,7 +100,7 @@ final readonly class CardInHand
         return $this->front->layer($part);
     }
 
-    /** The face that shows right under the middle of a layer, or null where the base does. */
+    /** The face directly under the middle of a layer. Null if that is the base. */
     public function faceUnder(Layer $layer): ?Face
     {
         $under = $this->layout->under($layer->rect);

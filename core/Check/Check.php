@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-/** One rule of the practised eye. */
+/** One rule that finds mistakes on a card. */
 interface Check
 {
-    /** Lower-case words with hyphens; a finding is waved off by it. */
+    /** Lower-case words with hyphens. A finding is ignored by this key. */
     public function key(): string;
 
     /** @return list<Finding> */

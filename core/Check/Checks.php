@@ -6,7 +6,7 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Arrange\Craft\CraftRules;
 
-/** Every check there is, in the order they are shown. */
+/** Every check, in the order in which they are shown. */
 final class Checks
 {
     /** @return list<Check> */

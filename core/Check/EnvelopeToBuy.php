@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\EnvelopePart;
 use KeepShare\Core\Fold\StandardEnvelope;
 
-/** No card waits for its envelope: where the kit has none left, the maker is told which to buy. */
+/** No card waits for its envelope. If the kit has none left, the maker is told which to buy. */
 final class EnvelopeToBuy implements Check
 {
     public function key(): string
@@ -29,7 +29,7 @@ final class EnvelopeToBuy implements Check
         ];
     }
 
-    /** The smallest envelope that is sold everywhere and takes the card; null where none does. */
+    /** The smallest common envelope that takes the card. Null if none does. */
     public static function for(CardInHand $card): ?StandardEnvelope
     {
         return StandardEnvelope::for($card->front->size, Thickness::of($card));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
-/** Something a practised eye would stop at: what, why it matters, and what to do about it. */
+/** Something on a card that should be looked at: what it is, why it matters, and what to do about it. */
 final readonly class Finding
 {
     /** @param  list<Repair>  $repairs */
@@ -28,7 +28,7 @@ final readonly class Finding
         return new self($check, $says, $repair, false, array_values($repairs));
     }
 
-    /** A matter of taste rather than a mistake. */
+    /** Whether it is a matter of taste and not a mistake. */
     public static function hint(string $check, string $says, string $repair, Repair ...$repairs): self
     {
         return new self($check, $says, $repair, true, array_values($repairs));

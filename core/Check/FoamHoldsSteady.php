@@ -43,7 +43,7 @@ final class FoamHoldsSteady implements Check
             : [];
     }
 
-    /** What the picture wants, or all that is lifted or lies across two heights where it has a group round it. */
+    /** What the picture needs. In a group: all that is lifted or lies across two heights. */
     private static function needed(CardInHand $card): int
     {
         $picture = $card->layer(FocalPart::ID)?->rect->size;

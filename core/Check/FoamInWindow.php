@@ -17,7 +17,7 @@ final class FoamInWindow implements Check
 
     public function look(CardInHand $card): array
     {
-        // A foam strip of 1/4 in, and as much between it and the opening.
+        // A foam strip of 1/4 in, and 1/4 in between it and the opening.
         $needs = Length::inches(0, 1, 2);
         $findings = [];
         foreach ($card->layout->parts as $laid) {

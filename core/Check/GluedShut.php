@@ -9,7 +9,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** What lies across a flap and what it opens from would shut the card. */
+/** A piece across a flap and what it opens from would glue the card shut. */
 final class GluedShut implements Check
 {
     public function key(): string
@@ -50,7 +50,7 @@ final class GluedShut implements Check
     private static function pieces(CardInHand $card): array
     {
         $pieces = [];
-        // The sketch of an envelope-flap front lies under the flap, so only what is stuck on can cross it.
+        // The sketch of an envelope-flap front lies under the flap, so only pieces above it can cross the flap.
         foreach ($card->card->fold === FoldKind::Gatefold ? $card->layout->parts : [] as $laid) {
             $pieces[$laid->part->name] = $laid->rect;
         }
@@ -64,14 +64,14 @@ final class GluedShut implements Check
         return $pieces;
     }
 
-    /** Whether something there would hold the flaps of a fold together. */
+    /** Whether a piece there would hold the flaps of a fold together. */
     public static function isAcross(Rect $rect, Size $front, FoldKind $fold): bool
     {
         $middle = intdiv($front->width->units, 2);
 
         return match ($fold) {
             FoldKind::Gatefold => $rect->x->units < $middle && $rect->right()->units > $middle,
-            // The point of the flap comes down half the width.
+            // The point of the flap comes down by half the width.
             FoldKind::EnvelopeFlap => $rect->y->units < $middle && $rect->bottom()->units > $middle,
             default => false,
         };

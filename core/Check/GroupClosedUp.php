@@ -6,10 +6,10 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Card\CardGroup;
 
-/** A piece the arrangement cannot do without is lost, spoiled or taken off: the others have closed up round its place. */
+/** A piece that the arrangement needs is lost, spoiled or removed, and the others have moved together. */
 final class GroupClosedUp implements Check
 {
-    /** So many others are offered. */
+    /** How many replacements are offered. */
     private const OFFERED = 2;
 
     public function key(): string
@@ -24,8 +24,8 @@ final class GroupClosedUp implements Check
             $name = $card->card->partName($part);
             $findings[] = Finding::of(
                 $this->key(),
-                "The $name is gone: the group closes up round its place.",
-                'Put another there, or choose an arrangement that does without.',
+                "The $name is gone: the other pieces move together.",
+                'Put another there, or choose an arrangement without it.',
                 ...$this->others($card, $part),
             );
         }

@@ -7,9 +7,8 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\EnvelopePart;
 use KeepShare\Core\Kit\Envelope;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Unit;
 
-/** Letter post has its limits, and they differ by country: the maker is asked to look, not told. */
+/** Limits of letter post differ by country, so the maker is asked to check. */
 final class HeightForEnvelope implements Check
 {
     public function key(): string
@@ -20,9 +19,9 @@ final class HeightForEnvelope implements Check
     public function look(CardInHand $card): array
     {
         $height = Thickness::of($card);
-        $says = 'The card is about '.ltrim($height->label(Unit::Millimetre), '≈ ').' thick.';
+        $says = "The card is about {$height->about($card->unit)} thick.";
         $envelope = $card->taken(EnvelopePart::ID)?->good;
-        // What stands up stands in from the edges: it takes up about half its height of the envelope each way.
+        // A high piece stands away from the edges, so it takes about half its height of the envelope each way.
         $needs = $card->card->front->grown(Length::ofUnits(intdiv($height->units, 4)));
         if (
             $envelope instanceof Envelope

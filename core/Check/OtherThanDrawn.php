@@ -6,7 +6,9 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Sketch\Role;
 
-/** What gave so that more cards come out of the paper, and may be put back: nothing is stretched without a word. */
+/**
+ * What was changed so that more cards come out of the paper, and can be put back. Nothing is changed without saying so.
+ */
 final class OtherThanDrawn implements Check
 {
     public function key(): string
@@ -34,8 +36,8 @@ final class OtherThanDrawn implements Check
             Finding::hint(
                 $this->key(),
                 'Stretched, so that more cards come out of the paper: '.implode('; ', $other).'.',
-                'It can be laid as it is drawn where there is paper for it.',
-                Repair::sketch('Lay it as it is drawn', $card->card->sketch->key),
+                'Where there is paper for it, it can be made as drawn.',
+                Repair::sketch('Make it as drawn', $card->card->sketch->key),
             ),
         ];
     }

@@ -8,7 +8,7 @@ use KeepShare\Core\Card\Part\Accessories;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\RelationKind;
 
-/** The common slip of the ladder: a piece that is larger than what carries it. */
+/** A common mistake in a stack of layers: a piece is larger than the one under it. */
 final class Overhangs implements Check
 {
     public function key(): string
@@ -53,7 +53,7 @@ final class Overhangs implements Check
         return $findings;
     }
 
-    /** Mats lie under what they are measured from, seams and bands reach over it on purpose. */
+    /** Mats lie under what they are measured from. Seams and bands reach over it on purpose. */
     private static function carrierItLeaves(CardInHand $card, Laid $laid): ?Laid
     {
         $relation = $laid->part->relation;

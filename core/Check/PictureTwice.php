@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\FocalPart;
 
-/** Kits hold two of most pictures; two cards for one person had better not share one. */
+/** Kits hold two of most pictures. Two cards for one person should not have the same one. */
 final class PictureTwice implements Check
 {
     public function key(): string

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Kit\Occasion;
 
-/** One way out of a finding that can be taken at once: what it says, and the change it makes to the card. */
+/** One repair of a finding that can be done at once: its text, and the change to the card. */
 final readonly class Repair
 {
     /** @param  array<string, string|int>  $with */

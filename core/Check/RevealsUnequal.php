@@ -8,10 +8,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\RelationKind;
 
-/** Two reveals that differ by a hair look like a slip; by a lot they look meant. */
+/** Reveals that differ by very little look like a mistake. Those that differ by much look intended. */
 final class RevealsUnequal implements Check
 {
-    /** Up to 1/8 in apart, and none wider than 1/2 in. */
+    /** Reveals up to 1/8 in apart, none wider than 1/2 in. */
     private const HAIR = 25_400;
 
     private const NARROW = 101_600;

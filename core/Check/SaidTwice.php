@@ -7,7 +7,10 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\WordsPart;
 
-/** The same words on two cards by accident is a mistake, on a set a decision; where words have run out it can be either. */
+/**
+ * The same words on two cards are usually a mistake. In a set they are intended, and when words have run out they may
+ * be either.
+ */
 final class SaidTwice implements Check
 {
     public function key(): string

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Card\Card;
 
-/** Two cards on one sketch in one arrangement look like a set that is none. */
+/** Two cards with one sketch and one arrangement look like a set. */
 final class SameGroupTwice implements Check
 {
     public function key(): string

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Fold\FoldKind;
 
-/** A shaker is looked into through a window: a sketch without one has nothing to put the acetate behind. */
+/** A shaker needs a window. Without one the acetate has no place. */
 final class ShakerNeedsWindow implements Check
 {
     public function key(): string
@@ -24,8 +24,8 @@ final class ShakerNeedsWindow implements Check
             Finding::of(
                 $this->key(),
                 "A shaker is looked into through a window, and \"{$card->card->sketch->name}\" has none.",
-                'Lay it on a sketch with a window, or fold it otherwise.',
-                Repair::sketch('Lay it on "Window over a paper"', 'window-panel'),
+                'Choose a sketch with a window, or another fold.',
+                Repair::sketch('Change it to "Window over a paper"', 'window-panel'),
             ),
         ];
     }

@@ -9,10 +9,10 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Occasions;
 
-/** What the maker asked of the spread of all cards and has not got: nothing for sympathy, too few birthdays. */
+/** What the maker asked for across all cards and did not get: no card for sympathy, too few birthdays. */
 final class SpreadGaps
 {
-    /** The key under which a card for a man is asked for. */
+    /** The key for the number of cards for a man. */
     public const MAN = 'for-a-man';
 
     /**
@@ -27,7 +27,7 @@ final class SpreadGaps
         foreach ($wanted as $what => $many) {
             [$of, $have] = self::have($cards, $forMen, $what);
             if ($have < $many) {
-                $gaps[] = $have === 0 ? "Nothing $of, and you asked for $many." : ucfirst("$of only $have of the $many you asked for.");
+                $gaps[] = $have === 0 ? "No card $of. You asked for $many." : "Only $have of the $many cards $of that you asked for.";
             }
         }
 

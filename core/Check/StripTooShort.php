@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Length;
 /** A piece or ribbon that does not reach, with nothing to hide the gap. */
 final class StripTooShort implements Check
 {
-    /** A bow takes about 10 in besides what goes along the strip. */
+    /** A bow takes about 10 in beside what goes along the strip. */
     private const BOW = 10;
 
     public function key(): string

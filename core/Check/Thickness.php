@@ -14,7 +14,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Laid;
 
-/** How thick a card is when it lies closed: the base with its fold, and the highest of what stands on it. */
+/** How thick a closed card is: the base with its fold, and the highest piece on it. */
 final class Thickness
 {
     private const DIE_CUT = 2_400;

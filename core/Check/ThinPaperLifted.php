@@ -6,10 +6,10 @@ namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Kit\Kind;
 
-/** Patterned paper is thin: raised on foam it sags, folded into a flap or sleeve it creases. */
+/** Patterned paper is thin. On foam it sags, and folded into a flap or sleeve it creases. */
 final class ThinPaperLifted implements Check
 {
-    /** Parts of a fold that bear a load. */
+    /** Parts of a fold that are pulled or pushed. */
     private const BORNE = ['fold-flap', 'fold-sleeve', 'fold-window-panel'];
 
     public function key(): string

@@ -10,10 +10,10 @@ use KeepShare\Core\Kit\ToolKind;
 use KeepShare\Core\Sketch\FormKind;
 use KeepShare\Core\Sketch\Laid;
 
-/** Shapes that scissors make poorly, and no die or punch for them among the maker's tools. */
+/** Shapes that are hard to cut by scissors, when the maker has no die or punch for them. */
 final class ToolsAtHand implements Check
 {
-    /** A die a sixteenth larger or smaller will do. */
+    /** A die a sixteenth of an inch larger or smaller will do. */
     private const EASE = 12_700;
 
     public function key(): string
@@ -50,7 +50,7 @@ final class ToolsAtHand implements Check
                 continue;
             }
             if ($laid->part->form->kind === FormKind::Scallop) {
-                // An edge punch makes no shape of its own.
+                // An edge punch cannot cut a whole shape.
                 if ($tool->shape === null) {
                     return true;
                 }

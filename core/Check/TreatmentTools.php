@@ -9,7 +9,7 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Kit\Tool;
 
-/** A treatment wants its tool: a folder that was given away embosses nothing. */
+/** A treatment needs its tool. A folder that was given away embosses nothing. */
 final class TreatmentTools implements Check
 {
     public function key(): string
@@ -40,7 +40,7 @@ final class TreatmentTools implements Check
         return $treatment?->isWithoutTool() === true || ($tool !== null && $treatment?->isDoneWith($tool) === true);
     }
 
-    /** A folder or a stencil does as much as it is large. */
+    /** A folder or a stencil must be as large as the part. */
     private function tooSmall(Taking $taking, Treated $treated, CardInHand $card): ?Finding
     {
         $tool = $card->components[$treated->tool ?? ''] ?? null;

@@ -8,10 +8,10 @@ use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Embellishment;
 
-/** Gems and dots take up a colour of the papers: the third of them, mostly. */
+/** Gems and dots take up a colour of the papers, mostly the third. */
 final class TrimmingsMatch implements Check
 {
-    /** As far off as this, by CIEDE2000, a colour belongs to nothing on the card. */
+    /** A colour further away than this, by CIEDE2000, matches nothing on the card. */
     private const OFF = 45.0;
 
     /** White, silver and pearl go with everything. */

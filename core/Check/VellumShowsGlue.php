@@ -8,7 +8,7 @@ use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Sketch\Visibility;
 
-/** Glue shows through vellum except behind a solid part. */
+/** Glue is seen through vellum except behind a solid part. */
 final class VellumShowsGlue implements Check
 {
     public function key(): string

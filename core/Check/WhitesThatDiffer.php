@@ -51,7 +51,7 @@ final class WhitesThatDiffer implements Check
         $taking = $card->card->taking($part);
         $face = $taking === null ? null : $card->taken($part)?->face($taking->face);
 
-        // A print on a pale ground is seen as a print, not as a white.
+        // A print with a pale background counts as a print, not as white.
         return $face?->motif === Motif::Solid ? $face->ground() : null;
     }
 

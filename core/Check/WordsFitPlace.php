@@ -7,7 +7,7 @@ namespace KeepShare\Core\Check;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Measure\Size;
 
-/** Words larger than the place the sketch keeps for them cover what lies beside it. */
+/** Words larger than their place on the sketch cover what lies beside them. */
 final class WordsFitPlace implements Check
 {
     public function key(): string
@@ -17,7 +17,7 @@ final class WordsFitPlace implements Check
 
     public function look(CardInHand $card): array
     {
-        // Where they are arranged elsewhere than the sketch has them, all of the front is their place.
+        // If the arrangement puts them elsewhere, the whole front is their place.
         $arranged = $card->front->group?->piece(WordsPart::ID);
         $words = $arranged->stand->size ?? $card->layer(WordsPart::ID)?->rect->size;
         $place = $arranged === null || $arranged->spot->of === 'words' ? $card->layout->sentiment->size : $card->layout->front;

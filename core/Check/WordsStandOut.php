@@ -12,10 +12,10 @@ use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Stamp;
 
-/** Words are read when they stand out from their ground, and the piece when it stands out from what it lies on. */
+/** Words must stand out from the colour behind them, and their piece from what it lies on. */
 final class WordsStandOut implements Check
 {
-    /** Below these, by CIEDE2000, the eye has to look for the edge of the piece, and for the letters. */
+    /** Below these distances, by CIEDE2000, the edge of the piece or the letters are hard to see. */
     private const EDGE = 6.0;
 
     private const LETTERS = 24.0;
@@ -40,7 +40,7 @@ final class WordsStandOut implements Check
         if ($ink !== null && $ink->differenceFrom($printed->colours[0]) < self::LETTERS) {
             $findings[] = Finding::of(
                 $this->key(),
-                'The words are hard to read: their ink is close to their ground.',
+                'The words are hard to read: their ink is close to the colour behind them.',
                 'Take other words, or stamp them darker.',
             );
         }
@@ -53,7 +53,7 @@ final class WordsStandOut implements Check
     }
 
     /**
-     * Words stamped straight on what lies there.
+     * Words stamped directly on a part.
      *
      * @return list<Finding>
      */

@@ -27,14 +27,14 @@ final class WrongWayUp implements Check
             $face = $good->faces()[$taking->face];
             $why = match (true) {
                 $laid->part->form->kind->isAslant() => 'lies at an angle, where its print leans over',
-                $taking->mayTurn && ! $laid->part->role->mayTurn() => 'may be cut lying, though its print has an up',
+                $taking->mayTurn && ! $laid->part->role->mayTurn() => 'may be cut lying, though its print is directional',
                 default => null,
             };
             if ($why !== null) {
                 $findings[] = Finding::of(
                     $this->key(),
                     "{$face->name} on the {$laid->part->name} $why.",
-                    'Take a print without an up there, or turn the paper over.',
+                    'Use a print that is not directional, or turn the paper over.',
                     ...self::overturned($laid->part->id, $taking->component, $good->faces()),
                 );
             }

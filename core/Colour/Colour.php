@@ -7,10 +7,10 @@ namespace KeepShare\Core\Colour;
 /** A colour of paper or card, as sRGB. */
 final readonly class Colour
 {
-    /** Of 255: with less between its largest and its smallest part a colour has no hue that is seen. */
+    /** A colour whose channels differ by less than this, of 255, has no visible hue. */
     private const GREYISH = 24;
 
-    /** Pairs kept in memory: more than two kits have. */
+    /** How many pairs are kept in memory: more than two kits have. */
     private const REMEMBERED = 20_000;
 
     private function __construct(public string $hex)
@@ -33,7 +33,7 @@ final readonly class Colour
         return new self(sprintf('#%02x%02x%02x', $red, $green, $blue));
     }
 
-    /** The nearest sRGB colour: what lies outside is cut off at the edge. */
+    /** The nearest sRGB colour. Values outside are clipped. */
     public static function fromLab(Lab $lab): self
     {
         $y = ($lab->lightness + 16) / 116;
@@ -65,7 +65,7 @@ final readonly class Colour
         return $this->toLab();
     }
 
-    /** How far apart two colours look: 1 is just seen, above 20 is plainly another colour. */
+    /** How different two colours look: 1 is just visible, above 20 is plainly another colour. */
     public function differenceFrom(self $other): float
     {
         /** @var array<string, float> $known */
@@ -77,10 +77,10 @@ final readonly class Colour
         return $known[$this->hex.$other->hex] ??= Ciede2000::between($this->lab(), $other->lab());
     }
 
-    /** Dark ink shows on it, by CIELAB. */
+    /** Whether dark ink is visible on it, by CIELAB. */
     /**
-     * Where it lies on the wheel of colours, in whole degrees from red over green and blue; null for white, black, grey and what
-     * is nearly so.
+     * Its hue in whole degrees, from red over green to blue. Null for white, black, grey and colours that are nearly
+     * so.
      */
     public function hue(): ?int
     {

@@ -65,7 +65,7 @@ final class ColourName
         return $best[0];
     }
 
-    /** The colour a name speaks of, as "Sea green card" does, or null. */
+    /** The colour that a name mentions, as in "Sea green card". Null if it mentions none. */
     public static function in(string $text): ?Colour
     {
         $best = '';

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Colour;
 
-/** The colour that a thing is likely to have by its name: by a colour that is named, or by what it is named after. */
+/** The colour that a thing probably has by its name: a named colour, or the colour of what it is named after. */
 final class ColourWords
 {
     private const ALL = [
@@ -78,7 +78,9 @@ final class ColourWords
 
     private const MOST_WORDS = 2;
 
-    /** Null where no colour is named. Of two the longer name counts, of as long ones the first: "barn red" is not "red". */
+    /**
+     * Null if no colour is named. The longer name counts, and of equally long ones the first: "barn red" is not "red".
+     */
     public static function in(string $text): ?Colour
     {
         $words = preg_split('/[^\p{L}\'’]+/u', mb_strtolower(str_replace('’', "'", $text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];

@@ -103,7 +103,7 @@ final readonly class Canvas
         );
     }
 
-    /** What the share-out has chosen already; the rest is chosen with the arrangement. */
+    /** What the share-out has already chosen. The rest is chosen with the arrangement. */
     public static function stays(string $part): bool
     {
         $isOther = isset(Pieces::all()[$part]) && $part !== Pieces::FOCAL && $part !== Pieces::WORDS;
@@ -111,7 +111,10 @@ final readonly class Canvas
         return ! $isOther && $part !== GroupPart::ID && $part !== BackingDiePart::ID;
     }
 
-    /** No more than its picture and its words: a design that is followed, a fold that moves, a window, one piece over all. */
+    /**
+     * Cards that get only a picture and words: a followed design, a moving fold, a window, or one piece over
+     * everything.
+     */
     public function isPlain(): bool
     {
         return $this->isFollowed
@@ -132,7 +135,7 @@ final readonly class Canvas
         return Group::inRoom($arrangement, $this->room, $this->layout->front, $stands, $this->unit, $hasFoam, $trimmings);
     }
 
-    /** The picture, or the words where there is none, lies on a busy paper with nothing between, or across two heights. */
+    /** Whether the picture (or the words, if there is none) lies directly on a busy paper, or across two heights. */
     public function isUnfit(Group $group): bool
     {
         $picture = $group->piece(Pieces::FOCAL);
@@ -147,7 +150,7 @@ final readonly class Canvas
             || $this->rocksUnderWords($group);
     }
 
-    /** Words that are stamped stand on what the sketch keeps a place for them on, and on nothing else: their ink shows there. */
+    /** Stamped words stay on the part that the sketch keeps for them. Their ink may not show elsewhere. */
     private function isInkAstray(Group $group): bool
     {
         $words = $group->piece(Pieces::WORDS);
@@ -171,7 +174,7 @@ final readonly class Canvas
         return $ground !== null && ! $ground->rect->contains($rect);
     }
 
-    /** A bow is seen whole. */
+    /** A bow must be fully visible. */
     private function hidesBow(Group $group): bool
     {
         $knot = $this->card->taking(BowPart::ID) === null ? null : BowPart::knot($this->layout);
@@ -179,7 +182,7 @@ final readonly class Canvas
         return $knot !== null && array_filter($group->pieces, static fn (Placed $one): bool => $one->rect()->overlaps($knot)) !== [];
     }
 
-    /** No rule is broken, and nothing the arrangement cannot do without is lacking. */
+    /** Whether no rule is broken and no required piece is missing. */
     public function isSound(Card $card): bool
     {
         $group = CardGroup::of($card, $this->layout, $this->components, $this->unit);
@@ -194,7 +197,9 @@ final readonly class Canvas
         return $words !== null && ! $words->stand->isInk && $words->under === [] && $this->rocks($words);
     }
 
-    /** How well the small pieces of a card go with it, on the average: a shared colour, a theme, one large and some small. */
+    /**
+     * How well the small pieces match the card, on average: a shared colour, a shared theme, one large and some small.
+     */
     public function holds(Card $card): int
     {
         $largest = ($this->stands[Pieces::FOCAL] ?? null)?->size->exactArea() ?? 0;

@@ -22,24 +22,24 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 
 /**
- * Arranges the cards of a share-out: an arrangement for each, no two of one sketch alike unless they are a set, and the kit's
- * ready-made pieces spread evenly over them. Papers, pictures and words stay as they were shared out, so there are as many
- * cards as before; what further cards could need is left for them.
+ * Arranges the cards of a share-out. No two cards of one sketch are arranged alike unless they are a set. The
+ * ready-made pieces of the kit are spread evenly. Papers, pictures and words stay as they were, so the number of cards
+ * stays. What further cards could need is left for them.
  */
 final class Composer
 {
-    /** So many arrangements that may be are looked at for a card. */
+    /** How many suitable arrangements are tried for a card. */
     private const LOOKED_AT = 10;
 
-    /** Where on the shelf one begins to look. */
+    /** Where in the list of arrangements the search begins. */
     private const TURNS = [7, 3];
 
-    /** What an arrangement, and one of its family, costs for each card that has it. */
+    /** The penalty of an arrangement, and of its family, for each card that already has it. */
     private const AGAIN = 25;
 
     private const FAMILY = 8;
 
-    /** What a place for a frame, a tag or a border is worth while there are any. */
+    /** The value of a place for a frame, a tag or a border, while there are any. */
     private const EXTRA = 40;
 
     private Pool $pool;
@@ -48,7 +48,7 @@ final class Composer
 
     private Scraps $scraps;
 
-    /** The same of the kit alone, for cards that may take nothing from the stash. */
+    /** The same from the kit alone, for cards that may take nothing from the stash. */
     private Scraps $ownScraps;
 
     /** @var array<int, true> the numbers of the cards that take from the stash */
@@ -89,7 +89,9 @@ final class Composer
         return $best[1] ?? $cards;
     }
 
-    /** Many pieces a card, and some of them to be used up: then it is looked for several times, each a little different. */
+    /**
+     * Whether there are many pieces a card and some must be used up. Then several slightly different searches are made.
+     */
     private static function isToTheLast(Table $table): bool
     {
         $isOne = static fn (Component $one): bool => $one->good instanceof Applied && $table->wishes->useOf($one->id) === Wanted::UseUp;
@@ -137,7 +139,7 @@ final class Composer
     }
 
     /**
-     * The card that another of its set is arranged like; null where it is the first of them, or by itself.
+     * The card of the same set whose arrangement is copied. Null for the first of a set, or for a single card.
      *
      * @param  list<Card>  $cards
      */
@@ -156,7 +158,7 @@ final class Composer
     }
 
     /**
-     * What is left over goes to the cards that can take more of it, those with the fewest pieces first.
+     * Gives what is left over to the cards with the fewest pieces.
      *
      * @param  list<Canvas>  $canvases
      * @param  array<int, Composition|null>  $composed
@@ -181,13 +183,13 @@ final class Composer
         return $composed;
     }
 
-    /** Enough is left that another look may place it. */
+    /** Whether enough is left that another search may place it. */
     private function isWorthMore(): bool
     {
         return $this->pool->all() > 0 || $this->table->wishes->many === Many::Lots;
     }
 
-    /** What is left, spread over the cards that are left. */
+    /** Spreads what is left over the remaining cards. */
     private function target(Canvas $canvas, int $cards): int
     {
         $many = $this->table->wishes->many;
@@ -197,8 +199,8 @@ final class Composer
     }
 
     /**
-     * Another card of a set is arranged as the first, as far as there is enough for it: without pieces where some of them are
-     * lacking, and by itself where even so it cannot be.
+     * Another card of a set is arranged like the first, as far as there are pieces. Missing pieces are left out. If
+     * even that fails, the card is arranged by itself.
      */
     private function like(Card $first, Canvas $canvas): Card
     {
@@ -251,7 +253,7 @@ final class Composer
         return $there;
     }
 
-    /** From the stash a card may take what makes it no card too many that does. */
+    /** A card may take from the stash if that does not make too many cards do so. */
     private function mayTake(Canvas $canvas, string $component): bool
     {
         return isset($this->table->stash[$component])
@@ -296,7 +298,7 @@ final class Composer
         $looked = 0;
         foreach ($shelf as $arrangement) {
             $one = $fitting->in($arrangement, $canvas->isPlain() ? count($canvas->stands) : $target);
-            // One that is cut for it may come on top: a backing, a strip of ground.
+            // A piece that is cut for it may be added: a backing, a strip of land, a banner.
             $own = count($canvas->stands);
             $isWithin = $one !== null && $own + count($one->stands) <= max($own, $this->table->wishes->many->most()) + 1;
             $rank = $one === null ? null : [$one->isSound, $isWithin, $one->liking - $this->cost($arrangement)];
@@ -338,8 +340,7 @@ final class Composer
     }
 
     /**
-     * What the card may be arranged by: as no other on its sketch is, and where all such are taken as another is; those that are
-     * used least first.
+     * The arrangements that a card may use: first those that no other card on its sketch has, then those used least.
      *
      * @param  bool  $isForMore  it may have more pieces than its picture and its words
      * @return array{list<Arrangement>, list<Arrangement>}
@@ -349,10 +350,10 @@ final class Composer
         $sketch = $canvas->card->sketch->key;
         $may = array_values(array_filter($this->table->laying->arrangements, $fitting->mayBe(...)));
         $isNew = fn (Arrangement $one): bool => ($this->taken["$sketch/$one->key"] ?? 0) === 0;
-        // Each card begins at another place of the shelf.
+        // Each card begins at another place of the list.
         $turn = $may === [] ? 0 : ($this->turn * $canvas->card->number) % count($may);
         $shelf = [...array_slice($may, $turn), ...array_slice($may, 0, $turn)];
-        // Frames, tags and borders find a card only where the arrangement has a place for them.
+        // Frames, tags and borders are used only where an arrangement has a place for them.
         $extra = $isForMore ? self::EXTRA : -self::EXTRA;
         $costs = array_map(fn (Arrangement $one): int => $this->cost($one) - $extra * $fitting->extras($one), $shelf);
         array_multisort($costs, SORT_ASC, SORT_NUMERIC, array_keys($shelf), $shelf);
@@ -379,7 +380,7 @@ final class Composer
         }
     }
 
-    /** With foam under what is lifted, and an odd number of trimmings in a colour of the card round it. */
+    /** The same with foam under lifted pieces, and an odd number of trimmings in a colour of the card. */
     private function trimmed(Canvas $canvas, ?Composition $composed): Card
     {
         if ($composed === null) {
@@ -431,7 +432,7 @@ final class Composer
             }
             $left = $good->plenty ? $most : $this->remains->left($component->id);
             $many = self::odd(min($most, $room, $left));
-            // The third colour of the paper is the one that trimmings take up.
+            // Trimmings take up the third colour of the paper.
             $far = Liking::nearest([$good->colour], array_slice($canvas->palette, 1));
             $far -= $this->table->wishes->useOf($component->id)->worth();
             $rank = [isset($this->table->stash[$component->id]), -$many, $far];

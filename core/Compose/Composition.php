@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Arrange\GroupPiece;
 use KeepShare\Core\Card\Taking;
 
-/** One way a card could be arranged: what else lies on it, and how good that looks. */
+/** One way to arrange a card: what else lies on it, and how good that looks. */
 final readonly class Composition
 {
     /**

@@ -21,15 +21,15 @@ use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Preferences;
 
 /**
- * Lays pieces out of a pool on one card, arrangement by arrangement: first what it cannot do without, then one after the other
- * what goes best, as long as no rule of the craft is broken.
+ * Lays pieces from a pool on one card, arrangement by arrangement. Required pieces come first, then the best match at
+ * each place, as long as no rule of the craft is broken.
  */
 final class Fitting
 {
-    /** So many pieces are tried for one place. */
+    /** How many pieces are tried for one place. */
     private const TRIED = 3;
 
-    /** What a piece is worth by itself: up to as many as the card is to have, and beyond. */
+    /** The value of one more piece: up to the wished number of pieces, and beyond it. */
     private const PIECE = 40;
 
     private const BEYOND = -15;
@@ -50,7 +50,7 @@ final class Fitting
         return new self($canvas, $pool, $scraps, $wishes);
     }
 
-    /** Whether a front has what an arrangement is measured from, and the pool what it cannot do without. */
+    /** Whether the front has what an arrangement is measured from, and the pool has the pieces it requires. */
     public function mayBe(Arrangement $arrangement): bool
     {
         $focus = $this->canvas->card->sketch->focus;
@@ -62,7 +62,7 @@ final class Fitting
         }
         foreach ($arrangement->spots as $spot) {
             $own = $this->canvas->stands[$spot->id] ?? null;
-            // Only what stands by itself stands on a ground.
+            // Only pieces that can stand are put on a strip of land.
             $isLying = $own !== null && $spot->kind === SpotKind::Standing && ($own->shape === null || ! Silhouette::stands($own->shape));
             if ($isLying || ($spot->isKey && $spot->stands !== Stands::Picture && ! $this->mayHave($spot))) {
                 return false;
@@ -97,7 +97,7 @@ final class Fitting
     }
 
     /**
-     * The card in an arrangement; null where what it cannot do without is not to be had, or does not fit.
+     * The card with an arrangement. Null if a required piece is missing or does not fit.
      *
      * @param  int  $target  how many pieces it is to have
      */
@@ -112,7 +112,7 @@ final class Fitting
                 continue;
             }
             $isFull = $this->ready($stands) >= $target;
-            // A second line of words comes on top, where many pieces are wished for.
+            // A second line of words is added where many pieces are wished for.
             if ($isFull && ! $spot->isKey && $spot->stands !== Stands::MoreWords) {
                 continue;
             }
@@ -155,7 +155,7 @@ final class Fitting
     }
 
     /**
-     * What goes best at a place with what stands there already; null where nothing does.
+     * The best match for a place, beside what is there already. Null if nothing fits.
      *
      * @param  array<string, GroupPiece>  $stands
      * @param  list<Taking>  $takings  what those take
@@ -164,7 +164,7 @@ final class Fitting
      */
     private function filled(Spot $spot, Arrangement $arrangement, array $stands, array $takings, ?string $word = null): ?array
     {
-        // Where two alike stand side by side, the first is one of which there are two.
+        // If two alike stand side by side, the first must be one of which there are two.
         $least = $spot->id === Pieces::small(1) && $arrangement->spot(Pieces::small(2))?->stands === Stands::Twin ? 2 : 1;
         $ready = array_filter($this->pool->components, fn (Component $one): bool => $this->pool->left($one->id) >= $least
             && ($spot->stands === Stands::Letter ? Spelling::isAt($one, $spot, $word) : $this->isOpenTo($spot, $one, $stands)));
@@ -183,7 +183,7 @@ final class Fitting
                 return [$stand, [Taking::some($component->id, $spot->id, 1)]];
             }
         }
-        // What is cut for it comes only where the arrangement cannot do without, or hangs something from it.
+        // A piece is cut only if the arrangement requires it or something hangs from it.
         $isWanted = $spot->isKey || $spot->stands === Stands::Twine;
         $cut = $isWanted
             ? $this->scraps->for($spot->id, $spot->stands, $this->canvas, [...$this->canvas->stands, ...$stands], $takings)
@@ -198,7 +198,7 @@ final class Fitting
         $group = $this->canvas->group($arrangement, [...$stands, $spot->id => $stand]);
         $isOpen = $this->isSound($group, true);
 
-        // A backing or a border may be what the picture still wanted: then it is looked at as a whole in the end.
+        // A backing or a border may be needed by the picture, so such groups are checked as a whole at the end.
         return $isOpen || ($spot->isKey && $group->gone() !== []);
     }
 
@@ -226,7 +226,7 @@ final class Fitting
             && ! $this->saysAgain($component);
     }
 
-    /** Whatever says something, be it a second line or a tag, says what is fit for the occasion of the card. */
+    /** Everything with words, a second line or a tag, must suit the occasion of the card. */
     private function suitsOccasion(Component $component): bool
     {
         $words = $component->words();
@@ -234,7 +234,7 @@ final class Fitting
         return $words === null || $words->fit($this->canvas->card->occasion);
     }
 
-    /** The card says it already, in words of another piece or by a stamp. */
+    /** Whether the card already says it, on another piece or by a stamp. */
     private function saysAgain(Component $component): bool
     {
         $text = $component->words()?->text;
@@ -243,7 +243,7 @@ final class Fitting
     }
 
     /**
-     * Pictures by the odd number: where there are two or four the last small one is left off.
+     * Pictures must be odd in number. With two or four, the last small one is left off.
      *
      * @param  array<string, GroupPiece>  $stands
      * @param  list<Taking>  $takings
@@ -271,7 +271,7 @@ final class Fitting
     }
 
     /**
-     * How many pieces lie there, the picture and the words among them; what is cut for it and twine are extra.
+     * How many pieces are on the card, with the picture and the words. Pieces cut for it and twine are not counted.
      *
      * @param  array<string, GroupPiece>  $stands
      */
@@ -293,7 +293,7 @@ final class Fitting
         return $liking;
     }
 
-    /** Words that are for this occasion, and for few others, come before those that could be said on any card. */
+    /** Words for this occasion and few others come before words that suit any card. */
     private function meant(Component $component): int
     {
         $words = $component->words();
@@ -301,7 +301,10 @@ final class Fitting
         return $words?->fit($this->canvas->card->occasion) === true ? intdiv(60, max(1, count($words->occasions))) : 0;
     }
 
-    /** How well a piece goes here, and how willingly it is taken: what there is most of, and what is to be used up, first. */
+    /**
+     * How well a piece matches here, and how much it should be used. What there is most of, or is to be used up, comes
+     * first.
+     */
     private function likes(Component $component): int
     {
         $this->goes[$component->id] ??= Liking::of($component, $this->canvas->palette, $this->canvas->theme);

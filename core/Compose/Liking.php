@@ -9,8 +9,8 @@ use KeepShare\Core\Kit\Applied;
 use KeepShare\Core\Kit\Component;
 
 /**
- * How well a piece goes with the rest of a card: a colour they share, a word their names share, and a size that leaves the
- * picture the largest.
+ * How well a piece matches the rest of a card: a shared colour, a shared word in their names, and a size smaller than
+ * the picture.
  */
 final class Liking
 {

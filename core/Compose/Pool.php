@@ -14,9 +14,8 @@ use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * The ready-made pieces that may be spread over the cards: what no card has taken, less what further cards could need. As many
- * words are left for those as there may be further cards at most, and as many pictures as there may be of the kit alone: a card
- * that the stash is opened for can do without.
+ * The ready-made pieces that may be spread over the cards: those that no card has taken, less what further cards could
+ * need. Words are kept for all further cards there may be. Pictures are kept for those of the kit alone.
  */
 final class Pool
 {
@@ -63,7 +62,7 @@ final class Pool
     }
 
     /**
-     * So many of some are left for further cards: of what there is most first, so that they differ.
+     * Some pieces are left for further cards, from the most frequent first, so that they differ.
      *
      * @param  callable(Component): bool  $isOne
      */
@@ -85,7 +84,7 @@ final class Pool
         }
     }
 
-    /** None of words that are said already and may be said once only. */
+    /** Without words that are already used and may be used only once. */
     public function left(string $component): int
     {
         $isSaid = ($this->said[$this->once[$component] ?? ''] ?? 0) > 0;
@@ -94,7 +93,7 @@ final class Pool
     }
 
     /**
-     * Nothing but some of them.
+     * The same with only some of the pieces.
      *
      * @param  list<string>  $components  ids
      */
@@ -120,7 +119,7 @@ final class Pool
         }
     }
 
-    /** How many there are to be had in all, words not among them. */
+    /** How many there are in all, without words. */
     public function all(): int
     {
         return array_sum(array_map(

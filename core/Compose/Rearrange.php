@@ -23,7 +23,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\Table;
 
-/** Lays the pieces a card has in another arrangement: each where its like may stand, the largest first. */
+/** Lays the pieces of a card in another arrangement. Each goes where its kind may stand, the largest first. */
 final class Rearrange
 {
     private readonly Layout $layout;
@@ -44,7 +44,7 @@ final class Rearrange
     }
 
     /**
-     * The other arrangements of its pieces: those that break no rule and leave nothing off first, in the order of the shelf.
+     * The other arrangements for its pieces. Those that break no rule and leave nothing off come first.
      *
      * @param  Table  $table  without what the card takes
      * @return list<Rearranged>
@@ -63,7 +63,9 @@ final class Rearrange
         return $others;
     }
 
-    /** Null where it is for a picture and the card has none, or the other way round, or it cannot do without what is not there. */
+    /**
+     * Null if it needs a picture the card lacks, or the card has a picture it lacks, or a required piece is missing.
+     */
     private function in(Arrangement $arrangement): ?Rearranged
     {
         $hasPicture = $this->card->taking(Pieces::FOCAL) !== null;
@@ -135,7 +137,7 @@ final class Rearrange
     }
 
     /**
-     * What is not arranged.
+     * Parts that are not arranged.
      *
      * @param  array<string, Taking>  $takings
      * @return list<Taking>
@@ -150,7 +152,7 @@ final class Rearrange
     }
 
     /**
-     * With as much foam as its group wants, where it has some and there is that much.
+     * The same with as much foam as its group needs, if there is that much.
      *
      * @param  Table  $table  without what the card takes
      */

@@ -23,15 +23,15 @@ use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
- * What can be cut for a group out of what sheets that are opened anyway have left: backings with a die or by the trimmer, a
- * strip of ground, banners; and twine off the roll. Nothing where further cards could need it.
+ * Pieces that can be cut for a group from what is left of sheets that are used anyway: backings, a strip of land,
+ * banners. Twine comes off the roll. Nothing is cut that further cards could need.
  */
 final readonly class Scraps
 {
-    /** By CIEDE2000: nearer than this it fades into what it lies on. */
+    /** A colour nearer than this, by CIEDE2000, cannot be told from what it lies on. */
     private const OFF = 12.0;
 
-    /** So many papers are tried for one piece. */
+    /** How many papers are tried for one piece. */
     private const TRIED = 4;
 
     /** Twine goes round to the back at both ends: 1 in each. */
@@ -48,7 +48,7 @@ final readonly class Scraps
     }
 
     /**
-     * A piece for a place of the group that no ready-made one fills.
+     * A cut piece for a place of the group that no ready-made piece fills.
      *
      * @param  array<string, GroupPiece>  $stands  what stands there already
      * @param  list<Taking>  $with  what those take: pieces are cut beside them
@@ -156,7 +156,7 @@ final readonly class Scraps
                 && ($canvas->ground === null || $one->face->ground()->differenceFrom($canvas->ground) > self::OFF),
         ));
         $apart = static fn (Surface $one): float => Liking::nearest([$one->face->ground()], $canvas->palette);
-        // One of the colours of the card, and the lighter of those: a picture shows on it.
+        // A colour of the card, the lighter ones first, since a picture stands out on it.
         $rank = static fn (Surface $one): array => [$apart($one) > 25, -$one->face->ground()->lab()->lightness];
         usort($stocks, static fn (Surface $a, Surface $b): int => $rank($a) <=> $rank($b));
 

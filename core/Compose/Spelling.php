@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Glyph;
 use KeepShare\Core\Kit\Occasion;
 
-/** What letters and figures make together: a word that suits the occasion, or on a birthday an age. */
+/** What letters and figures spell together: a word that suits the occasion, or an age on a birthday. */
 final class Spelling
 {
     /** @var array<string, list<string>> by the value of the occasion, the likeliest first */
@@ -47,7 +47,7 @@ final class Spelling
         'winter' => ['SNOW', 'COSY', 'WARM', 'JOY'],
     ];
 
-    /** The first word as long as the row for which there are the letters; null where there is none, or no row. */
+    /** The first word of the right length for which there are enough letters. Null if there is none. */
     public static function of(Arrangement $arrangement, Occasion $occasion, Pool $pool): ?string
     {
         $long = count(array_filter($arrangement->spots, static fn (Spot $spot): bool => $spot->stands === Stands::Letter));
@@ -61,7 +61,7 @@ final class Spelling
         return null;
     }
 
-    /** Whether it is the letter that stands at a place of the word. */
+    /** Whether it is the letter for a place of the word. */
     public static function isAt(Component $component, Spot $spot, ?string $word): bool
     {
         $nth = (int) substr($spot->id, strlen(Pieces::letter(0)) - 1);

@@ -8,8 +8,8 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * A rectangle built of pieces by laying two smaller ones side by side or one on the other: what a guillotine cut takes
- * apart again. Sides in units.
+ * A rectangle built by laying two smaller ones side by side or one on the other. A guillotine cut separates them again.
+ * Sides are in units.
  */
 final readonly class Box
 {
@@ -31,13 +31,13 @@ final readonly class Box
         return new self($size->width->units, $size->height->units, $piece, $turned, null, null, Direction::Down);
     }
 
-    /** Side by side, as a cut down parts them. */
+    /** Two boxes side by side. A cut downwards separates them. */
     public static function beside(self $one, self $two): self
     {
         return new self($one->width + $two->width, max($one->height, $two->height), null, false, $one, $two, Direction::Down);
     }
 
-    /** One on the other, as a cut across parts them. */
+    /** Two boxes on one another. A cut across separates them. */
     public static function above(self $one, self $two): self
     {
         return new self(max($one->width, $two->width), $one->height + $two->height, null, false, $one, $two, Direction::Across);
@@ -48,7 +48,7 @@ final readonly class Box
         return $this->width <= $width && $this->height <= $height;
     }
 
-    /** The cuts that take it out of a part that is at least as large, and take it apart. */
+    /** The cuts that free this box from a part that is at least as large, and take it apart. */
     public function cutFrom(Rect $part): Node
     {
         if ($part->size->height->units > $this->height) {
@@ -74,7 +74,7 @@ final readonly class Box
         );
     }
 
-    /** The same with a trimmer that is too short for some cuts; null where no order of the cuts was found that it makes. */
+    /** The same with a trimmer that is too short for some cuts. Null if no order of cuts was found that it can make. */
     public function cutWith(Trimmer $trimmer, Rect $part): ?Node
     {
         [$width, $height] = [$part->size->width->units, $part->size->height->units];
@@ -96,7 +96,7 @@ final readonly class Box
     }
 
     /**
-     * The cuts that may come first: those that free it, and the one that parts its halves.
+     * The cuts that may come first: those that free the box, and the one between its halves.
      *
      * @return iterable<array{Direction, int, self, self|null}> with what is cut from each half; null for an offcut
      */

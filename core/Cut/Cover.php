@@ -7,12 +7,12 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\LinearProgram\LinearProgram;
 
 /**
- * How much of what is wanted some sheets cover when they are cut by the patterns known so far: a linear program of what is
- * covered of each kind, no more than is wanted of it and no more than is cut.
+ * How many wanted pieces some sheets give when they are cut by the known patterns. A linear program: no more of each
+ * piece than is wanted, and no more than is cut.
  */
 final class Cover
 {
-    /** What is covered but for so little is covered. */
+    /** A rest smaller than this counts as nothing. */
     private const SURE = 1e-4;
 
     private readonly LinearProgram $lp;
@@ -68,13 +68,13 @@ final class Cover
         return $this->lp->worth() >= $this->wanted - self::SURE;
     }
 
-    /** What one more piece of a kind would cover, where it is wanted. */
+    /** What one more piece of a kind would add, where it is wanted. */
     public function price(int $kind): float
     {
         return $this->lp->dualPrice($this->kinds + $kind);
     }
 
-    /** Whether more would be covered by a pattern of so much worth at these prices. */
+    /** Whether a pattern with this value at these prices would add anything. */
     public function gainsBy(string $size, float $worth): bool
     {
         return $worth > $this->lp->dualPrice($this->limit($size)) + self::SURE / 10;

@@ -20,7 +20,7 @@ final readonly class Cut
         return new self($number, $split);
     }
 
-    /** The part in hand. */
+    /** The part that is cut. */
     public function part(): Rect
     {
         return $this->split->rect();
@@ -31,7 +31,7 @@ final readonly class Cut
         return $this->split->direction;
     }
 
-    /** The setting of the guide: from the left or upper edge of the part in hand. */
+    /** The setting of the guide, from the left or upper edge of the part that is cut. */
     public function at(): Length
     {
         return $this->split->at;

@@ -35,7 +35,7 @@ final readonly class CutPlan
         return count(array_filter($this->sheets, static fn (SheetPlan $plan): bool => $plan->stock->isWhole));
     }
 
-    /** The number of whole sheets opened is the least there can be. */
+    /** Whether the number of whole sheets cut into is the least possible. */
     public function isProven(): bool
     {
         return $this->isComplete() && $this->sheetsOpened() === $this->lowerBound;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace KeepShare\Core\Cut;
 
 /**
- * The cuts that are still to be made on one sheet of which some parts are in hand, in one order from the first cut to the last:
- * that of the whole sheet, as it is listed and printed, as long as the parts are cut as it was planned. Where a part was planned
- * anew, the order with the fewest settings from where the guide stands.
+ * The cuts still to be made on one sheet, of which some parts may be cut off already. While the parts follow the plan,
+ * the order is that of the whole sheet, as listed and printed. For a part that was planned again, it is the order with
+ * the fewest settings of the guide.
  */
 final class CutsLeft
 {
-    /** So many parts are tried in every order. */
+    /** The most parts of which every order is tried. */
     private const FEW = 5;
 
     /**
@@ -43,7 +43,7 @@ final class CutsLeft
         return self::anew($parts, $last);
     }
 
-    /** A cut as it lies on the sheet. */
+    /** A cut in the coordinates of the sheet. */
     private static function sign(Split $split, int $x, int $y): string
     {
         $rect = $split->rect();

@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** Plans the cutting where sheets have an unprinted margin or blemishes: the same search, on their clean parts. */
+/** Plans the cutting of sheets with an unprinted margin or blemishes, on their clean parts. */
 final readonly class DamagedSheets
 {
     /** @param  list<Stock>  $stock */
@@ -25,7 +25,8 @@ final readonly class DamagedSheets
     public static function plan(array $stock, array $pieces, Trimmer $trimmer, Closure $search): CutPlan
     {
         $marred = new self($stock, $trimmer);
-        // Lesser parts of a sheet cost nothing once it is opened, but must not be what opens it: both ways are tried.
+        // Smaller parts of a sheet cost nothing once the sheet is cut into, but should not be the reason to do so. Both
+        // ways are tried.
         $best = $marred->whole($search($marred->parts(true)), $pieces);
         $other = $marred->whole($search($marred->parts(false)), $pieces);
 
@@ -54,7 +55,7 @@ final readonly class DamagedSheets
     }
 
     /**
-     * The plans of parts put together to plans of their sheets.
+     * Plans of parts, combined to plans of their sheets.
      *
      * @param  list<Piece>  $pieces
      */

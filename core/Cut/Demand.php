@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut;
 
-/** A piece one would like to have, what one of it is worth, and how many are of use. */
+/** A wanted piece, its value, and how many are useful. */
 final readonly class Demand
 {
     private function __construct(public Piece $piece, public int $worth, public int $limit)

@@ -7,12 +7,11 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * Where not all can be cut the earlier pieces have theirs: a piece is left out only where no plan was found that cuts it
- * with those before it that are not.
+ * If not all pieces can be cut, the earlier ones come first. A piece is left out only if no plan was found that cuts it
+ * together with the earlier ones that are not left out.
  *
- * As many as can be are taken at once, then half of them, then a quarter; a single one goes into an offcut of the plan
- * where there is one, so that the work is bounded: PIECES pieces are planned in all, and no more than PLANS plans are made. Of a handful of
- * pieces each plan is exact.
+ * It tries as many as possible at once, then half of them, then a quarter. A single piece may go into an offcut of the
+ * plan. So the work is bounded: PIECES pieces and PLANS plans in all. For a few pieces each plan is exact.
  */
 final class Earliest
 {
@@ -31,7 +30,7 @@ final class Earliest
 
     private int $room;
 
-    /** A trimmer too short for a sheet, or a blemish on it, asks for more than that there is room. */
+    /** A short trimmer or a blemish can prevent a plan even if there is room. */
     private readonly bool $isUneven;
 
     /**
@@ -130,7 +129,7 @@ final class Earliest
         return $plan->isComplete() ? $plan : null;
     }
 
-    /** The plan so far with one more piece cut from an offcut of it, or from a sheet it leaves whole. */
+    /** The plan so far with one more piece, cut from an offcut or from a whole sheet. */
     private function inserted(Piece ...$pieces): ?CutPlan
     {
         if (count($pieces) !== 1 || $this->isUneven) {

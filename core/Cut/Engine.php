@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace KeepShare\Core\Cut;
 
 /**
- * Plans the cutting of one material as well as it can: every piece first, then the fewest whole sheets.
+ * Plans the cutting of one material as well as it can: all pieces first, then the fewest whole sheets.
  *
- * The planner's quick plan stands where it meets the lower bound. Where it does not, a handful of pieces is solved to
- * the proven optimum, and an order that fills sheets to the last square is put together side by matching side. Where
- * pieces are left out of sheets that are large enough, each sheet is filled by itself. Deterministic.
+ * The quick plan of the planner is used if it meets the lower bound. Otherwise a few pieces are solved to the proven
+ * optimum, and orders that fill their sheets are put together side by side. If pieces must be left out, each sheet is
+ * filled by itself. The result is deterministic.
  */
 final class Engine
 {
@@ -34,7 +34,7 @@ final class Engine
         }
         $plain = $terms->leaving(null);
         if ($terms->useful !== null) {
-            // Leftovers that can become more must never cost a sheet.
+            // More useful leftovers must never cost a sheet.
             $plan = self::better(self::bounded(Planner::plan($stock, $pieces, $plain), $stock, $pieces), $plan);
         }
         if (! $plan->isProven() && ! $terms->trimmer->isShortFor(...$stock)) {
@@ -47,8 +47,8 @@ final class Engine
     }
 
     /**
-     * Where not all can be cut, the earlier pieces have theirs: a piece is left out only where it cannot be cut with those
-     * before it that are not.
+     * If not all can be cut, the earlier pieces come first. A piece is left out only if it cannot be cut with the
+     * earlier ones.
      *
      * @param  list<Stock>  $stock  all of one material
      * @param  list<Piece>  $pieces  the most wanted first
@@ -62,7 +62,7 @@ final class Engine
     }
 
     /**
-     * What the quick plan does not reach: a handful of pieces to the optimum, and sheets that are filled to the last square.
+     * Improves the quick plan: a few pieces to the optimum, and orders that fill their sheets.
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
@@ -75,7 +75,7 @@ final class Engine
             return $plan;
         }
 
-        // Where it opens no fewer, the quick plan leaves more useful leftovers; now it is known that no plan opens fewer sheets.
+        // If no plan uses fewer sheets, the quick plan has more useful leftovers. It is now known to be optimal.
         return $plan->isComplete() && $plan->sheetsOpened() === $best->sheetsOpened()
             ? CutPlan::of($plan->sheets, [], $best->lowerBound)
             : $best;
@@ -87,7 +87,7 @@ final class Engine
     }
 
     /**
-     * A piece fits no sheet, or all of them together are larger than all there is.
+     * Whether a piece fits no sheet, or all pieces together are larger than all sheets.
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces
@@ -107,7 +107,7 @@ final class Engine
     }
 
     /**
-     * The same plan with the strongest bound there is.
+     * The same plan with the strongest known bound.
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces

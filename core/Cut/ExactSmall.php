@@ -7,14 +7,14 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * The least number of whole sheets for a handful of pieces, proven.
+ * The least number of whole sheets for a few pieces, proven.
  *
- * For every set of pieces all boxes are built that no other box of the same set fits inside; every guillotine pattern
- * is such a build. Then every way of spreading the pieces over the sheets is looked at. Both grow as 3 to the number of
- * pieces, so this is for one paper of one kit, not for a pad.
+ * For every set of pieces it builds all boxes that contain no other box of the same set. Every guillotine pattern is
+ * such a build. Then it tries every way to spread the pieces over the sheets. Both grow as 3 to the number of pieces,
+ * so this is only for one paper of one kit.
  *
- * Sides are the width and the height of a box and what it is made of: a piece, or two sets, which of their boxes, and
- * the cut that parts them. Of the hundreds of thousands looked at only those in a plan become a Box.
+ * An entry of sides holds the width and height of a box and how it is made: a piece, or two sets with their boxes and
+ * the cut between them. Only the ones in a plan become a Box.
  *
  * @phpstan-type Sides array{int, int, Box|array{int, int, int, int, Direction}}
  */
@@ -103,7 +103,7 @@ final class ExactSmall
     private function joined(int $set): array
     {
         $lowest = [];
-        // Each pair of parts once: the lowest piece is always in the first.
+        // Each pair of parts is tried once: the lowest piece is always in the first part.
         $first = $set & -$set;
         for ($one = ($set - 1) & $set; $one > 0; $one = ($one - 1) & $set) {
             if (($one & $first) === 0) {
@@ -177,7 +177,7 @@ final class ExactSmall
     }
 
     /**
-     * The fewest whole sheets that a set can be cut from, with the stock from $from on.
+     * The fewest whole sheets for a set, using the stock from $from on.
      *
      * @return array{int, list<array{int, Sides}>}|null
      */
@@ -190,7 +190,7 @@ final class ExactSmall
             return null;
         }
 
-        // That there is no way is remembered too.
+        // An impossible set is remembered too.
         $key = $from << self::MOST | $set;
         if (! array_key_exists($key, $this->known)) {
             $this->known[$key] = $this->cheapest($set, $from);
@@ -222,7 +222,10 @@ final class ExactSmall
         return $best;
     }
 
-    /** The first stock after this that is not like it: to leave out one of several alike is to leave out all. */
+    /**
+     * The first stock after this that differs from it. Leaving out one of several equal sheets is leaving out all of
+     * them.
+     */
     private function nextUnlike(int $from): int
     {
         $next = $from + 1;

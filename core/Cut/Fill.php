@@ -9,21 +9,21 @@ use KeepShare\Core\Measure\Size;
 use SplPriorityQueue;
 
 /**
- * The most worth that can be cut from one sheet or scrap: the constrained two-dimensional guillotine knapsack.
+ * The highest value that can be cut from one sheet or scrap: the constrained two-dimensional guillotine knapsack.
  *
- * Best-first over boxes built of boxes, after Viswanathan and Bagchi, "Best-first search methods for constrained
- * two-dimensional cutting stock problems", Operations Research 41 (1993). The promise of a box is its worth and what
- * could come beside it: the pieces still wished for, were they water on the ground it leaves, or any number of pieces
- * cut from that ground, whichever is less. No build from it is worth more.
- * When the best promise is no more than the best worth found, that is proven to be the most.
+ * Best-first search over boxes built of boxes, after Viswanathan and Bagchi, "Best-first search methods for constrained
+ * two-dimensional cutting stock problems", Operations Research 41 (1993). The promise of a box is its value plus an
+ * upper bound for the area beside it. That bound is the lesser of two: the wanted pieces poured into the area like
+ * water, and the best unconstrained cutting of the area. When the best promise is no more than the best value found,
+ * that value is proven.
  *
- * A build is the box, its worth, its count of each wish.
+ * A build is the box, its value, and its count of each wish.
  *
  * @phpstan-type Build array{Box, int, list<int>}
  */
 final class Fill
 {
-    /** Boxes that are joined with the others before the search is given up; what is found stays, with the bound. */
+    /** How many boxes are joined before the search gives up. What was found stays, with its bound. */
     public const MOST_BOXES = 1_500;
 
     /** @var SplPriorityQueue<array{int, int}, Build> */
@@ -38,7 +38,7 @@ final class Fill
     /** @var Build|null */
     private ?array $best = null;
 
-    /** The most worth of a build, whether the trimmer makes its cuts or not. */
+    /** The highest value of a build, whether or not the trimmer can make its cuts. */
     private int $most = 0;
 
     private int $order = 0;
@@ -72,7 +72,7 @@ final class Fill
         if (! $stock->isClean()) {
             return self::onClean($stock, $wishes, $most, $trimmer ?? Trimmer::usual());
         }
-        // Only a trimmer that is too short for the sheet has to be asked.
+        // The trimmer must be asked only if it is too short for the sheet.
         $short = $trimmer?->isShortFor($stock) === true ? $trimmer : null;
         $search = new self($stock->size, $wishes, $short);
         $bound = $search->run($most);
@@ -85,8 +85,8 @@ final class Fill
     }
 
     /**
-     * On the clean parts of a sheet with an unprinted margin or blemishes, the largest first. No more can be worth what
-     * fits within the margin were there no blemish: where that is reached it is proven.
+     * Fills the clean parts of a sheet with a margin or blemishes, the largest first. The sheet without blemishes gives
+     * the bound. If it is reached, the value is proven.
      *
      * @param  list<Demand>  $wishes
      */
@@ -211,7 +211,7 @@ final class Fill
             $this->ground?->beside($box->width, $box->height) ?? PHP_INT_MAX,
         );
         if ($promise > ($this->best[1] ?? 0)) {
-            // Of two that promise the same the larger box is nearer to the end; then the one that came first.
+            // Of two equal promises the larger box is nearer to the end. Then the earlier one counts.
             $this->open->insert([$box, $worth, $counts], [$promise, $worth * 1_000_000 - $this->order++]);
         }
     }
@@ -222,7 +222,7 @@ final class Fill
     }
 
     /**
-     * What the pieces still wished for could bring on so much ground, were they water.
+     * The value of the wanted pieces, if they could be poured into this area like water.
      *
      * @param  list<int>  $counts
      */
@@ -235,7 +235,8 @@ final class Fill
             $worth += $fit * $this->wishes[$n]->worth;
             $area -= $fit * $each;
             if ($fit < $this->wishes[$n]->limit - $counts[$n]) {
-                // A part of one more, rounded down where that is exact: worths are whole numbers. Never below what it is.
+                // A share of one more piece, rounded down where that is exact, since values are whole numbers. It is
+                // never below the true value.
                 $more = $this->wishes[$n]->worth;
 
                 $isExact = $more < intdiv(PHP_INT_MAX, max(1, $area));

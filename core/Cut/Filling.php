@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Cut;
 
-/** The best that was found to cut from one sheet or scrap. */
+/** The best cutting found for one sheet or scrap. */
 final readonly class Filling
 {
     private function __construct(public SheetPlan $plan, public int $worth, public int $upperBound)

@@ -7,15 +7,15 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Size;
 
 /**
- * What the ground beside a box in the corner of a sheet could bring at most, were there no limit to any wish.
+ * The most that the area beside a box in the corner of a sheet could give, if every wish were unlimited.
  *
  * The recursion of Gilmore and Gomory, "Multistage cutting stock problems of two and more dimensions", Operations
- * Research 13 (1965), over the places that sums of sides can reach; from it the ground that is left is counted out in
- * strips to the right and below, as Viswanathan and Bagchi do.
+ * Research 13 (1965), over sums of sides. From it the rest of the sheet is counted in strips to the right and below, as
+ * in Viswanathan and Bagchi.
  */
 final class Ground
 {
-    /** With more places than this along a side the sums take longer than they save. */
+    /** With more positions than this along a side, the sums take longer than they save. */
     private const MOST_PLACES = 90;
 
     /** @var array<int, array<int, int>> the most worth of a part that reaches to these places */
@@ -65,7 +65,7 @@ final class Ground
         return $ground;
     }
 
-    /** The most that is beside a box of these sides, both of them sums of sides of pieces. */
+    /** The most beside a box with these sides. Both are sums of sides of pieces. */
     public function beside(int $width, int $height): int
     {
         if ($this->beside === []) {
@@ -75,7 +75,7 @@ final class Ground
         return $this->beside[$this->column[$width]][$this->row[$height]];
     }
 
-    /** The most that can be cut from a part of any sides that is no larger than the sheet. */
+    /** The most that can be cut from a part of any size up to the sheet. */
     public function most(int $width, int $height): int
     {
         return $this->worth[self::at($this->xs, $width)][self::at($this->ys, $height)];
@@ -118,7 +118,7 @@ final class Ground
         foreach ($places as $far) {
             $reached = 0;
             $own = [];
-            // The nearer the other lies the narrower the gap: from the far end on what is reached only grows.
+            // The nearer the other position, the narrower the gap. From the far end the value only grows.
             foreach (array_reverse($places) as $near) {
                 while ($near <= $far && isset($places[$reached + 1]) && $places[$reached + 1] <= $far - $near) {
                     $reached++;
@@ -171,7 +171,7 @@ final class Ground
     }
 
     /**
-     * The last place that is no further than this.
+     * The last position that is not beyond this.
      *
      * @param  list<int>  $places
      */

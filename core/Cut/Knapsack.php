@@ -7,16 +7,16 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Size;
 
 /**
- * The way of cutting one sheet that is worth most where any number of each piece is of use: the unbounded guillotine
- * knapsack of Gilmore and Gomory, "Multistage cutting stock problems of two and more dimensions", Operations Research 13
- * (1965), as Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the Operational
- * Research Society 36 (1985), has it: over every rectangle whose sides are sums of sides of pieces (Herz 1972).
+ * The most valuable way to cut one sheet when any number of each piece is useful: the unbounded guillotine knapsack of
+ * Gilmore and Gomory, "Multistage cutting stock problems of two and more dimensions", Operations Research 13 (1965), in
+ * the form of Beasley, "Algorithms for unconstrained two-dimensional guillotine cutting", Journal of the Operational
+ * Research Society 36 (1985). It goes over every rectangle whose sides are sums of sides of pieces (Herz 1972).
  *
  * @phpstan-type Worth array{width: int, height: int, worth: float, mayTurn: bool}
  */
 final readonly class Knapsack
 {
-    /** Sums of sides beyond which they are counted in steps. */
+    /** With more sums of sides than this they are counted in steps. */
     private const SUMS = 260;
 
     private const STEPS = 120;
@@ -31,10 +31,10 @@ final readonly class Knapsack
     }
 
     /**
-     * Where sides add up to too many sums, they are counted in steps of a small part of the sheet: pieces a step too large
-     * give a pattern, pieces a step too small what none is worth more than. No step is larger than the narrowest piece: what is
-     * rounded down to nothing would fit for ever, and what is rounded up to a step too seldom. Where pieces are so narrow that
-     * there would be too many steps, and wherever that says less, the area bounds the worth.
+     * If sides add up to too many sums, they are counted in steps of a small part of the sheet. Rounding pieces up
+     * gives a pattern. Rounding them down gives a bound on its value. No step is larger than the narrowest piece:
+     * otherwise a piece could be rounded to nothing and fit for ever. Where there would be too many steps, or where it
+     * is lower, the area bounds the value.
      *
      * @param  array<int, Worth>  $worths  pieces by number, sides in units
      */
@@ -75,7 +75,8 @@ final readonly class Knapsack
     }
 
     /**
-     * As if the piece that is worth most for its area could be cut without waste; a hair more, for what doubles are off.
+     * As if the piece with the highest value for its area could be cut without waste, plus a little for what doubles
+     * may be off.
      *
      * @param  list<array{int, int, float, int, bool}>  $ways
      */
@@ -138,7 +139,7 @@ final readonly class Knapsack
     }
 
     /**
-     * The pieces as they may lie.
+     * The pieces in the positions in which they may lie.
      *
      * @param  array<int, Worth>  $worths
      * @return list<array{int, int, float, int, bool}> width, height, worth, number, turned
@@ -184,7 +185,7 @@ final readonly class Knapsack
     }
 
     /**
-     * The best single piece in every rectangle.
+     * The best single piece for every rectangle.
      *
      * @param  list<array{int, int, float, int, bool}>  $ways
      * @param  list<int>  $across
@@ -211,7 +212,7 @@ final readonly class Knapsack
     }
 
     /**
-     * Where a side may be cut, and what is left beside, each as the number of a sum; the smaller part first.
+     * Where a side may be cut, and what is left beside it, each as the number of a sum. The smaller part comes first.
      *
      * @param  list<int>  $sums
      * @return list<array<int, int>>

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut;
 
 use KeepShare\Core\Measure\Rect;
 
-/** A part that is not cut further: a piece for a card, or, with no piece, an offcut. */
+/** A part that is not cut further: a piece for a card, or, without a piece, an offcut. */
 final readonly class Leaf implements Node
 {
     private function __construct(private Rect $rect, public ?string $piece, public bool $turned)

@@ -7,10 +7,10 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Size;
 
 /**
- * What a leftover can still become: the most worth of the useful sizes that can be cut from it, any number of each.
+ * What a leftover can still become: the highest value of useful sizes that can be cut from it, any number of each.
  *
- * Asked for many times while a plan is sought, so it is counted out once for every place that sums of the sizes reach
- * (the recursion of Gilmore and Gomory, as in Ground) and looked up from there.
+ * It is asked for many times in a search, so it is computed once for all sums of the sizes (the recursion of Gilmore
+ * and Gomory, as in Ground) and looked up.
  */
 final class Leftover
 {
@@ -52,7 +52,7 @@ final class Leftover
     }
 
     /**
-     * A size that every one of these fits in.
+     * A size in which every one of these fits.
      *
      * @param  non-empty-list<Stock>  $stock
      */

@@ -8,11 +8,11 @@ use Closure;
 use KeepShare\Core\Measure\Size;
 
 /**
- * The least number of whole sheets that any plan must open.
+ * The least number of whole sheets that any plan must cut into.
  *
- * The larger of two bounds: by area, after the offcuts are taken as filled to the last square; and by pieces of
- * which no two go on one sheet together, the argument of Martello and Vigo, "Exact Solution of the
- * Two-Dimensional Finite Bin Packing Problem", Management Science 44 (1998).
+ * The larger of two bounds. One is by area, with the offcuts filled completely. The other counts pieces of which no two
+ * fit on one sheet, after Martello and Vigo, "Exact Solution of the Two-Dimensional Finite Bin Packing Problem",
+ * Management Science 44 (1998).
  */
 final class LowerBound
 {
@@ -29,12 +29,12 @@ final class LowerBound
     }
 
     /**
-     * A stronger bound for sheets of one size, slower to find.
+     * A stronger bound for sheets of one size, which is slower to find.
      *
-     * A side longer than all but a threshold of the sheet is taken for the whole of it, since nothing but what is
-     * shorter than the threshold goes beside it, and what is shorter is taken for nothing: the dual feasible functions
-     * of Fekete and Schepers, "New classes of fast lower bounds for bin packing problems", Mathematical Programming 91
-     * (2001), for all pairs of thresholds. A piece that may turn counts the way it needs less.
+     * A side longer than all but a threshold of the sheet counts as the whole sheet, since only sides shorter than the
+     * threshold fit beside it, and those count as nothing. These are the dual feasible functions of Fekete and
+     * Schepers, "New classes of fast lower bounds for bin packing problems", Mathematical Programming 91 (2001), for
+     * all pairs of thresholds. A piece that may turn counts the way it needs less.
      *
      * @param  list<Stock>  $stock
      * @param  list<Piece>  $pieces  all of which are placed
@@ -86,7 +86,7 @@ final class LowerBound
     }
 
     /**
-     * One side of every piece as it counts under a threshold, the one way and the other.
+     * One side of every piece as it counts under a threshold, in both directions.
      *
      * @param  list<non-empty-list<Size>>  $ways  of each piece: one or two
      * @param  Closure(Size): int  $side

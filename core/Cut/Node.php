@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut;
 
 use KeepShare\Core\Measure\Rect;
 
-/** A part of a sheet: cut in two, or left as it is. */
+/** A part of a sheet. It is cut in two, or left as it is. */
 interface Node
 {
     public function rect(): Rect;

@@ -7,17 +7,17 @@ namespace KeepShare\Core\Cut;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * Fills sheets to the last square where pieces do that: two boxes are laid together only where a whole side matches,
- * so that nothing is wasted, until boxes as large as a sheet are found that together take every piece.
+ * Fills sheets completely, if the pieces allow it. Two boxes are joined only if a whole side matches, so nothing is
+ * wasted. The search goes on until boxes as large as a sheet are found that use every piece.
  *
- * For orders as tight as these a search by placing gets lost, while here hardly any two sides match by chance. The
- * number of boxes is limited, so nothing is proven by not finding a plan.
+ * A search that places piece after piece gets lost in orders this tight. Here hardly any two sides match by chance. The
+ * number of boxes is limited, so finding no plan proves nothing.
  *
- * A box is known by a number. The set of its pieces is a bit each in two whole numbers, its low and its high.
+ * A box is known by a number. The set of its pieces has one bit each in two integers, low and high.
  */
 final class PerfectFill
 {
-    /** Boxes built in one search, and in all searches for one order. */
+    /** The most boxes in one search, and in all searches for one order. */
     private const MOST_BOXES = 36_000;
 
     private const MOST_IN_ALL = 72_000;
@@ -26,7 +26,7 @@ final class PerfectFill
 
     private const MOST_STEPS = 20_000;
 
-    /** Bits of a set in its first number. */
+    /** The number of bits in the first integer of a set. */
     private const HALF = 60;
 
     /** @var list<int> the width of each box, and so on */
@@ -97,7 +97,8 @@ final class PerfectFill
     }
 
     /**
-     * Boxes as large as a sheet for all pieces; where not all are found at once, one is taken and the rest sought anew.
+     * Boxes as large as a sheet for all pieces. If they are not all found at once, one is fixed and the rest is
+     * searched again.
      *
      * @param  list<Piece>  $pieces
      * @param  int  $left  how many boxes may still be built
@@ -207,7 +208,7 @@ final class PerfectFill
                 continue;
             }
             $both = $isDown ? $width + $side : $width;
-            // A set of pieces has one area, so its width tells it from its other boxes.
+            // A set of pieces has one area, so the width alone tells its boxes apart.
             $key = $both.'/'.($low | $itsLow).'/'.($high | $itsHigh);
             if (! isset($this->seen[$key])) {
                 $this->keep(
@@ -272,7 +273,7 @@ final class PerfectFill
         if (count($this->full) < count($this->pieces)) {
             return null;
         }
-        // The piece that the fewest boxes take is given one first.
+        // The piece that fits the fewest boxes gets a box first.
         uasort($this->full, static fn (array $a, array $b): int => count($a) <=> count($b));
         $steps = 0;
 

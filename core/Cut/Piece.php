@@ -13,7 +13,7 @@ final readonly class Piece
     {
     }
 
-    /** @param  bool  $mayTurn false where the print has an up */
+    /** @param  bool  $mayTurn false if the print is directional */
     public static function of(string $id, Size $size, bool $mayTurn): self
     {
         return new self($id, $size, $mayTurn);

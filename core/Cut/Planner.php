@@ -10,13 +10,13 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Plans the cutting of one material: which piece from which sheet, and every cut to get it.
+ * Plans the cutting of one material: which piece comes from which sheet, and every cut to get it.
  *
- * A beam search over guillotine placements. Pieces are taken from large to small; each is tried in the corner of every
- * open part, lying either way if it may, with the two ways of cutting off the rest; the best states go on. States are
- * ranked by pieces left out, whole sheets opened, then the worth of what is left: what it can still become, where that
- * is known, then its size, where one large part is worth more than two halves of it. Deterministic; a heuristic whose
- * distance from the optimum LowerBound tells.
+ * A beam search over guillotine placements. Pieces are placed from large to small. Each is tried in the corner of every
+ * open part, in each allowed position, with both ways to cut off the rest. The best states go on. States are ranked by
+ * pieces left out, then by whole sheets cut into, then by the value of what is left. The value counts what a leftover
+ * can still become, if that is known, and then its size: one large part is worth more than two halves. The search is
+ * deterministic and heuristic. LowerBound says how far from the optimum it may be.
  *
  * An open part is its sheet, its left and upper edge, its width and its height.
  *
@@ -75,7 +75,8 @@ final class Planner
     }
 
     /**
-     * No more whole sheets of a size than there are pieces: of hundreds the others stay whole whatever is cut.
+     * There are never more whole sheets of a size than pieces: with hundreds of sheets, the others stay whole in any
+     * case.
      *
      * @param  list<Stock>  $stock
      * @return list<Stock>
@@ -103,7 +104,7 @@ final class Planner
             $best = $this->better($best, $order, $beam);
         }
         $random = new Randomizer(new Mt19937(count($this->pieces) + $this->terms->seed));
-        // Where leftovers are not weighed there is nothing to win beyond the bound.
+        // If leftovers have no value, nothing can be won beyond the bound.
         $least = $this->terms->tries > 0 && $this->terms->useful === null ? LowerBound::sheets($this->stock, $this->pieces) : -1;
         for ($n = 0; $n < $this->terms->tries && ($best['out'] > 0 || $best['opened'] > $least) && $this->terms->goOn(); $n++) {
             $best = $this->better($best, $this->shaken($random), max(1, intdiv($beam, 2)));
@@ -194,7 +195,7 @@ final class Planner
         foreach ($states as $s => $state) {
             foreach ($this->steps($state, $piece) as $step) {
                 $score = $this->scoreAfter($state, $step);
-                // Two states alike in all three figures are nearly always the same plan mirrored.
+                // Two states with three equal figures are nearly always the same plan mirrored.
                 $children["$score[0],$score[1],$score[2],$score[3]"] ??= [$score, $s, $step];
             }
         }
@@ -220,7 +221,7 @@ final class Planner
         if ($this->pieces[$piece]->mayTurn && $size->width->units !== $size->height->units) {
             $ways[] = [$size->height->units, $size->width->units, true];
         }
-        // Of parts that are alike the first is tried: what comes of the others is the same.
+        // Of equal parts only the first is tried. The others would give the same result.
         $tried = [];
         foreach ($state['open'] as $open) {
             $kind = $this->isUncut($open) ? 1 + (int) $this->sides[$open[0]][2] : 0;
@@ -253,7 +254,7 @@ final class Planner
     }
 
     /**
-     * Whether the trimmer is long enough for the cuts that free a piece: the first goes right through the part.
+     * Whether the trimmer is long enough for the cuts that free a piece. The first cut goes right through the part.
      *
      * @param  Open  $open
      */
@@ -316,7 +317,7 @@ final class Planner
     }
 
     /**
-     * The parts left when the piece is cut from the upper left corner.
+     * The parts that are left when the piece is cut from the upper left corner.
      *
      * @param  Step  $step
      * @return list<Open>
@@ -337,7 +338,7 @@ final class Planner
         return $rest;
     }
 
-    /** Its size in square millimetres, squared: one large part is worth more than two halves of it. */
+    /** Its size in square millimetres, squared, so that one large part is worth more than two halves. */
     private function worth(int $width, int $height): int
     {
         if ($width < $this->narrowest || $height < $this->narrowest) {
@@ -348,7 +349,7 @@ final class Planner
         return $area * $area;
     }
 
-    /** What it can still become, which goes before how large it is. */
+    /** What it can still become. This counts before its size. */
     private function becomes(int $width, int $height): int
     {
         $isHeld = $width >= $this->narrowest && $height >= $this->narrowest;

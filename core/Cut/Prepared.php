@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut;
 
 use KeepShare\Core\Measure\Size;
 
-/** Sheets whose cuts are decided before it is known what each piece is for: a piece is found there in its very size, or not. */
+/** Sheets whose cuts are fixed before the pieces have a purpose. A piece is either there in its exact size or not. */
 final readonly class Prepared
 {
     /** @param  list<SheetPlan>  $plans  a leaf with a piece is free for any of its size */
@@ -35,7 +35,7 @@ final readonly class Prepared
             }
         }
 
-        // How few sheets there could be is not looked at.
+        // The number of sheets is not looked at here.
         return CutPlan::of($sheets, array_merge(...array_values($wanted)), 0);
     }
 
@@ -52,7 +52,7 @@ final readonly class Prepared
         }
         $size = $node->rect()->size;
         $isFree = $node->pieces() !== [];
-        // What has an up is given first: it has fewer places.
+        // Directional pieces come first, since fewer places suit them.
         foreach ([[$size, false, false], [$size, true, false], [$size->turned(), true, true]] as [$of, $mayTurn, $isTurned]) {
             $key = self::key($of, $mayTurn);
             if ($isFree && ($wanted[$key] ?? []) !== []) {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace KeepShare\Core\Cut;
 
 /**
- * The order to make the cuts of a sheet in: a part is cut up before the next is taken in hand, and of the two parts of
- * every cut the one comes first with which the guide is set anew the fewest times, then the sheet turned the fewest.
+ * The order of the cuts of a sheet. A part is cut up completely before the next. Of the two parts of a cut, the first
+ * is the one that needs the fewest new settings of the guide, and then the fewest turns of the sheet.
  *
  * @phpstan-type Run array{int, int|null, Direction|null, list<Split>}
  */
 final class Sequence
 {
-    /** A setting takes time and invites error; a quarter turn is soon made. */
+    /** A new setting takes time and invites mistakes. A quarter turn is quick. */
     private const SETTING = 1_000;
 
     /** @var array<string, Run> */
@@ -25,7 +25,7 @@ final class Sequence
     }
 
     /**
-     * Several parts one after the other, from where the guide stands.
+     * Several parts one after the other, from where the guide is now.
      *
      * @param  list<Node>  $parts
      * @param  Split|null  $last  the cut that was made before

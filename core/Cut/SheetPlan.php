@@ -8,7 +8,9 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 
-/** How one sheet or offcut is cut: guillotine cuts only, since the plan is a tree of cuts that each go right through. */
+/**
+ * How one sheet or offcut is cut. It is a tree of cuts that each go right through, so it can only be guillotine cuts.
+ */
 final readonly class SheetPlan
 {
     private function __construct(public Stock $stock, public Node $root)
@@ -21,7 +23,7 @@ final readonly class SheetPlan
     }
 
     /**
-     * Reads what toArray() wrote.
+     * Reads what toArray() has written.
      *
      * @param  array<array-key, mixed>  $tree
      *
@@ -36,7 +38,7 @@ final readonly class SheetPlan
         }
     }
 
-    /** No cut of it is longer than the track of the trimmer. */
+    /** Whether every cut is within the length of the trimmer. */
     public function canBeCutWith(Trimmer $trimmer): bool
     {
         foreach ($this->cuts() as $cut) {
@@ -94,7 +96,7 @@ final readonly class SheetPlan
         return new self($this->stock, self::replaced($this->root, $offcut, $instead));
     }
 
-    /** The same with one of its offcuts cut up as a sheet of that size is by another plan. */
+    /** The same plan with one offcut cut as another plan cuts a sheet of that size. */
     public function cuttingLike(Leaf $offcut, self $other): self
     {
         return $this->cutting($offcut, self::node($offcut->rect(), $other->toArray()));
@@ -115,7 +117,7 @@ final readonly class SheetPlan
         return $node === $old ? $new : $node;
     }
 
-    /** How often the guide has to be set anew when the cuts are made in order. */
+    /** How often the guide must be set again when the cuts are made in order. */
     public function settings(): int
     {
         $settings = 0;

@@ -9,25 +9,25 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /**
- * One sheet after the other, each by a pattern that uses it up: what the planner, which lays one piece after the other, does
- * not find where sheets are to be used to the last strip.
+ * Cuts one sheet after the other, each by a pattern that uses it up. The planner, which places one piece after the
+ * other, does not find such plans.
  *
- * A linear program over patterns (Gilmore and Gomory 1965) says whether the sheets that are left can cover what is left;
- * where they cannot, the last choice is taken back. Of the patterns it uses those it uses most are tried. The last sheet is
- * filled as well as it can be. Deterministic, in whatever order the pieces are named.
+ * A linear program over patterns (Gilmore and Gomory 1965) says whether the other sheets can give what is still wanted.
+ * If not, the last choice is undone. The patterns with the highest use are tried. The last sheet is filled as well as
+ * possible. The result is deterministic and does not depend on the order of the pieces.
  */
 final class Sheetwise
 {
-    /** Choices that are looked at before it is given up. */
+    /** How many choices are looked at before the search gives up. */
     private const CHOICES = 80;
 
-    /** Patterns that are tried for one sheet. */
+    /** How many patterns are tried for one sheet. */
     private const BREADTH = 6;
 
-    /** Rounds in which patterns are added. */
+    /** How many times patterns are added. */
     private const ROUNDS = 20;
 
-    /** Boxes that are joined for the last sheet. */
+    /** How many boxes are joined for the last sheet. */
     private const BOXES = 1_500;
 
     /** @var list<Stock> offcuts first, the largest last */
@@ -96,7 +96,7 @@ final class Sheetwise
     }
 
     /**
-     * Ways of cutting a sheet, the likeliest first; none where no way covers all that is wanted.
+     * Ways to cut a sheet, the likeliest first. Empty if no way gives all that is wanted.
      *
      * @param  list<list<Piece>>  $wanted
      * @return iterable<Node>
@@ -134,8 +134,8 @@ final class Sheetwise
     }
 
     /**
-     * The patterns for the first of some sheets by which all of them cover what is wanted, those used most first; null where
-     * parts of patterns do not cover it.
+     * The patterns for the first of some sheets by which all of them together give what is wanted, the most used first.
+     * Null if even fractions of patterns cannot give it.
      *
      * @param  non-empty-list<Stock>  $sheets
      * @param  list<list<Piece>>  $wanted
@@ -147,7 +147,7 @@ final class Sheetwise
         $largest = end($sheets)->size->exactArea();
         $kinds = [];
         foreach ($this->kinds as $kind => [$width, $height]) {
-            // In parts of the largest sheet, so that sums stay near one.
+            // In fractions of the largest sheet, so that sums stay near one.
             $kinds[] = [$width * $height / $largest, count($wanted[$kind])];
         }
         $cover = Cover::of($kinds, array_count_values(array_map(self::key(...), $sheets)));
@@ -192,13 +192,13 @@ final class Sheetwise
 
     /**
      * @param  list<Piece>  $pieces
-     * @param  bool  $isEither  those with an up together with those that have none: some of a size will lie the right way
+     * @param  bool  $isEither  directional ones together with others, since some of a size will lie the right way
      * @return list<list<Piece>> those that may stand for one another
      */
     private function byKind(array $pieces, bool $isEither): array
     {
         $kinds = [];
-        // What has an up is given its place first.
+        // Directional pieces get their place first.
         usort($pieces, static fn (Piece $a, Piece $b): int => $a->mayTurn <=> $b->mayTurn);
         foreach ($pieces as $piece) {
             [$width, $height] = [$piece->size->width->units, $piece->size->height->units];
@@ -215,7 +215,7 @@ final class Sheetwise
     }
 
     /**
-     * The same cuts, each piece named as far as it is wanted.
+     * The same cuts, with each piece named as far as it is wanted.
      *
      * @param  list<list<Piece>>  $wanted  less what is named
      */

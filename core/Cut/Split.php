@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A part cut right through, $at in from its left or its top edge. */
+/** A part cut right through, at $at from its left or its upper edge. */
 final readonly class Split implements Node
 {
     private function __construct(
@@ -32,7 +32,7 @@ final readonly class Split implements Node
     }
 
     /**
-     * The two parts that a cut leaves.
+     * The two parts on either side of a cut.
      *
      * @return array{Rect, Rect}
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** One sheet or offcut that lies on the table. */
+/** One sheet or offcut on the table. */
 final readonly class Stock
 {
     /**

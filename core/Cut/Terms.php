@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut;
 
 use Closure;
 
-/** What a plan heeds beside sheets and pieces, and how long it is sought. */
+/** What a plan considers beside sheets and pieces, and how long the search may take. */
 final readonly class Terms
 {
     /** @param  (Closure(): bool)|null  $goOn */
@@ -29,14 +29,14 @@ final readonly class Terms
         return new self($trimmer, $this->useful, $this->tries, $this->seed, $this->goOn);
     }
 
-    /** Of plans that open as many sheets, the one whose leftovers can become the most. */
+    /** Of plans that cut into as few sheets, the one with the most useful leftovers. */
     public function leaving(?Leftover $useful): self
     {
         return new self($this->trimmer, $useful, $this->tries, $this->seed, $this->goOn);
     }
 
     /**
-     * More tries never give a worse plan, and the same seed gives the same tries.
+     * More tries never give a worse plan. The same seed gives the same tries.
      *
      * @param  int  $tries  how many more orders of the pieces are tried
      * @param  (Closure(): bool)|null  $goOn  asked before each; false ends the search with the best so far

@@ -6,14 +6,14 @@ namespace KeepShare\Core\Cut;
 
 use KeepShare\Core\Measure\Length;
 
-/** What a trimmer can do: no cut longer than its track, and no strip so narrow that the guide cannot hold it. */
+/** What a trimmer can do: no cut longer than its track, and no strip too narrow for its guide. */
 final readonly class Trimmer
 {
     private function __construct(public ?Length $longest, public Length $narrowest)
     {
     }
 
-    /** Any length; a strip narrower than 1/4 in is hard to cut well. */
+    /** Any length. Strips narrower than 1/4 in are hard to cut well. */
     public static function usual(): self
     {
         return new self(null, Length::inches(0, 1, 4));
@@ -42,7 +42,7 @@ final readonly class Trimmer
         return $this->longest === null || $units <= $this->longest->units;
     }
 
-    /** Whether there is a cut on one of these that it cannot make. */
+    /** Whether one of these needs a cut that the trimmer cannot make. */
     public function isShortFor(Stock ...$stock): bool
     {
         foreach ($stock as $one) {

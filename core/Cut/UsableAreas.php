@@ -10,12 +10,12 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /**
- * What is left of a sheet when its unprinted margin is cut off and every blemish cut round: clean parts, the largest
- * that guillotine cuts can free first, and the cuts that free them.
+ * The clean parts of a sheet without its unprinted margin and its blemishes, and the cuts that free them. The largest
+ * parts that guillotine cuts can free come first.
  */
 final readonly class UsableAreas
 {
-    /** Blemishes beyond so many on one sheet make it scrap. */
+    /** A sheet with more blemishes than this is scrap. */
     public const MOST_BLEMISHES = 6;
 
     private function __construct(private Stock $stock)
@@ -41,7 +41,7 @@ final readonly class UsableAreas
         return $parts;
     }
 
-    /** What is left within the margin, blemishes or not; null where the margin eats it. */
+    /** The part within the margin, with or without blemishes. Null if the margin leaves nothing. */
     public function inside(): ?Size
     {
         [$left, $top, $right, $bottom] = $this->edges();
@@ -49,20 +49,20 @@ final readonly class UsableAreas
         return $right > $left && $bottom > $top ? Size::ofUnits($right - $left, $bottom - $top) : null;
     }
 
-    /** Whether a trimmer makes the cuts that free its parts. */
+    /** Whether a trimmer can make the cuts that free its parts. */
     public function isInReach(Trimmer $trimmer): bool
     {
         return $this->plan(static fn (): array => [])->canBeCutWith($trimmer);
     }
 
-    /** Tells a part from the others. */
+    /** A key that tells this part from the others. */
     public static function key(Rect $part): string
     {
         return "{$part->x->units}/{$part->y->units}";
     }
 
     /**
-     * The whole sheet, with what is to be done with each of its clean parts.
+     * The whole sheet, with a plan for each of its clean parts.
      *
      * @param  Closure(Rect): array<string, mixed>  $then  the tree of cuts of a clean part
      */

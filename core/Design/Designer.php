@@ -39,12 +39,15 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 
 /**
- * Thinks up cards from what is left: every sketch both ways round, with the papers, mats, picture and trimmings that go
- * best together and have been used least.
+ * Drafts cards from what is left. It tries every sketch both ways round, with the papers, mats, picture and trimmings
+ * that match best and have been used least.
  */
 final readonly class Designer
 {
-    /** What a base on which ink shows costs where all is to be used to the last: words can stand on it without a label. */
+    /**
+     * The penalty for a base that shows ink, if everything is to be used up. Words can be stamped on it without a
+     * label.
+     */
     private const LIGHT = 8;
 
     private function __construct(
@@ -123,8 +126,8 @@ final readonly class Designer
     }
 
     /**
-     * A card as the kit's maker shows it, with its own papers, picture and words only; null where its front, base or
-     * envelope cannot be had, or something does not find room.
+     * A card as the maker of the kit shows it, with its own papers, picture and words. Null if its front, base or
+     * envelope is missing, or something does not fit.
      */
     public function following(KitDesign $design, int $number): ?Card
     {
@@ -187,7 +190,7 @@ final readonly class Designer
         return array_slice($sketches, 0, $scope->sketches);
     }
 
-    /** What a sketch costs the way it costs less. */
+    /** The cost of a sketch in its cheaper direction. */
     private function cost(Sketch $sketch, Size $front, Scope $scope): int
     {
         if ($scope->prices->areNone()) {
@@ -208,7 +211,7 @@ final readonly class Designer
     }
 
     /**
-     * Fronts, as they stand upright, with the fold, the base and the envelope of each.
+     * Fronts in the upright position, with the fold, the base and the envelope of each.
      *
      * @param  list<Need>  $lifted
      * @return list<array{Size, FoldKind, list<Taking>}>
@@ -223,7 +226,7 @@ final readonly class Designer
         $foundations = [];
         foreach ($bases as [$front, $fold, $base]) {
             $envelope = $this->supplies->envelope($front);
-            // A card needs none: one that is to be saved is.
+            // A card needs no envelope. The one that is to be saved is saved.
             $isSaved = $envelope !== null && $this->table->wishes->useOf($envelope->component) === Wanted::Save;
             $envelope = $isSaved && ! $this->table->wishes->envelopes ? null : $envelope;
             if ($envelope !== null || ! $this->table->wishes->envelopes || in_array(Need::Envelope, $lifted, true)) {
@@ -260,13 +263,13 @@ final readonly class Designer
             $isLight = true;
         }
         $straight = $isLean || $sketch->isBare() ? $this->stampedStraight($sentiment, $layout) : null;
-        // What is stamped straight needs no label, where its ink shows: one is looked for only where it does not.
+        // A directly stamped text needs no label if its ink shows. A label is looked for only if it does not.
         $labelled = $straight === null ? $this->words($sentiment, $layout) : null;
         $isWithout = $pictures === [] && ! $isLean && ! in_array(Need::FocalPoint, $lifted, true);
         if ($isWithout || ($labelled === null && $straight === null)) {
             return [];
         }
-        // A front of many parts is not the better for it: what they add is brought to that of three.
+        // A front with many parts is not better for that, so what they add is scaled to three parts.
         $many = max(3, count($layout->parts));
         $less = $this->variety->ofSketch($sketch->key)
             + $this->variety->ofWay($front)
@@ -297,9 +300,7 @@ final readonly class Designer
         return $drafts;
     }
 
-    /**
-     * The folder that gives a plain ground texture, where the paper is not the picture: never under words that are stamped on it.
-     */
+    /** The folder that embosses a plain background, if the paper is not the picture. Never under stamped words. */
     private function folderFor(Sketch $sketch, Layout $layout): ?Component
     {
         $grounds = array_filter($layout->parts, static fn (Laid $laid): bool => $laid->part->role === Role::Ground);
@@ -330,7 +331,7 @@ final readonly class Designer
     }
 
     /**
-     * What the sentiment takes, or null where it does not fit its place.
+     * What the sentiment takes. Null if it does not fit its place.
      *
      * @return list<Taking>|null
      */
@@ -359,7 +360,7 @@ final readonly class Designer
     }
 
     /**
-     * A stamp used without a label, or null where the words are printed or find no room.
+     * A stamp used without a label. Null if the words are printed or do not fit.
      *
      * @return list<Taking>|null
      */
@@ -372,7 +373,7 @@ final readonly class Designer
             : null;
     }
 
-    /** Whether ink shows where the words are to stand: all of the place is one calm, light paper, or the base. */
+    /** Whether ink shows at the place of the words: all of it is one calm, light paper, or the base. */
     private function showsInk(Layout $layout, Surfaces $fill, bool $isLight): bool
     {
         $ground = $layout->ground();
@@ -397,7 +398,7 @@ final readonly class Designer
     {
         $base = $this->baseOf($foundation);
 
-        // One that is still to be had may be had light.
+        // A base that is still to be cut can be cut from light stock.
         return $base === null || (($base instanceof CardBase || $base instanceof Cardstock) && $base->showsInk());
     }
 
@@ -414,7 +415,7 @@ final readonly class Designer
     }
 
     /**
-     * The picture with the foam under it, three embellishments round it, and a bow where there is a strip for it.
+     * The picture with the foam under it, three embellishments round it, and a bow if there is a strip for it.
      *
      * @return list<Taking>
      */
@@ -444,7 +445,7 @@ final readonly class Designer
     }
 
     /**
-     * The kit's own before the stash's, then the one used least.
+     * The kit's own before the stash's, and then the one used least.
      *
      * @param  list<Component>  $components
      */

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Design;
 use Closure;
 use KeepShare\Core\Card\Card;
 
-/** A card that could be, and how good it would be; whether it can be cut is not yet known. */
+/** A possible card, and how good it would be. It is not yet known whether it can be cut. */
 final readonly class Draft
 {
     /** @param  Closure(): Card  $card */

@@ -13,10 +13,10 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** Finds the surfaces that go best on the parts of a layout: a beam search, the largest paper first. */
+/** Finds the papers that match best for the parts of a layout, by a beam search that begins with the largest paper. */
 final class Filler
 {
-    /** What one print in two small pieces of a front costs, in goodness: it is the last thing that is done. */
+    /** The penalty for one print in two small pieces of a front. It is the last choice. */
     private const AGAIN = 60;
 
     /** @var array<string, list<Surfaces>> what has been found already: it is asked for again for every occasion */
@@ -67,8 +67,8 @@ final class Filler
             foreach ($this->surfacesFor($laid, $lifted, $given[$laid->part->id] ?? null) as $surface) {
                 $own = $surface === null ? 0 : $this->goodness($laid->part->role, $surface);
                 foreach ($fills as $fill) {
-                    // One print twice on a front is a mistake; one mat colour twice is a ladder, and one print in every square
-                    // of a row is dull at worst.
+                    // One print twice on a front is a mistake. One mat colour twice is fine. One print in every square
+                    // of a row is dull.
                     $isAgain = $surface !== null && $surface->isPaper && $fill->shows($surface);
                     if (! $isAgain || $laid->part->role === Role::Accent || isset($given[$laid->part->id])) {
                         $added = $own
@@ -94,7 +94,7 @@ final class Filler
     }
 
     /**
-     * The surfaces one part may be cut from beside a main one and on another, the best first.
+     * The papers for one part beside a main one and on another, the best first.
      *
      * @return list<Surface>
      */
@@ -146,7 +146,10 @@ final class Filler
         );
     }
 
-    /** Cardstock on the same cardstock does not show, and a print with an up leans over on a part that lies aslant. */
+    /**
+     * Cardstock on the same cardstock cannot be seen, and a directional print would lean on a part that lies at an
+     * angle.
+     */
     private static function badPlace(Surface $surface, ?Surface $below, bool $isAslant): int
     {
         return ($below?->key === $surface->key ? 60 : 0) + ($isAslant && $surface->face->directional ? 60 : 0);
@@ -158,7 +161,7 @@ final class Filler
             - 4 * $this->variety->ofComponent($surface->component)
             - $this->table->stashCost($surface->component)
             + $this->table->wishes->useOf($surface->component)->worth()
-            // The plain back of a mirror or solid-core sheet is a waste of its front.
+            // Using the plain back of a mirror or solid-core sheet wastes its front.
             - (! $surface->isPaper && $surface->index > 0 ? 15 : 0)
             - ($this->supplies->makesBases($surface) ? 40 : 0)
             + match ($role) {

@@ -24,10 +24,10 @@ use KeepShare\Core\Table\Layouts;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** Lays cards on a fold that is asked for: with its base, its own parts, and nothing that would hold it shut. */
+/** Puts cards on a fold that is asked for: with its base and its own parts, and nothing that would glue it shut. */
 final readonly class Folding
 {
-    /** How many cards of a theme, and in all, are tried on it before it is given up. */
+    /** How many cards of a theme, and in all, are tried on it before the search gives up. */
     private const EACH = 5;
 
     private const ALL = 25;
@@ -46,7 +46,7 @@ final readonly class Folding
     }
 
     /**
-     * The first card that can be had on the fold.
+     * The first possible card with the fold.
      *
      * @param  Closure(Table): iterable<list<Card>>  $plain  cards as they are designed on the sketches of a table, by theme, the best first
      * @param  Closure(Card): bool  $canBeCut
@@ -75,7 +75,10 @@ final readonly class Folding
         return null;
     }
 
-    /** Why no further card of the fold can be had, as far as one thing alone says it; null where none does. */
+    /**
+     * Why no further card with the fold is possible, if one thing alone is the reason. Null if there is no single
+     * reason.
+     */
     public function whyNot(): ?string
     {
         $blanks = array_map(static fn (Construction $one): Size => $one->blank->size, $this->constructions());
@@ -95,7 +98,7 @@ final readonly class Folding
         return $this->partLacking();
     }
 
-    /** What the fold adds that no paper or cardstock is left for, whichever way the front lies. */
+    /** The first part of the fold for which no paper or cardstock is left, in either direction of the front. */
     private function partLacking(): ?string
     {
         $remains = RemainingStock::on($this->table);
@@ -138,7 +141,7 @@ final readonly class Folding
         return $constructions;
     }
 
-    /** Whether a base is left that it can be folded from. */
+    /** Whether a base is left from which it can be folded. */
     private function hasBase(): bool
     {
         if ($this->fold->fitsReadyBase()) {
@@ -166,7 +169,7 @@ final readonly class Folding
         );
     }
 
-    /** The card on that fold, or null where it cannot be had, or would lack something or be shut. */
+    /** The card with that fold. Null if it is impossible, or the card would lack something or be glued shut. */
     private function of(Card $card): ?Card
     {
         try {
@@ -179,7 +182,7 @@ final readonly class Folding
         return $hand->front->lacks === [] && $this->hasItsParts($folded) && (new GluedShut)->look($hand) === [] ? $folded : null;
     }
 
-    /** Whether a sketch can lie on the fold at all, that way. */
+    /** Whether a sketch can be used on the fold at all, in that direction. */
     private function suits(Sketch $sketch, Size $front): bool
     {
         $layout = $this->layouts->of($sketch, $front);
@@ -187,7 +190,8 @@ final readonly class Folding
             return false;
         }
 
-        // The sketch of an envelope-flap front lies under the flap; only what is stuck on must keep clear of its point.
+        // The sketch of an envelope-flap front lies under the flap. Only what is glued on top must stay clear of its
+        // point.
         $parts = $this->fold === FoldKind::Gatefold ? array_map(static fn (Laid $laid): Rect => $laid->rect, $layout->parts) : [];
 
         return array_filter(
@@ -196,7 +200,7 @@ final readonly class Folding
         ) === [];
     }
 
-    /** What the fold adds is cut too; clear sheets and foam are the maker's to find. */
+    /** Parts of the fold are cut too. Clear sheets and foam are not counted: the maker finds them. */
     private function hasItsParts(Card $card): bool
     {
         foreach ($card->construction($this->table->unit)->parts as $part) {

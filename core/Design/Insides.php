@@ -11,12 +11,15 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** Panels to write on, glued inside the cards: from the lightest cardstock that takes ink, where there is enough left. */
+/**
+ * Panels to write on, glued inside the cards. They are cut from the lightest cardstock that takes ink, if there is
+ * enough.
+ */
 final class Insides
 {
     /**
-     * The same cards, each with a panel inside as far as the stock goes; the earlier ones first. What bases could be cut
-     * from is spared while another stock will do.
+     * The same cards, each with a panel inside as far as the stock lasts, the earlier cards first. Stock for bases is
+     * used last.
      *
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
@@ -25,7 +28,7 @@ final class Insides
     public static function lined(Table $table, array $cards): array
     {
         $remains = RemainingStock::on($table->after(...$cards));
-        // Where only so many cards may take from the stash, no panel makes it one more.
+        // If only some cards may take from the stash, no panel adds to them.
         $from = $table->wishes->stashCards === null ? $table : $table->asking($table->wishes->kitOnly());
         $supplies = Supplies::of($from, $remains, Variety::on($table));
         $lined = [];

@@ -18,8 +18,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What could be the focal point of a card: a printed piece or panel, a shape cut from a scrap with a die one owns, or a
- * motif cut out of a paper.
+ * What could be the focal point of a card: a printed piece or panel, a shape cut with a die from a scrap, or a motif
+ * cut out of a paper.
  */
 final readonly class Picture
 {
@@ -40,7 +40,7 @@ final readonly class Picture
     }
 
     /**
-     * What of a printed panel finds room in a place, or null where too little of it is left to be a picture.
+     * The part of a printed panel that fits a place. Null if too little of it is left to be a picture.
      *
      * @param  Size  $panel  as it stands upright
      */
@@ -52,7 +52,7 @@ final readonly class Picture
         return Motif::cutOut($unit)->fitsIn($size) && 2 * $size->exactArea() >= $panel->exactArea() ? $size : null;
     }
 
-    /** A piece of a paper with its motif on it, or of a panel with its picture. */
+    /** A piece of a paper with its motif, or of a panel with its picture. */
     public static function printedOn(Size $size, Surface $surface, int $liking): self
     {
         return new self(

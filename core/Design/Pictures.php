@@ -16,7 +16,9 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** The focal points a card could have: printed pieces and panels, and where there are none what is cut from a scrap or stamped on one. */
+/**
+ * The possible focal points of a card: printed pieces and panels. If there are none, what is cut or stamped on a scrap.
+ */
 final readonly class Pictures
 {
     private function __construct(
@@ -33,7 +35,7 @@ final readonly class Pictures
     }
 
     /**
-     * The pictures that fit their place; where there is none left, what a die cuts from a scrap, or a stamp shows on one.
+     * The pictures that fit their place. If none is left, what a die cuts or a stamp prints on a scrap.
      *
      * @return list<Picture>
      */
@@ -130,7 +132,7 @@ final readonly class Pictures
         return $pictures;
     }
 
-    /** A picture that fills half its place looks meant; a tiny one looks lost. */
+    /** A picture that fills half its place looks intended. A tiny one looks lost. */
     private static function fills(Size $size, Layout $layout): int
     {
         return min(10, intdiv(20 * $size->longer()->units, $layout->focal->size->longer()->units));

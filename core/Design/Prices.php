@@ -8,9 +8,9 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Table\Areas;
 
 /**
- * What paper and cardstock cost while designs are chosen, so that a rich one is chosen only while there is paper for it:
- * what a design takes, measured by the fair share of what is left, times a level. The prices follow what is left
- * (a subgradient step of Lagrange's relaxation, without its sums).
+ * The price of paper and cardstock while designs are chosen, so that a rich design is chosen only while there is paper
+ * for it. The price is what a design takes, measured by the fair share of what is left, times a level. Prices follow
+ * what is left, like a subgradient step of a Lagrangian relaxation.
  */
 final readonly class Prices
 {
@@ -43,7 +43,7 @@ final readonly class Prices
         return $this->level === 0;
     }
 
-    /** What a design costs, in points of goodness. */
+    /** The cost of a design, in points of goodness. */
     public function of(Layout $layout): int
     {
         if ($this->level === 0) {
@@ -51,7 +51,7 @@ final readonly class Prices
         }
         [$paper, $cardstock] = Areas::of($layout);
 
-        // What is beyond its fair share is missing elsewhere.
+        // What goes beyond the fair share is missing elsewhere.
         return (int) min(1_000_000, $this->level * ($paper / $this->paper + $cardstock / $this->cardstock));
     }
 }

@@ -24,10 +24,10 @@ use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
- * Fits a card that is there already to another design: another sketch, front, frame, fold or measure.
+ * Fits an existing card to another design: another sketch, front, frame, fold or measure.
  *
- * What fills a part stays where the part stays and the new size can be cut; what is new is filled with what goes best
- * with the largest paper; what cannot be had stays open. Other cards are not touched.
+ * A part keeps its paper if the part stays and its new size can be cut. A new part gets the best match for the largest
+ * paper. What is not available stays open. Other cards are not touched.
  */
 final readonly class Refit
 {
@@ -46,7 +46,7 @@ final readonly class Refit
     }
 
     /**
-     * The card with what it takes fitted to its design.
+     * The card with its takings fitted to its design.
      *
      * @param  Card  $card  the new design with the old takings
      * @param  list<string>  $cut  the parts that are cut already and stay as they are
@@ -102,7 +102,7 @@ final readonly class Refit
     }
 
     /**
-     * One print twice on a front is a mistake, unless there is no other; one mat colour twice is a ladder.
+     * One print twice on a front is a mistake, unless there is no other. One mat colour twice is fine.
      *
      * @param  list<Surface>  $surfaces
      * @param  array<string, Surface|null>  $filled
@@ -118,7 +118,8 @@ final readonly class Refit
     }
 
     /**
-     * What the design asks for: of each part its role, what is cut for it, its name, what carries it, whether it lies aslant.
+     * The needs of a design. For each part: its role, its cut size, its name, what carries it, and whether it lies at
+     * an angle.
      *
      * @return array<string, array{Role, Size, string, string, bool}> by part, the largest paper first
      */
@@ -149,7 +150,7 @@ final readonly class Refit
     }
 
     /**
-     * The surfaces a part may be cut from instead, the best first.
+     * The papers that could replace that of a part, the best first.
      *
      * @return list<Surface>
      */
@@ -188,7 +189,7 @@ final readonly class Refit
     }
 
     /**
-     * What is not cut to a part: pictures, words, trimmings.
+     * Parts that are not cut: pictures, words, trimmings.
      *
      * @return list<Taking>
      */
@@ -204,7 +205,7 @@ final readonly class Refit
     }
 
     /**
-     * The base: the one it has where that will do, or a blank of the fold.
+     * The base: the present one if it will do, or a blank for the fold.
      *
      * @param  list<string>  $cut
      * @return list<Taking>
@@ -231,7 +232,7 @@ final readonly class Refit
         return match ($part->stuff) {
             Stuff::Paper => Role::Background,
             Stuff::Cardstock, Stuff::Base => Role::Ground,
-            // Clear sheets and foam are looked for by the maker: few kits have them.
+            // The maker finds clear sheets and foam, since few kits have them.
             Stuff::Acetate, Stuff::Foam => null,
         };
     }

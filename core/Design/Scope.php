@@ -8,15 +8,17 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Sketch;
 
-/** How far a search for the next card goes: on which sketches, how many ways of filling each, at what price of paper. */
+/**
+ * How far a search for the next card goes: on which sketches, with how many fillings of each, at what price of paper.
+ */
 final readonly class Scope
 {
-    /** How many ways of filling a sketch are looked at first, and how many before a card is given up. */
+    /** How many fillings of a sketch are tried first, and how many before the search gives up. */
     private const NARROW = 12;
 
     private const WIDE = 120;
 
-    /** How many sketches are tried at first: enough to choose from, few enough to be quick. */
+    /** How many sketches are tried first: enough for a choice, few enough to be quick. */
     private const FEW = 10;
 
     /**
@@ -48,7 +50,7 @@ final readonly class Scope
         return new self(self::WIDE, PHP_INT_MAX, false, false, Prices::none());
     }
 
-    /** Whatever could be made. */
+    /** Everything that could be made. */
     public static function every(): self
     {
         return new self(self::WIDE, PHP_INT_MAX, true, null, Prices::none());
@@ -60,7 +62,9 @@ final readonly class Scope
         return new self($this->breadth, $this->sketches, $this->everyPicture, true, $this->prices);
     }
 
-    /** On any sketch, by what it takes of the paper that is left: fewer are looked at, since the price has chosen already. */
+    /**
+     * On any sketch, by how much of the remaining paper it takes. Fewer are tried, since the price has already chosen.
+     */
     public static function paying(Prices $prices): self
     {
         return new self(intdiv(self::NARROW, 2), intdiv(self::FEW, 2), false, null, $prices);
@@ -73,7 +77,7 @@ final readonly class Scope
     }
 
     /**
-     * On so many of each sketch only, laid the way that is said.
+     * Only on a given number of each sketch, in the given direction.
      *
      * @param  array<string, int>  $ways  by Sketch::way()
      */
@@ -83,7 +87,7 @@ final readonly class Scope
     }
 
     /**
-     * One card on a sketch that is laid one way, some of its parts cut from what is said alone.
+     * One card on a sketch in a given direction, with some parts cut only from what is said.
      *
      * @param  array<string, list<Surface>>  $given  by part
      */
@@ -97,7 +101,7 @@ final readonly class Scope
         return $this->ways === null || ($this->ways[$sketch->way($front)] ?? 0) > 0;
     }
 
-    /** What is used is wanted elsewhere too. */
+    /** What is used here is missing elsewhere. */
     public function isSparing(): bool
     {
         return $this->ways !== null || ! $this->prices->areNone();

@@ -25,7 +25,7 @@ use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
-/** What may still be taken, sorted the way it is looked for: the kit's own before the stash's. */
+/** What may still be taken, in the order in which it is looked for: the kit's own before the stash's. */
 final class Supplies
 {
     /** @var list<Component> */
@@ -59,7 +59,7 @@ final class Supplies
     }
 
     /**
-     * The bases a card can be built on, one for each size of front, on which ink shows or not, printed or not.
+     * The possible bases of a card, one for each size of front, with or without visible ink, printed or not.
      *
      * A ready-made base comes before one cut from heavy cardstock, and the kit's own front before any other.
      *
@@ -90,7 +90,7 @@ final class Supplies
         return array_values($bases);
     }
 
-    /** A base of any blank, cut from the first stock that yields it. */
+    /** A base for any blank, cut from the first stock that gives it. */
     public function baseOf(Size $blank): ?Taking
     {
         foreach ($this->components as $component) {
@@ -103,7 +103,7 @@ final class Supplies
         return null;
     }
 
-    /** The closest envelope that takes the front; the kit's own before the stash's. */
+    /** The tightest envelope that takes the front. The kit's own comes before the stash's. */
     public function envelope(Size $front): ?Taking
     {
         $best = null;
@@ -177,7 +177,7 @@ final class Supplies
         return array_values(array_filter($this->components, static fn (Component $c): bool => $c->showsStampedPicture()));
     }
 
-    /** A folder that embosses a piece of a size wholly; null where there is none. */
+    /** A folder that embosses all of a piece of this size. Null if there is none. */
     public function folder(Size $piece): ?Component
     {
         foreach ($this->components as $component) {
@@ -229,7 +229,7 @@ final class Supplies
         return $stocks;
     }
 
-    /** Cut from stock that would make card bases, which run out sooner than mats do. */
+    /** Whether it is cut from stock for card bases, which run out sooner than mats. */
     public function makesBases(Surface $surface): bool
     {
         $good = $this->table->components[$surface->component]->good;
@@ -256,7 +256,7 @@ final class Supplies
         return null;
     }
 
-    /** How a ready base is folded when its front stands upright. */
+    /** How a ready-made base is folded when its front is upright. */
     private static function foldOf(CardBase $base): FoldKind
     {
         $fold = FoldKind::ofEdge($base->fold);

@@ -18,7 +18,7 @@ use KeepShare\Core\Table\Wanted;
 /** What the cards so far have used, so that the next one differs and the occasions spread. */
 final class Variety
 {
-    /** A whole that can be parted by as many occasions as words are fit for. */
+    /** A whole number that can be divided by every number of occasions that words fit. */
     private const SHARE = 12;
 
     /** @var array<string, int> sketches, surfaces, components and words, by key */
@@ -71,13 +71,13 @@ final class Variety
         return ($this->used["sketch:$sketch"] ?? 0) * 10 + ($sketch === $this->lastSketch ? 20 : 0);
     }
 
-    /** Whether one more card may be on a sketch, by how many may be alike. */
+    /** Whether one more card may use a sketch, given how many may be alike. */
     public function allows(string $sketch, Preferences $wishes): bool
     {
         return $wishes->alike === null || ($this->used["sketch:$sketch"] ?? 0) < $wishes->alike * $wishes->set;
     }
 
-    /** Makers stand most cards upright; a third of them lying is a pleasant mix, more is odd. */
+    /** Makers put most cards upright. A third of them lying is a pleasant mix. More looks odd. */
     public function ofWay(Size $front): int
     {
         $lying = $this->used['way:lying'] ?? 0;
@@ -96,15 +96,15 @@ final class Variety
         return $this->used["component:$component"] ?? 0;
     }
 
-    /** On how many cards words stand. */
+    /** On how many cards some words are. */
     public function saidOn(string $words): int
     {
         return $this->used['words:'.mb_strtolower($words)] ?? 0;
     }
 
     /**
-     * The occasions: those asked for and not had first, then the one furthest behind its share: the usual one, and more of it
-     * where words for it are to be used up.
+     * The occasions: those asked for and still missing come first, then the one furthest behind its share. The share is
+     * the usual one, or more if words for it are to be used up.
      *
      * @return list<Occasion>
      */
@@ -120,7 +120,7 @@ final class Variety
         return $occasions;
     }
 
-    /** More cards for it are asked for than there are. */
+    /** Whether more cards are asked for it than there are. */
     public function isMissing(Occasion $occasion, Preferences $wishes): bool
     {
         return $this->missing($occasion, $wishes) > 0;
@@ -149,7 +149,7 @@ final class Variety
         return $shares;
     }
 
-    /** There are words that are for it, and not for whatever one likes. */
+    /** Whether there are words for it in particular, and not only words for any occasion. */
     private function isSaid(Occasion $occasion): bool
     {
         foreach ($this->components as $component) {
@@ -163,7 +163,7 @@ final class Variety
     }
 
     /**
-     * The folds asked for and not had.
+     * The folds that were asked for and are still missing.
      *
      * @param  array<string, int>  $wanted  how many cards of each
      * @return list<FoldKind>

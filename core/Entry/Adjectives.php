@@ -13,10 +13,12 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Weight;
 
-/** What else a line says of a thing: its name in quotation marks, colours, how heavy, what finish, what its words are fit for. */
+/**
+ * What else a line says of a thing: its name in quotation marks, colours, weight, finish, and what its words are for.
+ */
 final readonly class Adjectives
 {
-    /** From so many grams a square metre a stock is heavy, or at least medium. */
+    /** The grams a square metre from which stock is heavy, or at least medium. */
     private const GRAMS = [250 => Weight::Heavy, 150 => Weight::Medium];
 
     /** The same in pounds of cover stock. */
@@ -24,7 +26,7 @@ final readonly class Adjectives
 
     private const SIDED = ['double-sided', 'double', 'single-sided', 'two-sided', '2-sided', 'sided', 'doublesided', 'reversible'];
 
-    /** An occasion may be called by so many words. */
+    /** The most words in the name of an occasion. */
     private const MOST_WORDS = 4;
 
     private function __construct(private Said $said, private Kind $kind, private Jotting $jotting)
@@ -139,7 +141,7 @@ final readonly class Adjectives
         return true;
     }
 
-    /** "for thank-you hello", "for thank you": what words are fit for. Of other kinds it is part of the name. */
+    /** "for thank-you hello", "for thank you": what words are for. With other kinds it is part of the name. */
     private function fitFor(int $i): bool
     {
         $hasWords = in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::Stamp, Kind::LayeredPicture], true);
@@ -173,7 +175,7 @@ final readonly class Adjectives
         if ($one === null || ! $one->isWord()) {
             return [null, 0];
         }
-        // The longest name first: a maker may call one by three words.
+        // The longest name first, since the name of an occasion may have three words.
         for ($many = self::MOST_WORDS; $many > 1; $many--) {
             $words = array_slice($this->said->tokens, $i, $many);
             $areWords = count($words) === $many && array_filter($words, static fn (Token $word): bool => ! $word->isWord()) === [];

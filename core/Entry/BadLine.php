@@ -6,7 +6,7 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Refusal;
 
-/** A typed line that cannot be understood; $at and $length say which word is wrong. */
+/** A typed line that cannot be understood. $at and $length say which word is wrong. */
 final class BadLine extends Refusal
 {
     private function __construct(string $message, public readonly int $at, public readonly int $length)

@@ -11,7 +11,7 @@ final readonly class CommaList
 {
     private const BETWEEN = '/\s*[,;]\s+(?:and\s+|&\s+)?|\s+(?:and|&|\+|plus)\s+/iu';
 
-    /** What is in quotation marks or brackets is of one thing. */
+    /** What is in quotation marks or brackets belongs to one thing. */
     private const CLOSED = '/"[^"]*"|“[^”]*”|\([^)]*\)|\[[^\]]*\]/u';
 
     private const MATERIALS = [
@@ -26,7 +26,7 @@ final readonly class CommaList
     {
     }
 
-    /** Null where only one of its parts names a kind. */
+    /** Null if only one of its parts names a kind. */
     public static function in(string $line): ?self
     {
         $hidden = preg_replace_callback(self::CLOSED, static fn (array $found): string => str_repeat('·', mb_strlen($found[0])), $line);
@@ -38,13 +38,13 @@ final readonly class CommaList
         $named = array_filter($parts, static fn (array $part): bool => self::kindOf($part[0]) !== null);
         $counted = array_filter($named, static fn (array $part): bool => preg_match('/\d/', $part[0]) === 1);
         $kinds = array_unique(array_map(static fn (array $part): string => self::kindOf($part[0])?->phrase->kind->value ?? '', $named));
-        // "clear stamp set, 14 stamps" is one thing: of one kind each has its number, or none has.
+        // "clear stamp set, 14 stamps" is one thing. For one kind, each part has its number or none has.
         $isOne = count($kinds) === 1 && $counted !== [] && count($counted) < count($named);
 
         return count($named) < 2 || $isOne ? null : new self($parts);
     }
 
-    /** 'papers "wave", "plank" and "rope", 2 of each': each name with all that is said round them. */
+    /** 'papers "wave", "plank" and "rope", 2 of each': each name with everything said of all of them. */
     public static function named(string $line): ?self
     {
         $name = '["“][^"“”]+["”]';
@@ -60,7 +60,7 @@ final readonly class CommaList
         if (self::numbers($before) !== [] || (self::numbers($found[3]) !== [] && ! $isOfEach) || ($isAsMany && $isOfEach)) {
             return null;
         }
-        // Words and pictures that are named and not counted are one of each.
+        // Words and pictures that are named and not counted are one each.
         $isPictured = $isOfEach || in_array(self::kindRound($before, $found[3]), NamedList::PICTURED, true);
         $after = $isAsMany || ($isPictured && ! $isOfEach) ? "$found[3] x1" : $found[3];
 
@@ -84,7 +84,7 @@ final readonly class CommaList
         return array_values(array_filter($tokens, static fn (Token $token): bool => Said::worth($token) !== null));
     }
 
-    /** Where a second kind is named, that is another than the first; null where there is none. */
+    /** Where a kind is named that differs from the first. Null if none does. */
     public function other(): ?KindFound
     {
         $first = null;
@@ -99,7 +99,7 @@ final readonly class CommaList
         return null;
     }
 
-    /** Where in the line that kind stands, in characters. */
+    /** Where in the line that kind is, in characters. */
     public function placeOf(KindFound $kind): int
     {
         foreach ($this->parts as [$text, $from]) {
@@ -121,10 +121,11 @@ final readonly class CommaList
             return null;
         }
 
-        // What may be a kind is a name as well: "die cuts: bird, flower and bow"; a material says what a thing is made of.
+        // A word for a kind can be a name too: "die cuts: bird, flower and bow". A material says what a thing is made
+        // of.
         $isNamed = $found->phrase->tier === KindPhrase::SURE && ! in_array(mb_strtolower($found->said), self::MATERIALS, true);
 
-        // "3 tags" by itself is three of a thing; within a longer text a word that may be a kind is a name.
+        // "3 tags" by itself is three of a thing. Within a longer text, a word that could be a kind is a name.
         $isAlone = preg_match('/^\s*\d+\s+\p{L}+(\s\p{L}+)?\s*$/u', $text) === 1 && $found->end() === count(Tokens::of($text));
         $isCounted = ($found->phrase->tier !== KindPhrase::MAYBE && preg_match('/\d/', $text) === 1) || $isAlone;
 

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Entry;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 
-/** How many things a line or a heading says there are, beside how many were understood: "24 said, 24 understood". */
+/** How many things a line or a heading says there are, and how many were understood: "24 said, 24 understood". */
 final readonly class ControlSum
 {
     private const SAID = '/\b(\d{1,4})\s*(?:pieces?|pcs?|sheets?|items?|total|in all)\b|\((\d{1,4})\)'
@@ -18,7 +18,7 @@ final readonly class ControlSum
     }
 
     /**
-     * Of a line that lists several things. A number that they do not come to was refused when it was read.
+     * For a line that lists several things. If its number did not match, the line was refused when it was read.
      *
      * @param  non-empty-list<Component>  $components
      */
@@ -33,7 +33,7 @@ final readonly class ControlSum
     }
 
     /**
-     * Of the lines right below a heading, up to the first that names another kind.
+     * For the lines below a heading, up to the first that names another kind.
      *
      * @param  list<ReadLine>  $below
      */
@@ -55,7 +55,7 @@ final readonly class ControlSum
         $said = (int) implode('', array_slice($found, 1));
         $sum = self::sum($of);
 
-        // "2 sheets of each": of how many is not said.
+        // "2 sheets of each": it does not say of how many.
         return $isEach && $said !== $sum ? null : new self($said, $sum);
     }
 

@@ -7,8 +7,8 @@ namespace KeepShare\Core\Entry;
 use KeepShare\Core\Kit\Kind;
 
 /**
- * How many: so many designs, so many of each, so many in all. What is said of them must agree, and what could mean two things is
- * refused: twelve papers are twelve of one or one of twelve.
+ * How many designs, how many of each, and how many in all. These must agree. A number that could mean two things is
+ * refused: twelve papers may be twelve designs or twelve sheets of one.
  */
 final class Counts
 {
@@ -22,12 +22,12 @@ final class Counts
 
     private const PACKS = ['pack', 'package', 'packet', 'pkg', 'pk', 'set', 'bundle', 'strip', ...self::LOOSE];
 
-    /** What is in them nobody counts. */
+    /** Things inside these are not counted. */
     private const LOOSE = ['box', 'bag', 'tube', 'jar', 'tin', 'pot', 'vial', 'bottle'];
 
     private const ROLLS = ['roll', 'spool', 'reel', 'skein', 'hank', 'bobbin', 'length', 'card'];
 
-    /** Small things are sold on them: "3 sheets of 24". */
+    /** Small things are sold on sheets: "3 sheets of 24". */
     private const CARRIERS = ['card', 'sheet', 'row', 'strip'];
 
     private const BETWEEN = [
@@ -47,13 +47,13 @@ final class Counts
 
     private ?Token $packs = null;
 
-    /** A number before the kind: designs or pieces, as the rest says. */
+    /** A number before the kind counts designs or pieces. The rest of the line says which. */
     private ?Token $lead = null;
 
-    /** A pack is named: of what is small nobody counts what is in it. */
+    /** A pack is named. Small things inside it are not counted. */
     public bool $isPacked = false;
 
-    /** It is said how many are on a sheet. */
+    /** Whether it says how many are on a sheet. */
     public bool $isCarried = false;
 
     private function __construct(private readonly Said $said, private readonly KindFound $kind)
@@ -72,7 +72,7 @@ final class Counts
         return $counts;
     }
 
-    /** "x 20 (10 designs)" are twenty in all; "x2 (12 designs)" are two of each. */
+    /** "x 20 (10 designs)" is twenty in all. "x2 (12 designs)" is two of each. */
     private function settleTimes(): void
     {
         $designs = $this->designs === null ? 0 : (int) Said::worth($this->designs);
@@ -89,7 +89,7 @@ final class Counts
         $each = $this->number($this->each);
         if ($this->designs !== null) {
             $designs = $this->number($this->designs, self::MOST_DESIGNS) ?? 1;
-            // "40 gems, 3 sizes" lie together; nobody sorts them.
+            // "40 gems, 3 sizes" come mixed. Nobody sorts them.
             $isMixed = $this->kind->phrase->kind === Kind::Embellishment && $each === null && $all !== null && $all % $designs !== 0;
 
             return $isMixed ? 1 : $designs;
@@ -98,11 +98,11 @@ final class Counts
             return $this->isCounted() ? 1 : $this->number($this->lead, self::MOST_DESIGNS) ?? 1;
         }
 
-        // "24 sheets, 2 of each" are twelve designs.
+        // "24 sheets, 2 of each" is twelve designs.
         return $all !== null && $each !== null && $all % $each === 0 ? intdiv($all, $each) : 1;
     }
 
-    /** How many of each; null where the line does not say. */
+    /** How many of each. Null if the line does not say. */
     public function each(): ?int
     {
         $designs = $this->designs();
@@ -114,7 +114,7 @@ final class Counts
         }
         $isAgreed = $this->designs !== null && $this->number($this->lead) === $designs * $each;
         if ($this->isCounted() && $this->lead !== null && $each !== null && ! $isAgreed) {
-            // "2 packs brads x10" are twenty; "3 white envelopes x2" are said in no one way.
+            // "2 packs brads x10" is twenty. "3 white envelopes x2" is unclear.
             throw ($this->each ?? $this->lead)->wrong('There is a count already. Write one count a line.');
         }
         $lead = $this->number($this->lead);
@@ -140,13 +140,13 @@ final class Counts
         return $each === null ? null : $each * ($this->packs === null ? 1 : $packs);
     }
 
-    /** How many packs or rolls are named, where nothing says what is in one. */
+    /** How many packs or rolls are named, if nothing says what is in one. */
     public function rolls(): int
     {
         return $this->number($this->packs) ?? 1;
     }
 
-    /** "1 roll": it is not said how long it is. */
+    /** "1 roll": the length is not said. */
     public function hasRolls(): bool
     {
         return $this->packs !== null || $this->isPacked;
@@ -168,7 +168,7 @@ final class Counts
         return $many;
     }
 
-    /** Twelve papers are twelve of one, or one of twelve. */
+    /** Twelve papers may be twelve of one, or one of twelve. */
     private function refuseEither(?Token $token, ?int $many): void
     {
         if ($many !== null && $many > 1 && $token !== null && in_array($this->kind->phrase->kind, [Kind::Paper, Kind::Panel], true)) {
@@ -181,7 +181,7 @@ final class Counts
     private function inAll(): ?int
     {
         $all = $this->number($this->all);
-        // "24 papers, 12 designs": the number before the kind is of all.
+        // "24 papers, 12 designs": the number before the kind counts all.
         $lead = $this->designs !== null && $this->all === null && $this->each === null ? $this->number($this->lead) : null;
 
         return $all ?? $lead;
@@ -214,7 +214,10 @@ final class Counts
         }
     }
 
-    /** "seed packet tags", "flower pots die cuts": with a name before it and the name or the kind going on behind, it holds nothing. */
+    /**
+     * "seed packet tags", "flower pots die cuts": if a name goes on after a container word, the word belongs to the
+     * name.
+     */
     private function isWithinName(int $i): bool
     {
         $before = $this->said->tokens[$i - 1] ?? null;
@@ -225,7 +228,7 @@ final class Counts
         return $isName($before) && ! $this->said->isTaken($i - 1) && $isName($after);
     }
 
-    /** "pack of 12", "a set of 6", or a pack that nothing is said of. */
+    /** "pack of 12", "a set of 6", or a pack of unknown size. */
     private function pack(int $i): void
     {
         $this->isPacked = $this->isPacked || $this->said->isWord($i, self::LOOSE);
@@ -287,7 +290,7 @@ final class Counts
         }
         $isRolls = in_array($plain, self::ROLLS, true)
             && ($this->kind->phrase->kind->isByLength() || $this->kind->phrase->kind === Kind::Adhesive);
-        // "10 pack" has ten, "2 packs" are two.
+        // "10 pack" holds ten. "2 packs" are two.
         if ($noun !== null && $plain === 'pack' && $noun->lower() === 'pack' && (Said::worth($token) ?? 0) > 1) {
             $this->all = $this->once($this->all, $token);
             $this->said->take(...range($i, $next));
@@ -313,7 +316,7 @@ final class Counts
         $this->all = $this->once($this->all, $token);
     }
 
-    /** "3 sheets of 24" are 72. */
+    /** "3 sheets of 24" is 72. */
     private function carries(int $i, int $next, Token $token): bool
     {
         if (! $this->said->isWord($next + 1, ['of', 'with']) || $this->said->number($next + 2) === null || $this->isDesigns($next + 3)) {
@@ -334,7 +337,7 @@ final class Counts
         $this->said->take(...range($i, $each));
         // "2 of each of six designs", "two sheets each of 6 designs"
         $this->said->takeWords($each + 1, ['of', 'design', 'pattern', 'sheet', 'paper', 'colour', 'color']);
-        // "2 each of 12" are of twelve designs.
+        // "2 each of 12": twelve designs.
         $designs = $this->said->isWord($each + 1, ['of']) ? $each + 2 : $each;
         $isLast = ($this->said->tokens[$designs + 1]->kind ?? TokenKind::Break) === TokenKind::Break;
         if ($designs > $each && $isLast && $this->said->number($designs) !== null) {

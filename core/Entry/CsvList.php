@@ -15,7 +15,7 @@ use KeepShare\Core\Measure\Unit;
 /**
  * A packing list as a table, one component a line: docs/formats/packing-list.md.
  *
- * A line is turned into what a keepshare/kit file would say and read as such, so both refuse the same things.
+ * A line becomes what a keepshare/kit file would say and is then read as such. So both refuse the same things.
  */
 final class CsvList
 {

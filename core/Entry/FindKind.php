@@ -8,14 +8,16 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\KindGroup;
 
 /**
- * Finds what a line is about. People write the kind first and its name after it ("die cuts lantern"), or as they speak, with the
- * kind last ("satin ribbon", "paper flowers"). What comes after "with", "for" or "in" says no kind.
+ * Finds the kind that a line is about. People write the kind first and its name after it ("die cuts lantern"), or the
+ * kind last, as they speak ("satin ribbon", "paper flowers"). Words after "with", "for" or "in" do not name the kind.
  */
 final class FindKind
 {
     private const LONGEST = 5;
 
-    /** Only what is made of something may be named for it: "paper flowers" are flowers, "die cut flowers" die cuts. */
+    /**
+     * Only things made of a material may be named by it: "paper flowers" are flowers, "die cut flowers" are die cuts.
+     */
     private const MATERIALS = [
         'paper', 'fabric', 'ribbon', 'cardstock', 'vellum', 'acetate', 'lace', 'felt', 'kraft', 'wood', 'foil', 'glitter paper', 'twine',
         'shimmer', 'glitter', 'mirror',
@@ -55,7 +57,7 @@ final class FindKind
     }
 
     /**
-     * No word in it names a kind.
+     * No word names a kind.
      *
      * @param  list<Token>  $tokens
      */
@@ -64,7 +66,7 @@ final class FindKind
         return self::all($tokens) === [];
     }
 
-    /** It names a kind, or several. */
+    /** It names one kind, or several. */
     public static function namesAny(string $text): bool
     {
         try {
@@ -76,7 +78,7 @@ final class FindKind
         }
     }
 
-    /** The kind a text names; null where it names none, or two. */
+    /** The kind that a text names. Null if it names none, or two. */
     public static function named(string $text): ?KindFound
     {
         try {
@@ -89,7 +91,7 @@ final class FindKind
     }
 
     /**
-     * All kinds that are named in a line, wherever they stand.
+     * All kinds that a line names, in any place.
      *
      * @param  list<Token>  $tokens
      * @return list<KindFound>
@@ -137,7 +139,7 @@ final class FindKind
     }
 
     /**
-     * "a card of 16 brads", "string of lights stickers": what holds them is no kind.
+     * "a card of 16 brads", "string of lights stickers": the container is not the kind.
      *
      * @param  list<Token>  $tokens
      */
@@ -150,7 +152,7 @@ final class FindKind
     }
 
     /**
-     * "kraft card blanks" are blanks of kraft, and not kraft card: the longer name goes on behind it.
+     * "kraft card blanks" are blanks of kraft and not kraft card: a longer name overlaps the end.
      *
      * @param  list<Token>  $tokens
      * @param  array<string, KindPhrase>  $phrases
@@ -181,7 +183,7 @@ final class FindKind
         $texts = array_map(static fn (Token $word): string => trim($word->lower(), '.'), array_slice($words, 0, -1));
         $singulars = array_map(static fn (Token $word): string => $word->plain(), array_slice($words, 0, -1));
         $isPlural = $last->plain() !== trim($last->lower(), '.');
-        // What British makers call card is cardstock; cards are bases.
+        // British makers call cardstock "card". "Cards" are bases.
         if (count($words) === 1 && $last->plain() === 'card') {
             $phrase = KindPhrase::of($isPlural ? Kind::Base : Kind::Cardstock);
 
@@ -241,14 +243,14 @@ final class FindKind
         return $first;
     }
 
-    /** "10 kraft A2 bases": the first only says what they are made of. */
+    /** "10 kraft A2 bases": the first word only says what they are made of. */
     private static function isStock(KindFound $first, KindFound $next): bool
     {
         return in_array(mb_strtolower($first->said), self::MATERIALS, true) && $next->phrase->kind->good()::group() === KindGroup::Bases;
     }
 
     /**
-     * "paper flowers": what follows a material, in the plural and at the end of its phrase, is what it is.
+     * "paper flowers": a plural after a material, at the end of its phrase, is the kind.
      *
      * @param  list<KindFound>  $all
      * @param  list<Token>  $tokens
@@ -258,14 +260,14 @@ final class FindKind
         if ($kind->isPlural || ! in_array(mb_strtolower($kind->said), self::MATERIALS, true)) {
             return $kind;
         }
-        // "paper leaves 6x6" are sheets with leaves on them; without a size, and of felt, they are leaves.
+        // "paper leaves 6x6" are sheets printed with leaves. Without a size, or of felt, they are leaves.
         $isFlat = in_array(mb_strtolower($kind->said), ['paper', 'cardstock'], true);
         $sizes = array_filter($tokens, static fn (Token $token): bool => $token->kind === TokenKind::Size);
         if ($isFlat && $sizes !== []) {
             return $kind;
         }
         foreach ($all as $one) {
-            // "20 tags 4 x 7 cm kraft": said last, it is what they are made of.
+            // "20 tags 4 x 7 cm kraft": a material at the end says what they are made of.
             $behind = array_filter(array_slice($tokens, $kind->end()), static fn (Token $token): bool => $token->isWord());
             if ($one->isPlural && $one->end() < $kind->from && $behind === []) {
                 return $one;
@@ -282,7 +284,7 @@ final class FindKind
     }
 
     /**
-     * What comes after a comma describes what came before it: "white envelopes, vellum".
+     * Words after a comma describe what came before it: "white envelopes, vellum".
      *
      * @param  list<Token>  $tokens
      */

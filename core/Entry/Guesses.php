@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\Serves;
 use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\SheetGood;
 
-/** What a line did not say and was taken as is usual, so that the maker looks at it: sizes, shapes, colours, words. */
+/** What a line did not say and was assumed, so that the maker can check it: sizes, shapes, colours, words. */
 final class Guesses
 {
     public const SIZE = 'the usual size';
@@ -25,10 +25,10 @@ final class Guesses
 
     public const LENGTH = 'the usual length';
 
-    /** Kinds that come several on a sheet. */
+    /** Kinds that come several to a sheet. */
     private const ON_SHEETS = [Kind::Sticker, Kind::DieCut, Kind::Foam, Kind::Panel];
 
-    /** The colour of what has none said. */
+    /** The colour of things whose colour is not said. */
     private const NO_COLOUR = '#d8d5cc';
 
     /**
@@ -42,7 +42,7 @@ final class Guesses
         $printed = $good instanceof Applied ? $good->printed() : null;
         $words = $component->words();
         $isPicture = $printed !== null && $printed->words === null && $printed->serves === Serves::Image;
-        // Bases and envelopes are for the front of the kit.
+        // Bases and envelopes fit the front of the kit.
         $isForFront = $good::group() === KindGroup::Bases;
 
         return array_keys(array_filter([

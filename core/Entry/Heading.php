@@ -6,10 +6,10 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
 
-/** What a heading of a packing list says of the lines below it, and for which of them it speaks. */
+/** What a heading of a packing list says of the lines below it, and for which of them. */
 final readonly class Heading
 {
-    /** Things that die cuts and stickers show, beside what is sold by the piece. */
+    /** Things that die cuts and stickers show, apart from what is sold by the piece. */
     private const PICTURES = '/\b(bow|button|clip|charm|token|peg|drop|jewel|crystal|rosette|tassel|bottle)s?\b/iu';
 
     /** @param  string  $says  before each line it speaks for; empty where it names no kind */
@@ -23,7 +23,7 @@ final readonly class Heading
     }
 
     /**
-     * The kind it names, with its size and "2 of each"; it says nothing where it names none.
+     * The kind it names, with its size and "2 of each". It says nothing if it names no kind.
      *
      * @param  string  $size  that a line further down says of all
      */
@@ -46,7 +46,7 @@ final readonly class Heading
                 $said[] = mb_substr($bare, $token->at, $token->length);
             }
         }
-        // Each is each line below, whatever commas it has.
+        // Each line below is one thing, even with commas.
         $isEach = preg_match('/\b(\d+|one|two|three|four)\s+(?:sheets?\s+)?(?:of\s+)?each\b/iu', $bare, $of) === 1;
         $each = $isEach ? ' x'.Said::worth(Tokens::of($of[1])[0]) : '';
 
@@ -55,13 +55,16 @@ final readonly class Heading
         return new self(trim(implode(' ', $said)."$sided$each $size"), $found->phrase->kind);
     }
 
-    /** The line names no kind of its own, or only what may be a name: under "Die cuts" bows and flowers are die cuts. */
+    /**
+     * The line names no kind of its own, or only a word that can be a name. Under "Die cuts", bows and flowers are die
+     * cuts.
+     */
     public function speaksFor(string $line): bool
     {
         if ($this->says === '') {
             return false;
         }
-        // "Tags: 4 white, 4 kraft" says itself what they are, and so does "bits: 10 buttons, 2 m jute".
+        // "Tags: 4 white, 4 kraft" names its kind, and so does "bits: 10 buttons, 2 m jute".
         $isLabelled = preg_match('/^([^:"“]{2,40}):\s+(.+)$/u', $line, $head) === 1;
         $own = $isLabelled ? FindKind::named($head[1]) : null;
         if ($own === null && $isLabelled && FindKind::namesAny("$head[1] $head[2]")) {
@@ -72,13 +75,13 @@ final readonly class Heading
         $isPictured = in_array($this->kind, [Kind::DieCut, Kind::Sticker, Kind::LayeredPicture, Kind::Stamp, Kind::Tool], true);
         $mayBePicture = $isPictured && preg_match(self::PICTURES, $line) === 1;
 
-        // A paper may be called after anything: "Postcards / kraft" below "Papers" has two faces.
+        // A paper can be named after anything: "Postcards / kraft" below "Papers" has two faces.
         $isPanel = $this->kind === Kind::Paper && $found?->phrase->kind === Kind::Panel
             && preg_match('/\d\s*[x×]\s*\d/u', $line) !== 1;
         $isPaper = $this->kind === Kind::Paper && preg_match('/\p{L}\s*\/\s*\p{L}/u', $line) === 1
             && preg_match('/\b(?:paper|card ?stock)s?\b/iu', $line) !== 1;
 
-        // "Lace - 12x12 - 1 sheet" below "Papers" is a sheet; a tag below "Embellishments" is a tag.
+        // "Lace - 12x12 - 1 sheet" below "Papers" is a sheet. A tag below "Embellishments" is a tag.
         $isSheet = $this->kind?->isSheets() === true && $own === null && self::isOfSheet($line, $found);
         $isMaybe = $tier === KindPhrase::MAYBE && $this->kind !== Kind::Embellishment;
 
@@ -86,7 +89,7 @@ final readonly class Heading
             || ($mayBePicture && $tier === KindPhrase::LIKELY);
     }
 
-    /** Below "Papers" a kind in the middle of a name is a print: "Teatime - Doily dots". */
+    /** Below "Papers", a kind in the middle of a name is a print: "Teatime - Doily dots". */
     private function isWithinName(string $line, ?KindFound $found): bool
     {
         if ($found === null || $this->kind?->isSheets() !== true || $found->isPlural || $found->phrase->kind->isSheets()) {

@@ -6,10 +6,10 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
 
-/** By what a heading is told from a line of the list, as far as its own words and those of the next line tell. */
+/** Tells a heading from a line of the list, by its own words and those of the next line. */
 final class HeadingSigns
 {
-    /** What the list is of, and not a thing in it. */
+    /** Words for what the list is of, and not for a thing in it. */
     public const TITLE = '/\b(kits?|contents?|packing list|inventory|checklist|what.s (inside|in)|in the box)\b/iu';
 
     private const GROUP = '/^(?:embellishments|ephemera|stickers|stamps|dies|die[ -]cuts|papers|tools|ribbons?|cards?|bases'
@@ -19,7 +19,7 @@ final class HeadingSigns
     private const GENERIC = '/^(?:extras?|odds and ends|bits(?: (?:and|&) (?:bobs|pieces))?|goodies|misc(?:ellaneous)?|embellies|others?'
         .'|bonus|also|basics|supplies|trimmings|bling|pretties|sparkle|fun stuff|everything else|and|plus|freebies?)\W*$/iu';
 
-    /** What else cut-out pictures are called above a list of them. */
+    /** Other words for cut-out pictures above a list of them. */
     public const PIECES = '/^(?:pieces|cut pieces|shapes|pictures|cut ?outs)\W*$/iu';
 
     /** "# Papers", "**Papers**", "-- PAPERS --", "Papers:", "Extras" */
@@ -33,7 +33,7 @@ final class HeadingSigns
         return $isMarked || $isTitle || $isGeneric || preg_match('/:\s*$/', $bare) === 1;
     }
 
-    /** Shouted, or above lines that have bullets. */
+    /** In capitals, or above lines that have bullets. */
     public static function isAbove(string $bare, string $next): bool
     {
         $isShort = count(preg_split('/\s+/', $bare) ?: []) <= 6;
@@ -43,7 +43,7 @@ final class HeadingSigns
         return $isShort && ($isShouted || $isAbove) && ! self::counts($bare);
     }
 
-    /** "Die cuts (28 pieces)", "Cardstock 8.5x11": a kind and nothing else, above what names none. */
+    /** "Die cuts (28 pieces)", "Cardstock 8.5x11": only a kind, above lines that name none. */
     public static function isKindAlone(string $bare, string $next): bool
     {
         $below = PlainLine::of(trim((string) preg_replace(PackingText::BULLET, '', trim($next))));
@@ -52,7 +52,7 @@ final class HeadingSigns
             return false;
         }
         $tier = FindKind::named($below)?->phrase->tier;
-        // "Embellishments" is above all sorts of things; "pearls" above a ribbon is a line that lacks its number.
+        // "Embellishments" is above all sorts of things. "pearls" above a ribbon is a line that lacks its number.
         $isGroup = preg_match(self::GROUP, $bare) === 1;
         if (! $isGroup && in_array($tier, [KindPhrase::SURE, KindPhrase::LIKELY], true)) {
             return false;
@@ -69,7 +69,7 @@ final class HeadingSigns
         return $words === [];
     }
 
-    /** More than how large or heavy something is, and whether it has two faces. */
+    /** It says more than size, weight and whether there are two faces. */
     private static function isTelling(Token $token): bool
     {
         $quiet = [TokenKind::Size, TokenKind::Square, TokenKind::Weight, TokenKind::Break];
@@ -79,7 +79,7 @@ final class HeadingSigns
         return ! in_array($token->kind, $quiet, true) && ! $isIdle;
     }
 
-    /** Says how many: then it is a line of its own. */
+    /** It says a number, so it is a line of its own. */
     public static function counts(string $line): bool
     {
         try {

@@ -8,8 +8,8 @@ use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Kind;
 
 /**
- * What somebody calls a kind of thing, what it behaves as, and how surely the words mean it: a paper is one wherever it is named,
- * a bow may be a picture on a die cut, a flower what a paper is printed with.
+ * A name for a kind of thing, what it behaves as, and how certain it is. A paper is one wherever it is named. A bow may
+ * be a picture on a die cut, and a flower may be printed on a paper.
  */
 final readonly class KindPhrase
 {
@@ -34,7 +34,7 @@ final readonly class KindPhrase
         return new self($kind, $word, $tier, false, null);
     }
 
-    /** What nobody counts, unless the line does. */
+    /** Nobody counts these, unless the line does. */
     public static function plenty(Kind $kind): self
     {
         return new self($kind, '', self::LIKELY, true, null);

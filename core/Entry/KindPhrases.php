@@ -7,17 +7,20 @@ namespace KeepShare\Core\Entry;
 use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Kit\Kind;
 
-/** The names of things in packing lists, in the singular, and what each behaves as. Longer ones go before shorter ones. */
+/**
+ * The names of things in packing lists, in the singular, and what each behaves as. Longer names come before shorter
+ * ones.
+ */
 final class KindPhrases
 {
-    /** By length, on the card as ribbon is. */
+    /** Used by length, on the card like ribbon. */
     private const BY_LENGTH = [
         'ribbon', 'twine', 'cord', 'lace', 'trim', 'seam binding', 'washi', 'washi tape', 'deco tape', 'decorative tape', 'masking tape',
         'fabric tape', 'paper tape', 'string', 'thread', 'yarn', 'ric rac', 'ric-rac', 'rickrack', 'jute', 'raffia', 'floss', 'lace trim',
         'ribbon trim', 'baker twine', "baker's twine", 'bakers twine', "bakers' twine", 'elastic', 'fringe', 'bead chain', 'gimp',
     ];
 
-    /** Counted, and laid on singly. */
+    /** Counted, and laid on one by one. */
     private const COUNTED = [
         'brad', 'eyelet', 'button', 'wax seal', 'gem', 'pearl', 'rhinestone', 'crystal', 'jewel', 'enamel dot', 'enamel shape', 'drop',
         'dew drop', 'droplet', 'bead', 'clay piece', 'clay shape', 'clay slice', 'clay flower', 'wood piece', 'wood shape', 'wood veneer',
@@ -32,7 +35,7 @@ final class KindPhrases
         'paper butterfly', 'paper rosette', 'mini clip', 'metal corner', 'button mix', 'jingle bell', 'crepe flower',
     ];
 
-    /** Where no number is said, nobody counts them. */
+    /** Nobody counts these if no number is said. */
     private const PLENTY = [
         'sequin pearl', 'sequin', 'confetti',
         'seed bead', 'micro bead', 'microbead', 'shaker bit', 'shaker filler', 'shaker mix', 'sprinkle',
@@ -75,7 +78,7 @@ final class KindPhrases
 
     private const MAYBE_DIE_CUTS = ['tag' => 'tag', 'frame' => 'frame', 'border' => 'border', 'label' => 'label', 'banner' => 'label'];
 
-    /** By what they are made of. */
+    /** Named by their material. */
     private const STICKERS = [
         'sticker' => '', 'sticker sheet' => '', 'sheet of sticker' => '', 'alphabet sticker' => '', 'letter sticker' => '',
         'number sticker' => '', 'alpha sticker' => '', 'rub-on' => '', 'rub on' => '', 'rubon' => '',

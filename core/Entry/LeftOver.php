@@ -16,12 +16,13 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What a line says that became neither a kind, nor a name, a count or a measure of what was understood: it is shown beside the
- * line, so that nothing is dropped. It looks at the line and at what is shown of it, and knows nothing of how the line was read.
+ * Words and numbers of a line that became neither a kind, nor a name, a count or a measure. They are shown beside the
+ * line, so that nothing is lost. This class looks only at the line and at what is shown of it. It does not know how the
+ * line was read.
  */
 final readonly class LeftOver
 {
-    /** Words that only tie others together, or say how things are counted and measured. */
+    /** Words that only connect others, or say how things are counted and measured. */
     private const QUIET = [
         'per', 'every', 'apiece', 'ea', 'all', 'or', 'on', 'from', 'to', 'for', 'also', 'both', 'its', 'their', 'is', 'are',
         'pack', 'package', 'pkg', 'pk', 'set', 'bundle', 'row', 'length', 'count', 'ct', 'item', 'element', 'bit', 'unit', 'page',
@@ -31,7 +32,10 @@ final readonly class LeftOver
         'coordinating', 'plenty', 'lot', 'busy', 'calm', 'directional', 'double', 'dual', 'reversible',
     ];
 
-    /** They hold things where a number or "of" stands beside them; else they are things themselves: "flower pots". */
+    /**
+     * Container words are used up if a number or "of" is next to them. Otherwise they are things themselves: "flower
+     * pots".
+     */
     private const HOLDERS = [
         'packet', 'box', 'bag', 'tube', 'jar', 'tin', 'pot', 'vial', 'bottle', 'card', 'strip', 'pad', 'stack', 'roll',
         'spool', 'reel', 'skein', 'hank', 'bobbin',
@@ -114,7 +118,7 @@ final readonly class LeftOver
     }
 
     /**
-     * Part of what somebody calls a kind.
+     * Part of the name of a kind.
      *
      * @param  list<KindFound>  $kinds
      */
@@ -161,7 +165,7 @@ final readonly class LeftOver
         }
         foreach ($this->components as $one) {
             $extent = $one->good->extent();
-            // A unit behind one side is meant for both, which a plain reading does not know.
+            // A unit after one side is meant for both.
             $hasUnit = preg_match("/\p{L}|″/u", $token->text.$second) === 1;
             if ($one->kind()->isByLength() || ($extent !== null && ($hasUnit || $extent->matches($size) || $extent->matches($turned)))) {
                 return true;
@@ -192,8 +196,8 @@ final readonly class LeftOver
     }
 
     /**
-     * The numbers that what was understood comes from: each count, all of them together, how many things there are, and what
-     * multiplies to one of these within the line.
+     * The numbers that explain a count: each count, their sum, how many things there are, and factors of these within
+     * the line.
      *
      * @param  list<Token>  $tokens
      * @return list<int>

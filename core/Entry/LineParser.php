@@ -14,16 +14,16 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * Reads a component from a line as a maker would jot it down, or as a packing list has it:
+ * Reads a component from a line, as a maker writes it or as a packing list has it:
  *
  *     12 papers 6x6 x2 "wave / plank" busy|calm
  *     cardstock 8.5x11 kelp x3
  *     two sheets each of six designs, 12" x 12" patterned paper
  *     1/4in wide satin ribbon, 2 yards
  *
- * First what it is (FindKind), then its measures (SaidMeasures), how many (Counts), and what else is known (Adjectives). Words that
- * are left are the name. Whatever could be a measure or a count and is not understood is refused at the word. What the line leaves
- * open and is taken as is usual is kept with the component as a guess, and shown.
+ * It finds the kind (FindKind), the measures (SaidMeasures), the counts (Counts) and other properties (Adjectives). The
+ * words that are left are the name. A word that could be a measure or a count and is not understood is refused. What
+ * the line does not say is assumed, kept with the component as a guess, and shown.
  */
 final class LineParser
 {
@@ -31,7 +31,7 @@ final class LineParser
 
     private const MOST_SHEETS = 500;
 
-    /** Of a roll that nobody says the length of, in inches: three yards. */
+    /** The assumed length of a roll in inches: three yards. */
     private const USUAL_ROLL = 108;
 
     /** Things that are more than their kind, and keep their word in the name. */
@@ -44,7 +44,7 @@ final class LineParser
     /** Words that name nothing by themselves: "paper labels, assorted". */
     private const VAGUE = ['assorted', 'mixed', 'various', 'small', 'large', 'big', 'mini', 'tiny', 'printed'];
 
-    /** Words that say nothing of a thing where they are left over. */
+    /** Words that say nothing if they are left over. */
     public const IDLE = [
         'of', 'the', 'a', 'an', 'with', 'and', '&', '+', 'in', 'sheet', 'piece', 'pc', 'pcs', 'approx', 'approx.', 'ca', 'ca.',
         'about', 'size', 'sized', 'measuring', 'by', 'x', '×', '-', '–', '—', 'qty', 'quantity', 'total', 'includes', 'including',
@@ -110,7 +110,7 @@ final class LineParser
     }
 
     /**
-     * The things of a line below a heading that says what they are; null where they are not listed by name alone.
+     * The things of a line below a heading that says what they are. Null if they are not only names.
      *
      * @param  string  $plain  as PlainLine has it
      * @param  list<string>  $taken
@@ -122,7 +122,7 @@ final class LineParser
     }
 
     /**
-     * They are no one sheet of all those names.
+     * It is not one sheet with all those names.
      *
      * @throws BadLine where sheets are listed behind a colon, and could not be read one by one
      */
@@ -136,7 +136,9 @@ final class LineParser
         }
     }
 
-    /** "Shaker: 3 acetate circles, 3 foam rings": what stands before the colon is no kind, and only says what they are for. */
+    /**
+     * "Shaker: 3 acetate circles, 3 foam rings": the word before the colon is not a kind. It says what they are for.
+     */
     private static function unlabelled(string $line): ?string
     {
         if (preg_match('/^(?<label>\p{L}[\p{L}\s]{1,30}):\s+(?<rest>.+)$/u', $line, $found) !== 1) {
@@ -161,7 +163,7 @@ final class LineParser
     }
 
     /**
-     * "10 brads silver; 2 yards ribbon": each that names a kind is a line of its own.
+     * "10 brads silver; 2 yards ribbon": each part that names a kind is a line of its own.
      *
      * @param  list<string>  $taken
      * @return non-empty-list<Component>|null
@@ -211,7 +213,7 @@ final class LineParser
     }
 
     /**
-     * What a list says of each of its things; null where there is none, or they cannot be read so.
+     * Each thing of a list. Null if there is no list, or it cannot be read as one.
      *
      * @param  list<string>|null  $lines
      * @param  list<string>  $taken
@@ -253,7 +255,7 @@ final class LineParser
     }
 
     /**
-     * Several things in one line, where each can be read by itself; null where they are one thing described at length.
+     * Several things in one line that can each be read alone. Null if they are one thing, described at length.
      *
      * @param  list<string>  $taken
      * @return non-empty-list<Component>|null
@@ -315,7 +317,7 @@ final class LineParser
         return $this->draw($found, $jotting, $counts, $sheets !== [] && ! $counts->isCarried, $taken);
     }
 
-    /** The word by which the kind tells what the thing is: the last of its phrase. */
+    /** The word that tells what the thing is: the last word of its kind. */
     private static function wordOf(KindFound $found): string
     {
         $words = explode(' ', mb_strtolower($found->said));
@@ -335,7 +337,7 @@ final class LineParser
                 throw $token->wrong('"'.$token->text.'" is neither a number, nor a size such as 6x6, nor a count such as x2.');
             }
             $isIdle = in_array($token->plain(), self::IDLE, true) || in_array($token->lower(), self::IDLE, true);
-            // "clear stamp set, 14 stamps": the kind said again is no name.
+            // "clear stamp set, 14 stamps": a repeated kind is not a name.
             $isLater = $place > $found->from && mb_strlen($token->plain()) > 3;
             $isAgain = $isLater && str_contains(mb_strtolower($found->said), $token->plain());
             if ($isAgain || ($isIdle && ! self::isBetween($said, $place) && ! self::isWithin($said, $place))) {
@@ -353,7 +355,7 @@ final class LineParser
         }
     }
 
-    /** "lily pad green": a word that holds things elsewhere belongs to the name it stands in. */
+    /** "lily pad green": a container word inside a name belongs to the name. */
     private static function isWithin(Said $said, int $place): bool
     {
         $isName = static fn (int $i): bool => isset($said->left()[$i]) && $said->tokens[$i]->isWord()
@@ -363,7 +365,7 @@ final class LineParser
             && $isName($place - 1) && $isName($place + 1);
     }
 
-    /** "flower and bow": between two words of a name an "and" belongs to it. */
+    /** "flower and bow": an "and" between two words of a name belongs to the name. */
     private static function isBetween(Said $said, int $place): bool
     {
         $isName = static fn (int $i): bool => isset($said->left()[$i]) && $said->tokens[$i]->isWord();
@@ -372,8 +374,8 @@ final class LineParser
     }
 
     /**
-     * "Kelp" of "cardstock kelp", since it lies among cardstock; but "satin ribbon", "teal tassels", "cork hearts": an adjective
-     * alone would name nothing, and trimmings lie among all sorts.
+     * The name is "Kelp" for "cardstock kelp", since it is listed among cardstock. But it is "satin ribbon" and "cork
+     * hearts" in full: an adjective alone would name nothing, and trimmings are listed among all sorts.
      *
      * @param  list<string>  $before  the kind
      * @param  list<string>  $after
@@ -385,7 +387,7 @@ final class LineParser
         $isPieces = $found->phrase->kind === Kind::Embellishment;
         $isTrimming = $group === KindGroup::Trimmings || ($group === KindGroup::Tools && str_contains($said, ' '));
 
-        // "4 doilies, white" are white doilies: no kind of ours says that.
+        // "4 doilies, white" are white doilies. No kind of ours has that name.
         $areVague = array_diff(array_map(mb_strtolower(...), [...$before, ...$after]), self::VAGUE) === [];
         $isTelling = $areVague || in_array(Kind::singular($said), self::TELLING, true);
 

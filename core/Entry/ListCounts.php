@@ -6,7 +6,10 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
 
-/** The numbers in the head of a list by name: how many in all, of each, and how many designs. The names must come to them. */
+/**
+ * The numbers in the head of a list of names: how many in all, of each, and how many designs. The names must match
+ * them.
+ */
 final readonly class ListCounts
 {
     private const QUIET = [
@@ -64,7 +67,7 @@ final readonly class ListCounts
 
     public static function disagree(string $said, string $is): string
     {
-        return "$said are said, and $is. Put right which of the two is wrong.";
+        return "$said are said, and $is. Correct whichever is wrong.";
     }
 
     /**
@@ -77,7 +80,7 @@ final readonly class ListCounts
         foreach ($tokens as $i => $token) {
             $isOfKind = $i >= $kind->from && $i < $kind->end();
             $isQuiet = ! $isOfKind && $token->isWord() && in_array($token->plain(), self::QUIET, true);
-            // What is said of a set of stamps is the size of its sheet.
+            // The size said of a set of stamps is that of its sheet.
             $isOfSet = $kind->phrase->kind === Kind::Stamp && in_array($token->kind, [TokenKind::Size, TokenKind::Square], true);
             $isName = $token->kind === TokenKind::Name || $token->kind === TokenKind::Break;
             if (! in_array($i, $numbers, true) && ! $isQuiet && ! $isOfSet && ! $isName) {

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace KeepShare\Core\Entry;
 
 /**
- * Where a line that says once what its things are, and then names them, comes apart: "die cuts: ewe, lamb x2 (2 x 3 in)" has a head,
+ * Where a line divides that first describes things and then names them. "die cuts: ewe, lamb x2 (2 x 3 in)" has a head,
  * names, and a measure of all of them, which belongs to the head.
  */
 final readonly class ListParts
 {
     private const QUOTED = '["“][^"“”]*["”]';
 
-    /** "2 each", "3 of each", "2 yds each" behind the names. */
+    /** "2 each", "3 of each", "2 yds each" after the names. */
     private const EACH = '/(?:,\s*|\s+[-–—]\s+|\s*\()(?:all\s+)?('.Patterns::NUMBER.'\s+(?:\p{L}+\s+)?(?:of\s+)?(?:each|ea)\.?)\)?'
         .'\s*$/iu';
 
@@ -58,7 +58,7 @@ final readonly class ListParts
             }
         }
         if (preg_match('/^(?<head>[^:;"“]{3,60}?)(?<between>;\s+)(?<names>.+)$/u', $line, $found) === 1) {
-            // With commas behind the only semicolon they are names; else each is a thing of its own.
+            // If commas follow the only semicolon, they separate names. Otherwise each part is a thing of its own.
             $isLoose = str_contains($found['names'], ';') || ! str_contains($found['names'], ',');
             yield self::behind($found['head'], $found['names'], mb_strlen($found['head'].$found['between']), ! $isLoose, $isLoose);
         }
@@ -71,7 +71,7 @@ final readonly class ListParts
             $last = Tokens::of($line)[$kind->end() - 1];
             $at = $last->at + $last->length;
             $rest = mb_substr($line, $at);
-            // A size behind the kind is that of all.
+            // A size after the kind is that of all.
             preg_match('/^(?:\s*,?\s*'.self::size().')?(?:\s*\((?:\d{1,3}\s*)?[\p{L}\s-]*\))?(?:\s*,)?\s*/iu', $rest, $size);
             $long = mb_strlen($size[0] ?? '');
             yield self::behind(rtrim(mb_substr($line, 0, $at + $long), ', '), mb_substr($rest, $long), $at + $long, false);
@@ -80,7 +80,7 @@ final readonly class ListParts
 
     private static function behind(string $head, string $names, int $at, bool $isParted, bool $isLoose = false): self
     {
-        // "8 sheets, 3 red, 3 green, 2 white": the first is how many there are in all.
+        // "8 sheets, 3 red, 3 green, 2 white": the first number is the total.
         if (preg_match('/^\d{1,3}\s+(?:sheets?|pieces?|pcs?)\s*[,:;]\s*/iu', $names, $found) === 1) {
             [$head, $at] = ["$head, ".rtrim($found[0], ',:; '), $at + mb_strlen($found[0])];
             $names = mb_substr($names, mb_strlen($found[0]));
@@ -106,7 +106,7 @@ final readonly class ListParts
         return new self($head, trim($names), $at + mb_strlen($names) - mb_strlen(ltrim($names)), $tail, $tailAt, $isParted, $isLoose);
     }
 
-    /** A size, or one measure that has a unit. */
+    /** A size, or one measure with a unit. */
     private static function size(): string
     {
         return '(?:'.Patterns::SIZE.'|'.Patterns::FIGURE.'\s?(?:in\b|″|cm\b|mm\b))';

@@ -8,7 +8,7 @@ use KeepShare\Core\Kit\Jotting;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Measure\Length;
 
-/** What a line must say and does not: that is asked for at the word, and never guessed. */
+/** What a line must say and does not. It is asked for at the word, and never guessed. */
 final readonly class MustSay
 {
     private const COUNTED = [
@@ -30,7 +30,7 @@ final readonly class MustSay
         $line->sizeOfOne();
     }
 
-    /** A pad has several designs, and how many is not for us to guess. */
+    /** A pad has several designs, and their number is not guessed. */
     private function pad(): void
     {
         $isPad = preg_match('/\b(pad|stack|collection)\b/i', $this->found->said) === 1;
@@ -40,7 +40,7 @@ final readonly class MustSay
         }
     }
 
-    /** "3 yards each: red, green": of how many is not said in a number. */
+    /** "3 yards each: red, green": it does not give the number of colours. */
     private function lengths(): void
     {
         $each = $this->each();
@@ -50,7 +50,7 @@ final readonly class MustSay
         }
     }
 
-    /** "1 each coral, mint and navy": of three there is one each, and not one of that name. */
+    /** "1 each coral, mint and navy": one each of three, and not one thing with that name. */
     private function several(): void
     {
         if ($this->counts->designs() > 1 || $this->each() === null) {
@@ -66,7 +66,7 @@ final readonly class MustSay
         }
     }
 
-    /** "stickers, 6 x 12 sheet, 74 pieces": that is not the size of one. */
+    /** "stickers, 6 x 12 sheet, 74 pieces": the size is not that of one sticker. */
     private function sizeOfOne(): void
     {
         if (! in_array($this->found->phrase->kind, [Kind::Sticker, Kind::DieCut, Kind::Panel], true)) {
@@ -94,7 +94,7 @@ final readonly class MustSay
         return $token?->isWord() === true && $token->lower() === 'sheet';
     }
 
-    /** "gems": one of them nobody means. */
+    /** "gems": nobody means a single one. */
     private function uncounted(): void
     {
         $kind = $this->found->phrase->kind;
@@ -107,7 +107,7 @@ final readonly class MustSay
         throw $this->kindWord()->wrong('How many are there? Write a number, or "plenty" where nobody counts them.');
     }
 
-    /** "Wooden letters": the word that is many may be another than the one that says the kind. */
+    /** "Wooden letters": the plural may be another word than the one for the kind. */
     private function isPlural(): bool
     {
         if ($this->found->isPlural || $this->found->phrase->tier !== KindPhrase::MAYBE) {

@@ -8,7 +8,10 @@ use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Shape;
 
-/** One thing of a list by name: "ewe", "lamb x2", "12 hearts", "moss 3", "hello you" in quotation marks, "clover / stripe". */
+/**
+ * One thing of a list of names: "ewe", "lamb x2", "12 hearts", "moss 3", "hello you" in quotation marks, "clover /
+ * stripe".
+ */
 final readonly class NamedItem
 {
     private const NAME = '(?![xX×]\s)\p{L}[\p{L}\d\s\'’.!&+#\/–—-]{0,70}?';
@@ -18,12 +21,12 @@ final readonly class NamedItem
         .'|designs?|patterns?|colou?rs?|sizes?|yards?|yds?)'
         .'\b/iu';
 
-    /** Words that say how a thing is made; with a number before them they are names all the same: "30 clear". */
+    /** Words for how a thing is made. After a number they are names too: "30 clear". */
     private const MADE = '/^(?:(?:double|single|two|pre)?[\s-]*(?:sided|scored|fold(?:ed)?|heavy|light|medium|plain|solid|textured|'
         .'various|mixed|assorted|adhesive|printed|cut|'
         .'round|clear|small|large)[\s-]*)+$/iu';
 
-    /** What is between the names of the two faces of a paper. */
+    /** The sign between the names of the two faces of a paper. */
     private const BETWEEN_FACES = '/\s*\/\s*|\s+(?:&|\+|and)\s+|\s+[-–—]\s+/iu';
 
     /**
@@ -42,7 +45,7 @@ final readonly class NamedItem
     }
 
     /**
-     * Null where it is no name with, at most, its number or its length.
+     * Null if it is not just a name with its number or its length.
      *
      * @param  bool  $mayBeMade  among many names "plain" is one too
      */
@@ -96,7 +99,7 @@ final readonly class NamedItem
         return [trim($isQuoted ? $found['quoted'] : $found['name'] ?? ''), $many, $isQuoted];
     }
 
-    /** It says only which of several it is: a colour, how large, how made. */
+    /** It only tells several apart: a colour, a size, a finish. */
     public function describes(): bool
     {
         $isColour = ColourWords::in($this->name) !== null && Shape::named($this->name) === null;
@@ -106,13 +109,13 @@ final readonly class NamedItem
     }
 
     /**
-     * The name of a paper with a stroke between those of its faces, where it has two.
+     * The name of a paper with a stroke between the names of its faces, if it has two.
      *
      * @param  bool  $areSaid  it is said that there are two; else a stroke parts them, or one of them is the name of a print
      */
     public static function faces(string $name, bool $areSaid): string
     {
-        // "rope & anchor / coral gingham": a stroke parts them before anything else does.
+        // "rope & anchor / coral gingham": a stroke separates the faces before any other sign.
         $between = str_contains($name, '/') ? '/\s*\/\s*/u' : self::BETWEEN_FACES;
         $sides = preg_split($between, $name, 2) ?: [$name];
         $prints = array_filter($sides, static fn (string $side): bool => Motif::named($side) !== null);

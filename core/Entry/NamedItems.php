@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Shape;
 /** The names of a list, each with its number or its length: "ewe, lamb x2 and barn". */
 final readonly class NamedItems implements Countable
 {
-    /** Of that many names, up to that many each are what a number in all is meant for. */
+    /** A total is meant for at most this many names, with at most this many each. */
     public const FEW = 4;
 
     /** @param  non-empty-list<NamedItem>  $all */
@@ -20,7 +20,7 @@ final readonly class NamedItems implements Countable
     }
 
     /**
-     * Null where a part of it is no name.
+     * Null if a part of it is not a name.
      *
      * @param  int  $at  where the text begins in the line, in characters
      */
@@ -53,7 +53,7 @@ final readonly class NamedItems implements Countable
             $parts[] = [mb_substr($text, $from, mb_strlen($part)), $from];
         }
         $last = array_pop($parts) ?? ['', 0];
-        // "sun, moon and cloud": but in "wave and plank, sea and sand" each has two faces.
+        // "sun, moon and cloud" are three. But in "wave and plank, sea and sand" each has two faces.
         $areFaces = str_contains($text, '/') || preg_match('/\s(?:and|&)\s.*,/u', $text) === 1;
         $isPair = $parts !== [] && ! $areFaces
             && preg_match('/^([^"“]+?|["“][^"”]+["”])(\s+(?:and|&)\s+)(.+)$/u', $last[0], $found) === 1;
@@ -86,19 +86,19 @@ final readonly class NamedItems implements Countable
         return $this->are(self::isColour(...));
     }
 
-    /** One has a number, or several have. */
+    /** One or several have a number. */
     public function hasNumbers(): bool
     {
         return ! $this->are(static fn (NamedItem $item): bool => $item->many === null);
     }
 
-    /** How many there are by their numbers. */
+    /** The sum of their numbers. */
     public function sum(): int
     {
         return array_sum(array_map(static fn (NamedItem $item): int => $item->many ?? 0, $this->all));
     }
 
-    /** "12 mats, plum": a number, a thing, and what colour it has. */
+    /** "12 mats, plum": a number, a thing, and its colour. */
     public function isOneWithColours(): bool
     {
         $rest = array_slice($this->all, 1);

@@ -10,15 +10,15 @@ use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Kit\Words;
 
 /**
- * A line that says once what its things are, and then names them: "24 sheets 6x6 double-sided, 2 each of 12: clover/stripe,
- * sheep/dots …", "die cuts: ewe, lamb x2, "hello you"". It is read as one line a thing. Where it says how many there are in all,
- * how many designs, or both, the names must come to that.
+ * A line that first describes things and then names them: "24 sheets 6x6 double-sided, 2 each of 12: clover/stripe,
+ * sheep/dots …", "die cuts: ewe, lamb x2, "hello you"". It is read as one line for each thing. If it says how many
+ * there are in all, or how many designs, the names must match that.
  */
 final readonly class NamedList
 {
     private const SIDED = '/\b(?:double|two|2|dual)[\s-]*(?:sided|faced)\b|\breversible\b/iu';
 
-    /** Kinds whose things are pictures or words, and are often listed with nothing between kind and names. */
+    /** Kinds that are pictures or words. They are often listed with nothing between the kind and the names. */
     public const PICTURED = [Kind::DieCut, Kind::Sticker, Kind::Stamp, Kind::LayeredPicture];
 
     private const TWO_FACED = [Kind::Paper, Kind::Panel];
@@ -40,16 +40,19 @@ final readonly class NamedList
     ) {
     }
 
-    /** Null where the line is no such list. */
+    /** Null if the line is not a list of this form. */
     public static function in(string $line): ?self
     {
         return trim($line) === '' ? null : self::ofWords($line) ?? self::split($line);
     }
 
-    /** The things of a line below a heading that says what they are: "ewe", "sun, moon and cloud", "hello you" in quotation marks. */
+    /**
+     * The things of a line below a heading that says what they are: "ewe", "sun, moon and cloud", "hello you" in
+     * quotation marks.
+     */
     public static function below(string $heading, string $line): ?self
     {
-        // "Sunny Side (yellow floral/white stripe)": what is in brackets are its faces.
+        // "Sunny Side (yellow floral/white stripe)": the brackets name the faces.
         $items = NamedItems::in((string) preg_replace('/\(([^()]*\/[^()]*)\)/u', '$1', $line), 0);
         if ($items === null) {
             return null;
@@ -61,7 +64,7 @@ final readonly class NamedList
         return $isOne || $areMany || in_array($kind, self::PICTURED, true) ? self::of($heading, $items, least: 1) : null;
     }
 
-    /** It is said of a paper that it has two faces. */
+    /** The line says that a paper has two faces. */
     public static function isTwoFaced(string $text): bool
     {
         return preg_match(self::SIDED, $text) === 1;
@@ -88,7 +91,7 @@ final readonly class NamedList
         return null;
     }
 
-    /** With nothing between the kind and its names, as in "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
+    /** Nothing separates the kind from its names: "die cuts ewe, lamb x2, barn" or "gems teal (24), plum (24)". */
     private function isList(bool $isLoose): bool
     {
         $areThings = array_filter($this->items->all, fn (NamedItem $item): bool => ! $item->isQuoted && $this->isThing($item->name));
@@ -96,13 +99,13 @@ final readonly class NamedList
         return match (true) {
             $areThings === [] => $this->items->areCounted() || ($this->areStock() && count($this->items) > 2)
                 || in_array($this->kind->phrase->kind, self::PICTURED, true),
-            // Behind a semicolon a thing is another thing.
+            // After a semicolon comes another thing.
             $isLoose => false,
             default => in_array($this->kind->phrase->kind, self::PICTURED, true),
         };
     }
 
-    /** It names a kind, and not only the stock that the list is of: "cardstock red, pink, kraft". */
+    /** It names a kind, and not only the stock of the list: "cardstock red, pink, kraft". */
     private function isThing(string $name): bool
     {
         $kind = FindKind::named($name);
@@ -138,7 +141,7 @@ final readonly class NamedList
     }
 
     /**
-     * A line for each thing; null where its names cannot be read so.
+     * A line for each thing. Null if its names cannot be read that way.
      *
      * @return list<string>|null
      *
@@ -156,13 +159,13 @@ final readonly class NamedList
         $isEach = $tail !== null && preg_match('/\b(each|ea)\b/iu', $this->tail) === 1;
         $of = $isEach ? $tail : $said->each;
         $each = $of === null ? $this->share($said) : Said::worth($of);
-        // "Fish x12 (4 orange, 8 green)", "papers x6: waves, scales …": that many in all.
+        // "Fish x12 (4 orange, 8 green)", "papers x6: waves, scales …": the number is the total.
         $isOfAll = $of?->kind === TokenKind::Times && in_array(Said::worth($of), [$this->items->sum(), count($this->items)], true);
         [$of, $each] = $isOfAll ? [null, 1] : [$of, $each];
-        // Either all have their number or none has: "cardstock: white, textured x3" is one thing.
+        // Either all have a number or none has: "cardstock: white, textured x3" is one thing.
         $isMixed = $this->items->hasNumbers() && ! $this->items->areCounted() && ! $this->areSingle()
             && ! ($this->areOfEach() && count($this->items) > 2);
-        // "1 each red, pink, 2 white": of sheets a number of its own counts instead.
+        // "1 each red, pink, 2 white": for sheets a number of its own counts instead.
         $isTwice = $of !== null && ($kind->isSheets() ? $this->items->areCounted() : $this->items->hasNumbers());
         if ($each === null || $isMixed || $isTwice || $this->items->isOneWithColours()) {
             return null;
@@ -176,7 +179,7 @@ final readonly class NamedList
         return array_map(fn (NamedItem $item): string => $this->lineOf($item, $said->head, $item->many ?? $each), $this->items->all);
     }
 
-    /** @return list<string> what is taken as is usual, where the line does not say it */
+    /** @return list<string> what is assumed, if the line does not say it */
     public function guesses(): array
     {
         $said = ListCounts::in($this->head, $this->said, $this->kind);
@@ -185,7 +188,7 @@ final readonly class NamedList
         return $isSaid || $this->areSingle() || count($this->items) < 2 ? [] : [Guesses::ONE_EACH];
     }
 
-    /** How many of each there are where no "each" is said: as many as go into the number that is; else one, where that is usual. */
+    /** How many of each, if no "each" is said: the total divided by the names, or one if that is usual. */
     private function share(ListCounts $said): ?int
     {
         $are = count($this->items);
@@ -195,7 +198,7 @@ final readonly class NamedList
             && $are >= NamedItems::FEW && $all <= $are * NamedItems::FEW;
         $isPlain = $all === null && ! $this->items->hasNumbers() && $this->tail === '';
 
-        // "36 enamel dots; red, yellow, blue" lie in one bag.
+        // "36 enamel dots; red, yellow, blue" come in one bag.
         $isOneBag = $this->kind->phrase->kind === Kind::Embellishment && ! $this->items->hasNumbers() && $all !== $are;
 
         return match (true) {
@@ -206,13 +209,13 @@ final readonly class NamedList
         };
     }
 
-    /** "cardstock: white, kraft, black" are three sheets, as colours are; two words may describe one. */
+    /** "cardstock: white, kraft, black" are three sheets, as with colours. Two words may describe one sheet. */
     private function areOfEach(): bool
     {
         return $this->areStock() || ($this->kind->phrase->kind->isSheets() && count($this->items) > 2);
     }
 
-    /** All names are colours of cardstock. */
+    /** Whether all names are colours of cardstock. */
     private function areStock(): bool
     {
         return $this->kind->phrase->kind === Kind::Cardstock && $this->items->areColours();
@@ -256,7 +259,7 @@ final readonly class NamedList
         return implode(' ', $words);
     }
 
-    /** "fox" in quotation marks is a picture; "for fox sake" is something to say. */
+    /** "fox" in quotation marks is a picture. "for fox sake" is a text. */
     public static function isPicture(string $name): bool
     {
         return preg_match('/^\p{L}+$/u', trim($name)) === 1 && Shape::named($name) !== null;
@@ -267,12 +270,12 @@ final readonly class NamedList
         $kind = $this->kind->phrase->kind;
         $words = [Kind::DieCut->value => 'sentiment', Kind::Sticker->value => 'sentiment stickers'][$kind->value] ?? null;
         $isWords = $item->isQuoted && $words !== null && ! self::isPicture($item->name);
-        // What a stamp of a set says stands in quotation marks, or is said on an occasion; the others are pictures.
+        // The texts of a stamp set stand in quotation marks or fit an occasion. The others are pictures.
         if ($kind === Kind::Stamp && ! $item->isQuoted && Words::asTheySay($item->name)->isForAny()) {
             return "picture stamp «$item->name stamp» x$many";
         }
         $isTwoFaced = in_array($kind, self::TWO_FACED, true);
-        // "die cut trains (5), die cut trees (10)": the kind said again is no name.
+        // "die cut trains (5), die cut trees (10)": a repeated kind is not a name.
         $own = trim((string) preg_replace('/^'.preg_quote($this->kind->said, '/').'\s+/iu', '', $item->name));
         $name = $isTwoFaced ? NamedItem::faces($own, self::isTwoFaced($this->head)) : $own;
         // "robots die cuts: 3 big, 6 small" are big robots.

@@ -10,8 +10,8 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
 /**
- * Sizes people call by a name. Papers have the names of ISO 216; A2 and A7 of cards and envelopes are those of note cards, which
- * are sold under them everywhere, as are envelopes called by what they are for.
+ * Sizes that have a name. Papers have the names of ISO 216. For cards and envelopes A2 and A7 are sizes of note cards,
+ * sold under these names everywhere. Some envelopes are called by what they are for.
  */
 final class NamedSize
 {
@@ -23,7 +23,7 @@ final class NamedSize
     /** Sides in quarter inches. */
     private const NOTES = ['a2' => [17, 22], 'a7' => [20, 28], 'a1' => [14, 20], 'letter' => [34, 44], 'legal' => [34, 56]];
 
-    /** Null where it is no name of a size, or of none that this kind has. */
+    /** Null if it is not the name of a size, or not of one that this kind has. */
     public static function of(string $word, Kind $kind): ?Size
     {
         $name = mb_strtolower(trim($word, '.'));

@@ -6,7 +6,10 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
 
-/** What comes on a sheet or in a pack, and is counted: "1 sheet foam squares (60)", "alphabet stickers, 3 sheets, 180 pcs". */
+/**
+ * Things that come on a sheet or in a pack and are counted: "1 sheet foam squares (60)", "alphabet stickers, 3 sheets,
+ * 180 pcs".
+ */
 final class OnSheets
 {
     private const CARRIER = '(?:sheet|pack|packet|package|pkg|pk|set|bag|tube|card|strip)s?\.?';
@@ -60,7 +63,7 @@ final class OnSheets
             : null;
     }
 
-    /** "cut-apart sheet, 30x30cm, 12 cards 7.5x10cm": the last size is that of one. */
+    /** "cut-apart sheet, 30x30cm, 12 cards 7.5x10cm": the last size is that of one card. */
     private static function cutApart(string $line): ?string
     {
         $size = Patterns::SIZE;
@@ -70,7 +73,7 @@ final class OnSheets
         return preg_match($pattern, trim($line), $found) === 1 ? "{$found['thing']} cards {$found['size']} x{$found['many']}" : null;
     }
 
-    /** The size that is said of a sheet is kept with the name, and is not that of one piece. */
+    /** The size of a sheet is kept with the name. It is not the size of one piece. */
     private static function withSheet(string $thing): string
     {
         return (string) preg_replace('/,?\s*('.Patterns::SIZE.')\s*(?:sheet)?/iu', '', $thing);

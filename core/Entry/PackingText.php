@@ -9,14 +9,14 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A packing list as it is pasted: bullets, numbers and headings and all. A heading that names a kind says what the lines below it
- * are that name none: "Cardstock, 8.5 x 11:" above "2 kelp". Every line is read or refused by itself.
+ * A pasted packing list with bullets, numbers and headings. A heading that names a kind applies to lines below that
+ * name none: "Cardstock, 8.5 x 11:" above "2 kelp". Every line is read or refused by itself.
  */
 final class PackingText
 {
     public const MOST_LINES = 500;
 
-    /** A number in brackets is how many there are, unless the lines are numbered so. */
+    /** A number in brackets is a count, unless the lines are numbered that way. */
     public const BULLET = '/^\s*(?:(?:[-*•·‣◦–—▪●○☐☑✓✔+>♥★]+|\[[ xX]?\]|\d{1,2}[.)](?=\s)|#{1,4})\s+)+/u';
 
     private const NUMBERED = '/^\s*\((\d{1,2})\)\s+/u';
@@ -30,11 +30,11 @@ final class PackingText
     private const PRICE = '/(?:[$£€]|\b(?:usd|gbp|eur)\b)\s?\d|\d\s?(?:[£€]|(?:usd|gbp|eur)\b)'
         .'|\b\d{1,3}[.,]\d{2}\b(?!\s*(?:in|x|×|"|″|cm|mm))/iu';
 
-    /** "All 12 x 12" below the lines it is said of. */
+    /** "All 12 x 12" below the lines that it applies to. */
     private const OF_ALL = '/^\W*(?:all|each)\s+(?:(?:are|is|sheets?|papers?|measure)\s+)*(?<size>'.Patterns::SIZE
         .'|a4|a5|letter)\W*$/iu';
 
-    /** "-- PAPERS --", "=== Cardstock ===", "**Die cuts**", and pictures beside the words. */
+    /** "-- PAPERS --", "=== Cardstock ===", "**Die cuts**", and small pictures beside the words. */
     private const ORNAMENTS = '/\*\*|__|^[*_](?=\p{L})|(?<=[\p{L})])[*_](?=:?$)|^[\p{So}\x{FE0F}\x{200D}\s]+|[\p{So}\x{FE0F}\x{200D}\s]+$'
         .'|^[-=~*#_•·]{2,}\s*|\s*[-=~*#_•·]{2,}$/u';
 
@@ -46,16 +46,19 @@ final class PackingText
     /** @var list<string> ids that are used already */
     private array $taken;
 
-    /** The one above, as far as it still speaks. */
+    /** The heading above, as far as it still applies. */
     private Heading $heading;
 
-    /** Whether the lines below the heading have bullets: a kind without one ends them. Null before the first of them. */
+    /**
+     * Whether the lines below the heading have bullets. A kind without a bullet then ends them. Null before the first
+     * line.
+     */
     private ?bool $isBulleted = null;
 
-    /** Nothing stands on the line above. */
+    /** The line above is empty. */
     private bool $isAfterGap = false;
 
-    /** The size that a line further down says of all up to it. */
+    /** The size that a later line gives for all lines up to it. */
     private string $ofAll = '';
 
     /** @param  list<string>  $taken */
@@ -102,7 +105,7 @@ final class PackingText
     }
 
     /**
-     * Without (1), (2), (3) … before the lines, where they only number them.
+     * Without (1), (2), (3) … before the lines, if they only number them.
      *
      * @param  list<string>  $lines
      * @return list<string>
@@ -230,9 +233,9 @@ final class PackingText
         $isBox = preg_match('/\b(?:box|club|parcel|bundle|subscription|crate|cards\))/iu', $bare) === 1
             && preg_match('/^\d/u', $bare) !== 1;
         $isNumbered = preg_match('/\d/', $plain) === 1;
-        // "April Showers by Puddle Paper Co": what counts nothing, in so many words, is a title.
+        // "April Showers by Puddle Paper Co": a line without a count is a title.
         $isTitle = ! $isNumbered && substr_count(trim($bare), ' ') > 3;
-        // Above the list and below its title may stand a second one, such as the theme.
+        // A second title, such as the theme, may stand between the title and the list.
         $isNamed = ($this->lines === [] && ($isBox || $isTitle)) || ($this->heading->says === '' && ! $isNumbered
             && FindKind::named($plain) === null && preg_match(self::BULLET, $bare) !== 1);
 

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Entry;
 
-/** A line in the one way the parser reads it: inch marks as ″, short forms written out, a count at the end as "x2". */
+/**
+ * A line in the one form that the parser reads: inch marks as ″, short forms written out, a count at the end as "x2".
+ */
 final class PlainLine
 {
     private const INCHES = ['"', '”', '″'];
 
-    /** What many makers shorten. */
+    /** Usual short forms. */
     private const SHORT = [
         'cs' => 'cardstock', 'pp' => 'patterned paper', 'pkts?' => 'packet', 'dcs?' => 'die cuts',
         'pop\s?dots?' => 'foam dots', 'dsp' => 'double-sided paper', 'envs?' => 'envelopes', 'dbl' => 'double',
@@ -25,7 +27,7 @@ final class PlainLine
 
     private const UNSEEN = '/[\x{00AD}\x{200B}-\x{200D}\x{2060}\x{FEFF}]/u';
 
-    /** Spaces and strokes that web pages and word processors put in, as those of the keyboard. */
+    /** Spaces and strokes of web pages and word processors, replaced by those of the keyboard. */
     public static function spaced(string $text): string
     {
         return str_replace('⁄', '/', (string) preg_replace([self::SPACES, self::UNSEEN], [' ', ''], $text));
@@ -54,9 +56,7 @@ final class PlainLine
         );
     }
 
-    /**
-     * Where what is wrong stands in the line as it was written.
-     */
+    /** Where the fault is in the line as it was written. */
     public static function found(BadLine $wrong, string $line, string $plain): BadLine
     {
         if ($line === $plain) {
@@ -73,7 +73,7 @@ final class PlainLine
             : BadLine::at($at, $wrong->length, $wrong->getMessage());
     }
 
-    /** A mark behind a figure is an inch, unless it closes a quotation. */
+    /** A mark after a figure is an inch mark, unless it closes a quotation. */
     private static function inches(string $line): string
     {
         $single = (string) preg_replace('/(?<=^|[\s(,])[\'‘]([^\'‘’]{2,60})[\'’](?=$|[\s),.;:])/u', '"$1"', $line);
@@ -106,20 +106,20 @@ final class PlainLine
             ...$rules,
             // Hearts, ticks and stars beside the words.
             '/[\p{So}\x{FE0F}\x{200D}]+/u' => '',
-            // One upright stroke parts two faces, more of them columns.
+            // One upright stroke separates two faces. Several separate columns.
             '/^([^|]*\p{L})\s*\|\s*(?=\p{L}[^|]*$)/u' => '$1 / ',
             '/\s+(?:[-–—]{2,}|\|)\s+/u' => ' – ',
             '/^qty\s*:?\s*1\s*[-–:]?\s+(?=\p{L}.*\b\d+\s*(?:ct|pcs?|pieces|yds?|yards?|m|cm)\b)/iu' => '',
             '/^qty\s*:?\s*(\d{1,4})\s*[-–:]?\s+(\p{L}.*)$/iu' => '$2 x$1',
-            // A table's last column says how many.
+            // The last column of a table is the count.
             '/\t+\s*(\d{1,4})\s*$/u' => ' x$1',
             '/\t+/u' => ', ',
             '/\b(\d+)\s*[x×]\s*(\d+)\s*[x×]\s*(\d+)\s*mm\b/iu' => '$1 x $2 mm, $3 mm thick',
             '/^\((\d{1,4})\)\s+/u' => '$1 ',
-            // "4,12x12 cardstock" of a table is four, and no 4.12 in.
+            // "4,12x12 cardstock" in a table is four sheets, not 4.12 in.
             '/^(\d{1,3}),(?=\p{L}|\d+(?![\d.]*\s*(?:m|cm|mm|yds?|in)\b)[\s\d.\/]*[x×]\s*\d+(?!,\d)\b)/iu' => '$1 ',
             '/^[x×]\s?(\d{1,3})\s+(?=(?:m|cm|yds?|yards?|ft|met(?:re|er)s?)\b)/iu' => '$1 ',
-            // "24 x 6in x 6in", "5 x A4", "3 x 2 m": so many of that size.
+            // "24 x 6in x 6in", "5 x A4", "3 x 2 m": a count of that size.
             "/^(\d{1,3})\s*[x×]\s+(?=$size|[AC]\d\b|".self::AMOUNT.')/iu' => '$1 ',
             '/(?<!\p{L})qty\s*:?(?!\p{L})/iu' => '',
             '/^(\d{1,3})(?:\s?[x×]|\s+[-–—])\s+(?=\p{L})/iu' => '$1 ',
@@ -130,7 +130,7 @@ final class PlainLine
             '/(?<=\p{L}{3})(?<!inch)\s+[x×]\s+(\d+(?:\.\d+)?\s*(?:yds?|yards?|m|cm|ft|in)\b)/iu' => ' $1',
             '/\s+to (?:fit|match)(?=\s*(?:,|$))/iu' => '',
             '/\s+[-–—:]\s+(?=[x×]\s?\d)/u' => ' ',
-            // "2 yellow / 2 sky": with its number each is a thing, and no face.
+            // "2 yellow / 2 sky": with a number each is a thing, not a face.
             '/(?<=\p{L})\s*\/\s*(?=\d{1,3}\s+\p{L})/u' => ', ',
             '/\s+[-–—]+\s*(\d{1,4})\s*(?:pcs?|pieces|off)?$/iu' => ' x$1',
             '/(?<=[\p{L}\d)”])[.!]+$/u' => '',

@@ -47,7 +47,7 @@ final readonly class ReadLine
     }
 
     /**
-     * A heading that says how many there are below it.
+     * A heading that says how many are below it.
      *
      * @param  list<self>  $below
      */

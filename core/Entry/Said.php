@@ -65,7 +65,7 @@ final class Said
         return $i;
     }
 
-    /** The number that stands there, in figures or in words; null where none does, or it is understood already. */
+    /** The number at a position, in figures or in words. Null if there is none, or it is already understood. */
     public function number(int $i): ?int
     {
         $token = $this->tokens[$i] ?? null;

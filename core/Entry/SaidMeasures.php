@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Sizes and lengths of a line: of what it is, or, where the kind has none, beside its name. */
+/** Sizes and lengths of a line. They belong to the thing, or, if its kind has none, stay with its name. */
 final class SaidMeasures
 {
     private const WIDE = ['wide', 'width', 'w'];
@@ -25,7 +25,7 @@ final class SaidMeasures
 
     private const UNITS = ['yard', 'yd', 'foot', 'feet', 'ft', 'inch', 'metre', 'meter'];
 
-    /** What is shorter is how wide a ribbon is, not how long. */
+    /** A shorter measure is the width of a ribbon, not its length. */
     private const SHORTEST = 4;
 
     /** Where its length was said, and how. */
@@ -71,7 +71,7 @@ final class SaidMeasures
         };
     }
 
-    /** What is weighed nobody counts. */
+    /** Things sold by weight are not counted. */
     private function amount(int $i, Token $token): void
     {
         $this->said->take($i);
@@ -110,7 +110,7 @@ final class SaidMeasures
         $this->jotting->size = $size;
     }
 
-    /** A unit behind one side is meant for both: 15x15cm. */
+    /** A unit after one side is meant for both: 15x15cm. */
     private static function unitOf(string $measure): string
     {
         return preg_match('/[^\d\s.,\/½¼¾⅛⅜⅝⅞-]+\.?$/u', trim($measure), $found) === 1 ? $found[0] : '';
@@ -124,7 +124,7 @@ final class SaidMeasures
         return [self::unitOf($first) === '' ? $first.$unit : $first, self::unitOf($second) === '' ? $second.$unit : $second];
     }
 
-    /** "15mm x 10m": how wide it is and how long, where there is no doubt which is which. */
+    /** "15mm x 10m": width and length, if it is clear which is which. */
     private function widthAndLength(Token $token, string $first, string $second): void
     {
         if (self::unitOf($first) === '' && self::unitOf($second) === '') {
@@ -161,7 +161,10 @@ final class SaidMeasures
         $this->across($i, $token, $length, $isThick);
     }
 
-    /** One measure of what is not by the length: how thick foam is, how large something round, or beside the name. */
+    /**
+     * One measure of something that has no length: the thickness of foam, the size of something round, or a part of the
+     * name.
+     */
     private function across(int $i, Token $token, Length $length, bool $isThick): void
     {
         if ($this->kind === Kind::Foam) {
@@ -184,7 +187,7 @@ final class SaidMeasures
 
             return;
         }
-        // Sheets of 12 in are square.
+        // 12 in sheets are square.
         if ($this->kind->isSheets() && in_array($length->units, self::squares(), true)) {
             $this->is($token, Size::of($length, $length));
 
@@ -229,7 +232,7 @@ final class SaidMeasures
         return false;
     }
 
-    /** A4, letter, half letter: where the kind is one that has sheets or fronts. */
+    /** A4, letter, half letter: if the kind has sheets or fronts. */
     private function named(int $i, Token $token): void
     {
         $many = $this->said->number($i);
@@ -272,7 +275,7 @@ final class SaidMeasures
         }
     }
 
-    /** Nothing here has such a measure: it stays with the name, so that it is not lost. */
+    /** The kind has no such measure. It stays with the name, so that it is not lost. */
     private function beside(Token $token, string $more = ''): void
     {
         $this->note(trim($token->text.($token->more === '' ? '' : " × $token->more")).$more);
@@ -291,7 +294,7 @@ final class SaidMeasures
 
             return $length;
         }
-        // Two lengths of a ribbon: the one that is hardly any is how wide it is.
+        // Two lengths of a ribbon: the short one is its width.
         [$wide, $short, $long] = $other->isLongerThan($length) ? [$token, $length, $other] : [$this->long, $other, $length];
         if ($this->kind->isByLength() && $long->units >= 8 * $short->units && ! $short->isLongerThan(Length::inches(self::SHORTEST))) {
             $this->note(trim($wide->text).' wide');

@@ -17,8 +17,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What a piece seen on a photograph is, said in a few words: "robin", "sticker cake", "many thanks" in quotation marks. Size,
- * colours and outline are those of the photograph; where nothing is said it is a picture.
+ * What a piece on a photograph is, in a few words: "robin", "sticker cake", "many thanks" in quotation marks. Size,
+ * colours and outline come from the photograph. Without words it is a picture.
  */
 final class SeenPiece
 {
@@ -50,7 +50,7 @@ final class SeenPiece
 
             return Component::of($id, $number, DieCut::of($printed), $count)->guessed('taken as a picture');
         }
-        // Another kind would be asked for measures of its own, and its refusal would speak of those.
+        // Another kind would need measures of its own, and its refusal would speak of those.
         if (! self::isApplied($said)) {
             throw self::noPiece($said);
         }
@@ -66,7 +66,7 @@ final class SeenPiece
         return Component::of($component->id, $component->name, $seen, $count);
     }
 
-    /** It names no kind, or one of those that are stuck on whole. */
+    /** It names no kind, or one that is stuck on as a whole. */
     private static function isApplied(string $said): bool
     {
         $kind = FindKind::named($said)?->phrase->kind;

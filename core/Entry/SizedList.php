@@ -6,7 +6,10 @@ namespace KeepShare\Core\Entry;
 
 use KeepShare\Core\Kit\Kind;
 
-/** Dies and punches of several sizes: "stitched circles 1 1/2, 2, 2 1/2", "die: nested rectangles 2 x 3, 3 x 4". One of each. */
+/**
+ * Dies and punches of several sizes: "stitched circles 1 1/2, 2, 2 1/2", "die: nested rectangles 2 x 3, 3 x 4". There
+ * is one of each.
+ */
 final readonly class SizedList
 {
     private const ROUND = '/\b(circle|scallop|round|square)s?\b/iu';

@@ -14,14 +14,14 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What the lines above a pasted list say of the kit: "Cloud Pasture, February box, 28.00, about ten cards, A2". What they do not
- * say is as is usual: ten cards, on the front most cards have where lengths are measured so.
+ * What the lines above a pasted list say of the kit: "Cloud Pasture, February box, 28.00, about ten cards, A2". What
+ * they do not say is assumed: ten cards, on the usual front for the unit.
  */
 final readonly class TitleLine
 {
     private const USUAL_CARDS = 10;
 
-    /** So far down it is looked for what is said of the kit. */
+    /** How many lines are searched for what the kit is. */
     private const LINES_ABOVE = 12;
 
     private const LARGEST_FRONT = 9;
@@ -35,7 +35,7 @@ final readonly class TitleLine
     private const PRICE = '/^(?:cost|price)?:?\s*(?<before>(?:us)?[$£€]|[a-z]{3}\b)?\s*(?<amount>\d{1,6}(?:[.,]\d{1,3})?)\s*'
         .'(?<after>[$£€]|[a-z]{3}\b)?$/iu';
 
-    /** A line that says what the kit costs or makes, whatever else it names. */
+    /** A line with the price or the number of cards, whatever else it names. */
     private const OF_KIT = '/\b(?:kit|box|makes|cost|price|cards)\b|\b(?:usd|gbp|eur)\b|[$£€]\s?\d/iu';
 
     private const WORDS_ABOVE = '/^(?:(?:kit contents|kit(?=\s*:)|packing list|contents|inventory|what.?s (?:inside|in (?:it|the box))'
@@ -51,7 +51,7 @@ final readonly class TitleLine
      */
     public static function above(string $list, string $currency): self
     {
-        // Sheets of 6 x 6 are inches, whatever the ribbon is measured in.
+        // Sheets of 6 x 6 are inches, even if the ribbon is in millimetres.
         $hasInches = preg_match('/\d\s?(?:"|″|in\b|inch|lbs?\b|#)|(?<![\d.])(?:\d|1[0-2])(?:\.\d+)?\s?[x×]\s?(?:\d|1[0-2])(?:\.\d+)?'
             .'(?![\d.]|\s?[cm]m|\s?[x×])|\bA2\b/iu', $list) === 1;
         $isMetric = ! $hasInches && preg_match('/\d\s?(?:mm|cm)\b|\bA[46]\b/u', $list) === 1;
@@ -74,7 +74,7 @@ final readonly class TitleLine
     }
 
     /**
-     * With one thing said by the maker instead.
+     * The same with one thing that the maker has said instead.
      *
      * @param  string  $what  name, cards, front or price
      *
@@ -138,7 +138,7 @@ final readonly class TitleLine
             return null;
         }
         $sign = mb_strtolower($found['before'] !== '' ? $found['before'] : $found['after'] ?? '');
-        // A number alone may be anything; a price has a sign or cents.
+        // A number alone may be anything. A price has a sign or cents.
         if ($sign === '' && preg_match('/[.,]\d{2}$/', $found['amount']) !== 1) {
             return null;
         }

@@ -30,7 +30,7 @@ final readonly class Token
         return BadLine::at($this->at, $this->length, $message);
     }
 
-    /** In small letters and the singular, for words. */
+    /** For words: in small letters and the singular. */
     public function plain(): string
     {
         $word = trim($this->lower(), ".!?'’*");

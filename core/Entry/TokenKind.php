@@ -11,7 +11,7 @@ enum TokenKind
     case Times;
     case Length;
     case Weight;
-    /** What is weighed or poured: 20 g, 50 ml. */
+    /** Things sold by weight or volume: 20 g, 50 ml. */
     case Amount;
     case Number;
     case Name;

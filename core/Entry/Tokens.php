@@ -9,13 +9,13 @@ final class Tokens
 {
     private const MEASURE = '(?:\d+(?:[ -]\d+\/\d+|\/\d+|[.,]\d+|\s?[¼½¾⅛⅜⅝⅞])?|[¼½¾⅛⅜⅝⅞]|\.\d+)';
 
-    /** A unit ends where its word does, or where a size goes on: 210mmx297. */
+    /** A unit ends with its word, or where a size goes on: 210mmx297. */
     private const END = '(?=[x×*]\s?\d|[^\p{L}\d]|$)';
 
     private const UNIT = '(?:(?:inch(?:es)?|in\.?|feet|foot|ft\.?|yards?|yds?\.?|mm|cm|m|mtrs?\.?|(?:milli|centi)?met(?:re|er)s?)'
         .self::END.'|″|\'\'|’’|(?<=[\d½¼¾⅛⅜⅝⅞])["”]|(?<=[\d½¼¾⅛⅜⅝⅞])[\'’](?![\'’\w]))';
 
-    /** How heavy a paper is: 220 gsm, 80 lb. */
+    /** The weight of a paper: 220 gsm, 80 lb. */
     private const WEIGHT = '(\d{2,3})\s*-?\s*(gsm\b|g\/m2\b|g\/m²|g\/sqm\b|lbs?\b|pounds?\b|#)';
 
     /**
@@ -60,20 +60,20 @@ final class Tokens
         $perhaps = "{$measure}(?:\s*-?".self::UNIT.')?';
 
         return [
-            // A dash that stands by itself, and whatever else sets words apart.
+            // A dash by itself, and other signs that separate words.
             [TokenKind::Break, '\s*[,;:()\[\]]+(?=\s|$|[^\d])|\s+[-–—|•·]+(?=\s)|\s*[;()\[\]]|,(?=\s)'],
             [null, '\s+|,'],
-            // Words stand in quotation marks; a name that a list was taken apart into stands in these others.
+            // Words are in quotation marks. The name that a list was divided into stands in these other marks.
             [TokenKind::Name, '["“]([^"“”]*)(["”])'],
             [TokenKind::Name, '«([^«»]*)»'],
             [TokenKind::Colour, '(#[0-9a-f]{6})\b'],
-            // As much space before the x as behind it: "12in x2" is a measure and a count.
+            // Equal spaces before and after the x mean a size. "12in x2" is a measure and a count.
             [TokenKind::Size, "({$perhaps})(?:\s+[x×*]\s+|\s*[×]\s*|[x*]|\s+by\s+)({$perhaps})(?![\w\/\"])(?![x×*]\s?\d)"],
-            // "10 square cards" are ten, and not 10 in square.
+            // "10 square cards" are ten, not 10 in square.
             [TokenKind::Square, "(?|({$side})\s*[- ]?sq(?:uare)?\b\.?|({$measure})\s*[- ]?sq(?:uare)?\b\.?(?!\s+\p{L}))"],
             [TokenKind::Weight, self::WEIGHT],
             [TokenKind::Amount, '(\d+(?:[.,]\d+)?\s?-?(?:g|gr|grams?|kg|ml|cl|oz|fl\.?\s?oz|ounces?))\b'],
-            // "2-hole", "3D": of a name, and not of a number; but a 24-piece set has 24.
+            // "2-hole", "3D": part of a name, not a number. But a 24-piece set has 24.
             [TokenKind::Word, '(\d{1,2}-(?!(?:piece|pc|pack|count|ct|sheet|design|page)s?\b)\p{L}{2,}|[23]-?D\b)'],
             [null, '-(?=\p{L})'],
             [TokenKind::Times, '[x×*]\s*(\d+)(?!\w)'],

@@ -8,12 +8,12 @@ use KeepShare\Core\Colour\ColourWords;
 use KeepShare\Core\Kit\Shape;
 
 /**
- * A line that names no kind: "x2 Fern frond 12x12" has the size of a sheet and is taken as a patterned paper, "12 hearts" is called
- * by a picture and taken as die cuts. Both are shown as guesses.
+ * A line that names no kind. "x2 Fern frond 12x12" has the size of a sheet and is assumed to be patterned paper. "12
+ * hearts" names a picture and is assumed to be die cuts. Both are shown as guesses.
  */
 final readonly class Unnamed
 {
-    /** A sheet of a pad is at least so large, in inches. */
+    /** The least size of a sheet of a pad, in inches. */
     private const SMALLEST_SHEET = 5;
 
     private const TONES = ['dark', 'light', 'pale', 'deep', 'bright', 'hot', 'soft', 'dusty'];

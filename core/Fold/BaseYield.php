@@ -10,10 +10,10 @@ use KeepShare\Core\Cut\Planner;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Size;
 
-/** How many blanks come out of one sheet of cardstock, with the cuts to get them. */
+/** How many blanks one sheet of cardstock gives, with the cuts to get them. */
 final readonly class BaseYield
 {
-    /** A sheet of 12 × 12 gives no more minis than this; it keeps tiny blanks from being counted for ever. */
+    /** A sheet of 12 × 12 gives no more minis than this. It stops the count for tiny blanks. */
     private const MOST = 24;
 
     private function __construct(public Size $sheet, public Size $blank, public int $count, public CutPlan $plan)
@@ -25,7 +25,7 @@ final readonly class BaseYield
         $stock = [Stock::sheet('sheet', $sheet)];
         $count = 0;
         $plan = Planner::plan($stock, []);
-        // One more for as long as one more can be cut; no sheet holds more than its area does.
+        // Counts up while one more can be cut. The area of the sheet is the limit.
         while ($count < self::MOST) {
             $pieces = array_map(static fn (int $n): Piece => Piece::of("base-$n", $blank, true), range(1, $count + 1));
             $next = Planner::plan($stock, $pieces);

@@ -11,7 +11,8 @@ use KeepShare\Core\Measure\Size;
 /**
  * The flat piece a card base is folded from: twice the front, scored in the middle.
  *
- * 4 1/4 × 5 1/2 with the fold at the side is 8 1/2 × 5 1/2 scored at 4 1/4; with the fold at the top, 4 1/4 × 11 scored at 5 1/2.
+ * A front of 4 1/4 × 5 1/2 with the fold at the side is 8 1/2 × 5 1/2 scored at 4 1/4. With the fold at the top it is
+ * 4 1/4 × 11 scored at 5 1/2.
  */
 final readonly class Blank
 {

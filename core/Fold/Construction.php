@@ -7,7 +7,7 @@ namespace KeepShare\Core\Fold;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** How a card of a fold is built: the pieces, the order of gluing, what stays open, and how large it is in the end. */
+/** How a card of a fold is built: the pieces, the order of gluing, what is not glued, and its final size. */
 final readonly class Construction
 {
     /**

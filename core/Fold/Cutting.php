@@ -7,7 +7,7 @@ namespace KeepShare\Core\Fold;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** The usual small measures of folding, as a maker with an inch ruler or a metric one would choose them. */
+/** The usual small measures of folding, for an inch ruler and a metric one. */
 final readonly class Cutting
 {
     private function __construct(private Unit $unit)
@@ -19,7 +19,7 @@ final readonly class Cutting
         return new self($unit);
     }
 
-    /** 1/16 in, or 1.5 mm: the ease that lets one piece slide in another. */
+    /** 1/16 in, or 1.5 mm: the play that lets one piece slide in another. */
     public function sixteenths(int $count): Length
     {
         return $this->unit === Unit::Inch ? Length::inches(0, $count, 16) : Length::ofUnits($count * 12_000);
@@ -30,7 +30,7 @@ final readonly class Cutting
         return $this->unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3);
     }
 
-    /** 1/4 in, or 6 mm: where glue goes, and how far foam keeps from an opening. */
+    /** 1/4 in, or 6 mm: the width of a glue line, and the distance of foam from an opening. */
     public function glue(): Length
     {
         return $this->unit === Unit::Inch ? Length::inches(0, 1, 4) : Length::millimetres(6);

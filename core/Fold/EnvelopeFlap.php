@@ -8,7 +8,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Outline;
 
-/** A square turned over the top with its point down, like the flap of an envelope; a panel on the back hides the other half. */
+/**
+ * A square turned over the top with its point down, like the flap of an envelope. A panel on the back hides the other
+ * half.
+ */
 final class EnvelopeFlap implements Fold
 {
     public function construct(Size $front, Cutting $cutting): Construction

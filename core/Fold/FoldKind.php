@@ -40,7 +40,7 @@ enum FoldKind: string
         };
     }
 
-    /** As it is said of one card: "with a gatefold". */
+    /** For one card: "with a gatefold". */
     public function oneOf(): string
     {
         return match ($this) {
@@ -58,7 +58,7 @@ enum FoldKind: string
         return $edge === FoldEdge::Side ? self::Side : self::Top;
     }
 
-    /** The same base lying the other way: what was folded at the side is folded at the top. */
+    /** The same base lying the other way: a fold at the side becomes a fold at the top. */
     public function turned(): self
     {
         return match ($this) {
@@ -69,8 +69,8 @@ enum FoldKind: string
     }
 
     /**
-     * The folds a share-out can be asked for, beside the plain ones that bases have. For a shaker the maker looks out a
-     * clear sheet and a filling herself.
+     * The folds that can be asked for, apart from the plain ones that bases have. For a shaker the maker finds a clear
+     * sheet and a filling.
      *
      * @return list<self>
      */
@@ -89,7 +89,7 @@ enum FoldKind: string
         ];
     }
 
-    /** Made from a base that has its score already; the others are scored elsewhere and need a blank of their own. */
+    /** Whether it is made from a base with a score. The others are scored elsewhere and need a blank of their own. */
     public function fitsReadyBase(): bool
     {
         return $this !== self::Gatefold && $this !== self::Pocket;

@@ -9,10 +9,13 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Outline;
 
-/** A piece cut for a fold: its size flat, where it is scored, what it is cut from, and what of it is seen from the front. */
+/**
+ * A piece that is cut for a fold: its flat size, its scores, what it is cut from, and what of it is seen from the
+ * front.
+ */
 final readonly class FoldPart
 {
-    /** Marks the parts of a card that are its fold's. */
+    /** The prefix of parts that belong to the fold. */
     private const PREFIX = 'fold-';
 
     /** @param  list<Length>  $scores  from the left edge, or from the top where it is scored across */
@@ -39,37 +42,37 @@ final readonly class FoldPart
         }
     }
 
-    /** The name its piece has among the parts of a card. */
+    /** The name of its piece among the parts of a card. */
     public function onCard(): string
     {
         return self::PREFIX.$this->id;
     }
 
-    /** Whether a part of a card is one of its fold. */
+    /** Whether a part of a card belongs to its fold. */
     public static function isOne(string $part): bool
     {
         return str_starts_with($part, self::PREFIX);
     }
 
-    /** Scored down at these measures from the left. */
+    /** The same with scores down, measured from the left. */
     public function scored(Length ...$at): self
     {
         return $this->with(['scores' => array_values($at), 'isScoredAcross' => false]);
     }
 
-    /** Scored across at these measures from the top. */
+    /** The same with scores across, measured from the top. */
     public function scoredAcross(Length ...$at): self
     {
         return $this->with(['scores' => array_values($at), 'isScoredAcross' => true]);
     }
 
-    /** A plain panel on the face of the card, in whose place a sketch may lie. */
+    /** Whether it is a plain panel on the face of the card, which a sketch may replace. */
     public function onFace(): self
     {
         return $this->with(['isFace' => true]);
     }
 
-    /** Seen on the closed front, besides the sketch. */
+    /** Whether it is seen on the closed front, beside the sketch. */
     public function seenAs(Outline $outline): self
     {
         return $this->with(['seen' => $outline]);

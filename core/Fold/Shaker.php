@@ -8,10 +8,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
 /**
- * A window with acetate behind it and a wall of foam round it, filled and backed.
+ * A window with acetate behind it and a wall of foam round it, filled and closed at the back.
  *
- * The window panel is that of the sketch. The wall is 1/4 in wide and keeps 1/4 in from the opening, so that it is not
- * seen; two layers of foam where the filling must move.
+ * The window panel is that of the sketch. The wall is 1/4 in wide and stays 1/4 in away from the opening, so that it is
+ * not seen. It has two layers of foam if the filling must move.
  */
 final class Shaker implements Fold
 {
@@ -79,7 +79,7 @@ final class Shaker implements Fold
                 'Set the foam round it, '
                 .$cutting->say($glue)
                 .' from the opening at least, corners closed; one layer holds a flat filling, two let it move.',
-                'Wipe the inside with an anti-static pad, put the filling in, take the liner off the foam, and close it with the backing.',
+                'Wipe the inside with an anti-static pad and put the filling in. Take the liner off the foam, and put the backing on.',
                 'Glue the whole to the front of the base. Small fillings are kept away from small children and pets.',
             ],
             'The window itself: glue on the acetate shows. The wall must be closed all round, or the filling runs out.',
@@ -87,7 +87,7 @@ final class Shaker implements Fold
         );
     }
 
-    /** The foam for one layer, round an opening. */
+    /** The foam for one layer round an opening. */
     private static function wallRound(Size $opening, Length $glue): Length
     {
         return Length::ofUnits(2 * ($opening->width->units + $opening->height->units) + 12 * $glue->units);

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Outline;
 
-/** 1 in cut off the front, and a strip inside at the open edge that shows past it. */
+/** The front is 1 in shorter, and a strip inside at the open edge shows below it. */
 final class ShortFront implements Fold
 {
     public function construct(Size $front, Cutting $cutting): Construction

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Fold;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** Envelopes that are sold everywhere, the smallest first. */
+/** Common envelopes, the smallest first. */
 enum StandardEnvelope: string
 {
     case Mini = 'mini';
@@ -17,7 +17,7 @@ enum StandardEnvelope: string
     case Square = '6 1/2 in square';
     case C5 = 'C5';
 
-    /** As it is said of one: "an A2", "a C6". */
+    /** For one of them: "an A2", "a C6". */
     public function oneOf(): string
     {
         return match ($this) {
@@ -39,7 +39,7 @@ enum StandardEnvelope: string
     }
 
     /**
-     * The smallest that takes a finished card: its thickness is taken up on both sides, and 1/32 in is left to slide.
+     * The smallest that takes a finished card. Its thickness is added on both sides, and 1/32 in for sliding in.
      *
      * @return self|null null where none is large enough
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** The card fronts that have a name in the trade. */
+/** Card fronts that have a name in the trade. */
 enum StandardFront: string
 {
     case A2 = 'A2';
@@ -28,7 +28,7 @@ enum StandardFront: string
         };
     }
 
-    /** "A2", or the measures where the size has no name; either way up. */
+    /** "A2", or the measures if the size has no name, in either direction. */
     public static function nameOf(Size $front, Unit $unit): string
     {
         foreach (self::cases() as $standard) {

@@ -15,7 +15,7 @@ enum Stuff: string
     case Acetate = 'acetate';
     case Foam = 'foam';
 
-    /** Of one layer. */
+    /** With one layer only. */
     public function thickness(): Length
     {
         return Length::ofUnits(match ($this) {

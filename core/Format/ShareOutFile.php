@@ -155,8 +155,8 @@ final readonly class ShareOutFile
     }
 
     /**
-     * Where each piece lies: its middle from the left and the lower edge of the front, how far it is turned, how many layers of
-     * foam it is up; of trimmings the middle of all, and each by itself.
+     * Where each piece lies: its middle from the left and the lower edge of the front, its angle, and its layers of
+     * foam. Trimmings have the middle of all, and each by itself.
      *
      * @return array<string, array<string, mixed>> by part
      */
@@ -249,7 +249,7 @@ final readonly class ShareOutFile
         return $lines;
     }
 
-    /** A piece of a print that has no up may be turned, as a rule. */
+    /** A piece of a print that is not directional may usually be turned. */
     private function turns(Taking $taking): bool
     {
         $face = $this->table->components[$taking->component]->face($taking->face);
@@ -262,7 +262,7 @@ final readonly class ShareOutFile
         return $taking->size === null ? null : $this->table->components[$taking->component]->face($taking->face)?->name;
     }
 
-    /** Pieces, or of ribbon a length, as it is read back. */
+    /** Pieces, or a length of ribbon, in a form that can be read back. */
     private function exactly(Taking $taking): string
     {
         $isRibbon = $this->table->components[$taking->component]->kind() === Kind::Ribbon;
@@ -270,7 +270,7 @@ final readonly class ShareOutFile
         return $isRibbon ? Length::ofUnits($taking->quantity)->exact($this->table->unit) : (string) $taking->quantity;
     }
 
-    /** Pieces, or of ribbon a length with its unit; a row that is short is below 0. */
+    /** Pieces, or a length of ribbon with its unit. It is below 0 for a row that is short. */
     private function amount(Component $component, int $quantity): string
     {
         if ($component->kind() !== Kind::Ribbon) {

@@ -22,7 +22,9 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 
-/** What a keepshare/share-out file says: cards, and the goods they are made of. Read whole or not at all. */
+/**
+ * The content of a keepshare/share-out file: cards and the goods they are made of. It is read as a whole or not at all.
+ */
 final readonly class SharedOut
 {
     private const MOST_CARDS = 500;
@@ -71,7 +73,7 @@ final readonly class SharedOut
         $components = array_column($kit->components ?? [], null, 'id');
         foreach ($fields->has('goods') ? $fields->items('goods') : [] as $i => $item) {
             $id = is_array($item) && is_string($item['id'] ?? null) ? $item['id'] : '';
-            // What comes of something taken apart has a ~ after its id.
+            // Goods that come from something taken apart have a ~ after their id.
             $plain = rtrim($id, '~');
             /** @var array<string, mixed> $line */
             $line = [...is_array($item) ? $item : [], 'id' => $plain];

@@ -9,7 +9,7 @@ use DateTimeImmutable;
 /** A day on which somebody is given a card: every year, or once. */
 final readonly class DayOfYear
 {
-    /** A year that has every day there is. */
+    /** A leap year, which has every possible day. */
     private const LEAP_YEAR = 2028;
 
     private function __construct(public int $month, public int $day, public ?int $year)
@@ -26,7 +26,7 @@ final readonly class DayOfYear
         return checkdate($month, $day, $year ?? self::LEAP_YEAR) ? new self($month, $day, $year) : throw BadDay::isNone($month, $day);
     }
 
-    /** When it is next, that day included; null where it has been. The 29th of February is kept on the 28th in other years. */
+    /** Its next date, today included. Null if it is over. The 29th of February falls on the 28th in other years. */
     public function nextFrom(DateTimeImmutable $from): ?DateTimeImmutable
     {
         $from = $from->setTime(0, 0);

@@ -6,7 +6,9 @@ namespace KeepShare\Core\Giving;
 
 use KeepShare\Core\Kit\Occasion;
 
-/** What an entry of a calendar says of somebody's day: "Ada Fenn's birthday", "Wedding of Ada and Bo", "Birthday: Ada". */
+/**
+ * What an entry of a calendar says of a person's day: "Ada Fenn's birthday", "Wedding of Ada and Bo", "Birthday: Ada".
+ */
 final readonly class DayText
 {
     private const OCCASIONS = [
@@ -41,7 +43,7 @@ final readonly class DayText
     {
     }
 
-    /** Null where it is nobody's day, or none that a card is for. */
+    /** Null if it is nobody's day, or not one for a card. */
     public static function read(string $summary): ?self
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', str_replace(['’', '–', '—'], ["'", '-', '-'], $summary)));
@@ -57,7 +59,7 @@ final readonly class DayText
         return null;
     }
 
-    /** What is left of the text is a name, once the words round it are off: "Happy … of", "'s 40th", brackets, signs. */
+    /** The name that is left of the text without the words round it: "Happy … of", "'s 40th", brackets, signs. */
     private static function name(string $rest): string
     {
         $rest = (string) preg_replace("/'s?(?=\s|$)/iu", ' ', $rest);

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Giving;
 
 use KeepShare\Core\Kit\Occasion;
 
-/** What the days that come need and have no card for, by occasion. */
+/** The cards that coming days need and do not have, by occasion. */
 final readonly class Needs
 {
     private const IN_WORDS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
@@ -31,7 +31,7 @@ final readonly class Needs
     }
 
     /**
-     * What is still to be made where some are in hand already.
+     * What must still be made, with some cards ready.
      *
      * @param  array<string, int>  $inHand  by occasion
      */

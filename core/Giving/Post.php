@@ -7,7 +7,7 @@ namespace KeepShare\Core\Giving;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** What the post takes, by how thick it is: as the maker has typed it from what the post says. */
+/** What the post takes, by thickness. The maker types it as the post says it. */
 final readonly class Post
 {
     /** @param  list<array{string, Length}>  $limits  what it goes as, and how thick that may be; the thinnest first */
@@ -23,16 +23,16 @@ final readonly class Post
         return new self($limits);
     }
 
-    /** The thinnest it may go as: "about 4 mm: a thick letter". The envelope itself is not counted. */
-    public function says(Length $thick): string
+    /** The thinnest post size that it fits: "about 4 mm: a thick letter". The envelope itself is not counted. */
+    public function says(Length $thick, Unit $unit): string
     {
-        $about = 'about '.ltrim($thick->label(Unit::Millimetre), '≈ ');
+        $about = "about {$thick->about($unit)}";
         foreach ($this->limits as [$name, $limit]) {
             if (! $thick->isLongerThan($limit)) {
                 return "$about: $name";
             }
         }
 
-        return $this->limits === [] ? "$about thick" : "$about: thicker than all you have said the post takes; ask there, or use a box";
+        return $this->limits === [] ? "$about thick" : "$about: too thick for the post sizes you wrote down. Ask your post, or use a box";
     }
 }

@@ -8,8 +8,8 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Singular;
 
 /**
- * How well a card suits somebody's day. A card of the same occasion comes before one for no reason, and that before others,
- * which say something else; among them what has to do with what that person likes, then what the maker has given more stars.
+ * How well a card suits a person's day. A card of the same occasion comes first, then one for no occasion, then others.
+ * Among equal ones come those with something the person likes, and then those with more stars.
  */
 final readonly class Suits
 {
@@ -19,7 +19,7 @@ final readonly class Suits
 
     private const LIKED = 8;
 
-    /** Words that say nothing of what somebody likes. */
+    /** Words that do not describe what somebody likes. */
     private const IDLE = ['and', 'the', 'all', 'her', 'his', 'not', 'with', 'but', 'for', 'likes', 'loves'];
 
     /** @param  list<string>  $liked  the words that are in both */
@@ -42,7 +42,7 @@ final readonly class Suits
     }
 
     /**
-     * Whole words, one or many: one cat is liked by who likes cats, and who likes pears does not like pearls.
+     * Whole words, singular or plural: "cats" matches one cat, and "pears" does not match pearls.
      *
      * @return list<string> as they are written in $likes
      */

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Json;
 
 use KeepShare\Core\Refusal;
 
-/** A text that is no JSON, with the line and the column from which on it is none. */
+/** A text that is not JSON, with the line and the column of the first fault. */
 final class BadJson extends Refusal
 {
     public static function at(int $line, int $column, string $expected): self

@@ -7,8 +7,8 @@ namespace KeepShare\Core\Json;
 use JsonException;
 
 /**
- * A file of JSON from outside. A byte-order mark before it is no fault; where it is no JSON the first place is said from which on
- * it is none, since PHP says only that there is one.
+ * A JSON file from outside. It may begin with a byte-order mark. If it is not JSON, the first fault is located, since
+ * PHP only says that there is one.
  */
 final class JsonText
 {
@@ -57,7 +57,7 @@ final class JsonText
         return BadJson::at(1 + substr_count($before, "\n"), 1 + mb_strlen($line), $expected);
     }
 
-    /** What is expected after what was; null where that does not stand there. */
+    /** What is expected next. Null if the text is right here. */
     private function step(string $expected): ?string
     {
         $this->takes(self::SPACE);

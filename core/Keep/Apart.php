@@ -17,7 +17,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Weight;
 
 /**
- * What a good gives when it is not used for what it is: the print inside an envelope is a panel, a base cut on its fold
+ * What a good gives if it is used for something else. The print inside an envelope is a panel, a base cut on its fold
  * is two, and the unprinted back of a die cut with words is a blank label.
  */
 final readonly class Apart
@@ -30,7 +30,7 @@ final readonly class Apart
     {
     }
 
-    /** Null where it gives nothing. */
+    /** Null if it gives nothing. */
     public static function of(Component $component): ?self
     {
         $good = $component->good;
@@ -48,7 +48,7 @@ final readonly class Apart
         };
     }
 
-    /** As a component of its own, of $count goods taken apart. */
+    /** A component of its own, from $count goods taken apart. */
     public function component(string $id, int $count): Component
     {
         return Component::of($id, $this->name, $this->good, $this->each * $count);
@@ -69,7 +69,9 @@ final readonly class Apart
             );
     }
 
-    /** The fold line flattens: each half is a panel as large as the front. It is no blank for a base any more. */
+    /**
+     * The fold line is pressed flat, so each half is a panel as large as the front. It is no longer a blank for a base.
+     */
     private static function halves(string $name, CardBase $base): self
     {
         return new self("Half of $name", $base->printed === null

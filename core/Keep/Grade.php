@@ -7,7 +7,7 @@ namespace KeepShare\Core\Keep;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** What an offcut is still good for, the most useful first: leftovers are sorted by use, not by shape. */
+/** What an offcut is still good for, the most useful first. Leftovers are sorted by use, not by shape. */
 enum Grade: string
 {
     case Background = 'background';
@@ -16,7 +16,7 @@ enum Grade: string
     case Square = 'square';
     case Confetti = 'confetti';
 
-    /** Judged against the front of the cards it would go on; it may lie either way. */
+    /** Judged by the front of the cards it would go on, in either direction. */
     public static function of(Size $offcut, Size $front): self
     {
         $short = $offcut->shorter()->units;

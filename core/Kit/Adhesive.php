@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** Glue, glue dots or tape: counted by piece, bottle or roll; where there is plenty nobody counts it. */
+/** Glue, glue dots or tape, counted by piece, bottle or roll. Nobody counts what there is plenty of. */
 final readonly class Adhesive implements Good
 {
     use Whole;

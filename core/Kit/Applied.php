@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** A ready-made piece that is stuck on a card whole. */
+/** A ready-made piece that is stuck on as a whole. */
 interface Applied extends Good
 {
     public function printed(): Printed;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Refusal;
 
-/** A kit file that is refused whole; $faults names each place and what is wrong there. */
+/** A kit file that is refused as a whole. $faults names each place and what is wrong there. */
 final class BadKit extends Refusal
 {
     /** @param  non-empty-list<string>  $faults */

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
 
-/** A scored card base; $front is the size of the folded front. */
+/** A scored card base. $front is the size of the folded front. */
 final readonly class CardBase implements Good
 {
     use Whole;
@@ -27,7 +27,7 @@ final readonly class CardBase implements Good
         return Kind::Base;
     }
 
-    /** Dark ink shows on its front. */
+    /** Whether dark ink shows on its front. */
     public function showsInk(): bool
     {
         return $this->printed?->showsInk() ?? $this->colour->isLight();
@@ -68,7 +68,8 @@ final readonly class CardBase implements Good
     }
 
     /**
-     * Packing lists say "8.5 x 5.5, scored" of what folds to 4 1/4 x 5 1/2: twice the front of the kit is the front unfolded.
+     * Packing lists call a base that folds to 4 1/4 x 5 1/2 "8.5 x 5.5, scored". Twice the front of the kit is the
+     * front unfolded.
      *
      * @return array{Size, FoldEdge}
      */

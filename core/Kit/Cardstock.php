@@ -54,25 +54,25 @@ final readonly class Cardstock implements SheetGood
         return $this->finish === Finish::Mirror || $this->finish === Finish::Glitter;
     }
 
-    /** Stiff and plain enough to be folded into a card. */
+    /** Whether it is stiff and plain enough to be folded into a card. */
     public function makesBases(): bool
     {
         return $this->weight === Weight::Heavy && $this->finish === Finish::Plain;
     }
 
-    /** Takes ink, so that a stamped label can be cut from it. */
+    /** Whether it takes ink, so that a stamped label can be cut from it. */
     public function takesInk(): bool
     {
         return $this->finish === Finish::Plain || $this->finish === Finish::Watercolour;
     }
 
-    /** Takes ink, and dark ink shows on its front. */
+    /** Whether it takes ink, and dark ink shows on its front. */
     public function showsInk(): bool
     {
         return $this->takesInk() && $this->front->isLight();
     }
 
-    /** Lies flat and hides what is under it, as a mat must. */
+    /** Whether it lies flat and hides what is under it, as a mat must. */
     public function makesMats(): bool
     {
         return $this->finish !== Finish::Vellum && $this->finish !== Finish::Acetate;

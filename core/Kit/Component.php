@@ -7,13 +7,13 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Size;
 
 /**
- * One line of a packing list: a good, its name, and how many of it there should be.
+ * One line of a packing list: a good, its name, and how many there should be.
  *
  * $count is sheets, pieces, or for ribbon a length in units of 1/8 micrometre.
  */
 final readonly class Component
 {
-    /** @param  list<string>  $guesses  what was taken as is usual where its line did not say it */
+    /** @param  list<string>  $guesses  what was assumed because its line did not say it */
     private function __construct(
         public string $id,
         public string $name,
@@ -33,7 +33,7 @@ final readonly class Component
         return new self($this->id, $this->name, $this->good, $this->count, array_values($guesses));
     }
 
-    /** The same, with how many there really are. */
+    /** The same, with the number that is really there. */
     public function counted(int $count): self
     {
         return new self($this->id, $this->name, $this->good, $count);
@@ -44,19 +44,19 @@ final readonly class Component
         return $this->good->kind();
     }
 
-    /** What a piece cut from it shows with this side up; null where it has no such side, or is cut from no sheet. */
+    /** What a piece cut from it shows with this side up. Null if it has no such side or is not a sheet. */
     public function face(int $side): ?Face
     {
         return $this->good instanceof SheetGood ? $this->good->faces()[$side] ?? null : null;
     }
 
-    /** Nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
+    /** Whether nobody counts it: a tool, a stamp, or an embellishment of which there are plenty. */
     public function isEndless(): bool
     {
         return $this->good instanceof Endless || $this->good->isPlenty();
     }
 
-    /** The words it puts on a card, whether it is a piece, a sticker or a stamp. */
+    /** The words it puts on a card, as a piece, a sticker or a stamp. */
     public function words(): ?Words
     {
         $good = $this->good;
@@ -68,13 +68,13 @@ final readonly class Component
         };
     }
 
-    /** The size over all of a piece that is stuck on whole; null of anything else. */
+    /** The full size of a piece that is stuck on as a whole. Null for anything else. */
     public function printedSize(): ?Size
     {
         return $this->good instanceof Applied ? $this->good->printed()->size : null;
     }
 
-    /** A picture can be cut out of it: a motif of its print, or what is on a panel. */
+    /** Whether a picture can be cut out of it: a motif of its print, or the picture on a panel. */
     public function showsPicture(): bool
     {
         if ($this->good instanceof Panel && $this->good->isPicture()) {
@@ -85,13 +85,13 @@ final readonly class Component
         return array_filter($faces, static fn (Face $face): bool => $face->motif->isPicture()) !== [];
     }
 
-    /** A stamp that puts a picture on any light cardstock. */
+    /** Whether it is a stamp that prints a picture on any light cardstock. */
     public function showsStampedPicture(): bool
     {
         return $this->good instanceof Stamp && $this->good->words === null;
     }
 
-    /** A picture that the eye of a card can rest on, or a piece that is a front by itself; a letter alone is none. */
+    /** Whether it is a picture for the focal point, or a piece that is a whole front. A letter alone is not. */
     public function isFocalPoint(): bool
     {
         $printed = $this->good instanceof Applied ? $this->good->printed() : null;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Kit;
 
 /**
- * The line along which a ready-made piece is cut, as read from a photograph of it: its outline first, then its windows, in
- * thousandths of the box of its size.
+ * The line along which a ready-made piece is cut, read from a photograph: its outline first, then its windows. Units
+ * are thousandths of the box of its size.
  *
  * @phpstan-type Spot array{int, int}
  * @phpstan-type Line non-empty-list<Spot>
@@ -19,7 +19,7 @@ final readonly class CutLine
 
     private const MOST_POINTS = 90;
 
-    /** What is hidden and what is clear is told by so many points. */
+    /** The number of points with which overlaps are computed. */
     private const ROUGH = 16;
 
     /** @param  non-empty-list<Line>  $lines */
@@ -81,7 +81,7 @@ final readonly class CutLine
         return array_map(static fn (array $line): string => self::joined($line, ',', ' '), $this->lines);
     }
 
-    /** As a path of SVG, in its box. */
+    /** As an SVG path within its box. */
     public function path(): string
     {
         return implode('', array_map(static fn (array $line): string => 'M'.self::joined($line, ' ', 'L').'Z', $this->lines));
@@ -113,8 +113,8 @@ final readonly class CutLine
     }
 
     /**
-     * Without the points that matter least: those that make the smallest triangles with their neighbours (M. Visvalingam and
-     * J. D. Whyatt, 1993).
+     * Without the points that matter least: those that make the smallest triangles with their neighbours (M.
+     * Visvalingam and J. D. Whyatt, 1993).
      *
      * @param  Line  $line
      * @return Line

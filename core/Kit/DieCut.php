@@ -55,7 +55,7 @@ final readonly class DieCut implements Applied
         return self::of($line->printed());
     }
 
-    /** Kits hold two of most, and one of some: the line must say. */
+    /** Kits hold two of most, and one of some, so the line must say. */
     public static function usualCount(): ?int
     {
         return null;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Colour\Colour;
 
-/** Gems, pearls, sequins, enamel dots: used in small odd groups. Where there are plenty nobody counts them. */
+/** Gems, pearls, sequins, enamel dots, used in small odd groups. Nobody counts what there is plenty of. */
 final readonly class Embellishment implements Good
 {
     use Whole;

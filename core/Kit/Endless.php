@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** Owned, never used up. */
+/** Owned, and never used up. */
 interface Endless extends Good
 {
 }

@@ -8,7 +8,7 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** An envelope; $size is its outside. */
+/** An envelope. $size is its outside. */
 final readonly class Envelope implements Good
 {
     use Whole;
@@ -27,7 +27,7 @@ final readonly class Envelope implements Good
         return Kind::Envelope;
     }
 
-    /** The card goes in and does not rattle: up to an inch of room each way. */
+    /** Whether the card fits without rattling: up to an inch of room in each direction. */
     public function takes(Size $front): bool
     {
         $inch = Length::inches(1);

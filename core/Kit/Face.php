@@ -7,10 +7,10 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Sketch\Role;
 
-/** One side of a sheet: what shows when it is glued down. */
+/** One side of a sheet, which is seen when the sheet is glued down. */
 final readonly class Face
 {
-    /** @param  non-empty-list<Colour>  $colours the ground first, then by area */
+    /** @param  non-empty-list<Colour>  $colours the background first, then by area */
     private function __construct(
         public string $name,
         public Motif $motif,
@@ -38,13 +38,16 @@ final readonly class Face
         return new self($name, $shines ? Motif::Foil : Motif::Solid, [$colour], false, false, $shines);
     }
 
-    /** Pieces of it may lie on their side: it has no up, or no one minds in such a part; null for what is no part of a sketch. */
+    /**
+     * Whether its pieces may lie on their side: the print is not directional, or the part is small. Null stands for
+     * something that is no part of a sketch.
+     */
     public function mayTurnAs(?Role $role): bool
     {
         return ! $this->directional || $role?->mayTurn() === true;
     }
 
-    /** Dark ink shows on it: it is calm and light. */
+    /** Whether dark ink shows on it: it is calm and light. */
     public function showsInk(): bool
     {
         return ! $this->busy && $this->ground()->isLight();

@@ -13,9 +13,10 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * One object of a kit file, read field by field; every refusal names the place.
+ * One object of a kit file, read field by field. Every refusal names the place.
  *
- * In a file lengths are texts or numbers in the file's unit. In a record ($unit null) they are whole units of 1/8 micrometre.
+ * In a file lengths are texts or numbers in the file's unit. In a record ($unit null) they are whole units of 1/8
+ * micrometre.
  */
 final class Fields
 {
@@ -83,7 +84,7 @@ final class Fields
         return trim($value);
     }
 
-    /** Whether a text of UTF-8 has control characters, or nothing but what cannot be seen. */
+    /** Whether a UTF-8 text has control characters or only invisible ones. */
     public static function isUnseen(string $text): bool
     {
         $hasControls = preg_match('/[^\P{Cc}\n\r\t]/u', $text) === 1;

@@ -6,12 +6,12 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Measure\Length;
 
-/** Foam squares that lift a piece; $thickness is the height of one layer. */
+/** Foam squares that lift a piece. $thickness is the height of one layer. */
 final readonly class Foam implements Good
 {
     use Whole;
 
-    /** Squares that a card usually takes, under its picture and its words. */
+    /** The squares that a card usually takes, under its picture and its words. */
     public const A_CARD = 4;
 
     private function __construct(public Length $thickness)

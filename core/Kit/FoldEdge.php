@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The edge of the front that the fold of a base lies on. */
+/** The edge of the front with the fold of the base. */
 enum FoldEdge: string
 {
     case Side = 'side';

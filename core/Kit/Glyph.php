@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** A letter or a figure by itself: it stands beside others as a word or an age, and is no picture. */
+/** A letter or a figure by itself. With others it makes a word or an age. It is not a picture. */
 final class Glyph
 {
     private const NAMED = '/^(?:(?:letter|number|figure|numeral)\s+)?["“\']?([a-z0-9])["”\']?(?:,.*|\s+(?:sticker|chipboard|puffy))?$/iu';
@@ -14,7 +14,7 @@ final class Glyph
         return self::of($component) !== null;
     }
 
-    /** In upper case; null where it is something else. */
+    /** In upper case. Null if it is something else. */
     public static function of(Component $component): ?string
     {
         $good = $component->good;

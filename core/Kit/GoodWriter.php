@@ -9,7 +9,9 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Writes what a good reads of itself: lengths as texts in $unit for a file, as whole units for a record ($unit null). */
+/**
+ * Writes what a good reads of itself: lengths as texts in $unit for a file, as whole units for a record ($unit null).
+ */
 final class GoodWriter
 {
     private function __construct(private readonly ?Unit $unit)
@@ -75,7 +77,7 @@ final class GoodWriter
     {
         $keys = array_map(static fn (Occasion $one): string => $one->value, $words->occasions);
 
-        // Fit for any is told by all that ship, so that another maker's list does not matter.
+        // "Any occasion" is written as all that ship, so that it does not depend on the list of another maker.
         return ['words' => $words->text, 'occasions' => $words->isForAny() ? Occasions::shipped() : $keys];
     }
 

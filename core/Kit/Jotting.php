@@ -12,10 +12,10 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
 
-/** What has been understood of a jotted line, and what is usual for what it leaves out. */
+/** What has been understood of a typed line, and the assumptions for the rest. */
 final class Jotting
 {
-    /** The word that named the kind, in the singular. */
+    /** The word for the kind, in the singular. */
     public string $word = '';
 
     public int $designs = 1;
@@ -26,16 +26,16 @@ final class Jotting
 
     public ?Length $length = null;
 
-    /** As it was typed; empty where it was not. */
+    /** As it was typed. Empty if it was not. */
     public string $typed = '';
 
-    /** A measure that the kind does not have, to be kept with the name: "6 mm". */
+    /** A measure that the kind does not have. It stays with the name: "6 mm". */
     public string $beside = '';
 
-    /** What the component will be called. */
+    /** The name of the component. */
     public string $name = '';
 
-    /** Its name stood in quotation marks, and is what it says. */
+    /** Whether its name stood in quotation marks and is its text. */
     public bool $saysWords = false;
 
     public bool $plenty = false;
@@ -78,7 +78,7 @@ final class Jotting
         return ($this->refusing)($message);
     }
 
-    /** The first colour said, or the one its name says. */
+    /** The first colour in the line, or the colour of its name. */
     public function colour(string $else = '#d8d5cc'): Colour
     {
         return $this->colours[0] ?? ColourWords::in($this->name) ?? Colour::fromHex($else);
@@ -100,13 +100,13 @@ final class Jotting
         ];
     }
 
-    /** A picture, or words where it is for something. */
+    /** A picture, or words if it is for an occasion. */
     public function printed(): Printed
     {
         $named = Serves::tryFrom($this->word) ?? Serves::Image;
         $serves = $named === Serves::Image && $this->saysWords ? Serves::Sentiment : $named;
         $isWords = $serves === Serves::Sentiment;
-        // A tag with a fox on it is a tag; what is cut out as a fox has its shape.
+        // A tag with a fox on it has the shape of a tag. A fox that is cut out has the shape of a fox.
         $isCutOut = $serves === Serves::Image;
         $shape = ($isCutOut ? Shape::named($this->name) : null)
             ?? Shape::tryFrom(mb_strtolower($this->name))
@@ -123,7 +123,7 @@ final class Jotting
         return $this->occasions === [] ? Words::asTheySay($text) : Words::of($text, $this->occasions);
     }
 
-    /** A print shows on its ground: darker on a light one, lighter on a dark one. */
+    /** The colour of a print on its background: darker on a light one, lighter on a dark one. */
     private static function printOn(Colour $ground): Colour
     {
         return $ground->isLight() ? $ground->mixedWith(Colour::fromHex('#33434d'), 50) : $ground->mixedWith(Colour::fromHex('#ffffff'), 60);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The kinds of component, each with the class that says what it is. */
+/** The kinds of component, each with its class. */
 enum Kind: string
 {
     case Paper = 'paper';
@@ -54,13 +54,13 @@ enum Kind: string
         };
     }
 
-    /** Comes in flat sheets that are cut into pieces. */
+    /** Whether it comes in flat sheets that are cut into pieces. */
     public function isSheets(): bool
     {
         return is_subclass_of($this->good(), SheetGood::class);
     }
 
-    /** Shows a print and can be cut into panels and strips. */
+    /** Whether it has a print and can be cut into panels and strips. */
     public function isPrintedPaper(): bool
     {
         return is_subclass_of($this->good(), PrintedPaper::class);

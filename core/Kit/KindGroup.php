@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** What lies together on the table and in a packing list, in that order. */
+/** Groups of kinds on the table and in a packing list, in that order. */
 enum KindGroup: string
 {
     case Papers = 'Papers and panels';

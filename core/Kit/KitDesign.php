@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Sketch\Sketch;
 
-/** A card as the maker of the kit shows it: its sketch and what fills some of its parts. The rest is left to whoever makes it. */
+/** A card as the maker of the kit shows it: its sketch and what fills some of its parts. The rest is free. */
 final readonly class KitDesign
 {
     public const FOCAL = 'focal';
@@ -36,7 +36,7 @@ final readonly class KitDesign
     }
 
     /**
-     * The same design, with components known by other ids; null where one of them is not known.
+     * The same design with other ids for its components. Null if one of them is unknown.
      *
      * @param  array<string, string>  $ids  by the id they have here
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 
-/** The designs of a kit as its file, and its record, hold them. */
+/** The designs of a kit as its file and its record hold them. */
 final class KitDesigns
 {
     /**

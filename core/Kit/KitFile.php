@@ -43,7 +43,7 @@ final class KitFile
     }
 
     /**
-     * One component, as it would stand in a file.
+     * One component as a file has it.
      *
      * @param  array<string, mixed>  $line
      *
@@ -116,7 +116,7 @@ final class KitFile
     }
 
     /**
-     * Those of another maker are known from here on.
+     * From here on the occasions of another maker are known.
      *
      * @return list<OccasionFields>
      */

@@ -6,7 +6,9 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Measure\Size;
 
-/** A picture in three or four stacked layers, counted in sets. Using two of four layers makes two pictures of one set. */
+/**
+ * A picture in three or four stacked layers, counted in sets. Using two of four layers makes two pictures from one set.
+ */
 final readonly class LayeredPicture implements Applied
 {
     use Whole;

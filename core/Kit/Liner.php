@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** The print inside an envelope, usable as paper; it starts a little in from the edge. */
+/** The print inside an envelope, usable as paper. It starts a little in from the edge. */
 final readonly class Liner
 {
     private function __construct(public Face $face, public Length $margin)
@@ -19,7 +19,7 @@ final readonly class Liner
         return new self($face, $margin);
     }
 
-    /** The printed panel that an envelope of this size gives, or null where the margin eats it. */
+    /** The printed panel that an envelope of this size gives. Null if the margin leaves nothing. */
     public function panelOf(Size $envelope): ?Size
     {
         $twice = $this->margin->times(2);

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** What is printed on the face of a paper; the interface draws each its own way. */
+/** What is printed on the face of a paper. Each motif is drawn in its own way. */
 enum Motif: string
 {
     /** Words that mean one of them. */
@@ -24,7 +24,7 @@ enum Motif: string
         'robins' => 'birds', 'berries' => 'holly', 'forest' => 'trees', 'waves' => 'wave', 'planks' => 'plank', 'scales' => 'scale',
     ];
 
-    /** Things one would cut out and mount. */
+    /** Motifs that people cut out and mount. */
     private const PICTURES = [
         self::Sprig, self::Leaf, self::Gull, self::Lantern, self::Star, self::Roses, self::Daisies, self::Tulips, self::Hearts,
         self::Butterflies, self::Birds, self::Bees, self::Snowflakes, self::Trees, self::Clouds, self::Balloons, self::Strawberries,
@@ -86,7 +86,7 @@ enum Motif: string
     case Woodgrain = 'woodgrain';
     case Scallops = 'scallops';
 
-    /** The motif that the words of a name say: "little hearts", "navy stripes". Null where they say none. */
+    /** The motif that a name mentions: "little hearts", "navy stripes". Null if it mentions none. */
     public static function named(string $name): ?self
     {
         $words = preg_split('/[^\p{L}]+/u', mb_strtolower($name), -1, PREG_SPLIT_NO_EMPTY) ?: [];
@@ -102,7 +102,7 @@ enum Motif: string
         return null;
     }
 
-    /** How large the print repeats: 0 where there is none, 1 small, 2 middling, 3 large. */
+    /** How large the print repeats: 0 for a plain face, 1 small, 2 medium, 3 large. */
     public function scale(): int
     {
         return match ($this) {
@@ -113,25 +113,25 @@ enum Motif: string
         };
     }
 
-    /** Much goes on in it, as it is usually printed. */
+    /** Whether its usual print is busy. */
     public function isBusy(): bool
     {
         return $this->isPicture() || in_array($this, self::BUSY, true);
     }
 
-    /** A thing one would cut out and mount, rather than a pattern. */
+    /** Whether it is a thing that people cut out and mount, and not a pattern. */
     public function isPicture(): bool
     {
         return in_array($this, self::PICTURES, true);
     }
 
-    /** A view, which is a picture when it is not repeated over a sheet. */
+    /** A view, which is a picture if it is not repeated over the sheet. */
     public function isScene(): bool
     {
         return $this === self::Hills;
     }
 
-    /** What is cut out round a motif: it holds one at least. */
+    /** The size that is cut out round a motif. It holds at least one. */
     public static function cutOut(Unit $unit): Size
     {
         return $unit === Unit::Inch ? Size::parse('1 3/4', '1 3/4', Unit::Inch) : Size::parse('45', '45', Unit::Millimetre);

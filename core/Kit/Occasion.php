@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** What a card is sent for. A sentiment may fit several. Which there are, and what they are called, is in Occasions. */
+/** What a card is sent for. A sentiment may fit several. The list of occasions and their names is in Occasions. */
 final readonly class Occasion
 {
     private function __construct(public string $value)
@@ -33,13 +33,13 @@ final readonly class Occasion
         return Occasions::about($this->value)['name'];
     }
 
-    /** One of those that every kit may be asked for; the others count where there are words for them. */
+    /** Whether every kit may be asked for it. The others count only if there are words for them. */
     public function isUsual(): bool
     {
         return Occasions::about($this->value)['usual'];
     }
 
-    /** How many of some fifteen cards a maker usually wants for it, who has not said otherwise. */
+    /** How many of some fifteen cards are for it, unless the maker has said otherwise. */
     public function usualShare(): int
     {
         return Occasions::about($this->value)['share'];

@@ -7,17 +7,16 @@ namespace KeepShare\Core\Kit;
 use Closure;
 
 /**
- * The occasions there are, in the maker's order: those that ship, which may be called otherwise, and those that were added. It is
- * one list for all that runs, as the words of a language are; where it comes from is told once, and it is read when it is
- * first asked for.
+ * All occasions in the maker's order: those that ship, which may be renamed, and those that were added. The list is one
+ * for the whole program. Its source is set once, and it is read when it is first needed.
  *
  * @phpstan-type OccasionFields array{key: string, name: string, share: int, usual: bool}
  */
 final class Occasions
 {
     /**
-     * By key: what it is called; how many of a dozen and a few cards a maker usually sends for it in a year; whether every
-     * kit is asked for it, or only where there are words for it; and what words that are for it say.
+     * By key: the name, how many of some fifteen cards a maker sends for it in a year, whether every kit is asked for
+     * it or only if there are words for it, and the words that mention it.
      */
     private const SHIPPED = [
         'birthday' => [
@@ -153,14 +152,14 @@ final class Occasions
         self::reread();
     }
 
-    /** What was read of the maker's list may be another by now. */
+    /** The maker's list may have changed since it was read. */
     public static function reread(): void
     {
         self::$list = null;
     }
 
     /**
-     * One of another maker; known from here on, as it is called there where it is not known already.
+     * An occasion of another maker. From here on it is known, under its own name if it is new.
      *
      * @return OccasionFields
      */
@@ -191,7 +190,7 @@ final class Occasions
         return array_values(self::list());
     }
 
-    /** By its key, or by what it is called: "thank-you", "Name day". */
+    /** By its key, or by its name: "thank-you", "Name day". */
     public static function named(string $name): ?Occasion
     {
         $list = self::list();

@@ -7,10 +7,10 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Json\BadJson;
 use KeepShare\Core\Json\JsonText;
 
-/** What every file that Keep Share reads begins with: its format and the version of it. */
+/** How every file that Keep Share reads begins: with its format and its version. */
 final class OpenFile
 {
-    /** Objects in objects: the cuts of a sheet lie one in the other. */
+    /** The depth of nested objects: cuts of a sheet are nested. */
     private const DEEPEST = 80;
 
     /**

@@ -7,7 +7,10 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A printed panel, cut-apart or journalling card: both sides printed, trimmed or cut in strips like paper. */
+/**
+ * A printed panel, cut-apart or journalling card. Both sides are printed, and it is trimmed or cut in strips like
+ * paper.
+ */
 final readonly class Panel implements PrintedPaper
 {
     use Whole;
@@ -32,7 +35,7 @@ final readonly class Panel implements PrintedPaper
         return $this->size;
     }
 
-    /** Its front is a picture that the eye of a card can rest on, not a pattern. */
+    /** Whether its front is a picture for the focal point, and not a pattern. */
     public function isPicture(): bool
     {
         return $this->front->motif->isPicture() || $this->front->motif->isScene();

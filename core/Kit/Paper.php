@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Patterned paper: two printed faces, of which a glued piece shows one. */
+/** Patterned paper with two printed faces. A glued piece shows one. */
 final readonly class Paper implements PrintedPaper
 {
     use Whole;
@@ -62,7 +62,7 @@ final readonly class Paper implements PrintedPaper
         return self::of($size, $front, $back, $line->weight === Weight::Heavy);
     }
 
-    /** Pads bring two of each, or three, or one: the line must say. */
+    /** Pads have one, two or three of each, so the line must say. */
     public static function usualCount(): ?int
     {
         return null;

@@ -34,9 +34,9 @@ final readonly class Price
     }
 
     /**
-     * As people type it: "34.50", "34,50", "1 234,50", "1,234.50". The last sign before one or two digits is the point; where
-     * three digits follow a sign it parts thousands, but in a currency of three digits the last such sign is the point, as
-     * amount() writes it.
+     * As people type it: "34.50", "34,50", "1 234,50", "1,234.50". The last sign before one or two digits is the
+     * decimal point. A sign before three digits separates thousands. In a currency with three digits, the last such
+     * sign is the point, as amount() writes it.
      *
      * @throws BadKit where it is no amount
      */
@@ -62,7 +62,7 @@ final readonly class Price
         return intdiv($this->minor, $one).($digits === 0 ? '' : sprintf('.%0'.$digits.'d', $this->minor % $one));
     }
 
-    /** How many digits the currency has after the point, by CLDR. */
+    /** The number of digits after the point in a currency, by CLDR. */
     private static function digits(string $currency): int
     {
         return (int) (new NumberFormatter('en@currency='.$currency, NumberFormatter::CURRENCY))->getAttribute(
@@ -70,13 +70,13 @@ final readonly class Price
         );
     }
 
-    /** The price over a number of cards, to the nearest coin. */
+    /** The price divided by a number of cards, to the nearest coin. */
     public function over(int $cards): self
     {
         return new self(self::share($this->minor, 1, $cards), $this->currency);
     }
 
-    /** So many parts of a whole that cost so much, to the nearest coin, half a coin up: the one way in which shares are rounded. */
+    /** A share of a whole price, to the nearest coin, with half a coin rounded up. Every share is rounded here. */
     public static function share(int $minor, int $parts, int $whole): int
     {
         return intdiv(2 * $minor * $parts + $whole, 2 * $whole);

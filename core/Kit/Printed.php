@@ -8,7 +8,7 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
-/** The print of a die cut or sticker: its size over all, what it does, its outline and colours, its words if any. */
+/** The print of a die cut or sticker: its full size, its role, its outline and colours, and its words if it has any. */
 final readonly class Printed
 {
     /**
@@ -32,7 +32,7 @@ final readonly class Printed
     }
 
     /**
-     * As it is seen on a photograph: its own outline, size and colours.
+     * As seen on a photograph: its own outline, size and colours.
      *
      * @param  non-empty-list<Colour>  $colours
      */
@@ -46,7 +46,7 @@ final readonly class Printed
         return $this->photographed($this->size, $this->colours, $outline);
     }
 
-    /** A tag or a blank label so large that it is the front of a card: 2 × 3 1/2 in at least. */
+    /** Whether it is a tag or a blank label as large as the front of a card: at least 2 × 3 1/2 in. */
     public function isFront(): bool
     {
         return ($this->serves === Serves::Tag || $this->serves === Serves::Label)
@@ -54,7 +54,7 @@ final readonly class Printed
             && ! Length::inches(3, 1, 2)->isLongerThan($this->size->longer());
     }
 
-    /** Dark ink shows on it. */
+    /** Whether dark ink shows on it. */
     public function showsInk(): bool
     {
         return $this->colours[0]->isLight();

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Colour\Colour;
 
-/** Ribbon, twine or cord; counted by length, in units of 1/8 micrometre. */
+/** Ribbon, twine or cord, counted by length in units of 1/8 micrometre. */
 final readonly class Ribbon implements ByLength
 {
     use Whole;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The outline of a die cut or sticker; the interface draws each its own way. */
+/** The outline of a die cut or sticker. Each shape is drawn in its own way. */
 enum Shape: string
 {
     case Lantern = 'lantern';
@@ -157,13 +157,13 @@ enum Shape: string
     case House = 'house';
     case Church = 'church';
     case Lightbulb = 'lightbulb';
-    /** What is not known is drawn as an outline of its size, with its name: never as a wrong thing. */
+    /** An unknown thing is drawn as an outline of its size with its name, and never as a wrong thing. */
     case Plain = 'plain';
 
-    /** The shape that the words of a name say: a robin is a bird, a birthday cake a cake. Null where they say none. */
+    /** The shape that a name mentions: a robin is a bird, a birthday cake is a cake. Null if it mentions none. */
     public static function named(string $name): ?self
     {
-        // What it comes with is not what it is.
+        // What comes with a thing is not the thing.
         $plain = (string) preg_replace('/\b(with|in|on|from|and)\b.*$/u', '', mb_strtolower($name));
         $words = preg_split('/[^\p{L}]+/u', $plain, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         for ($end = count($words); $end > 0; $end--) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The words by which shapes are known, in the singular, beside their own names. */
+/** Words for shapes in the singular, beside their own names. */
 final class ShapeName
 {
     private const WORDS = [

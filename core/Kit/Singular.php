@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** English words by their singular, so that "hearts" and "heart" are one. A word that is no plural stays as it is. */
+/** English words in the singular, so that "hearts" and "heart" are one. Other words stay as they are. */
 final class Singular
 {
     private const UNLIKE = [

@@ -9,7 +9,7 @@ use Transliterator;
 /** Makes the id of a component from its name. */
 final class Slug
 {
-    /** Made once: to make one takes far longer than to use it. */
+    /** It is made once, since that takes far longer than using it. */
     private static ?Transliterator $plainly = null;
 
     /** @param  list<string>  $taken ids it must differ from */
@@ -26,7 +26,7 @@ final class Slug
         return $unique;
     }
 
-    /** In small letters, figures and strokes alone; empty where nothing of it can be said so. */
+    /** In small letters, figures and hyphens only. Empty if nothing is left. */
     public static function of(string $name): string
     {
         return trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(self::ascii($name))), '-');

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A stamp: an endless supply of one sentiment, or of one picture where it has no words. $size is that of the print. */
+/** A stamp: an endless supply of one sentiment, or of one picture if it has no words. $size is that of the print. */
 final readonly class Stamp implements Endless
 {
     use Whole;
@@ -22,7 +22,7 @@ final readonly class Stamp implements Endless
         return new self($size, $words);
     }
 
-    /** The label it is stamped on: 1/8 in, or 3 mm, round the print. */
+    /** The label for its print, with 1/8 in or 3 mm all round. */
     public function label(Unit $unit): Size
     {
         return $this->size->grown($unit === Unit::Inch ? Length::inches(0, 1, 8) : Length::millimetres(3));

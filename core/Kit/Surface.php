@@ -6,7 +6,7 @@ namespace KeepShare\Core\Kit;
 
 use KeepShare\Core\Sketch\Role;
 
-/** A face of a sheet good, as something a part may be cut from. */
+/** A face of a sheet, from which a part may be cut. */
 final readonly class Surface
 {
     /** @param  string  $key  component/face */
@@ -14,7 +14,7 @@ final readonly class Surface
     {
     }
 
-    /** Pieces of it may lie on their side: it has no up, or no one minds in such a part. */
+    /** Whether its pieces may lie on their side: the print is not directional, or the part is small. */
     public function mayTurnAs(Role $role): bool
     {
         return $this->face->mayTurnAs($role);

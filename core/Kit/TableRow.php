@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 /** One line of a packing list as a table: cells by the name of their column, with what several kinds have in common. */
 final readonly class TableRow
 {
-    /** The colour of what names none. */
+    /** The colour if none is named. */
     private const GREY = '#d8d5cc';
 
     /** @param  array<string, string>  $cells  those that are not empty */
@@ -47,7 +47,7 @@ final readonly class TableRow
         return isset($this->cells['words']) ? ['words' => $this->cells['words'], 'occasions' => $occasions ?: []] : [];
     }
 
-    /** The shape that its name says, where it is a picture. */
+    /** The shape that its name mentions, if it is a picture. */
     private function shape(bool $isWords): string
     {
         return $isWords ? Shape::Label->value : (Shape::named($this->cells['name'] ?? '') ?? Shape::Plain)->value;

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
 
-/** A die, folder, stencil or punch with the size and shape it makes, or an ink or powder with its colour. */
+/** A die, folder, stencil or punch with its size and shape, or an ink or powder with its colour. */
 final readonly class Tool implements Endless
 {
     use Whole;
@@ -21,7 +21,7 @@ final readonly class Tool implements Endless
     ) {
     }
 
-    /** @param  bool  $directional what it makes has an up */
+    /** @param  bool  $directional what it makes is directional */
     public static function of(
         ToolKind $tool,
         ?Size $makes = null,
@@ -32,7 +32,7 @@ final readonly class Tool implements Endless
         return new self($tool, $makes, $shape, $colour, $directional);
     }
 
-    /** It cuts a shape of a known size out of a scrap. */
+    /** Whether it cuts a shape of a known size from a scrap. */
     public function cutsShapes(): bool
     {
         return $this->tool === ToolKind::Die && $this->makes !== null && $this->shape !== null;

@@ -13,6 +13,6 @@ enum ToolKind: string
     case Punch = 'punch';
     case Ink = 'ink';
     case Powder = 'powder';
-    /** A paste, a mist, a marker: owned, and needed by no step that is known. */
+    /** A paste, a mist, a marker: owned, and needed by no known step. */
     case Other = 'other';
 }

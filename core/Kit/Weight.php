@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** How stiff a cardstock is; only heavy stock carries a card. */
+/** How stiff a cardstock is. Only heavy stock can be a card base. */
 enum Weight: string
 {
     case Light = 'light';

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Kit;
 use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Measure\Size;
 
-/** What is true of most goods: counted, one where a line says no number, without a size of its own. */
+/** What is true of most goods: counted, one if a line says no number, and without a size of its own. */
 trait Whole
 {
     public static function usualCount(): ?int

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Kit;
 
-/** The words of a sentiment and the occasions they are fit for. */
+/** The words of a sentiment, and the occasions they fit. */
 final readonly class Words
 {
     /** @param  list<Occasion>  $occasions */
@@ -20,7 +20,7 @@ final readonly class Words
         return new self($text, array_diff(Occasions::shipped(), $keys) === [] ? Occasions::all() : $occasions);
     }
 
-    /** Fit for what they say, and for any occasion where they say none: "thinking of you". */
+    /** They fit the occasion they mention, and any occasion if they mention none: "thinking of you". */
     public static function asTheySay(string $text): self
     {
         $plain = ' '.trim((string) preg_replace('/[^\p{L}]+/u', ' ', mb_strtolower($text))).' ';
@@ -37,7 +37,7 @@ final readonly class Words
         return new self($text, $fit === [] ? Occasions::all() : array_values($fit));
     }
 
-    /** They say nothing of an occasion. */
+    /** Whether they mention no occasion. */
     public function isForAny(): bool
     {
         return count($this->occasions) >= count(Occasions::shipped());

@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace KeepShare\Core\LinearProgram;
 
 /**
- * A linear program: the most worth of some activities under limits on what they take together.
+ * A linear program: the highest value of some activities under limits on what they take together.
  *
- * The simplex method on a full tableau (Dantzig 1963); activities may be added to one that is solved, which then goes on
- * from where it was. Every limit is raised by a hair of its own, so that no corner is met twice. In doubles: the prices it
- * gives are for a search to go by, and whoever claims something by them checks it.
+ * The simplex method on a full tableau (Dantzig 1963). Activities may be added to a solved program, which then goes on
+ * from there. Every limit is raised by a tiny amount of its own, so that no corner is met twice. It uses doubles: its
+ * prices guide a search, and a caller that claims something by them must check it.
  */
 final class LinearProgram
 {
-    /** What is less counts as nothing. */
+    /** Smaller values count as zero. */
     private const NOTHING = 1e-9;
 
     private const HAIR = 1e-7;
 
-    /** Steps after which the best so far is taken: more are not seen but where doubles run in a circle. */
+    /** After this many steps the best so far is taken. More happen only if rounding leads in a circle. */
     private const STEPS = 20_000;
 
     /** @var list<array<int, float>> the limits, each with what every activity takes of it, as the basis sees them */
@@ -57,7 +57,7 @@ final class LinearProgram
     }
 
     /**
-     * One more activity.
+     * Adds an activity.
      *
      * @param  array<int, float>  $takes  of each limit, by its number; below nothing where it gives
      * @return int its number
@@ -112,13 +112,13 @@ final class LinearProgram
         return $amounts;
     }
 
-    /** What one more of a limit would be worth: its dual price, or shadow price. */
+    /** The value of one more unit of a limit: its dual price, or shadow price. */
     public function dualPrice(int $limit): float
     {
         return max(0.0, $this->costs[$limit]);
     }
 
-    /** The activity of the most negative reduced cost; null at the optimum. */
+    /** The activity with the most negative reduced cost. Null at the optimum. */
     private function entering(): ?int
     {
         $least = -self::NOTHING;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Look;
 
 use KeepShare\Core\Refusal;
 
-/** What was named as being of known size cannot be measured by. */
+/** The thing that was named as being of known size cannot be used to measure. */
 final class BadReference extends Refusal
 {
     public static function because(string $why): self

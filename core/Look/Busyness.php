@@ -9,8 +9,8 @@ use KeepShare\Core\Colour\Colour;
 /**
  * How busy a print is, from the energy of its edges and its contrast.
  *
- * Lightness is taken by CIELAB. The edge energy is the mean of the larger step to the right and the lower neighbour;
- * the contrast is the standard deviation of lightness. A flat colour has neither; a small strong check has both.
+ * Lightness comes from CIELAB. The edge energy is the mean of the larger step to the right and the lower neighbour. The
+ * contrast is the standard deviation of lightness. A flat colour has neither, and a small strong check has both.
  */
 final class Busyness
 {
@@ -37,7 +37,7 @@ final class Busyness
         $deviation = sqrt(max(0.0, $squares / $count - ($sum / $count) ** 2));
         $energy = $steps === 0 ? 0.0 : $edges / $steps;
 
-        // Contrast alone is not busy: a sheet half dark and half light is two calm halves.
+        // Contrast alone is not busy: a sheet that is half dark and half light is two calm halves.
         return (int) round(min(100.0, 5 * $energy + min(1.2 * $deviation, 4 * $energy)));
     }
 
@@ -46,7 +46,7 @@ final class Busyness
     {
         /** @var array<int, float> $known */
         static $known = [];
-        // Steps of four in each channel are below what the eye tells apart.
+        // Steps of four in a channel are below what the eye can see.
         $key = ($pixel[0] >> 2) << 12 | ($pixel[1] >> 2) << 6 | $pixel[2] >> 2;
 
         return $known[$key] ??= Colour::ofRgb($pixel[0] & ~3, $pixel[1] & ~3, $pixel[2] & ~3)->lab()->lightness;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A picture in squares of eight by eight pixels: the mean colour of each, and how much its lightness varies within it.
+ * A picture in squares of eight by eight pixels: the mean colour of each, and how much its lightness varies.
  *
  * @phpstan-type Rgb array{float, float, float}
  */
@@ -21,7 +21,7 @@ final readonly class Cells
     {
     }
 
-    /** What is left over at the right and the lower edge is left out. */
+    /** Pixels beyond the last whole square are left out. */
     public static function of(Pixels $picture): self
     {
         $across = max(1, intdiv($picture->width, self::SIDE));
@@ -43,7 +43,7 @@ final readonly class Cells
         return new self($across, $down, $means, []);
     }
 
-    /** How much a plain square varies: the lower quarter of all, for pieces vary by more. */
+    /** How much a plain square varies: the lower quarter of all squares, since pieces vary more. */
     public function noise(): float
     {
         $sorted = $this->spreads;

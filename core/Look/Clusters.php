@@ -8,9 +8,9 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Colour\Lab;
 
 /**
- * The main colours of a picture: k-means in CIELAB (S. P. Lloyd, "Least squares quantization in PCM", 1982) over its
- * colours in steps of eight, begun from the commonest colour and then always the one farthest from those chosen, so
- * that the answer does not hang on chance. Colours that look alike are joined, and specks below two per cent left out.
+ * The main colours of a picture, by k-means in CIELAB (S. P. Lloyd, "Least squares quantization in PCM", 1982) over its
+ * colours in steps of eight. It starts with the commonest colour and then takes the one farthest from those chosen, so
+ * the answer does not depend on chance. Similar colours are joined, and specks below two per cent are left out.
  */
 final class Clusters
 {
@@ -76,7 +76,7 @@ final class Clusters
             $best = [0.0, null];
             foreach ($points as [$lab, $count]) {
                 $point = self::coordinates($lab);
-                // A far colour counts the more the more there is of it.
+                // A distant colour counts more the more pixels it has.
                 $reach = min(array_map(static fn (array $seed): float => self::squared($seed, $point), $seeds)) * sqrt($count);
                 if ($reach > $best[0]) {
                     $best = [$reach, $point];

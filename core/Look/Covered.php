@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * Which pixels of a picture are covered by what lies on the ground.
+ * Which pixels of a picture are covered by pieces.
  *
- * A colour that the ground cannot have in any light is surely a piece, the ground's own colour as bright as the ground is
- * surely ground. What is the ground's colour but darker is a shadow, or a grey piece: a piece has a sharp edge all round, a
- * shadow has none. The doubtful band between the two is then flooded from both sides, the smoothest places first, so that
- * the border comes to lie on the sharpest edge (F. Meyer, "Topographic distance and watershed lines", 1994).
+ * A colour that the surface cannot have in any light is a piece. The surface's own colour at its own brightness is the
+ * surface. The same colour but darker is a shadow or a grey piece: a piece has a sharp edge all round, a shadow has
+ * none. The doubtful band between the two is flooded from both sides, the smoothest places first, so that the border
+ * lies on the sharpest edge (F. Meyer, "Topographic distance and watershed lines", 1994).
  */
 final class Covered
 {
@@ -22,49 +22,51 @@ final class Covered
 
     private const OPEN = 3;
 
-    /** Shares of the ground's brightness. */
+    /** Shares of the brightness of the surface. */
     private const AS_BRIGHT = 0.04;
 
     private const BRIGHTER = 0.065;
 
     public const DARKEST_SHADOW = 0.48;
 
-    /** How far the channels may differ from being darker all alike. */
+    /** How far the channels may differ from being equally darker. */
     private const SAME_COLOUR = 0.03;
 
     private const OTHER_COLOUR = 0.09;
 
-    /** What differs by so many times the noise is no noise. */
+    /** A difference of this many times the noise is real. */
     private const SURE = 5.5;
 
-    /** The border is looked for so many pixels to both sides of where it seems to be. */
+    /** The border is searched for this many pixels to both sides of its first estimate. */
     private const BAND = 2;
 
-    /** Of the rim of a grey piece so much is sharp. */
+    /** How much of the rim of a grey piece must be sharp. */
     private const SHARP_RIM = 0.33;
 
-    /** And of one that lies along a surer piece. */
+    /** The same for a grey piece along a surer piece. */
     private const SHARP_ALONG = 0.45;
 
     private const ALONG = 0.25;
 
-    /** It has so many pixels for each at its rim, and more where it lies along a piece: a shadow is narrow. */
+    /**
+     * How many pixels it must have for each at its rim, and more if it lies along a piece, since a shadow is narrow.
+     */
     private const WIDE = 5;
 
     private const WIDE_ALONG = 11;
 
-    /** A step is sharp that rises by so much of the contrast from one pixel to the next. */
+    /** A step is sharp if it rises by this much of the contrast from one pixel to the next. */
     private const SHARP = 0.16;
 
-    /** What is so far, in pixels, from the rim of a grey piece is no shadow of its own. */
+    /** Pixels further than this from the rim of a grey piece are not its shadow. */
     private const DEEP = 6;
 
     private const LEVELS = 64;
 
-    /** Of five by five pixels so many are of a piece where its middle is. */
+    /** Of five by five pixels, how many must be piece if the middle is. */
     private const SPECK = 9;
 
-    /** Of the 64 pixels of a square, where it is doubtful all over but for noise. */
+    /** Of the 64 pixels of a square, how many must be doubtful for all of it to be doubtful. */
     private const MOST_OF_SQUARE = 56;
 
     /** @var array<int, int> a pixel after the other */
@@ -94,7 +96,7 @@ final class Covered
     private function look(): void
     {
         [$width, $height] = [$this->soft->width, $this->soft->height];
-        // The noise of one channel, softened: lightness is the sum of four, and nine pixels are one.
+        // The noise of one channel after softening. Lightness is the sum of four, and nine pixels become one.
         $noise = $this->ground->noise / 7.3;
         $across = $this->ground->cells->across;
         $is = [];
@@ -103,7 +105,7 @@ final class Covered
             $squares = intdiv($y, Cells::SIDE) * $across;
             for ($x = 0; $x < $width; $x++) {
                 $square = intdiv($x, Cells::SIDE);
-                // Of a square on which nothing lies every pixel is ground, however dark and noisy.
+                // If a square is empty, all its pixels are surface, however dark and noisy.
                 if ($square < $across && ($this->ground->isBare[$squares + $square] ?? false)) {
                     $is[] = self::GROUND;
 
@@ -126,7 +128,7 @@ final class Covered
         $this->is = $is;
     }
 
-    /** What a pixel is by its colour, where the ground would be $red, $green, $blue. */
+    /** What a pixel is by its colour, if the surface there would be $red, $green, $blue. */
     private static function looks(int $pixel, float $red, float $green, float $blue, float $noise): int
     {
         $r = ($pixel >> Pixels::RED) / 9;
@@ -135,7 +137,7 @@ final class Covered
         $light = $red + 2 * $green + $blue;
         $bright = $light < 48 ? 48.0 : $light;
         $q = 1 + ($r + 2 * $g + $b - $light) / $bright;
-        // Lightness is the sum of four channels' worth of noise.
+        // Lightness has the noise of four channels.
         $sway = self::SURE * 2.45 * $noise / $bright;
         if ($q > 1 + max(self::BRIGHTER, $sway) || $q < self::DARKEST_SHADOW) {
             return self::PIECE;
@@ -168,7 +170,7 @@ final class Covered
         return $row;
     }
 
-    /** A few pixels that look like a piece among many that do not are noise. */
+    /** A few pixels that look like a piece, among many that do not, are noise. */
     private function leaveSpecks(): void
     {
         $width = $this->soft->width;
@@ -192,7 +194,7 @@ final class Covered
         }
     }
 
-    /** Two pixels to all four sides it is piece as well. */
+    /** Whether it is piece for two pixels in all four directions. */
     private function isDeep(int $n, int $width): bool
     {
         return ($this->is[$n - 2] ?? 0) === self::PIECE
@@ -201,7 +203,7 @@ final class Covered
             && ($this->is[$n + 2 * $width] ?? 0) === self::PIECE;
     }
 
-    /** Doubtful places that hold a whole square and are sharp round most of their rim are pieces. */
+    /** Doubtful regions that hold a whole square and have a mostly sharp rim are pieces. */
     private function findGreyPieces(): void
     {
         $seen = [];
@@ -273,7 +275,7 @@ final class Covered
     }
 
     /**
-     * A shadow is a narrow band with a soft rim, most of it along a piece.
+     * A shadow is a narrow band with a soft rim, mostly along a piece.
      *
      * @param  non-empty-list<int>  $pixels
      */
@@ -300,7 +302,7 @@ final class Covered
     }
 
     /**
-     * Most of it differs from the ground by this or less, as a part of the ground's brightness.
+     * Most of it differs from the surface by at most this, as a share of the surface's brightness.
      *
      * @param  non-empty-list<int>  $pixels
      */
@@ -316,7 +318,7 @@ final class Covered
         return $contrasts[intdiv(4 * count($contrasts), 5)];
     }
 
-    /** How far its lightness and its colour are from the ground's, as a part of the ground's brightness. */
+    /** How far its lightness and its colour are from the surface's, as a share of the surface's brightness. */
     private function contrast(int $n): float
     {
         [$x, $y] = [$n % $this->soft->width, intdiv($n, $this->soft->width)];
@@ -327,7 +329,7 @@ final class Covered
         return $apart / max(24.0, $ground[1]);
     }
 
-    /** The steepest step near a pixel, as a part of the ground's brightness. */
+    /** The steepest step near a pixel, as a share of the surface's brightness. */
     private function steepest(int $n): float
     {
         $width = $this->soft->width;
@@ -340,7 +342,7 @@ final class Covered
         return $most / 18 / max(24.0, $ground[1]);
     }
 
-    /** How much the channel that changes most changes from one side of a pixel to the other, in ninths of a level. */
+    /** How much the channel that changes most changes across a pixel, in ninths of a level. */
     private function step(int $n): int
     {
         $width = $this->soft->width;

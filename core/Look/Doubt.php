@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Look;
 
-/** Why a piece found on a photograph should be looked at again. */
+/** Why a piece found on a photograph should be checked. */
 enum Doubt: string
 {
     case AtEdge = 'edge';
@@ -15,9 +15,9 @@ enum Doubt: string
     public function says(): string
     {
         return match ($this) {
-            self::AtEdge => 'The photograph ends before it does.',
-            self::Faint => 'It is much like the ground or its shadow: look whether the outline is right.',
-            self::PerhapsTwo => 'Perhaps two pieces that touch: part them.',
+            self::AtEdge => 'It reaches beyond the edge of the photograph.',
+            self::Faint => 'It looks much like the background or its shadow. Check its outline.',
+            self::PerhapsTwo => 'These may be two pieces that touch. Separate them.',
             self::Rough => 'Far from what it is measured by: measure it by hand.',
         };
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * The colour of a plain thing under lamps: a surface of the second degree through most of its squares, fitted again and again
- * with less said by those that differ (J. W. Tukey's biweight).
+ * The colour of a plain thing under lamps: a quadratic surface through most of its squares. It is fitted several times,
+ * with less weight for outliers (J. W. Tukey's biweight).
  *
  * @phpstan-import-type Rgb from Cells
  */
@@ -23,7 +23,7 @@ final readonly class EvenRun
     public static function of(Cells $cells, array $squares): self
     {
         $weights = array_fill_keys($squares, 1.0);
-        // Begun at the middle one, so that a piece across the edge does not draw it over.
+        // It starts from the median, so that a piece across the edge does not pull it over.
         $middle = self::middle($cells, $squares);
         foreach ($squares as $n) {
             $weights[$n] = self::weight(self::apart($cells->means[$n], $middle), 0.6);
@@ -43,7 +43,7 @@ final readonly class EvenRun
     }
 
     /**
-     * By how much of the brightness a colour differs from what it should be there.
+     * By how much a colour differs from the expected one, as a share of the brightness.
      *
      * @param  Rgb  $colour
      */

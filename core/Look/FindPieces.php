@@ -6,10 +6,10 @@ namespace KeepShare\Core\Look;
 
 use Closure;
 
-/** Finds what lies apart on a plain ground. */
+/** Finds the pieces that lie apart on a plain surface. */
 final readonly class FindPieces
 {
-    /** The long side of the picture it is given, in pixels: a table of two feet is then read to half a millimetre and better. */
+    /** The long side of its picture in pixels. A table of two feet is then read to half a millimetre or better. */
     public const SIDE = 1_400;
 
     /** Smaller specks, in pixels, are dust. */
@@ -17,7 +17,7 @@ final readonly class FindPieces
 
     private const LEAST_FAINT = 320;
 
-    /** Smaller windows are printed in the colour of the ground. */
+    /** Smaller windows are prints in the colour of the surface. */
     private const LEAST_WINDOW = 60;
 
     private const MOST = 120;
@@ -30,7 +30,7 @@ final readonly class FindPieces
     /**
      * @param  Closure(int, int): void|null  $tell  how many steps are done, of how many
      *
-     * @throws BadReference where no ground is to be seen, or nothing lies on it
+     * @throws BadReference if no surface is found, or nothing lies on it
      */
     public static function on(Pixels $picture, ?Closure $tell = null): self
     {
@@ -52,13 +52,13 @@ final readonly class FindPieces
             $piece = $rings === []
                 ? null
                 : FoundPiece::of($rings, self::isAtEdge($rings[0], $picture), self::contrast($rings[0], $soft, $ground));
-            // What is small and hardly seen is a crease of the ground or a grain of noise.
+            // A small faint thing is a crease of the surface or noise.
             if ($piece !== null && ($piece->area() >= self::LEAST_FAINT || ! $piece->isFaint())) {
                 $found[] = $piece;
             }
         }
         if ($found === []) {
-            throw BadReference::because('Nothing is seen to lie on the ground. Take a ground of another colour than the pieces.');
+            throw BadReference::because('No pieces were found. Use a surface of another colour than the pieces.');
         }
         usort($found, static fn (FoundPiece $a, FoundPiece $b): int => $b->area() <=> $a->area());
         $tell(4, 4);
@@ -66,7 +66,7 @@ final readonly class FindPieces
         return new self($ground, self::inRows(array_slice($found, 0, self::MOST)));
     }
 
-    /** The largest with four straight sides; null where there is none. */
+    /** The largest piece with four straight sides. Null if there is none. */
     public function sheet(): ?Quad
     {
         $largest = null;
@@ -139,7 +139,7 @@ final readonly class FindPieces
     }
 
     /**
-     * How far a colour is, in levels, from the nearest that the ground could have in a shadow.
+     * How far a colour is, in levels, from the nearest shadow colour of the surface.
      *
      * @param  array{float, float, float}  $is
      * @param  array{float, float, float}  $ground

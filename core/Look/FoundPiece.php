@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A piece found on a photograph: the line round it and those round its windows, in pixels, and how it looks.
+ * A piece found on a photograph: its outline and those of its windows, in pixels, and its looks.
  *
  * @phpstan-import-type Point from Homography
  */
 final readonly class FoundPiece
 {
-    /** Below this it hardly stands out from the ground and its shadows. */
+    /** Below this contrast it hardly stands out from the surface and its shadows. */
     private const FAINT = 0.12;
 
     /**
      * @param  non-empty-list<non-empty-list<Point>>  $rings
      * @param  bool  $atEdge  the photograph ends before it does
-     * @param  float  $contrast  how far its rim is from any colour of the ground in light or shadow, as a part of its brightness
+     * @param  float  $contrast  how far its rim is from any colour of the surface in light or shadow, as a share of its brightness
      */
     private function __construct(public array $rings, public bool $atEdge, public float $contrast, public ?Neck $neck)
     {
@@ -55,7 +55,7 @@ final readonly class FoundPiece
         return abs(Ring::area($this->rings[0]));
     }
 
-    /** Without its windows: what is drawn white on it is no hole. */
+    /** The same without windows: white parts of the print are not holes. */
     public function filled(): self
     {
         return new self([$this->rings[0]], $this->atEdge, $this->contrast, $this->neck);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * What a camera does to a plane: straight lines stay straight. Known by where four points of it come to lie (R. Hartley and
- * A. Zisserman, "Multiple View Geometry in Computer Vision", 2nd ed., 4.1).
+ * The mapping of a plane by a camera, in which straight lines stay straight. Four points define it (R. Hartley and A.
+ * Zisserman, "Multiple View Geometry in Computer Vision", 2nd ed., 4.1).
  *
  * @phpstan-type Point array{float, float}
  */
@@ -35,7 +35,7 @@ final readonly class Homography
         return new self([...self::solved($rows), 1.0]);
     }
 
-    /** Turned, moved and made larger or smaller alone: of two points. */
+    /** Only turned, moved and scaled: defined by two points. */
     public static function ofTwo(float $x1, float $y1, float $x2, float $y2, float $apart): self
     {
         $scale = $apart / max(1e-9, hypot($x2 - $x1, $y2 - $y1));

@@ -7,8 +7,9 @@ namespace KeepShare\Core\Look;
 use KeepShare\Core\Colour\Colour;
 
 /**
- * How a piece looks: its main colours, and its print in few places, by which two of the same picture are known however they
- * lie. A piece with right angles is read in a grid along its longer side, any other in rings round its middle.
+ * How a piece looks: its main colours, and its print at a few places. By these two copies of a picture are recognised
+ * at any angle. A piece with right angles is read in a grid along its longer side, and any other in rings round its
+ * middle.
  *
  * @phpstan-import-type Rgb from Cells
  */
@@ -24,16 +25,16 @@ final readonly class Likeness
 
     private const OUTSIDE = -1;
 
-    /** Places that are on one piece and not on the other, as a part of all. */
+    /** Places that are on only one of two pieces, as a share of all. */
     private const UNLIKE_OUTLINE = 0.12;
 
-    /** Levels by which two prints of the same picture differ on the whole, as photographs have it. */
+    /** Levels by which two photographs of the same picture differ on average. */
     private const UNLIKE_COLOUR = 20.0;
 
-    /** How much of the contrast of a print may be left when the other is taken from it. */
+    /** How much of the contrast of a print may remain when the other is subtracted. */
     private const UNLIKE_PRINT = 0.62;
 
-    /** Prints with less contrast, in levels, are of one colour. */
+    /** Prints with less contrast than this, in levels, have one colour. */
     private const PLAIN = 9.0;
 
     /**
@@ -59,7 +60,7 @@ final readonly class Likeness
         return new self(array_map(Colour::fromHex(...), $colours), $isLong, $places);
     }
 
-    /** Its print, four bytes a place, as base64. */
+    /** Its print with four bytes a place, as base64. */
     public function packed(): string
     {
         return base64_encode(pack('N*', ...$this->print));

@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A photograph with its lamps evened out: each place as bright as if the ground were as bright everywhere as at its
- * brightest.
+ * A photograph with even light: each place is as bright as if the surface had its greatest brightness everywhere.
  *
  * @phpstan-import-type Rgb from Cells
  */
 final readonly class Lit
 {
-    /** The ground is not made brighter than so many times: what is nearly black has no colour left. */
+    /** The surface is not made brighter than this factor, since almost black pixels have no colour left. */
     private const MOST = 2.5;
 
     /**
      * @param  Rgb  $brightest
-     * @param  float  $scale  how many pixels of the picture are one of those the ground was found on
+     * @param  float  $scale  how many pixels of the picture make one of those on which the surface was found
      * @param  float  $left  where the picture begins, in its own pixels
      */
     private function __construct(
@@ -30,7 +29,7 @@ final readonly class Lit
     ) {
     }
 
-    /** The picture on which the ground was found; or a part of a finer one of the same table. */
+    /** The picture on which the surface was found, or a part of a finer one of the same table. */
     public static function of(Pixels $picture, PlainGround $ground, float $scale = 1.0, float $left = 0.0, float $top = 0.0): self
     {
         $brightest = $ground->means[0];
@@ -41,7 +40,7 @@ final readonly class Lit
         return new self($picture, $ground, $brightest, $scale, $left, $top);
     }
 
-    /** By the ground that is seen on it; as it is where none is seen. */
+    /** Evened out by the surface that is seen on it. Unchanged if none is seen. */
     public static function evened(Pixels $picture): self
     {
         try {

@@ -9,7 +9,7 @@ use KeepShare\Core\Colour\Colour;
 /** How a printed face looks: its main colours with their shares, and how busy it is. */
 final readonly class Looks
 {
-    /** From here on a print takes a focal point's attention: half way between a quiet wave and a gingham. */
+    /** From this value on, a print distracts from a focal point. It lies between a quiet wave and a gingham. */
     public const BUSY_FROM = 34;
 
     /**
@@ -21,7 +21,7 @@ final readonly class Looks
     }
 
     /**
-     * Reads a picture of a sheet.
+     * Reads the looks from a picture of a sheet.
      *
      * @param  non-empty-list<non-empty-list<array{int, int, int}>>  $pixels  rows of red, green, blue, 0 to 255
      */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * What hangs together of a picture of ones and noughts: the lines round each piece and round each window in it, along the
- * edges of its pixels. Pixels that meet at a corner only do not hang together.
+ * The connected regions of a picture of ones and noughts: the lines round each piece and round each window, along the
+ * edges of its pixels. Pixels that only share a corner are not connected.
  *
  * @phpstan-type Loop array{points: non-empty-list<array{int, int}>, area: int}
  */
@@ -79,7 +79,7 @@ final class Loops
     }
 
     /**
-     * The edges of pixels beyond which there is another piece or none, walked with the piece on the right.
+     * The edges of pixels with another region beyond, followed with the piece on the right.
      *
      * @param  list<int>  $labels
      * @param  array<int, int>  $sizes
@@ -144,7 +144,7 @@ final class Loops
     }
 
     /**
-     * Where two edges begin at a corner the piece touches itself there: the one to the right keeps to its own side.
+     * If two edges begin at a corner, the piece touches itself there. The right turn stays with its own side.
      *
      * @param  list<int>  $ends
      */
@@ -153,7 +153,7 @@ final class Loops
         if (count($ends) === 1 || $came === 0) {
             return $ends[0];
         }
-        // With y downwards a turn to the right leads from right to down, down to left, left to up, up to right.
+        // With y downwards, right turns lead from right to down, down to left, left to up, and up to right.
         $right = [1 => $corners, $corners => -1, -1 => -$corners, -$corners => 1][$came];
 
         return in_array($at + $right, $ends, true) ? $at + $right : $ends[0];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A piece as it is on the table: laid upright, its size over all, and what it is by its outline. What has right angles is
- * laid straight; all else stays as it lay on the photograph, but for what the maker turns it.
+ * A piece as it lies on the table: upright, with its full size and what its outline says. Pieces with right angles are
+ * laid straight. Others stay at their angle until the maker turns them.
  *
  * @phpstan-import-type Point from Homography
  */
@@ -14,7 +14,7 @@ final readonly class MeasuredPiece
 {
     private const STRIP_FROM = 4.0;
 
-    /** Of something round the axes differ by no more. */
+    /** The axes of a round thing differ by no more than this. */
     private const ROUND = 0.95;
 
     /**
@@ -59,7 +59,7 @@ final readonly class MeasuredPiece
             $width = $height = $round->long + $round->short;
             $form = PieceForm::Round;
         }
-        // What was measured by lines and moments is truer than the farthest points: the box is laid round its middle.
+        // Sizes from fitted lines and moments are better than the farthest points. The box is laid round the middle.
         $left = ($left + $right - $width) / 2;
         $top = ($top + $bottom - $height) / 2;
         $boxed = array_map(
@@ -106,7 +106,7 @@ final readonly class MeasuredPiece
     }
 
     /**
-     * The lengths of its sides, each the mean of two; a rectangle that the maker turned by other than quarters keeps its box.
+     * The lengths of its sides, each the mean of two. A rectangle that the maker turned by an odd angle keeps its box.
      *
      * @param  list<Point>  $corners
      * @return array{float, float}

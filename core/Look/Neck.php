@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * Where two pieces that touch are parted: at the narrowest neck, or along a line the maker draws.
+ * Where two pieces that touch are separated: at their narrowest place, or along a line that the maker draws.
  *
  * @phpstan-import-type Point from Homography
  *
@@ -13,10 +13,10 @@ namespace KeepShare\Core\Look;
  */
 final readonly class Neck
 {
-    /** Of both parts the smaller is so much of the whole at least. */
+    /** The smaller of both parts must be at least this share of the whole. */
     private const LEAST_PART = 0.1;
 
-    /** A neck whose square is no more than this of the smaller part says that there are two. */
+    /** If the square of the neck is at most this share of the smaller part, there are two pieces. */
     private const NARROW = 0.22;
 
     private const POINTS = 140;
@@ -30,7 +30,7 @@ final readonly class Neck
     {
     }
 
-    /** It looks like two that touch. */
+    /** Whether it looks like two pieces that touch. */
     public function isNarrow(): bool
     {
         return $this->share <= self::NARROW;
@@ -89,7 +89,7 @@ final readonly class Neck
     }
 
     /**
-     * Where the line leaves and enters the ring on both sides of its own middle.
+     * Where the line crosses the ring on both sides of its own middle.
      *
      * @param  non-empty-list<Point>  $ring
      * @param  Point  $from
@@ -117,7 +117,7 @@ final readonly class Neck
         usort($found, static fn (array $a, array $b): int => $a['at'] <=> $b['at']);
         $best = null;
         $most = 0.0;
-        // Between an odd crossing and the next it is inside.
+        // Between an odd crossing and the next the line is inside.
         for ($n = 0; $n + 1 < count($found); $n += 2) {
             $shared = min(1.0, $found[$n + 1]['at']) - max(0.0, $found[$n]['at']);
             [$best, $most] = $shared > $most ? [[$found[$n], $found[$n + 1]], $shared] : [$best, $most];
@@ -131,7 +131,7 @@ final readonly class Neck
     }
 
     /**
-     * The narrowest. It looks at every two points of the ring, so it is asked for once and kept.
+     * The narrowest place. It compares every two points of the ring, so the result is kept.
      *
      * @param  non-empty-list<Point>  $ring
      */

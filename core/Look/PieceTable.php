@@ -11,8 +11,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * The pieces found on one photograph, by number, and what they are measured by. Numbers are kept: of a piece that is parted
- * both parts get new ones.
+ * The pieces found on one photograph, by number, and what they are measured by. Numbers are kept. If a piece is
+ * separated, both parts get new ones.
  *
  * @phpstan-import-type NeckFields from Neck
  * @phpstan-import-type Point from Homography
@@ -32,13 +32,13 @@ use KeepShare\Core\Measure\Unit;
  */
 final readonly class PieceTable
 {
-    /** Measures of a piece that may be off by more, in millimetres, are not sure: 1/32 in. */
+    /** Sizes that may be off by more than this, in millimetres, are not certain: 1/32 in. */
     private const SURE = 0.8;
 
-    /** As a part of the photograph. */
+    /** As a share of the photograph. */
     private const SMALL = 0.02;
 
-    /** Points of an outline are left out where it changes by no more, in millimetres. */
+    /** Points of an outline are left out if that changes it by no more than this, in millimetres. */
     private const FINE = 0.15;
 
     /**
@@ -57,7 +57,7 @@ final readonly class PieceTable
     ) {
     }
 
-    /** What is found on a photograph, measured by what it shows of known size. */
+    /** The pieces of a photograph, measured by the thing of known size on it. */
     public static function found(FindPieces $found, Pixels $picture, Reference $reference): self
     {
         $pieces = array_combine(range(1, count($found->pieces)), $found->pieces);
@@ -76,7 +76,7 @@ final readonly class PieceTable
         return $this->with(reference: $reference);
     }
 
-    /** By so many degrees more, clockwise. */
+    /** Turned clockwise by some degrees more. */
     public function turned(int $number, int $degrees): self
     {
         $turn = (($this->turns[$number] ?? 0) + $degrees) % 360;
@@ -84,7 +84,7 @@ final readonly class PieceTable
         return $this->with(turns: [$number => $turn] + $this->turns);
     }
 
-    /** Without its windows: what is white on it is printed and no hole. */
+    /** Without windows: what is white on it is printed, not cut out. */
     public function filled(int $number): self
     {
         $pieces = [$number => $this->pieces[$number]->filled()] + $this->pieces;
@@ -94,7 +94,7 @@ final readonly class PieceTable
     }
 
     /**
-     * One piece in two that were parted before.
+     * Joins two pieces that were separated before.
      *
      * @param  list<PieceFields>  $parts
      */
@@ -112,7 +112,7 @@ final readonly class PieceTable
     }
 
     /**
-     * One piece in two, along a line or at its narrowest.
+     * Separates one piece into two, along a line or at its narrowest place.
      *
      * @param  list<Point>  $line  its two ends on the photograph, or none
      * @return list<PieceFields> both parts
@@ -137,7 +137,7 @@ final readonly class PieceTable
         return $this->reference->squared($this->pieces, [$this->width / 2, $this->height / 2]);
     }
 
-    /** The rectangle that is taken for what is of known size is so small in the picture that it may be another. */
+    /** Whether the rectangle of known size is so small in the picture that it may be another thing. */
     public function isReferenceSmall(): bool
     {
         return $this->reference->by === ReferenceKind::Sheet
@@ -165,7 +165,7 @@ final readonly class PieceTable
         return CutLine::of($lines);
     }
 
-    /** To the nearest 1/32 in or half millimetre. */
+    /** Rounded to 1/32 in or half a millimetre. */
     public static function size(MeasuredPiece $measured, Unit $unit): Size
     {
         $mark = ($unit === Unit::Inch ? Length::inches(0, 1, 32) : $unit->mark())->units;
@@ -181,7 +181,7 @@ final readonly class PieceTable
     }
 
     /**
-     * Pieces of the same picture under the first of them; what is measured by is none.
+     * Groups pieces of the same picture under the first of them. The thing of known size is not one of them.
      *
      * @param  list<int>  $dropped
      * @return array<int, non-empty-list<int>>
@@ -309,7 +309,7 @@ final readonly class PieceTable
         [$a, $b] = [$this->pieces[$one]->area(), $this->pieces[$two]->area()];
         $isAsLarge = $onTable === [] || abs(log($onTable[$one] / $onTable[$two])) < 0.07;
 
-        // Seen aslant the nearer of two looks larger.
+        // At an angle the nearer of two looks larger.
         return max($a, $b) < 1.35 * min($a, $b) && $isAsLarge && $this->looks[$one]->isAs($this->looks[$two]);
     }
 
@@ -333,7 +333,7 @@ final readonly class PieceTable
         try {
             $squared = $this->squared();
         } catch (BadReference) {
-            // Without a measure pixels serve as well: looks have no size.
+            // Pixels will do if there is no measure, since looks do not depend on size.
             $squared = Squared::byPoints([0.0, 0.0], [100.0, 0.0], 100.0);
         }
 

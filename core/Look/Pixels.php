@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A picture as whole numbers, one a pixel, row after row. Red, green and blue each have 21 bits of it, so that pixels can
- * be added up like numbers: a sum of pixels is a pixel, as long as it is divided in the end.
+ * A picture as integers, one a pixel, row after row. Red, green and blue have 21 bits each, so pixels can be added like
+ * numbers. A sum must be divided at the end.
  */
 final readonly class Pixels
 {
@@ -34,7 +34,10 @@ final readonly class Pixels
         return new self($width, $height, $pixels, 1);
     }
 
-    /** Each pixel with its eight neighbours: the noise is a third of what it was. At the edge a pixel stands for those outside. */
+    /**
+     * Each pixel averaged with its eight neighbours, which reduces the noise to a third. At the edge a pixel stands for
+     * those outside.
+     */
     public function softened(): self
     {
         [$width, $height, $pixels] = [$this->width, $this->height, $this->pixels];
@@ -78,7 +81,7 @@ final readonly class Pixels
     }
 
     /**
-     * Its colour between the pixels.
+     * The colour at a place between pixels.
      *
      * @return array{float, float, float} red, green, blue, 0 to 255
      */

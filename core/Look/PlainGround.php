@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * The plain ground that pieces lie on, as bright as it is at each place: lamps and wide shadows make it brighter here and
- * darker there, by little from one square to the next. So it is grown from the edge of the picture over every square that
- * is plain and hardly differs from the one beside it; what lies on it stops it with a step. Below the pieces it is filled
- * from round them, from coarse to fine.
+ * The plain surface under the pieces, with its brightness at each place. Lamps and wide shadows change the brightness
+ * only a little from one square to the next. So the surface is grown from the edge of the picture over every plain
+ * square that hardly differs from its neighbour. A piece stops it with a step. Below the pieces it is filled in from
+ * round them, from coarse to fine.
  *
  * @phpstan-import-type Rgb from Cells
  */
 final readonly class PlainGround
 {
-    /** A square of ground varies by no more than so many times the noise. */
+    /** A square of surface varies by at most this many times the noise. */
     private const PLAIN = 2.2;
 
-    /** From one square to the next it changes by no more than so much of its brightness. */
+    /** From one square to the next its brightness changes by at most this share. */
     private const STEP = 0.03;
 
-    /** A square at the edge differs from the even run of the others by no more than this. */
+    /** A square at the edge differs by at most this from the even light of the others. */
     private const AT_EDGE = 0.14;
 
     /**
@@ -31,14 +31,14 @@ final readonly class PlainGround
     {
     }
 
-    /** @throws BadReference where hardly any plain ground is to be seen at the edge */
+    /** @throws BadReference if there is hardly any plain surface at the edge */
     public static function of(Cells $cells): self
     {
         $noise = $cells->noise();
         $bare = self::grown($cells, $noise);
         if (count(array_filter($bare)) < 0.03 * count($bare)) {
             throw BadReference::because(
-                'No plain ground is to be seen round the pieces. Lay them apart on one colour, with some of it on every side.',
+                'No plain surface was found round the pieces. Lay them apart on one colour, with some of it on every side.',
             );
         }
 
@@ -67,7 +67,7 @@ final readonly class PlainGround
         return new self(Cells::known($fields['across'], $fields['down'], $means), $means, array_fill(0, count($means), true), 1.0);
     }
 
-    /** As bright everywhere, where none is seen. */
+    /** Equal brightness everywhere, if no surface is seen. */
     public static function unseen(): self
     {
         $grey = [128.0, 128.0, 128.0];
@@ -105,7 +105,7 @@ final readonly class PlainGround
         foreach ($queue as $n) {
             $bare[$n] = true;
         }
-        // Of 64 pixels the mean has an eighth of their noise; lightness here is the sum of four.
+        // The mean of 64 pixels has an eighth of their noise. Lightness here is the sum of four channels.
         $sway = 3 * $noise / 4 / Cells::SIDE;
         while ($queue !== []) {
             $next = [];
@@ -139,7 +139,7 @@ final readonly class PlainGround
     }
 
     /**
-     * Plain squares at the edge that go with the even run of the others there.
+     * Plain squares at the edge that match the even light of the others.
      *
      * @return list<int>
      */
@@ -174,7 +174,7 @@ final readonly class PlainGround
     }
 
     /**
-     * Each square that has nothing gets what the square twice as large round it has.
+     * Each empty square gets the value of the square of twice its size round it.
      *
      * @param  list<array{float, float, float, float}>  $sums  colours and how much they count for
      * @return list<Rgb>
@@ -193,7 +193,7 @@ final readonly class PlainGround
             $coarse[$m] = [$coarse[$m][0] + $r, $coarse[$m][1] + $g, $coarse[$m][2] + $b, $coarse[$m][3] + $w];
         }
         foreach ($coarse as $m => [$r, $g, $b, $w]) {
-            // What there is of a square counts once, so that near ones do not drown far ones.
+            // Each square counts once, so that near ones do not outweigh distant ones.
             $coarse[$m] = $w > 1 ? [$r / $w, $g / $w, $b / $w, 1.0] : [$r, $g, $b, $w];
         }
         $under = self::spread($coarse, $wide, $high);

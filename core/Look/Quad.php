@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A piece with four straight sides, as a camera sees what has right angles: a line is fitted through the points of each
- * side, away from its ends, and the corners are where the lines meet.
+ * A piece with four straight sides, as a camera sees right angles. A line is fitted through the points of each side,
+ * away from its ends, and the corners are where the lines meet.
  *
  * @phpstan-import-type Point from Homography
  */
 final readonly class Quad
 {
-    /** Of a side so much at either end is left out: corners may be round. */
+    /** The share of a side that is left out at each end, since corners may be round. */
     private const ENDS = 0.13;
 
-    /** Its area is so much of the piece's at least, and the other way round. */
+    /** The least ratio of its area to that of the piece, and the other way round. */
     private const FILLED = 0.955;
 
     /** @param  array{Point, Point, Point, Point}  $corners  clockwise from the upper left */
@@ -81,8 +81,8 @@ final readonly class Quad
     }
 
     /**
-     * The four points of a hull with the most between them: begun at the two farthest apart, each then moved to where it
-     * gives most, until none gives more.
+     * The four points of a hull with the largest area. It starts with the two farthest apart and moves each point until
+     * the area no longer grows.
      *
      * @param  list<Point>  $hull
      * @return non-empty-list<Point>
@@ -142,7 +142,7 @@ final readonly class Quad
                 $points[] = $point;
             }
         }
-        // Of a side that bulges few points are near the line between its corners.
+        // A side that bulges has few points near the line between its corners.
         if (count($points) < 0.8 * (1 - 2 * self::ENDS) * $long / 2 - 2 || count($points) < 4) {
             return null;
         }
@@ -202,7 +202,7 @@ final readonly class Quad
         [[$x, $y], [$dx, $dy]] = $one;
         [[$u, $v], [$ex, $ey]] = $two;
         $cross = $dx * $ey - $dy * $ex;
-        // Sides that meet flatter than 20 degrees are not those of something with right angles.
+        // Sides that meet at less than 20 degrees do not belong to right angles.
         if (abs($cross) < 0.34) {
             return null;
         }

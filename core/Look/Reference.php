@@ -8,8 +8,8 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What lies on the photograph that is of known size: a rectangle, a coin, or two points. Where it is on the photograph is
- * found, and can be said otherwise.
+ * The thing of known size on the photograph: a rectangle, a coin, or two points. It is found automatically, and can be
+ * corrected.
  *
  * @phpstan-import-type Point from Homography
  *
@@ -17,7 +17,7 @@ use KeepShare\Core\Measure\Unit;
  */
 final readonly class Reference
 {
-    /** Seen aslant the sides of a rectangle look longer or shorter to each other, by no more than this. */
+    /** At an angle the sides of a rectangle change their ratio by no more than this. */
     private const ASLANT = 0.16;
 
     /**
@@ -70,8 +70,8 @@ final readonly class Reference
     }
 
     /**
-     * Looks for it among the pieces: of the rectangles the one whose sides are nearest to each other as they should be,
-     * large ones before small ones; of round pieces the largest.
+     * Searches the pieces for it. Of rectangles it takes the one with the closest ratio of sides, large ones first. Of
+     * round pieces it takes the largest.
      *
      * @param  array<int, FoundPiece>  $pieces  by number
      */
@@ -143,7 +143,7 @@ final readonly class Reference
         );
     }
 
-    /** How well a piece could be it: 0 where it cannot. */
+    /** How likely a piece is the reference. 0 if it cannot be. */
     private function fits(FoundPiece $piece): float
     {
         if ($this->by === ReferenceKind::Coin) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Look;
 
-/** By what a photograph is measured. */
+/** How a photograph is measured. */
 enum ReferenceKind: string
 {
     case Sheet = 'sheet';

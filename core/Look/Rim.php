@@ -5,26 +5,29 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * The line round a piece between the pixels: across the edges of its pixels it is looked for where the colour is half way
- * from outside to inside.
+ * The outline of a piece between the pixels. Across each edge it finds where the colour is half way between outside and
+ * inside.
  *
  * @phpstan-import-type Point from Homography
  */
 final class Rim
 {
-    /** Every so many pixels along the line. */
+    /** The distance between samples along the line, in pixels. */
     private const EVERY = 2;
 
-    /** So far to both sides, in pixels. */
+    /** How far it looks to both sides, in pixels. */
     private const REACH = 5;
 
-    /** The cosine of the turn up to which a line is taken to be smooth. */
+    /** The cosine of the largest turn for which a line counts as smooth. */
     private const STRAIGHT = 0.75;
 
-    /** A right corner is lost by so many pixels at most, a sharper one by more; what is farther away was rounded off. */
+    /**
+     * The blur takes at most this many pixels from a right corner, and more from a sharper one. A larger gap means that
+     * the corner is really round.
+     */
     private const LOST = 1.3;
 
-    /** What differs by less, in levels, says nothing of where the edge is. */
+    /** A smaller difference, in levels, does not show where the edge is. */
     private const LEAST = 10.0;
 
     /**
@@ -53,7 +56,7 @@ final class Rim
         foreach ($places as $n => [$x, $y, $inX, $inY]) {
             $before = $offsets[($n + $count - 1) % $count];
             $after = $offsets[($n + 1) % $count];
-            // The middle of three, so that one wrong edge does not make a spike.
+            // The median of three, so that one wrong edge does not make a spike.
             $here = max(min($before, $offsets[$n]), min(max($before, $offsets[$n]), $after));
             $rim[] = [$x + $here * $inX, $y + $here * $inY];
         }
@@ -105,8 +108,8 @@ final class Rim
     }
 
     /**
-     * Smoothed a little, but for its corners: those are lost by the blur of any lens, and put back where the lines on either
-     * side meet.
+     * Smoothed a little, except at corners. The blur of a lens takes corners away. They are put back where the lines on
+     * either side meet.
      *
      * @param  non-empty-list<Point>  $rim
      * @return non-empty-list<Point>
@@ -151,7 +154,7 @@ final class Rim
         }
         $along = (($u - $x) * $ey - ($v - $y) * $ex) / $cross;
         $tip = [$x + $along * $dx, $y + $along * $dy];
-        // The cosine between the sides as they leave the corner says how sharp it is.
+        // The cosine between the sides at the corner says how sharp it is.
         $half = sqrt(max(0.02, (1 - ($dx * $ex + $dy * $ey) / $long) / 2));
         $lost = hypot($tip[0] - $here[0], $tip[1] - $here[1]);
 

@@ -24,14 +24,14 @@ final class Ring
     }
 
     /**
-     * The middle of what is inside, and how it is spread round it (its moments of the second degree by its area).
+     * The centre of the area, and its second moments divided by the area.
      *
      * @param  non-empty-list<Point>  $ring
      * @return array{float, float, float, float, float} x, y, xx, xy, yy
      */
     public static function moments(array $ring): array
     {
-        // Measured from one of its points: far from it the sums would drown the differences.
+        // Measured from one of its points, since far from it rounding would hide the differences.
         [$ox, $oy] = $ring[0];
         [$area, $sx, $sy, $sxx, $sxy, $syy] = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
         foreach ($ring as $n => [$x, $y]) {
@@ -64,7 +64,7 @@ final class Ring
     }
 
     /**
-     * The tightest line round it without a dent (A. M. Andrew's chains), clockwise with y downwards.
+     * The convex hull (A. M. Andrew's chains), clockwise with y downwards.
      *
      * @param  non-empty-list<Point>  $ring
      * @return list<Point>
@@ -89,7 +89,7 @@ final class Ring
     }
 
     /**
-     * Fewer points, none of them farther than $most from the line as it was (D. H. Douglas and T. K. Peucker, 1973).
+     * Fewer points, none farther than $most from the original line (D. H. Douglas and T. K. Peucker, 1973).
      *
      * @param  non-empty-list<Point>  $ring
      * @return list<Point>
@@ -126,7 +126,7 @@ final class Ring
     }
 
     /**
-     * Where one row goes through what is inside several: within an outline, and not within its windows.
+     * Where one row crosses several rings: inside an outline and outside its windows.
      *
      * @param  non-empty-list<non-empty-list<Point>>  $rings
      * @return list<array{float, float}> from and to

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A round thing as a camera sees it: an oval, known by the moments of what is inside it.
+ * A round thing as a camera sees it: an ellipse, known by the moments of its area.
  *
  * @phpstan-import-type Point from Homography
  */
 final readonly class Round
 {
-    /** Its rim is nowhere farther from an oval than by so much of its radius. */
+    /** Its rim is nowhere farther from an ellipse than this share of its radius. */
     private const OFF = 0.035;
 
     /** @param  float  $angle  of its longer axis, in radians */
@@ -31,7 +31,7 @@ final readonly class Round
         [$x, $y, $xx, $xy, $yy] = Ring::moments($ring);
         $middle = ($xx + $yy) / 2;
         $apart = sqrt((($xx - $yy) / 2) ** 2 + $xy ** 2);
-        // Of an oval the second moment along an axis is a quarter of its half square.
+        // The second moment of an ellipse along an axis is a quarter of the squared half axis.
         $long = 2 * sqrt(max(1e-9, $middle + $apart));
         $short = 2 * sqrt(max(1e-9, $middle - $apart));
         $angle = atan2(2 * $xy, $xx - $yy) / 2;
@@ -43,11 +43,11 @@ final readonly class Round
             $off = max($off, abs(hypot($along, $across) - 1));
         }
 
-        // A tooth of a pixel is none: small rounds are of few pixels.
+        // A step of one pixel does not count, since small circles have few pixels.
         return $off > max(self::OFF, 0.8 / $short) ? null : new self($x, $y, $long, $short, $angle);
     }
 
-    /** How flat it looks: 1 where it is seen straight from above. */
+    /** How flat it looks: 1 if it is seen straight from above. */
     public function flat(): float
     {
         return $this->short / $this->long;

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * The sheet of paper on a photograph of it: the largest thing with four straight sides on the ground, or all of the
- * photograph where there is none.
+ * The sheet of paper on a photograph: the largest thing with four straight sides, or the whole photograph if there is
+ * none.
  *
  * @phpstan-import-type Point from Homography
  */
 final readonly class SheetOnPhoto
 {
-    /** A smaller one, as a part of the photograph, is something that lies beside it. */
+    /** A smaller thing, as a share of the photograph, lies beside the sheet. */
     private const LEAST = 0.15;
 
     /**
      * @param  array{Point, Point, Point, Point}  $corners  clockwise from the upper left
-     * @param  Lit  $lit  the photograph with its lamps evened out by the ground that was found
+     * @param  Lit  $lit  the photograph, evened out by the surface that was found
      */
     private function __construct(public array $corners, public bool $isFound, public Lit $lit)
     {

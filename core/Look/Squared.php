@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A photograph of a table squared up by something of known size on it: where each of its places is on the table, in
- * millimetres, and how sure that is. Up on the photograph stays up.
+ * A photograph of a table, corrected by a thing of known size on it. It gives the place of every point on the table in
+ * millimetres, and how certain that is. Up on the photograph stays up.
  *
  * @phpstan-import-type Point from Homography
  */
 final readonly class Squared
 {
-    /** A fitted corner or rim is off by about so much of a pixel. */
+    /** A fitted corner or rim is off by about this share of a pixel. */
     private const OFF = 0.2;
 
     private function __construct(
@@ -26,7 +26,7 @@ final readonly class Squared
     }
 
     /**
-     * By the four corners of a rectangle: the picture is squared up whole.
+     * By the four corners of a rectangle: the whole picture is corrected.
      *
      * @param  float  $one  a side in millimetres; which of the two lies across is told by the picture
      * @param  Point  $middle  of the photograph, where up is kept
@@ -50,7 +50,7 @@ final readonly class Squared
     }
 
     /**
-     * By a coin: its oval says how far the table leans away, but not which side of it is nearer.
+     * By a coin: its ellipse says how far the table leans, but not which side is nearer.
      *
      * @param  float  $across  its diameter in millimetres
      */
@@ -63,7 +63,7 @@ final readonly class Squared
     }
 
     /**
-     * By two points whose distance is known: the photograph is taken to be from straight above.
+     * By two points at a known distance: the photograph is assumed to be from straight above.
      *
      * @param  Point  $one
      * @param  Point  $two
@@ -107,8 +107,8 @@ final readonly class Squared
     }
 
     /**
-     * How far off a measure may be: the edges by a part of a pixel, and the scale by what the reference is off, more the
-     * farther from it and the smaller it is.
+     * How far off a measure may be. Edges are off by a share of a pixel. The scale is off as the reference is, and more
+     * for distant points and small references.
      *
      * @param  non-empty-list<Point>  $ring  on the table
      * @return float millimetres, of the longer side
@@ -125,7 +125,7 @@ final readonly class Squared
         return 2 * self::OFF * $pixel + $scale * $size;
     }
 
-    /** Whether the photograph leans too much for a coin to square it up. */
+    /** Whether the photograph is tilted too much for a coin. */
     public function leans(): bool
     {
         return $this->tilt > 0.2;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace KeepShare\Core\Look;
 
 /**
- * A piece or a sheet as it looks from straight above, in the box of its size. What is beside its outline is given the colour
- * of its rim, so that none of the ground shows where it is cut out.
+ * A piece or a sheet seen from straight above, in the box of its size. Pixels beside its outline get the colour of its
+ * rim, so that none of the surface shows where it is cut out.
  *
  * @phpstan-import-type Point from Homography
  */
 final class Straight
 {
-    /** From the rim inwards, in millimetres: there the colours of piece and ground are mixed. */
+    /** In millimetres from the rim inwards: there the colours of piece and surface are mixed. */
     private const RIM = 0.35;
 
     /**
@@ -45,7 +45,7 @@ final class Straight
      */
     public static function sheet(Lit $lit, array $corners, int $width, int $height): array
     {
-        // The rim is left out: there the picture is mixed with the ground.
+        // The rim is left out, since the colours are mixed there.
         $rim = 0.004 * max($width, $height);
         $box = [[-$rim, -$rim], [$width + $rim, -$rim], [$width + $rim, $height + $rim], [-$rim, $height + $rim]];
         $onPhoto = Homography::of($box, $corners);

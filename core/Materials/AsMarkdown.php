@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Materials;
 
-/** Materials as Markdown (CommonMark): a heading a card, lists under it, the steps numbered. */
+/** Materials as Markdown (CommonMark): a heading for each card, lists under it, and numbered steps. */
 final class AsMarkdown
 {
     /**
@@ -30,7 +30,7 @@ final class AsMarkdown
         return $text;
     }
 
-    /** What would mean something in Markdown is kept a sign. */
+    /** Signs with a meaning in Markdown are escaped. */
     private static function plain(string $text): string
     {
         return (string) preg_replace('/([\\\\`*_\[\]<>#|])/', '\\\\$1', $text);

@@ -17,7 +17,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Laid;
 
-/** Everything another maker needs to make a card: what is cut and from what, what is stuck on, tools, steps. */
+/** Everything another maker needs for a card: what is cut and from what, what is stuck on, tools and steps. */
 final readonly class CardMaterials
 {
     /**
@@ -58,7 +58,7 @@ final readonly class CardMaterials
             }
         }
         foreach ($steps as $step) {
-            // What is done with nothing in hand wants no tool.
+            // A step done with bare hands needs no tool.
             $tools = $step->tool->key === HandTool::HANDS ? $tools : [...$tools, $step->tool->name];
         }
 

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Materials;
 
 use KeepShare\Core\Measure\Length;
 
-/** The materials of a card as lines under headings: what Markdown, plain text and a printed page are made of. */
+/** The materials of a card as lines under headings, from which Markdown, plain text and a printed page are made. */
 final readonly class Lines
 {
     /** @param  array<string, list<string>>  $under  by heading; empty ones are left out */

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Measures in the unit of the kit, and in the other beside it where that is asked for. */
+/** Measures in the unit of the kit, and also in the other unit if that is wanted. */
 final readonly class Measured
 {
     private function __construct(private Unit $unit, private bool $both)

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace KeepShare\Core\Measure;
 
 /**
- * A length of nought or more, held as a whole number of 1/8 micrometre.
+ * A length of zero or more, held as a whole number of 1/8 micrometre.
  *
- * One inch is 203 200 and one millimetre 8 000 of them, so that every 1/64 in
- * and every micrometre is exact and the two systems mix without drift.
+ * One inch is 203 200 of them and one millimetre 8 000. So every 1/64 in and every micrometre is exact, and the two
+ * systems mix without rounding.
  */
 final readonly class Length
 {
@@ -32,7 +32,7 @@ final readonly class Length
     }
 
     /**
-     * A whole number of inches and a fraction of one, as in inches(4, 1, 4).
+     * Whole inches and a fraction, as in inches(4, 1, 4).
      *
      * @throws BadMeasure when the fraction is finer than the core can hold
      */
@@ -52,7 +52,7 @@ final readonly class Length
     }
 
     /**
-     * Reads what a maker types; a number without a unit is in $unit.
+     * Reads what a maker types. A number without a unit is in $unit.
      *
      * @throws BadMeasure saying what is wrong with the text
      */
@@ -81,7 +81,9 @@ final readonly class Length
         return self::ofUnits($this->units * $factor);
     }
 
-    /** The share $over/$under of this length, rounded down to a multiple of $mark so that a trimmer can be set to it. */
+    /**
+     * The share $over/$under of this length, rounded down to a multiple of $mark, so that a trimmer can be set to it.
+     */
     public function share(int $over, int $under, self $mark): self
     {
         return new self(intdiv(intdiv($this->units * $over, $under), $mark->units) * $mark->units);
@@ -102,7 +104,7 @@ final readonly class Length
         return $this->units > $other->units;
     }
 
-    /** The figure without its unit: "4 1/4", "107.5", or "≈ 4 1/8" where the ruler has no such mark. */
+    /** The figure without its unit: "4 1/4", "107.5", or "≈ 4 1/8" if the ruler has no such mark. */
     public function format(Unit $unit): string
     {
         return LengthWriter::figure($this, $unit);
@@ -114,7 +116,13 @@ final readonly class Length
         return $this->format($unit).' '.$unit->value;
     }
 
-    /** A text for files that reads back, in $unit, as exactly this length. */
+    /** To the nearest mark that the eye tells apart, with its unit: "1/16 in", "0.5 mm". */
+    public function about(Unit $unit): string
+    {
+        return LengthWriter::about($this, $unit).' '.$unit->value;
+    }
+
+    /** A text for files, which reads back in $unit as exactly this length. */
     public function exact(Unit $unit): string
     {
         return LengthWriter::exact($this, $unit);

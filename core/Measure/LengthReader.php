@@ -103,7 +103,7 @@ final class LengthReader
             if (isset($found['whole']) && $over >= $under) {
                 throw BadMeasure::improperMix($text);
             }
-            // Nine digits over nine digits times a unit would overflow; a ruler has no such fraction.
+            // Nine digits over nine digits times a unit would overflow. No ruler has such fractions.
             if ($under > 1_000_000 || $over > 1_000_000) {
                 throw BadMeasure::unreadable($text);
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Measure;
 
-/** Writes lengths the way a ruler shows them. */
+/** Writes lengths as a ruler shows them. */
 final class LengthWriter
 {
     public static function figure(Length $length, Unit $unit): string
@@ -22,6 +22,17 @@ final class LengthWriter
         $text = intdiv($length->units, 8_000).($decimals === '' ? '' : '.'.$decimals);
 
         return $unit === Unit::Inch ? $text.'mm' : $text;
+    }
+
+    /** Rounded to 1/2 mm, or to 1/16 in (below 1/4 in to 1/32 in). A length above zero is at least one mark. */
+    public static function about(Length $length, Unit $unit): string
+    {
+        $isSmall = $length->units * 4 < Unit::Inch->units();
+        $inOne = $unit === Unit::Millimetre ? 2 : ($isSmall ? 32 : 16);
+        $mark = intdiv($unit->units(), $inOne);
+        $marks = max(min(1, $length->units), intdiv(2 * $length->units + $mark, 2 * $mark));
+
+        return $unit === Unit::Inch ? self::fraction($marks, $inOne) : intdiv($marks, 2).($marks % 2 === 1 ? '.5' : '');
     }
 
     private static function inches(Length $length): string

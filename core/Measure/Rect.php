@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Measure;
 
-/** A place and a size on a sheet or a front; the origin is the top left corner. */
+/** A place and a size on a sheet or a front. The origin is the top left corner. */
 final readonly class Rect
 {
     private function __construct(public Length $x, public Length $y, public Size $size)
@@ -38,7 +38,7 @@ final readonly class Rect
     }
 
     /**
-     * Smaller by $by on every side: the next layer of a ladder.
+     * Smaller by $by on every side, as the next layer is.
      *
      * @throws BadMeasure when nothing would be left
      */
@@ -54,7 +54,7 @@ final readonly class Rect
     }
 
     /**
-     * A size laid in the middle of this rectangle, a hair to the left and up where it does not halve.
+     * A size in the middle of this rectangle. If it cannot be halved exactly, it is one unit to the left and up.
      *
      * @throws BadMeasure when it is larger than the rectangle
      */

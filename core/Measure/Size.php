@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Measure;
 
-/** A width and a height, both above nothing. */
+/** A width and a height, both above zero. */
 final readonly class Size
 {
     private function __construct(public Length $width, public Length $height)
@@ -44,7 +44,7 @@ final readonly class Size
         if (count($sides) !== 2) {
             throw BadMeasure::oneSide();
         }
-        // A unit that is said once is that of both.
+        // A unit that is written once is meant for both.
         $isBare = preg_match('/\d$/', $sides[0]) === 1;
         $said = $isBare && preg_match('/\d\s*(\D+)$/u', $sides[1], $found) === 1 ? $found[1] : '';
 
@@ -61,13 +61,13 @@ final readonly class Size
         return $this->width->equals($other->width) && $this->height->equals($other->height);
     }
 
-    /** The same size, lying either way. */
+    /** The same size, lying the other way. */
     public function matches(self $other): bool
     {
         return $this->equals($other) || $this->equals($other->turned());
     }
 
-    /** Wider than it is high. */
+    /** Whether it is wider than it is high. */
     public function isLying(): bool
     {
         return $this->width->isLongerThan($this->height);
@@ -96,7 +96,7 @@ final readonly class Size
         return $this->isLying() ? $this->width : $this->height;
     }
 
-    /** Exact, in square units of 1/8 micrometre. Products of two of these overflow; area() is for those. */
+    /** Exact, in square units of 1/8 micrometre. Products of two of these overflow. Use area() for those. */
     public function exactArea(): int
     {
         return $this->width->units * $this->height->units;
@@ -117,5 +117,11 @@ final readonly class Size
     public function label(Unit $unit): string
     {
         return $this->format($unit).' '.$unit->value;
+    }
+
+    /** Rounded as the eye sees it, for what is laid and not cut: "1/4 × 1/4 in". */
+    public function about(Unit $unit): string
+    {
+        return LengthWriter::about($this->width, $unit).' × '.LengthWriter::about($this->height, $unit).' '.$unit->value;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Measure;
 
-/** The unit a maker thinks in. Centimetres are read, but shown as millimetres. */
+/** The unit a maker uses. Centimetres can be read, but are shown as millimetres. */
 enum Unit: string
 {
     case Inch = 'in';
@@ -19,7 +19,7 @@ enum Unit: string
         };
     }
 
-    /** What a measure that gives is changed by. */
+    /** The step by which a measure gives. */
     public function step(): Length
     {
         return match ($this) {
@@ -28,7 +28,7 @@ enum Unit: string
         };
     }
 
-    /** The finest mark of the ruler that measures are rounded down to when a share of a front is worked out. */
+    /** The finest mark of the ruler to which measures are rounded down when a share of a front is computed. */
     public function mark(): Length
     {
         return match ($this) {

@@ -6,10 +6,10 @@ namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Card\Need;
 
-/** What has to be added to the table for so many more cards, as little as was found. */
+/** What must be added to the table for some more cards: the least that was found. */
 final readonly class Addition
 {
-    /** @param  array<string, int>  $counts  by the value of the need; of papers and cardstock the pieces that are lacking */
+    /** @param  array<string, int>  $counts  by the value of the need; for papers and cardstock the missing pieces */
     private function __construct(public int $cards, public array $counts, private ?string $sheets)
     {
     }

@@ -19,8 +19,8 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
 /**
- * A share-out from the first card to the last piece on it: as many cards as were asked for, made better one by one,
- * arranged, with a panel inside where that is wished for; and what it does not give of what was asked for.
+ * A share-out from the first card to the last piece: as many cards as were asked for, improved one by one, arranged,
+ * and with panels inside if they are wished for. It also says which wishes are not met.
  */
 final readonly class FullShareOut
 {
@@ -33,7 +33,7 @@ final readonly class FullShareOut
     }
 
     /**
-     * @param  int  $steps  how many cards are taken off and made anew, at most
+     * @param  int  $steps  how many cards are taken off and made again, at most
      * @param  (Closure(int): bool)|null  $goOn  told how many cards there are; false stops and keeps those
      */
     public static function of(Table $table, int $steps, ?Closure $goOn = null): self
@@ -53,8 +53,8 @@ final readonly class FullShareOut
     }
 
     /**
-     * Why there are no more cards: how sure that is, which wishes stand in the way, what the next one needs and what to add for
-     * more of them, each on a line. Where as many were made as can be at once, that is said.
+     * Why there are no more cards, a line each: how certain that is, which wishes stand in the way, what the next card
+     * needs, and what to add for more. If the limit for one share-out was reached, it says that.
      */
     public function whyNoMore(): string
     {
@@ -65,9 +65,9 @@ final readonly class FullShareOut
         $stop = Outlook::beyond($after);
         $free = array_map(static fn (Relief $one): string => $one->says(), Relief::on($after));
         $says = [Bound::on($after->everythingApart())->says()];
-        $says = $free === [] ? $says : [...$says, 'What costs nothing: '.implode('; ', $free).'.'];
+        $says = $free === [] ? $says : [...$says, 'Without buying anything: '.implode('; ', $free).'.'];
         if ($stop === null) {
-            $says[] = 'Without what you asked for in numbers (folds, sets, pictures, few alike) there could be another.';
+            $says[] = 'Another may be possible with fewer wishes (folds, sets, pictures, few alike).';
 
             return implode("\n", $says);
         }

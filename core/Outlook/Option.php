@@ -6,7 +6,7 @@ namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Card\Card;
 
-/** A card that could be the next, with what it leaves possible. */
+/** A possible next card, and what it leaves possible. */
 final readonly class Option
 {
     private function __construct(public Card $card, public int $leaves)

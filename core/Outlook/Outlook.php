@@ -16,15 +16,15 @@ use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
 
 /**
- * What stops the next card, and what would come of adding it: needs are lifted, the fewest first, until there is a card
- * again, and what those further cards lack is counted.
+ * What stops the next card, and what adding it would give. Needs are lifted, the fewest first, until a card is
+ * possible. What those further cards lack is counted.
  */
 final class Outlook
 {
-    /** How far ahead it looks. */
+    /** How many cards it looks ahead. */
     private const AHEAD = 6;
 
-    /** How far a shopping list does, which takes three times as long. */
+    /** How many cards a shopping list looks ahead, which takes three times as long. */
     public const FAR = 10;
 
     /** For how many more cards it says what to add. */
@@ -86,7 +86,8 @@ final class Outlook
     }
 
     /**
-     * The smallest set of needs that, lifted together with those that are, gives a card; the empty list where none is in the way.
+     * The smallest set of needs that must be lifted, with those already lifted, for another card. Empty if none is in
+     * the way.
      *
      * @param  list<Need>  $lifted
      * @return list<Need>
@@ -118,7 +119,7 @@ final class Outlook
     }
 
     /**
-     * How much of each lifted need a card is without.
+     * How much of each lifted need a card lacks.
      *
      * @param  list<Need>  $lifted
      * @return array<string, int>

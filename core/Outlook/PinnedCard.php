@@ -12,8 +12,8 @@ use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
- * A card of which some parts are pinned: those stay, and so do its picture, its words and its arrangement, as far as the
- * wishes allow; its other papers are chosen anew.
+ * A card with some pinned parts. Those stay, and so do its picture, its words and its arrangement if the wishes allow
+ * it. Its other papers are chosen again.
  */
 final readonly class PinnedCard
 {
@@ -51,7 +51,7 @@ final readonly class PinnedCard
         return $card->fitted([...$card->takings, ...$this->groupPieces($card)])->arranged($this->card->arrangement);
     }
 
-    /** What the wishes do not allow any more gives way to the like of it. */
+    /** What the wishes no longer allow is replaced by something similar. */
     private function instead(string $part): ?Taking
     {
         foreach (WaysOut::of($this->table, $this->card, $part) as $way) {

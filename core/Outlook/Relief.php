@@ -10,10 +10,10 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\WordsAgain;
 
-/** A wish that stops the next card: to do without it costs nothing. */
+/** A wish that stops the next card. Giving it up costs no money. */
 final readonly class Relief
 {
-    /** More are not counted: there is no hurry to know. */
+    /** Further cards are not counted, to stay quick. */
     private const MOST = 6;
 
     private function __construct(public string $wish, public int $more)
@@ -21,7 +21,7 @@ final readonly class Relief
     }
 
     /**
-     * The wishes without which there would be more cards, each by itself, tried.
+     * The wishes without which there would be more cards. Each is tried by itself.
      *
      * @param  Table  $table  with the cards on it, none of which can be followed by another
      * @return list<self> those that give the most first
@@ -38,41 +38,41 @@ final readonly class Relief
         return $reliefs;
     }
 
-    /** "words may stand again: 4 more" */
+    /** "the same words on several cards: 4 more" */
     public function says(): string
     {
-        return "$this->wish: ".($this->more === self::MOST ? "$this->more more at least" : "$this->more more");
+        return "$this->wish: ".($this->more === self::MOST ? "at least $this->more more" : "$this->more more");
     }
 
     /** @return iterable<string, Preferences> */
     private static function without(Preferences $wishes): iterable
     {
         if ($wishes->words === WordsAgain::Once) {
-            yield 'words may stand again' => $wishes->saying(WordsAgain::WhenOut);
+            yield 'the same words on several cards' => $wishes->saying(WordsAgain::WhenOut);
         }
         if (! $wishes->wordless) {
-            yield 'some cards may go without words' => $wishes->wordless();
+            yield 'some cards without words' => $wishes->wordless();
         }
         if ($wishes->envelopes) {
-            yield 'cards may go without an envelope' => $wishes->inEnvelopes(false);
+            yield 'cards without an envelope' => $wishes->inEnvelopes(false);
         }
         if ($wishes->alike !== null) {
-            yield 'cards may be alike' => $wishes->alike(null);
+            yield 'cards that are alike' => $wishes->alike(null);
         }
         if ($wishes->pictures) {
-            yield 'cards may go without a picture' => $wishes->withPictures(false);
+            yield 'cards without a picture' => $wishes->withPictures(false);
         }
         if ($wishes->set > 1) {
-            yield 'designs need not be made in sets' => $wishes->inSetsOf(1);
+            yield 'designs not made in sets' => $wishes->inSetsOf(1);
         }
         if ($wishes->savesOne) {
-            yield 'none of each need be saved' => $wishes->savingOne(false);
+            yield 'nothing saved of each' => $wishes->savingOne(false);
         }
         if ($wishes->sketchesOff !== []) {
-            yield 'all sketches may be used' => $wishes->without([]);
+            yield 'all sketches' => $wishes->without([]);
         }
         if (in_array(Wanted::Never, $wishes->uses, true)) {
-            yield 'what is never used may be' => $wishes->using([]);
+            yield 'using what is set to never use' => $wishes->using([]);
         }
     }
 }

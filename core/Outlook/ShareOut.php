@@ -10,7 +10,7 @@ use KeepShare\Core\Compose\Composer;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Table;
 
-/** The cards a table gives, and what stops the next. */
+/** The cards that a table gives, and what stops the next. */
 final readonly class ShareOut
 {
     /**

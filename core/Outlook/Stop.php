@@ -6,7 +6,7 @@ namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Card\Need;
 
-/** What stops the next card, and what would come of adding it. */
+/** What stops the next card, and what adding it would give. */
 final readonly class Stop
 {
     /**

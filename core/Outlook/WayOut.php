@@ -20,7 +20,7 @@ final readonly class WayOut
         return new self($kind, $says, $taking, null);
     }
 
-    /** The same paper, but less of it: its reveal grows. */
+    /** Less of the same paper: its reveal grows. */
     public static function smaller(string $says, Length $reveal): self
     {
         return new self('smaller panel', $says, null, $reveal);

@@ -33,12 +33,13 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * The ways out where a part of a card cannot have what it takes: the other face, a near colour, what goes best, a smaller
- * panel, a base cut from cardstock, the stash, a few less, or no card. Each has been tried: what is offered can be had.
+ * The ways out if a part of a card cannot get what it takes: the other face, a near colour, the best match, a smaller
+ * panel, a base cut from cardstock, the stash, a few less, or no card. Each has been tried, so what is offered is
+ * possible.
  */
 final readonly class WaysOut
 {
-    /** A ground this near, by CIEDE2000, passes for the same in a pile of cards. */
+    /** A colour as near as this, by CIEDE2000, looks the same in a pile of cards. */
     private const NEAR = 20;
 
     /** How many marks of the ruler a panel may shrink on every side. */
@@ -75,7 +76,8 @@ final readonly class WaysOut
                 ),
             ),
         );
-        // What is offered is what the table without the card offers: that one card takes from the stash already is no second one.
+        // The table without this card decides what is offered. So a card that already uses the stash does not count
+        // twice.
         $kit = $table->asking($table->wishes->kitOnly());
         $open = $table->asking($table->wishes->withStash()->saying(WordsAgain::Freely));
         $table = $table->after($rest);
@@ -96,7 +98,7 @@ final readonly class WaysOut
             default => $ways->counted($short),
         };
 
-        // In a row that is not short what it has could be had again: that is no way out.
+        // In a row that is not short, the present component is possible again, but is not a way out.
         $found = array_values(
             array_filter(
                 $found,
@@ -107,7 +109,7 @@ final readonly class WaysOut
             ),
         );
 
-        return [...$found, WayOut::without('drop the card', "take card $card->number back")];
+        return [...$found, WayOut::without('remove the card', "take card $card->number back")];
     }
 
     /** @return list<WayOut> */
@@ -152,7 +154,7 @@ final readonly class WaysOut
             $laid,
             'near colour',
         );
-        $ways[] = $this->first(array_filter($offers, $own), $laid, 'goes best');
+        $ways[] = $this->first(array_filter($offers, $own), $laid, 'best match');
         $ways[] = $this->first(array_filter($near, static fn (Surface $surface): bool => ! $own($surface)), $laid, 'stash');
 
         return self::distinct($ways);
@@ -187,7 +189,7 @@ final readonly class WaysOut
         );
     }
 
-    /** The largest size that can still be cut, by a wider reveal. */
+    /** The largest size that can still be cut, with a wider reveal. */
     private function smaller(Taking $short, Laid $laid): ?WayOut
     {
         $unit = $this->table->unit;
@@ -195,7 +197,7 @@ final readonly class WaysOut
         if (! isset($lengths['reveal'])) {
             return null;
         }
-        // Of a part that lies straight on the front the reveal is the frame; under any other the frame stays.
+        // For a part directly on the front the reveal is the frame. For other parts the frame stays.
         $frame = $laid->part->relation->isFrame() ? null : $this->card->frame;
         for ($step = 1; $step <= self::STEPS; $step++) {
             $reveal = $lengths['reveal']->plus(Length::ofUnits(2 * $step * $unit->mark()->units));

@@ -52,12 +52,12 @@ final readonly class Why
             array_filter(
                 WaysOut::of($table, $card, $part, $cut),
                 static fn (WayOut $way): bool => $way->taking !== null
-                    && in_array($way->kind, ['goes best', 'like it', 'near colour', 'other face'], true),
+                    && in_array($way->kind, ['best match', 'like it', 'near colour', 'other face'], true),
             ),
         );
         usort(
             $ways,
-            static fn (WayOut $a, WayOut $b): int => ($a->kind !== 'goes best') <=> ($b->kind !== 'goes best'),
+            static fn (WayOut $a, WayOut $b): int => ($a->kind !== 'best match') <=> ($b->kind !== 'best match'),
         );
         $next = $ways[0] ?? null;
         if ($next?->taking !== null) {

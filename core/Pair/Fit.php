@@ -9,13 +9,13 @@ use KeepShare\Core\Colour\ColourName;
 use KeepShare\Core\Kit\Face;
 
 /**
- * How well two faces go together when they lie edge to edge, from 0 to 100 with 50 for no reason either way, and why.
+ * How well two faces match when they lie edge to edge, from 0 to 100, and why. 50 means no reason either way.
  *
- * Shared colours pull together; two busy prints fight unless their scale differs and they share a colour; grounds of one
- * lightness merge; two whites that differ make the warmer one look dirty. Colours are compared by CIEDE2000: below 6 two
- * printed colours pass for the same, below 14 for relatives.
+ * Shared colours add points. Two busy prints lose points, unless their scale differs and they share a colour.
+ * Backgrounds of equal lightness lose points, and so do two whites that differ. Colours are compared by CIEDE2000:
+ * below 6 two printed colours look the same, below 14 they are related.
  *
- * A point is what it adds, the phrase for it, and a colour to be named after the phrase.
+ * A point is what it adds, its phrase, and a colour to be named after the phrase.
  *
  * @phpstan-type Point array{int, string, Colour|null}
  */
@@ -40,7 +40,7 @@ final readonly class Fit
         return new self(self::sum($points), $reasons);
     }
 
-    /** The figure alone, without a search for words. */
+    /** The figure alone, without looking for words. */
     public static function figure(Face $one, Face $two): int
     {
         return self::sum(self::points($one, $two));

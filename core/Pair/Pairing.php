@@ -8,11 +8,11 @@ use KeepShare\Core\Colour\Colour;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Surface;
 
-/** What goes with what. */
+/** Which faces match. */
 final class Pairing
 {
     /**
-     * Every other component with the better of its faces beside the chosen one, the best first.
+     * Every other component, with its face that matches the chosen one better, the best first.
      *
      * @param  list<Surface>  $others
      * @return list<Partner>
@@ -43,8 +43,8 @@ final class Pairing
     }
 
     /**
-     * The cardstock that sets a focal point off on a paper: it must part from the paper and from the picture, and go
-     * with the paper's colours.
+     * The cardstock for a mat between a focal point and a paper: it must differ from both, and match the paper's
+     * colours.
      *
      * @param  list<Surface>  $cardstocks
      * @param  Colour|null  $picture  the main colour of the picture, where one is in mind

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Pair;
 
 use KeepShare\Core\Kit\Surface;
 
-/** A face laid beside the chosen one, and how well it goes. */
+/** A face beside the chosen one, and how well it matches. */
 final readonly class Partner
 {
     private function __construct(public Surface $surface, public Fit $fit)

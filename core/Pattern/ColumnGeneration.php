@@ -7,12 +7,12 @@ namespace KeepShare\Core\Pattern;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
-/** How many cards a table holds by the patterns its sheets can be cut by, and how they are cut for so many. */
+/** How many cards a table holds by the patterns of its sheets, and how the sheets are cut for them. */
 final readonly class ColumnGeneration
 {
     private const DIVES = 8;
 
-    /** So many more are asked for than are made, where there is a choice. */
+    /** How many more cards are asked for than are made, if there is a choice. */
     private const MORE = 5;
 
     private function __construct(private Table $table, private MasterProblem $most, public Bound $bound)
@@ -29,7 +29,7 @@ final readonly class ColumnGeneration
         return new self($table, $most, $isLess ? $bound->byPatterns($answer->bound, $answer->binds) : $bound);
     }
 
-    /** Where something is promised, folded, followed or few may be alike, areas are all that is counted. */
+    /** With promised pieces, folds, followed designs or a limit on alike cards, only areas are counted. */
     public static function areFor(Table $table): bool
     {
         $wishes = $table->wishes;
@@ -44,8 +44,9 @@ final readonly class ColumnGeneration
     }
 
     /**
-     * For so many cards, on sketches as different and as good to look at as they can be; fewer where that many were not
-     * found. More are asked for than are made, since whole cards from whole sheets are less than parts of them.
+     * For a given number of cards, on sketches as different and as good to look at as possible. Fewer if that many were
+     * not found. More are asked for than are made, since whole cards from whole sheets are fewer than fractions of
+     * them.
      */
     public function bestLooking(int $target): PatternPlan
     {

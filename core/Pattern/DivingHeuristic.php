@@ -12,13 +12,13 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Whole cards from whole sheets: the pattern that the linear program cuts most sheets by is taken for half of them, and the
- * rest is asked again (diving: Joncour, Michel, Sadykov, Sverdlov and Vanderbeck, "Column generation based primal
- * heuristics", 2010). A few dives, each a little different; deterministic.
+ * Whole cards from whole sheets. The pattern that the linear program uses most is fixed for half its sheets, and the
+ * rest is solved again (diving: Joncour, Michel, Sadykov, Sverdlov and Vanderbeck, "Column generation based primal
+ * heuristics", 2010). A few slightly different dives are made. The result is deterministic.
  */
 final class DivingHeuristic
 {
-    /** What is within so much of a whole number is one. */
+    /** Values this near to a whole number count as whole. */
     private const WHOLE = 1e-3;
 
     private readonly Randomizer $random;
@@ -70,7 +70,7 @@ final class DivingHeuristic
             for ($n = 0; $n < $many; $n++) {
                 $next = $this->master->cutting($at, $number);
                 if ($next === null) {
-                    // Half a base is left to pay for the half that is wanted: nothing more comes of it.
+                    // Half a base is left to pay for the wanted half. Nothing more comes of it.
                     $at = $n === 0 ? $at->cutUp() : $at;
 
                     break;
@@ -83,7 +83,7 @@ final class DivingHeuristic
     }
 
     /**
-     * The pattern that most sheets are cut by, for half of them: what is left to choose stays free as long as it can.
+     * The pattern with the most sheets, for half of them, so that the rest stays free as long as possible.
      *
      * @param  non-empty-array<int, float>  $cut
      * @return array{int, int} its number, and how many sheets
@@ -97,7 +97,7 @@ final class DivingHeuristic
         return [$number, max(1, intdiv((int) floor($cut[$number] + self::WHOLE), 2))];
     }
 
-    /** As many cards as the pieces are enough for and as are looked for, the best looking first. */
+    /** As many cards as are wanted and the pieces allow, the best looking first. */
     private function make(Stand $at, int $target): void
     {
         while (array_sum($this->made) < $target) {
@@ -112,7 +112,7 @@ final class DivingHeuristic
     }
 
     /**
-     * Bases folded from their blanks, as many as are wanted and there.
+     * Bases folded from their blanks, as many as are wanted and available.
      *
      * @param  array<int, float>  $folded
      */
@@ -174,12 +174,12 @@ final class DivingHeuristic
         return $next;
     }
 
-    /** The patterns on the sheets they are for. */
+    /** The patterns for each of their sheets. */
     private function cutting(Trimmer $trimmer): PatternPlan
     {
         $plans = [];
         $used = [];
-        // Sheets that are cut alike lie next to each other in a class, so that they are of different prints.
+        // Sheets with one pattern are neighbours in a class, so that they have different prints.
         sort($this->patterns);
         foreach ($this->patterns as $number) {
             [$class, $pattern] = $this->master->pattern($number);

@@ -12,12 +12,12 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Spare;
 use KeepShare\Core\Table\Table;
 
-/** Sheets of one size that serve for the same: whichever of them is cut, as many cards come of it. */
+/** Sheets of one size with the same uses. Whichever is cut, the number of cards is the same. */
 final readonly class LikeSheets
 {
     /**
      * @param  list<Source>  $sources  what may be cut from them
-     * @param  bool  $mayTurn  pieces may lie either way: some face has no up
+     * @param  bool  $mayTurn  pieces may lie either way, since some face is not directional
      * @param  list<array{string, Stock}>  $sheets  each with its component, those of one component apart from each other
      * @param  Spare|null  $spare  what is taken apart for them; null where they lie there
      * @param  list<string>  $costs  the limits that one less is left of for each that is taken apart
@@ -48,7 +48,8 @@ final readonly class LikeSheets
                 if ($one->isClean()) {
                     $key = self::keyOf($one->size, $sources, $mayTurn);
                     $classes[$key] ??= [$one->size, $sources, $mayTurn, []];
-                    // The first of each print before the second of any: so one way of cutting is spread over the prints.
+                    // The first sheet of each print comes before the second of any, so that a pattern is spread over
+                    // the prints.
                     $classes[$key][3]["$nth/$id"] = [$id, $one];
                 }
             }
@@ -87,7 +88,7 @@ final readonly class LikeSheets
         return $like;
     }
 
-    /** How many sheets come of one that is taken apart. */
+    /** How many sheets come from one that is taken apart. */
     public function each(): int
     {
         return $this->spare->apart->each ?? 1;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Pattern;
 
 use KeepShare\Core\Card\Need;
 
-/** What the linear program says at a stand. */
+/** A solution of the linear program. */
 final readonly class LpSolution
 {
     /**

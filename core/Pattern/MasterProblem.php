@@ -16,36 +16,36 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
 /**
- * Cards and the patterns their sheets are cut by, as one linear program: pieces used are not more than pieces cut, sheets
- * cut not more than there are, and what is counted goes no further than it does.
+ * Cards and the patterns of their sheets, as one linear program. Pieces used are at most the pieces cut, sheets cut are
+ * at most those available, and counted things are limited by their counts.
  *
- * Patterns are added as prices call for them (column generation: Gilmore and Gomory 1965), for each class of like sheets
- * the one worth most. At any prices under which every outlay costs at least one the worth of all there is bounds the cards;
- * prices that fall short are raised in proportion (Farley, "A note on bounding a class of linear programming problems",
- * Operations Research 38, 1990). So the bound holds in every round.
+ * Patterns are added as prices ask for them (column generation: Gilmore and Gomory 1965): for each class of like sheets
+ * the most valuable one. At any prices under which every outlay costs at least one, the value of everything bounds the
+ * number of cards. Prices that are too low are raised in proportion (Farley, "A note on bounding a class of linear
+ * programming problems", Operations Research 38, 1990). So the bound holds in every round.
  */
 final class MasterProblem
 {
-    /** Rounds of pricing after which the bound is taken as it is. */
+    /** Rounds of pricing, after which the bound is taken as it is. */
     private const ROUNDS = 60;
 
     private const ROUNDS_FOR_LOOKS = 16;
 
-    /** By how much a sum in doubles may be off, many times over: a bound is cut to whole cards above it. */
+    /** A wide margin for rounding in doubles. A bound is rounded down to whole cards after adding it. */
     private const SURE = 1e-5;
 
-    /** What taking something apart costs, in cards: of two ways to as many the other is the better. */
+    /** The penalty for taking something apart, in cards. Of two equal ways the other one is better. */
     private const APART = 1e-4;
 
-    /** What a point of looks is worth, in cards: all cards together gain less than one by it. */
+    /** The value of a point of looks, in cards. All cards together gain less than one card by it. */
     private const LOOKS = 1 / (Preferences::MOST_CARDS * 12);
 
-    /** So many on one sketch look well; each of those beyond loses so many points. */
+    /** This many cards on one sketch look good. Each one beyond loses a point more. */
     private const OFTEN = 2;
 
     private const AGAIN = 3.0;
 
-    /** The limit that says how many cards there may be in all. */
+    /** The limit on the number of all cards. */
     public const CARDS = 'cards';
 
     /** @var array<string, PartDemand> */
@@ -91,7 +91,7 @@ final class MasterProblem
         $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
     }
 
-    /** The most cards, on the outlays that no other undercuts. */
+    /** The most cards, from the outlays that no other undercuts. */
     public static function most(Table $table): self
     {
         $cards = min($table->wishes->cards, Bound::byCount($table)->cards);
@@ -99,14 +99,14 @@ final class MasterProblem
         return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, false, $cards);
     }
 
-    /** So many cards, and of as many the best looking: a sketch that comes often is worth less. */
+    /** A given number of cards, the best looking of all. A sketch that is used often loses value. */
     public function forLooks(Table $table, int $cards): self
     {
         return new self(Outlays::forLooks($table), $this->classes, $table, true, $cards);
     }
 
     /**
-     * The most that parts of cards could be, once no more patterns are worth having.
+     * The most that fractions of cards could be, once no further pattern has value.
      *
      * @param  int  $enough  cards for which no more patterns are looked for
      */
@@ -137,7 +137,7 @@ final class MasterProblem
         }
         $lp->solve();
         if ($this->patterns === []) {
-            // Nothing has a price before something can be cut: the first patterns are those that waste least.
+            // Nothing has a price before something can be cut, so the first patterns are those with the least waste.
             $byArea = static fn (PartDemand $kind): float => $kind->size->exactArea() / 1e12;
             foreach ($this->price($lp, $at, $byArea)[1] as $n) {
                 $cut[$this->cutBy($lp, $n)] = $n;
@@ -177,7 +177,7 @@ final class MasterProblem
         return $own;
     }
 
-    /** With a sheet cut by a pattern, and what it costs gone; null where it cannot be had. */
+    /** The state after a sheet is cut by a pattern, with its cost removed. Null if the sheet is not available. */
     public function cutting(Stand $at, int $number): ?Stand
     {
         [$key, , $pieces] = $this->patterns[$number];
@@ -250,8 +250,8 @@ final class MasterProblem
     }
 
     /**
-     * For each class of sheets what a sheet is worth at the prices of the pieces, and the patterns that are worth more than
-     * the sheet.
+     * For each class of sheets: the value of a sheet at the prices of its pieces, and the patterns worth more than the
+     * sheet.
      *
      * @param  Closure(PartDemand): float  $priceOf
      * @return array{array<string, float>, list<int>} worths by class; numbers of new patterns
@@ -288,7 +288,7 @@ final class MasterProblem
     }
 
     /**
-     * What is lost with a sheet that something is taken apart for.
+     * The loss for a sheet that comes from something taken apart.
      *
      * @param  Closure(string): float  $price  of what is counted
      */
@@ -316,7 +316,7 @@ final class MasterProblem
     }
 
     /**
-     * The worth of all there is at these prices, by the least a card costs.
+     * The value of everything at these prices, divided by the least cost of a card.
      *
      * @param  array<string, float>  $worths  of a sheet, by class
      * @return array{int, Need} and what has the larger part of the worth

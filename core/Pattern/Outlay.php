@@ -7,7 +7,7 @@ namespace KeepShare\Core\Pattern;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Sketch;
 
-/** What one card takes that is made on a sketch, laid one way on a front, with its words put on in one manner. */
+/** What one card takes on a sketch, in one direction on a front, with its words put on in one way. */
 final readonly class Outlay
 {
     /**
@@ -20,8 +20,8 @@ final readonly class Outlay
     }
 
     /**
-     * How it looks, from 0 to 11: a picture is most of it, then how much of the front is covered, then that it is as drawn. A
-     * matter of taste: it is only asked between as many cards.
+     * How it looks, from 0 to 11: mostly whether it has a picture, then how much of the front is covered, then whether
+     * it is as drawn. It is a matter of taste, and only compared between equal numbers of cards.
      */
     public function looks(): float
     {
@@ -52,7 +52,7 @@ final readonly class Outlay
         return array_sum(array_map(static fn (PartDemand $kind): int => $kind->size->exactArea(), $this->pieces));
     }
 
-    /** Wherever the other can be made, this can: each of its pieces is found in one of the other's. */
+    /** Whether this can be made wherever the other can: each of its pieces fits in one of the other's. */
     public function undercuts(self $other): bool
     {
         return count($this->pieces) <= count($other->pieces)

@@ -22,12 +22,12 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Table;
 
 /**
- * Every outlay that cards may be made by on a table: each sketch, both ways round on every front, with words that are
- * printed, stamped where their ink shows, or stamped on a label.
+ * Every outlay for cards on a table: each sketch in both directions on every front, with words printed, stamped where
+ * their ink shows, or stamped on a label.
  */
 final readonly class Outlays
 {
-    /** The words that are printed, and the pictures: of each no more than there are. */
+    /** The printed words and the pictures, each limited by their number. */
     public const WORDS = 'words';
 
     public const PICTURES = 'pictures';
@@ -54,7 +54,7 @@ final readonly class Outlays
     }
 
     /**
-     * The leanest of all, and of those that are as they are drawn: such cards look better.
+     * The leanest of all, and of those that are as drawn, since such cards look better.
      *
      * @return list<Outlay>
      */
@@ -69,7 +69,7 @@ final readonly class Outlays
     }
 
     /**
-     * Those that no other undercuts: as many cards can be made with them alone.
+     * Those that no other undercuts. With them alone just as many cards can be made.
      *
      * @param  list<Outlay>  $outlays
      * @return list<Outlay>
@@ -88,19 +88,19 @@ final readonly class Outlays
         return $leanest;
     }
 
-    /** The limit that says how many bases there are of a front. */
+    /** The limit on bases with a front. */
     public static function base(Size $front): string
     {
         return "base {$front->shorter()->units}x{$front->longer()->units}";
     }
 
-    /** The limit that says how many of them ink shows on. */
+    /** The limit on those of them that show ink. */
     public static function lightBase(Size $front): string
     {
         return 'light '.self::base($front);
     }
 
-    /** The limit that says how many of them are printed. */
+    /** The limit on those of them that are printed. */
     public static function printed(Size $front): string
     {
         return 'printed '.self::base($front);
@@ -137,7 +137,7 @@ final readonly class Outlays
                 if (! $this->table->allowsOn($sketch, $base)) {
                     continue;
                 }
-                // What is laid on a base as it is wants that very kind of base.
+                // What is stamped or laid on the bare base needs that kind of base.
                 $own = [self::base($front), ...$sketch->isBare() && $base?->printed !== null ? [self::printed($front)] : []];
                 foreach ([$front, $front->turned()] as $way) {
                     $layout = $this->table->layouts->of($sketch, $way);
@@ -241,7 +241,7 @@ final readonly class Outlays
     }
 
     /**
-     * The pieces, and the limits it takes one of, where words are stamped without a label; null where their ink would not show.
+     * The pieces and limits for words that are stamped without a label. Null if their ink would not show.
      *
      * @param  array<string, PartDemand>  $pieces
      * @return array{array<string, PartDemand>, list<string>}|null
@@ -264,7 +264,7 @@ final readonly class Outlays
     }
 
     /**
-     * The ways to a picture: one that is printed, cut with a die, stamped on plain cardstock, or cut out of a print.
+     * The ways to a picture: printed, cut with a die, stamped on plain cardstock, or cut out of a print.
      *
      * @return list<array{list<PartDemand>, list<string>}>
      */
@@ -289,7 +289,7 @@ final readonly class Outlays
                 $ways[self::FRONTS] = [[], [self::FRONTS]];
             }
             if ($component->showsPicture() && Motif::cutOut($this->table->unit)->fitsIn($layout->focal->size)) {
-                // A motif is cut out of a paper, or a printed panel is cut down: to no less than a motif takes.
+                // A motif is cut out of a paper, or a printed panel is cut down to at least the size of a motif.
                 $ways['motif'] = [[PartDemand::of(Source::Paper, Motif::cutOut($this->table->unit), true)], []];
             }
         }

@@ -9,16 +9,16 @@ use KeepShare\Core\Measure\Size;
 /** Pieces of one size that may be cut from the same goods. */
 final readonly class PartDemand
 {
-    /** @param  bool  $mayTurn  it may lie on its side also where the print has an up */
+    /** @param  bool  $mayTurn  it may lie on its side even if the print is directional */
     private function __construct(public string $key, public Source $source, public Size $size, public bool $mayTurn)
     {
     }
 
-    /** @param  bool  $mayTurn  it may lie on its side also where the print has an up */
+    /** @param  bool  $mayTurn  it may lie on its side even if the print is directional */
     public static function of(Source $source, Size $size, bool $mayTurn = false): self
     {
         $isPaper = $source === Source::Paper || $source === Source::CalmPaper;
-        // What is cut from cardstock has no up, and in small pieces no one minds: either way it is the same kind.
+        // Cardstock is not directional, and in small pieces direction does not matter. So both directions are one kind.
         $isEither = $mayTurn || ! $isPaper;
         $lies = $isEither ? Size::of($size->shorter(), $size->longer()) : $size;
         $key = "$source->value/{$lies->width->units}/{$lies->height->units}".($isEither ? '' : ' up');
@@ -26,10 +26,10 @@ final readonly class PartDemand
         return new self($key, $source, $lies, $isEither);
     }
 
-    /** Whether one of the other kind can be cut down to one of this. */
+    /** Whether a piece of the other kind can be cut down to this one. */
     public function fitsIn(self $other): bool
     {
-        // What must stand upright is not to be had where the other may be cut lying.
+        // An upright piece cannot be cut from one that may lie on its side.
         return $other->source->serves($this->source)
             && ($this->mayTurn || ! $other->mayTurn)
             && $this->size->fitsIn($other->size, $this->mayTurn);

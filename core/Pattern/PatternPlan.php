@@ -8,7 +8,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Spare;
 
-/** How sheets are cut, and how many cards are made on each sketch from what comes of it. */
+/** How sheets are cut, and how many cards are made on each sketch from their pieces. */
 final readonly class PatternPlan
 {
     /**

@@ -23,10 +23,10 @@ enum Source: string
     case Inked = 'cardstock for ink';
     /** Cardstock that is stiff enough to fold. */
     case Heavy = 'heavy cardstock';
-    /** The same, where ink shows on it. */
+    /** The same, on which ink shows. */
     case LightHeavy = 'light heavy cardstock';
 
-    /** Whatever is cut from this would do for the other. */
+    /** Whether everything cut from this would do for the other. */
     public function serves(self $other): bool
     {
         return $this === $other || ($this === self::CalmPaper && $other === self::Paper);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Pattern;
 
-/** How far a search by patterns is: what is cut already and not yet on a card, and what is left. */
+/** The state of a search by patterns: the pieces that are cut and not yet on a card, and what is left. */
 final readonly class Stand
 {
     /**
@@ -43,7 +43,7 @@ final readonly class Stand
     }
 
     /**
-     * With what some activity takes gone, or null where it is not there.
+     * The state after an activity has taken its goods. Null if they are not there.
      *
      * @param  array<string, int>  $pieces  that are used up, by kind
      * @param  array<string, int>  $counted  less, by limit; below nothing where more come

@@ -32,7 +32,7 @@ final readonly class AskedPrint
         return new self($face->busy, $face->directional);
     }
 
-    /** "busy, has an up" */
+    /** "busy, directional" */
     public function says(): string
     {
         $look = match ($this->busy) {
@@ -41,6 +41,6 @@ final readonly class AskedPrint
             false => 'calm',
         };
 
-        return $look.($this->hasUp ? ', has an up' : '');
+        return $look.($this->hasUp ? ', directional' : '');
     }
 }

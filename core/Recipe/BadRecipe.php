@@ -6,7 +6,7 @@ namespace KeepShare\Core\Recipe;
 
 use KeepShare\Core\Refusal;
 
-/** A recipe that cannot be made as it was asked for, or read as it was written: each fault by its field or place. */
+/** A recipe that cannot be made as asked for, or read as written. It holds each fault by its field or place. */
 final class BadRecipe extends Refusal
 {
     /** @param  non-empty-array<string, string>  $faults */

@@ -20,7 +20,7 @@ use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\Make\Made;
 
-/** Makes a recipe of cards: of a share-out, without its goods, or of cards that were computed. */
+/** Makes a recipe from cards: from a share-out, without its goods, or from computed cards. */
 final readonly class KeepRecipe
 {
     /**

@@ -13,10 +13,10 @@ use KeepShare\Core\Kit\Motif;
 use KeepShare\Core\Kit\Paper;
 use KeepShare\Core\Measure\Size;
 
-/** A paper of a recipe, whichever it will be: what it should be like, and how its sheets are cut. */
+/** A paper of a recipe before it is chosen: what it should be like, and how its sheets are cut. */
 final readonly class Letter
 {
-    /** What stands for each of them on a drawing: told apart by more than their hue, since the letter stands on each piece. */
+    /** The colours of letters on a drawing. The letter itself is written on each piece. */
     private const TINTS = [
         '#c8dccb', '#f0cfc2', '#cfd9ee', '#f2e3b3', '#e2cfe4', '#c5e2e4',
         '#e9d8c4', '#d5e4b9', '#f3cbd6', '#cfcfe9', '#dfe3d2', '#ead2b0',
@@ -55,7 +55,7 @@ final readonly class Letter
         return array_merge(...array_map(static fn (SheetPlan $plan): array => $plan->pieces(), $this->plans));
     }
 
-    /** What stands for it while nobody knows which it will be. */
+    /** Stands for the paper before it is chosen. */
     public function component(int $n): Component
     {
         $colour = Colour::fromHex(self::TINTS[$n % count(self::TINTS)]);

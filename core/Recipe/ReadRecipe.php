@@ -29,8 +29,8 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 
 /**
- * Reads a keepshare/recipe file whole: its cards fit their fronts, and what is cut from each sheet is what they need, piece for
- * piece in its very size. Where a letter says only how many sheets it has, their cuts are planned.
+ * Reads a whole keepshare/recipe file. Its cards must fit their fronts, and the sheets must give exactly the pieces
+ * they need. If a letter only says how many sheets it has, their cuts are planned.
  */
 final class ReadRecipe
 {
@@ -69,7 +69,7 @@ final class ReadRecipe
 
     private function recipe(Fields $fields): Recipe
     {
-        // How it was computed is told to who reads the file, and makes no difference.
+        // How it was computed is information for readers of the file only.
         foreach (['format', 'version', 'unit', ...$fields->has('made') ? ['made'] : []] as $known) {
             $fields->value($known);
         }
@@ -151,7 +151,7 @@ final class ReadRecipe
         } catch (Refusal $wrong) {
             throw BadKit::at($fields->place('sketch'), $wrong->getMessage());
         }
-        // How much room a picture and words have follows from the sketch.
+        // The room for a picture and words follows from the sketch.
         foreach (array_filter(['picture', 'words'], $fields->has(...)) as $said) {
             $fields->value($said);
         }
@@ -201,7 +201,7 @@ final class ReadRecipe
     }
 
     /**
-     * The parts that are cut: those of the sketch, and what is named of its fold and inside.
+     * The parts that are cut: those of the sketch, and the named parts of its fold and inside.
      *
      * @param  list<string>  $named
      * @return array<string, Role|null>
@@ -287,12 +287,12 @@ final class ReadRecipe
             foreach ($plan->pieces() as $leaf) {
                 $piece = $wanted[$leaf->piece] ?? throw BadKit::at(
                     "{$place}[$i]",
-                    "no card wants the piece $leaf->piece of it, or it is cut twice.",
+                    "no card needs the piece $leaf->piece of it, or it is cut twice.",
                 );
                 $size = $leaf->rect()->size;
                 if (! ($leaf->turned ? $size->turned() : $size)->equals($piece->size) || ($leaf->turned && ! $piece->mayTurn)) {
                     throw BadKit::at("{$place}[$i]", sprintf(
-                        'piece %s is %s there, and its card wants %s.',
+                        'piece %s is %s there, and its card needs %s.',
                         $leaf->piece,
                         $size->label($this->unit),
                         $piece->size->label($this->unit),
@@ -318,7 +318,7 @@ final class ReadRecipe
         if (! $plan->isComplete() || $plan->sheets === []) {
             throw BadKit::at($fields->place('sheets'), sprintf(
                 'from so many sheets these pieces were not found to be cut: %s.',
-                implode(', ', array_column($plan->unplaced, 'id')) ?: 'no card wants one',
+                implode(', ', array_column($plan->unplaced, 'id')) ?: 'no card needs one',
             ));
         }
 

@@ -14,8 +14,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * The designs of some cards without their goods, to be made again with others: what is cut for a card is taken from a letter or
- * from cardstock that does something, and where a picture and words go is said by its sketch.
+ * The designs of some cards without their goods, to be made again with others. Each part is cut from a letter, or from
+ * cardstock with a role. The sketch says where a picture and words go.
  */
 final readonly class Recipe
 {
@@ -54,7 +54,7 @@ final readonly class Recipe
     }
 
     /**
-     * With some of its cards only, in their numbers; what was cut for the others is left whole.
+     * The same with only some of its cards. What was cut for the others stays whole.
      *
      * @param  list<int>  $numbers  of which one at least is a card of it
      */
@@ -119,7 +119,7 @@ final readonly class Recipe
         ));
     }
 
-    /** How much of the paper of its sheets is on cards, in hundredths of a per cent. */
+    /** The share of the paper on cards, in hundredths of a per cent. */
     public function usedIn10000(): int
     {
         $all = $used = 0;

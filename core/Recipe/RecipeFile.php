@@ -132,7 +132,8 @@ final readonly class RecipeFile
     }
 
     /**
-     * How much room there is for a picture and for words: it follows from the sketch, and is said for who reads the file.
+     * How much room there is for a picture and words. It follows from the sketch, and is written for readers of the
+     * file.
      *
      * @return array<string, mixed>
      */

@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Finish;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Role;
 
-/** What cardstock does on the cards of a recipe, whichever it will be. */
+/** The role of cardstock on the cards of a recipe, before it is chosen. */
 enum StockRole: string
 {
     case DarkMat = 'dark-mat';
@@ -37,7 +37,7 @@ enum StockRole: string
         };
     }
 
-    /** Whether a cardstock does it as it was meant; any other will do where there is none. */
+    /** Whether a cardstock fits the role. Any other will do if none fits. */
     public function suits(Cardstock $good): bool
     {
         return match ($this) {
@@ -47,7 +47,7 @@ enum StockRole: string
         };
     }
 
-    /** What stands for it while nobody knows which it will be. */
+    /** Stands for the cardstock before it is chosen. */
     public function component(Size $sheet): Component
     {
         $colour = match ($this) {

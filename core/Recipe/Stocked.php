@@ -25,7 +25,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Focus;
 
-/** The cards of a recipe with all that they want standing in for itself: so that they can be counted, packed and made. */
+/** The cards of a recipe with stand-ins for everything they need, so that they can be counted, packed and made. */
 final class Stocked
 {
     private const LIGHT = '#faf8f2';

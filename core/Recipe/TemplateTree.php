@@ -14,8 +14,8 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * The cuts of one sheet as a recipe file has them: "cut" down or across, "at" so much from the left or the top, what is done
- * with the "first" part and the "second"; a part is a "piece", or nothing of it is used.
+ * The cuts of one sheet as a recipe file has them. A cut goes "down" or "across", "at" a distance from the left or the
+ * top, and has a "first" and a "second" part. A part is cut again, is a "piece", or is not used.
  */
 final class TemplateTree
 {

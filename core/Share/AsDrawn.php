@@ -10,8 +10,9 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Table;
 
 /**
- * Measures that gave more than they had to, put back towards what is drawn as long as every piece can still be cut: all cards
- * of a sketch alike, so that the trimmer is set once. Fuller than drawn only where the pieces then divide a sheet.
+ * Changes stretched measures back towards the drawing as long as every piece can still be cut. All cards of a sketch
+ * change alike, so that the trimmer is set once. A measure is larger than drawn only if the pieces then divide a sheet
+ * evenly.
  */
 final readonly class AsDrawn
 {
@@ -93,7 +94,7 @@ final readonly class AsDrawn
     }
 
     /**
-     * Whether a side that is fuller than drawn divides that of a sheet it is cut from.
+     * Whether a side larger than drawn divides a side of its sheet.
      *
      * @param  list<Card>  $cards
      */

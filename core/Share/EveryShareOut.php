@@ -11,10 +11,10 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Table;
 
 /**
- * Looks at every share-out of a small table, so that the best of them is known to be the best.
+ * Tries every share-out of a small table, so that the best one is known.
  *
- * Cards are made in the order of their descriptions: each set of cards is looked at once. Given up where there are more
- * of them than can be looked at in a moment.
+ * Cards are made in the order of their descriptions, so each set of cards is tried once. It gives up if there are too
+ * many for a moment.
  */
 final class EveryShareOut
 {
@@ -24,7 +24,7 @@ final class EveryShareOut
 
     private const MOST_LOOKED_AT = 4_000;
 
-    /** Of one card: they are drawn up before they are looked at. */
+    /** The number of ways to make one card. They are listed before they are tried. */
     private const MOST_DESIGNS = 100_000;
 
     private int $looked = 0;
@@ -53,7 +53,7 @@ final class EveryShareOut
             && self::designs($table) <= self::MOST_DESIGNS;
     }
 
-    /** How many ways there are at most to fill the parts of one card, over all sketches; no more than one more than is looked at. */
+    /** The number of ways to fill the parts of one card over all sketches. It stops at one more than the limit. */
     private static function designs(Table $table): int
     {
         [$papers, $stocks] = [0, 0];

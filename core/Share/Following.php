@@ -11,7 +11,7 @@ use KeepShare\Core\Design\Designer;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Table\Table;
 
-/** Makes the designs of a kit that are followed, each as often as it is meant, as far as there is enough for them. */
+/** Makes the kit's designs that are followed, each as often as intended, as far as there is enough for them. */
 final class Following
 {
     /** @var array<int, true> the designs there is not enough left for */
@@ -37,7 +37,7 @@ final class Following
                 && CardFront::of($card, $table->components, $table->unit)->lacks === []
                 && $isThere($card)
             ) {
-                // What its maker means to be made twice is a set, not a repeat.
+                // What the kit's maker shows twice is a set, and not a repeat.
                 return $design->makes === 1 ? $card : $card->again($number, $there[0]->set ?? $there[0]->number ?? $number);
             }
             $this->spent[$n] = true;

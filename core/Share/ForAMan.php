@@ -14,10 +14,10 @@ use KeepShare\Core\Kit\Shape;
 use KeepShare\Core\Table\Table;
 
 /**
- * Which cards would do for a man, as makers say it: no flowers or hearts, no sprigs, no gems or bow, and not
- * for a wedding or a baby.
+ * Which cards would do for a man, as many makers see it: no flowers or hearts, no sprigs, no gems or bow, and not for a
+ * wedding or a baby.
  *
- * A custom of the craft, not a rule: the maker may think otherwise and says so on the card's page.
+ * It is a custom of the craft, not a rule. The maker may change it on the card's page.
  */
 final readonly class ForAMan
 {
@@ -26,7 +26,7 @@ final readonly class ForAMan
     ];
 
     /**
-     * The numbers of the cards that would do best.
+     * The numbers of the cards that fit best.
      *
      * @param  list<Card>  $cards
      * @return list<int>
@@ -42,7 +42,7 @@ final readonly class ForAMan
         return array_slice(array_keys(array_filter($frills, static fn (int $count): bool => $count < 100)), 0, $many);
     }
 
-    /** A hundred for what rules it out. */
+    /** A hundred means that the card is ruled out. */
     private static function frills(Card $card, Table $table): int
     {
         $frills = in_array($card->occasion->value, ['wedding', 'new-baby'], true) ? 100 : 0;

@@ -9,8 +9,8 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
 /**
- * Most or varied: how many cards there are where each has a picture, where all differ, where three may be alike, and in all.
- * What was found, no proof that there are no more.
+ * Many cards or varied cards: how many there are with a picture on each, with all different, with three alike, and in
+ * all. These are numbers that were found. More may be possible.
  *
  * @phpstan-type Choice array{alike: int|null, pictures: bool, cards: int}
  */

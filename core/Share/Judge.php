@@ -13,7 +13,7 @@ use KeepShare\Core\Compose\Canvas;
 use KeepShare\Core\Table\Table;
 use WeakMap;
 
-/** Says how good share-outs are, and remembers of each card what does not depend on the others. */
+/** Compares share-outs. It remembers for each card what does not depend on the others. */
 final class Judge
 {
     /** @var WeakMap<Card, array{hand: CardInHand, complete: int, findings: int, together: int, held: int, fromStash: int}> */
@@ -64,7 +64,7 @@ final class Judge
         ];
     }
 
-    /** What is on another card too, hint or not: of two share-outs the one that repeats less is the better. */
+    /** Everything repeated counts, hint or not: of two share-outs the one with fewer repeats is better. */
     private static function among(CardInHand $hand): int
     {
         return array_sum(array_map(static fn (Check $check): int => count($check->look($hand)), Checks::amongCards()));

@@ -15,10 +15,10 @@ use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** The same card on the design that looks best of those that take less patterned paper, with no more to stop at. */
+/** The same card on the best looking design that takes less patterned paper and causes no new findings. */
 final readonly class Leaner
 {
-    /** It takes at least a fifth less: for a strip's breadth no one lays a card anew. */
+    /** At least a fifth less, since a smaller saving is not worth the change. */
     private const LESS = 0.8;
 
     /**
@@ -63,7 +63,7 @@ final readonly class Leaner
         try {
             $new = Refit::on($table)->card($wanted, $cut);
         } catch (CannotResolve|CutAlready) {
-            // The sketch does not go with the fold, or what is cut would have to change.
+            // The sketch does not fit the fold, or would change something that is cut.
             return null;
         }
 
@@ -73,7 +73,7 @@ final readonly class Leaner
     }
 
     /**
-     * All its pieces that are not cut yet can be, beside what is promised.
+     * Whether its pieces that are not cut yet can be cut, beside what is promised.
      *
      * @param  list<string>  $cut
      */

@@ -10,21 +10,21 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
 /**
- * Makes a share-out better card by card: one is taken off the table and the best that could stand in its place is put
- * there, first where that gives one card more, then wherever it is the better by Merit; until nothing changes in a
- * whole round, the steps are spent, or it is told to stop. What follows a design of the kit stays.
+ * Makes a share-out better card by card. One card is taken off, and the best possible card is put in its place. First
+ * it looks for exchanges that give one card more, then for any that improve the Score. It ends when a whole round
+ * changes nothing, the steps are used up, or it is stopped. Cards that follow a design of the kit stay.
  *
- * On a table so small that every share-out can be looked at, the best of all is taken. Never worse for more steps;
+ * On a small table every share-out is tried and the best is taken. More steps never give a worse result. It is
  * deterministic.
  */
 final class LocalSearch
 {
-    /** How many cards are looked at in the place of one. */
+    /** How many replacements are tried for one card. */
     private const OPTIONS = 4;
 
     private int $steps = 0;
 
-    /** No share-out has more cards. */
+    /** Whether no share-out has more cards. */
     private readonly int $bound;
 
     private readonly Judge $judge;
@@ -46,7 +46,7 @@ final class LocalSearch
     /**
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards  that may be changed
-     * @param  int  $most  how many cards are taken off and made anew
+     * @param  int  $most  how many cards are taken off and made again
      * @param  (Closure(int): bool)|null  $goOn  told after each of them; false stops, keeping what there is
      * @return list<Card> by number
      */
@@ -66,7 +66,7 @@ final class LocalSearch
     private function run(): void
     {
         if ($this->table->wishes->set > 1) {
-            // The cards of a set change together or not at all; they are left as the search made them.
+            // The cards of a set must change together, so they are left unchanged.
             return;
         }
         $isChanged = true;
@@ -84,7 +84,7 @@ final class LocalSearch
         }
     }
 
-    /** Two cards in the place of one, where there are not enough. */
+    /** Tries two cards in the place of one, if there are not enough. */
     private function placeTwo(int $n): bool
     {
         if (count($this->cards) >= min($this->table->wishes->cards, $this->bound)) {

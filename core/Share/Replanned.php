@@ -9,7 +9,10 @@ use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Table\Table;
 
-/** What the engine can plan from the pieces alone, knowing nothing of patterns: a cut plan is made anew with every change. */
+/**
+ * What the engine can plan from the pieces alone, without the patterns, since a cut plan is made again with every
+ * change.
+ */
 final class Replanned
 {
     /**
@@ -29,7 +32,7 @@ final class Replanned
     }
 
     /**
-     * Whether the engine finds all pieces of some cards, beside those that are promised.
+     * Whether the engine can cut all pieces of some cards, beside those that are promised.
      *
      * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
@@ -47,7 +50,7 @@ final class Replanned
     }
 
     /**
-     * Whether all that some cards take of some components can be cut.
+     * Whether everything that some cards take from some components can be cut.
      *
      * @param  list<Card>  $cards
      * @param  list<string>  $components

@@ -11,16 +11,15 @@ use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Table\Table;
 
 /**
- * How good a share-out is, in the order in which makers weigh it: complete cards; the occasions and folds asked for; nothing a
- * practised eye would stop at; little from the stash, which is for where the kit runs out; how well things go together, in
- * steps that can be seen; variety; how evenly the kit's pieces are spread and how well each group holds together; sheets left
- * whole and things saved or used up as wished.
+ * How good a share-out is, in the order in which makers judge it: complete cards, the occasions and folds that were
+ * asked for, no findings, little from the stash, how well papers match in visible steps, variety, how evenly pieces are
+ * spread and how well groups hold together, and finally whole sheets left and things saved or used up.
  *
- * Two share-outs are compared figure by figure; the larger is the better.
+ * Share-outs are compared figure by figure. The larger one is better.
  */
 final readonly class Score
 {
-    /** Points out of a hundred, on the average, below which no one sees a difference. */
+    /** Below this many points of a hundred, on average, no one sees a difference. */
     private const SEEN = 2;
 
     private function __construct(
@@ -75,13 +74,13 @@ final readonly class Score
         );
     }
 
-    /** Below 0 where this is the worse of the two, above 0 where it is the better. */
+    /** Below 0 if this is worse, above 0 if it is better. */
     public function compare(self $other): int
     {
         return $this->figures() <=> $other->figures();
     }
 
-    /** Out of a hundred: how well the papers of a card go with its largest one. */
+    /** Out of a hundred: how well the papers of a card match its largest one. */
     public static function togetherOn(Card $card, Table $table): int
     {
         $main = null;
@@ -135,7 +134,7 @@ final readonly class Score
     }
 
     /**
-     * How often a design, a largest paper or a picture comes again; the cards of a set count once.
+     * How often a design, a largest paper or a picture is repeated. The cards of a set count once.
      *
      * @param  list<Card>  $cards
      */
@@ -154,7 +153,7 @@ final readonly class Score
                     $own[] = "$taking->component/$taking->face";
                 }
             }
-            // One mat colour twice on a card is a ladder, no repeat.
+            // One mat colour twice on a card is not a repeat.
             array_push($seen, ...array_values(array_unique($own)));
         }
 
@@ -162,7 +161,7 @@ final readonly class Score
     }
 
     /**
-     * Sheets that stay whole, and what is used up or saved as it was asked for.
+     * Sheets that stay whole, and components used up or saved as wished.
      *
      * @param  list<Card>  $cards
      */

@@ -29,18 +29,18 @@ use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
 /**
- * Shares a table out over cards, one card at a time: the best draft that can really be cut, until enough are made or
- * something stops the next.
+ * Shares a table out over cards, one card at a time. It takes the best draft that can really be cut, until there are
+ * enough cards or something stops the next.
  *
- * A constructive search: deterministic, never takes what is not there, never plans a cut that cannot be made. Bonus
- * cards are the same search run on what is left.
+ * A deterministic constructive search. It never takes what is not there and never plans an impossible cut. Bonus cards
+ * are the same search on what is left.
  */
 final class Sharer
 {
-    /** How many drafts that can be cut are compared by the sheets they open. */
+    /** How many drafts that can be cut are compared by the sheets they use. */
     private const COMPARED = 5;
 
-    /** What opening one more whole sheet costs, in goodness. */
+    /** The penalty for cutting into one more whole sheet, in points of goodness. */
     private const OPENING = 5;
 
     private readonly RemainingStock $remains;
@@ -60,10 +60,10 @@ final class Sharer
     /** No card on a sketch with a picture was found. */
     private bool $isWithoutPictures = false;
 
-    /** No card of the kit alone was found. */
+    /** No card from the kit alone was found. */
     private bool $isKitSpent = false;
 
-    /** How many cards lay there before. */
+    /** How many cards were on the table before. */
     private readonly int $before;
 
     /** @var array<string, true> folds that cannot be had any more */
@@ -98,7 +98,7 @@ final class Sharer
     }
 
     /**
-     * The cards that can be made, without a word about what stops the next.
+     * The possible cards, without a word about what stops the next.
      *
      * @param  (Closure(int, int): bool)|null  $goOn  told the cards made and wanted after each one; false stops and keeps what there is
      * @return list<Card>
@@ -109,7 +109,7 @@ final class Sharer
     }
 
     /**
-     * The same, as many as are soon found.
+     * The same, with only the cards that are found quickly.
      *
      * @param  Closure(int, int): bool  $goOn
      * @return list<Card>
@@ -120,7 +120,7 @@ final class Sharer
     }
 
     /**
-     * The same where paper and cardstock have a price.
+     * The same with a price on paper and cardstock.
      *
      * @param  int  $level  of the price: points of goodness for the fair share of one card
      * @param  int  $target  how many cards share what is there
@@ -133,7 +133,7 @@ final class Sharer
     }
 
     /**
-     * So many cards on each sketch and no others.
+     * A given number of cards on each sketch, and no others.
      *
      * @param  array<string, int>  $ways  by Sketch::way()
      * @param  Closure(int, int): bool  $goOn
@@ -166,7 +166,7 @@ final class Sharer
     }
 
     /**
-     * A card and, where sets are wished for, as many more of the same as there is enough for.
+     * A card and, if sets are wished for, as many copies as there is enough for.
      *
      * @return list<Card>
      */
@@ -187,7 +187,7 @@ final class Sharer
         return count($cards) === 1 ? [$card] : $cards;
     }
 
-    /** A card of a set goes without what no card needs, such as an envelope, where that has run out. */
+    /** A card of a set may lack what no card needs, such as an envelope, if that has run out. */
     private function withoutWhatIsOut(Card $card): Card
     {
         $parts = [FoamPart::ID, GroupPart::ID, BowPart::ID, ...$this->table->wishes->envelopes ? [] : [EnvelopePart::ID]];
@@ -198,7 +198,7 @@ final class Sharer
         return $card->fitted(array_values(array_filter($card->takings, static fn (Taking $one): bool => ! $isOut($one))));
     }
 
-    /** All that it takes may be taken, is there and can be cut. */
+    /** Whether everything it takes is allowed, available and can be cut. */
     private function isThere(Card $card): bool
     {
         $counts = [];
@@ -235,13 +235,13 @@ final class Sharer
         return Designer::at($this->table, $this->remains, $this->variety);
     }
 
-    /** The next card that is asked for by its design or its fold: the kit's own designs come before any others. */
+    /** The next card that is asked for by its design or its fold. The kit's own designs come first. */
     public function asked(): ?Card
     {
         return $this->following->next($this->table, $this->designer, $this->number(), $this->isThere(...)) ?? $this->folded();
     }
 
-    /** The next card of a fold that is asked for and not had yet, or null where there is none to make. */
+    /** The next card with a fold that is asked for and still missing. Null if there is none to make. */
     private function folded(): ?Card
     {
         foreach ($this->variety->foldsMissing($this->table->wishes->folds) as $fold) {
@@ -257,8 +257,8 @@ final class Sharer
     }
 
     /**
-     * The next cards as they are designed on the sketches of a table, those with a picture before those without; for each
-     * theme the best first.
+     * The possible next cards on the sketches of a table: those with a picture first, and for each theme the best
+     * first.
      *
      * @return iterable<list<Card>>
      */
@@ -275,7 +275,7 @@ final class Sharer
         }
     }
 
-    /** Whether the pieces that a card takes from a component can be cut with all that are promised. */
+    /** Whether the pieces of a card from one component can be cut with all that are promised. */
     public function canCut(Card $card, string $component): bool
     {
         return $this->remains->planWith($component, ...$card->pieces()[$component] ?? []) !== null;
@@ -295,7 +295,7 @@ final class Sharer
         return ($lifted === [] ? $this->ofKitAlone() : null) ?? $this->ofAll($lifted);
     }
 
-    /** A card of the kit alone, as long as one is soon found: the stash is for where the kit runs out. */
+    /** A card from the kit alone, if one is found quickly. The stash is for where the kit runs out. */
     private function ofKitAlone(): ?Card
     {
         $wishes = $this->table->wishes;
@@ -311,7 +311,7 @@ final class Sharer
         return $card;
     }
 
-    /** The occasion that is asked for next is one that only the stash has words for. */
+    /** Whether only the stash has words for the next occasion. */
     private function isAskedOfStash(): bool
     {
         $occasion = $this->variety->occasionsByWant($this->table->wishes)[0];
@@ -335,7 +335,7 @@ final class Sharer
         }
         if (! $this->isWithoutPictures) {
             $card = $this->best(Scope::narrow(), $lifted) ?? $this->best(Scope::wide(), $lifted);
-            // Less is left for every card that follows: what cannot be made now cannot be made then.
+            // Every further card has less to choose from, so what is impossible now stays impossible.
             $this->isWithoutPictures = $card === null && $lifted === [];
         }
 
@@ -343,7 +343,7 @@ final class Sharer
     }
 
     /**
-     * A card as it is said, with what is still open chosen.
+     * A card as given, with its open parts chosen.
      *
      * @param  Occasion|null  $occasion  for which it is where there are words for that; null for any
      * @param  list<list<Need>>  $lifted  needs that count as met, in the order in which they are tried
@@ -364,7 +364,8 @@ final class Sharer
     }
 
     /**
-     * The best next card on one of some sketches: on those that want the most different papers while there are many.
+     * The best next card on one of some sketches. While there are many papers, sketches with the most different papers
+     * come first.
      *
      * @param  array<string, int>  $ways
      * @param  list<Need>  $lifted
@@ -386,7 +387,7 @@ final class Sharer
         return null;
     }
 
-    /** How many papers a sketch wants on one card. */
+    /** How many papers a sketch needs on one card. */
     private function papersOn(string $way): int
     {
         $sketch = array_filter($this->table->sketches, static fn (Sketch $one): bool => str_starts_with($way, "$one->manner/"));
@@ -396,7 +397,7 @@ final class Sharer
     }
 
     /**
-     * The best next cards, each on a sketch of its own; the best first as the designer ranks them.
+     * The best next cards, each on a sketch of its own, in the order of the designer.
      *
      * @param  int  $each  how many for one occasion
      * @return list<Card>
@@ -427,7 +428,7 @@ final class Sharer
     }
 
     /**
-     * Every card that can be made next, for a table so small that they can be counted.
+     * Every possible next card, for a table that is small enough to list them.
      *
      * @return list<Card>
      */
@@ -461,7 +462,7 @@ final class Sharer
             $themes[] = [$first ?? Occasion::of('hello'), null];
         }
         foreach ($themes as [$occasion, $sentiment]) {
-            // What cannot be cut with some words cannot be with others that take as much room.
+            // A card that cannot be cut with some words cannot be cut with others of the same size.
             $room = self::room($sentiment);
             $card = isset($tried[$room])
                 ? null
@@ -483,7 +484,7 @@ final class Sharer
         return Prices::at($this->level, Areas::left($table, true), Areas::left($table, false), $cards);
     }
 
-    /** What words take of a card. */
+    /** What words take on a card. */
     private static function room(?Component $sentiment): string
     {
         $size = $sentiment?->good->extent();
@@ -491,7 +492,7 @@ final class Sharer
         return $size === null ? '' : "{$sentiment->kind()->value} {$size->width->units} {$size->height->units}";
     }
 
-    /** The smallest number no card has. */
+    /** The smallest number that no card has. */
     private function number(): int
     {
         $number = 1;
@@ -502,7 +503,7 @@ final class Sharer
         return $number;
     }
 
-    /** Words that say nothing of an occasion are put on cards for no reason, and for those that are asked for. */
+    /** Words without an occasion are used on cards for no occasion, and for occasions that are asked for. */
     private function isFor(?Words $words, Occasion $occasion): bool
     {
         $isAsked = $occasion->is('hello') || isset($this->table->wishes->occasions[$occasion->value]);
@@ -532,7 +533,7 @@ final class Sharer
             }
         }
 
-        // Without words once nothing else is to be had.
+        // Without words, if there are no others left.
         return $this->table->wishes->wordless ? [...$themes, [$occasions[0], null]] : $themes;
     }
 
@@ -554,7 +555,7 @@ final class Sharer
             if ($best === null || $goodness > $best[0]) {
                 $best = [$goodness, $card];
             }
-            // Where paper has a price the draft has paid for it already.
+            // If paper has a price, the draft has already paid it.
             if (++$compared === ($this->level > 0 || $this->ways !== null ? 1 : self::COMPARED)) {
                 break;
             }
@@ -564,7 +565,7 @@ final class Sharer
     }
 
     /**
-     * The whole sheets a card opens, or null where it cannot be cut.
+     * The whole sheets that a card cuts into. Null if it cannot be cut.
      *
      * @param  list<Need>  $lifted
      */

@@ -15,32 +15,35 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
 /**
- * As many cards as were asked for, or as the kit holds. Shared out as the designs please where there may be paper for that.
- * Where there is not, or that gives too few, cards are made from the pieces of patterns that use the sheets up: on the best
- * looking sketches that are found to give as many, else on the leanest. What is left goes to further cards.
+ * As many cards as were asked for, or as the kit holds. If there seems to be enough paper, the designs are chosen
+ * freely. If not, or if that gives too few, cards are made from cutting patterns that use the sheets up: on the best
+ * looking sketches that give as many, or else on the leanest. What is left goes to further cards.
  *
- * Where patterns are not asked (designs that are followed, folds, sets, a table with cards on it), paper and cardstock have
- * so high a price that the leanest designs are taken.
+ * Patterns are not used with followed designs, folds, sets, or cards on the table. Then paper and cardstock get so high
+ * a price that the leanest designs are chosen.
  */
 final class Stretch
 {
-    /** Points of goodness that the fair share of paper costs: the dearest gives the most cards, the cheapest look best. */
+    /**
+     * Prices for the fair share of paper, in points of goodness. The highest gives the most cards, the lowest looks
+     * best.
+     */
     private const DEAREST = 1_000;
 
     private const CHEAPER = [40, 200];
 
-    /** Up to so many cards the cheaper prices are tried, for the looks of them. */
+    /** Up to this many cards the lower prices are tried, since those cards look better. */
     private const BY_LOOKS = 24;
 
-    /** So many that are missing are looked for in what is left. */
+    /** How many missing cards are looked for in what is left. */
     private const FEW = 6;
 
-    /** Of all cards made in one search so far. */
+    /** The number of all cards made in one search so far. */
     private int $most = 0;
 
     private bool $isStopped = false;
 
-    /** Once they are asked for. */
+    /** Computed when it is first asked for. */
     private ?ColumnGeneration $patterns = null;
 
     /** @param  Closure(int, int): bool  $goOn */
@@ -54,7 +57,7 @@ final class Stretch
      */
     public static function most(Table $table, ?Closure $goOn = null): array
     {
-        // Where there is no sheet of anything, what no card needs as it is gives some.
+        // Without any sheet, spare goods that no card needs give some.
         $laid = $table->isBareKit() ? $table->sparesApart() : $table;
 
         return (new self($laid, $goOn ?? static fn (): bool => true))->search();
@@ -90,7 +93,7 @@ final class Stretch
         return Sharer::most($this->table, $this->tell(...));
     }
 
-    /** Whether paper and cardstock go twice as far as so many cards on all kinds of lean sketches need. */
+    /** Whether paper and cardstock are twice as much as this many cards on all kinds of lean sketches need. */
     private function isPlenty(int $target): bool
     {
         [$paper, $cardstock] = [Areas::left($this->table, true), Areas::left($this->table, false)];
@@ -108,8 +111,8 @@ final class Stretch
     }
 
     /**
-     * Whether so many cards could be made on the sketches with a picture: with a quarter to spare, since a share-out that
-     * pleases wastes as much.
+     * Whether this many cards could be made on the sketches with a picture, with a quarter to spare, since freely
+     * chosen designs waste that much.
      */
     private function isEnoughForPictures(int $target): bool
     {
@@ -163,7 +166,7 @@ final class Stretch
     }
 
     /**
-     * Ways to so many cards, the best looking first.
+     * Ways to a number of cards, the best looking first.
      *
      * @return iterable<list<Card>>
      */
@@ -192,7 +195,7 @@ final class Stretch
     }
 
     /**
-     * The same, numbered so that those on one sketch do not follow each other.
+     * The same, numbered so that cards on one sketch do not follow each other.
      *
      * @param  list<Card>  $cards
      * @return list<Card>
@@ -218,7 +221,7 @@ final class Stretch
     }
 
     /**
-     * And more of what is left.
+     * And further cards from what is left.
      *
      * @param  list<Card>  $cards
      * @return list<Card>

@@ -20,14 +20,15 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\Noun;
 
 /**
- * What to buy for so many more cards, or for the whole set once more.
+ * What to buy for some more cards, or for the whole set again.
  *
- * Bases and envelopes are sold in tens, papers and cardstock by the sheet, everything else as the kit has it: stickers by
- * their sheet, die cuts by their pack. Enough is counted, and for sheets really planned; that less would do is not claimed.
+ * Bases and envelopes are sold in tens, papers and cardstock by the sheet, and everything else as the kit has it:
+ * stickers by their sheet, die cuts by their pack. The amounts are enough: sheets are really planned. It is not claimed
+ * that less would not do.
  */
 final readonly class ShoppingList
 {
-    /** More sheets of one paper than this nobody buys for a set. */
+    /** Nobody buys more sheets of one paper than this for a set. */
     private const MOST_SHEETS = 40;
 
     /** @param  list<ToBuy>  $lines */
@@ -51,14 +52,14 @@ final readonly class ShoppingList
         return new self((string) $addition->cards, ucfirst($many), array_values(array_filter($lines)));
     }
 
-    /** Where so many cards are found in what is left. */
+    /** If that many cards are already possible with what is left. */
     public static function nothing(int $cards): self
     {
         return new self('found', "$cards more cards, found in what is left", []);
     }
 
     /**
-     * For the same cards once more, beside those that are there.
+     * For the same cards again, beside those that are there.
      *
      * @param  list<Card>  $set
      */
@@ -128,7 +129,7 @@ final readonly class ShoppingList
 
     private static function sheets(Table $table, Kind $kind, int $pieces, string $name): ToBuy
     {
-        // One sheet gives one piece at least: more from each is for the maker to find out.
+        // One sheet gives at least one piece. The maker may find out that it gives more.
         $lacks = Noun::counted($pieces, 'piece').', one from each at least';
 
         return ToBuy::of(self::first($table, $kind)?->id, $pieces, "sheet of $name", $lacks);
@@ -158,7 +159,7 @@ final readonly class ShoppingList
     }
 
     /**
-     * Counted things that are lacking: those of a kind come together, as in the kit.
+     * Missing things that are counted. Those of one kind come together, as in the kit.
      *
      * @param  array<string, int>  $lacking  by component
      * @return list<ToBuy>
@@ -204,7 +205,7 @@ final readonly class ShoppingList
     }
 
     /**
-     * How many more whole sheets give the pieces, with what is left.
+     * How many more whole sheets give the pieces, together with what is left.
      *
      * @param  list<Piece>  $pieces
      */

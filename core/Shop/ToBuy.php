@@ -12,7 +12,7 @@ final readonly class ToBuy
     /**
      * @param  string|null  $component  the component of the kit that it is more of, by whose price it is reckoned
      * @param  string  $pack  what one of it is, the thing first: "pack of 10 envelopes", "sheet of Kelp"
-     * @param  string  $lacks  what is lacking, for what reason: "3 bases"
+     * @param  string  $lacks  what is missing: "3 bases"
      * @param  string|null  $or  what would do as well
      */
     private function __construct(

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 
-/** The side of a rectangle that a measure runs along, and so what a share of it is a share of. */
+/** The side of a rectangle that a measure runs along. A share is a share of that side. */
 enum Along
 {
     case Across;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Refusal;
 
-/** A written sketch with faults, each with its place in it. */
+/** A written sketch with faults. It holds each fault with its place. */
 final class BadSketch extends Refusal
 {
     /** @param  non-empty-array<string, string>  $faults  by place, such as parts.2.measures.reveal */

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\Rect;
 
-/** A band that fills the room between two parts, less a gap to either. */
+/** A band that fills the room between two parts, less a gap to each. */
 final class Between implements Rule
 {
     public static function the(string $one, string $other, ?Dim $gap = null): Relation

@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
 
-/** A sketch that cannot be laid on the front it is asked for; says which part and which of its measures. */
+/** A sketch that does not fit the front it is asked for. It says which part and which of its measures is the reason. */
 final class CannotResolve extends Refusal
 {
     private function __construct(public readonly string $part, public readonly string $measure, string $message)

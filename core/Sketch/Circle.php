@@ -7,7 +7,7 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** The square a circle is punched or cut from, set in another part. */
+/** The square from which a circle is punched or cut, set in another part. */
 final class Circle implements Rule
 {
     public static function in(

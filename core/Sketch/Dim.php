@@ -11,7 +11,7 @@ use KeepShare\Core\Measure\Unit;
 /** A measure of a sketch: a length in either system, or a share of a side. */
 final readonly class Dim
 {
-    /** What stands before how far it gives. */
+    /** The words before how far it gives. */
     private const GIVES = ', gives';
 
     /** @param  Tolerance|null  $give  null where it is as it is drawn, always */
@@ -24,13 +24,13 @@ final readonly class Dim
     ) {
     }
 
-    /** The same measure as a maker with an inch ruler and one with a metric ruler would choose it. */
+    /** One measure as makers with an inch ruler and with a metric ruler would choose it. */
     public static function fixed(Length $inch, Length $metric): self
     {
         return new self($inch, $metric, 0, 1);
     }
 
-    /** One length, whichever ruler is used. */
+    /** One length for both rulers. */
     public static function exactly(Length $length): self
     {
         return self::fixed($length, $length);
@@ -46,19 +46,19 @@ final readonly class Dim
         return new self(null, null, $over, $under);
     }
 
-    /** The same measure where it may be changed by whole marks of the ruler: its leanest first. */
+    /** The same measure, which may be changed by whole marks of the ruler. The leanest change comes first. */
     public function giving(int $leanest, int $fullest): self
     {
         return $this->withGive(Tolerance::between($leanest, $fullest));
     }
 
-    /** Changed by marks of the ruler towards its leanest, as far as it gives. */
+    /** Changed towards its leanest by some marks of the ruler, as far as it gives. */
     public function leanerBy(int $marks): self
     {
         return $this->withGive($this->give?->leanerBy($marks));
     }
 
-    /** Another length in its place that gives as this does, and is changed as this is. */
+    /** Another length in its place, which gives and is changed in the same way. */
     public function at(Length $length): self
     {
         return self::exactly($length)->withGive($this->give);
@@ -76,8 +76,8 @@ final readonly class Dim
     }
 
     /**
-     * Reads "1/8", "3 mm", "1/8 in; 3 mm" (one for each ruler), "5/8 of it" or "60 %"; a number without a unit is in $unit.
-     * "1, gives -2 to 4" may be two marks of the ruler shorter where paper is short, and four longer.
+     * Reads "1/8", "3 mm", "1/8 in; 3 mm" (one for each ruler), "5/8 of it" or "60 %". A number without a unit is in
+     * $unit. "1, gives -2 to 4" may be up to two marks of the ruler shorter where paper is short, or four longer.
      *
      * @throws BadMeasure saying what is wrong with the text
      */
@@ -101,7 +101,7 @@ final readonly class Dim
         return self::fixed(Length::parse($each[0], Unit::Inch), Length::parse($each[1], Unit::Millimetre));
     }
 
-    /** A text that parse() reads as the same measure, whatever the unit. */
+    /** A text that parse() reads as the same measure in any unit. */
     public function write(): string
     {
         return $this->drawn().($this->give === null ? '' : self::GIVES.' '.$this->give->write());
@@ -118,7 +118,7 @@ final readonly class Dim
             : self::withUnit($this->inch).'; '.$this->metric->exact(Unit::Millimetre).' mm';
     }
 
-    /** As it is said by one ruler: "1/8 in", or "2/5" and what it is a share of. */
+    /** The measure by one ruler: "1/8 in", or "2/5" and what it is a share of. */
     public function says(Unit $unit, string $ofIt = ''): string
     {
         $fixed = $unit === Unit::Inch ? $this->inch : $this->metric;

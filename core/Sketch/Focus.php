@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
-/** What the eye rests on, and so what a card on the sketch must have. */
+/** What the eye rests on. A card on the sketch must have it. */
 enum Focus: string
 {
     /** A picture: printed, cut with a die or cut out of a print. */
     case Picture = 'picture';
     /** The words themselves, on a circle, a label, a strip or a banner. */
     case Words = 'words';
-    /** Nothing stands there: the paper itself is the picture. */
+    /** Nothing. The paper itself is the picture. */
     case Paper = 'paper';
-    /** The same, and no words: for makers who let some cards go without. */
+    /** The same without words, for makers who let some cards go without. */
     case PaperAlone = 'paper alone';
     /** A tag, a label or another printed piece as large as the front, with the words on it. */
     case Piece = 'piece';
 
-    /** Made without a picture, and mostly of less paper. */
+    /** Whether it is made without a picture, and mostly with less paper. */
     public function isLean(): bool
     {
         return $this !== self::Picture && $this !== self::Piece;

@@ -44,7 +44,7 @@ final readonly class Form
         return self::by(FormKind::Rounded, ['corner' => $corner]);
     }
 
-    /** Corners clipped at one edge, where the hole is. */
+    /** Corners clipped at the edge with the hole. */
     public static function tag(Edge $edge, Dim $clip): self
     {
         return self::by(FormKind::Tag, ['clip' => $clip], ['edge' => $edge->value]);
@@ -61,25 +61,25 @@ final readonly class Form
         return self::by(FormKind::Scallop, ['bump' => $bump], ['edge' => $edge->value]);
     }
 
-    /** An opening that leaves a rim all round. */
+    /** An opening with a rim all round. */
     public static function window(Dim $rim, bool $round = false): self
     {
         return self::by(FormKind::Window, ['rim' => $rim], ['opening' => $round ? 'round' : 'square']);
     }
 
-    /** A strip from corner to corner of its rectangle, glued and trimmed flush with it. */
+    /** A strip from corner to corner of its rectangle, glued on and trimmed flush with it. */
     public static function diagonal(Dim $band, bool $falls = false): self
     {
         return self::by(FormKind::Diagonal, ['band' => $band], ['runs' => $falls ? 'falling' : 'rising']);
     }
 
-    /** Half of its rectangle cut corner to corner, or the quarter at one edge. */
+    /** Half of its rectangle, cut from corner to corner, or the quarter at one edge. */
     public static function triangle(string $half): self
     {
         return self::by(FormKind::Triangle, [], ['half' => $half]);
     }
 
-    /** The $nth, from 0, of rays from the middle of its rectangle out to its edges. */
+    /** Ray $nth, counted from 0, of the rays from the middle of its rectangle to its edges. */
     public static function ray(int $nth, int $rays): self
     {
         return self::by(FormKind::Ray, [], ['nth' => (string) $nth, 'rays' => (string) $rays]);
@@ -116,9 +116,10 @@ final readonly class Form
     }
 
     /**
-     * What is cut for the part before it is shaped: longer than it shows where it is glued and trimmed flush.
+     * The size that is cut before the part is shaped. It is longer than what is seen if the part is glued on and
+     * trimmed flush.
      *
-     * A triangle is cut as the whole rectangle: its other half is a second triangle.
+     * A triangle is cut as the whole rectangle, since the other half is a second triangle.
      */
     public function cut(Rect $rect, Outline $outline, Unit $unit): Size
     {
@@ -141,7 +142,7 @@ final readonly class Form
     }
 
     /**
-     * What is done to the piece when its straight cuts are made; nothing to a plain one.
+     * What is done to the piece after its straight cuts. Empty for a plain one.
      *
      * @param  array<string, Length>  $lengths  its measures
      */
@@ -162,7 +163,7 @@ final readonly class Form
                     $cut->height->units - 2 * $lengths['rim']->units,
                 )->label($unit)
                 .", {$say('rim')} in from its edges",
-            FormKind::Diagonal => 'glue it on aslant and trim it flush',
+            FormKind::Diagonal => 'glue it on at an angle and trim it flush',
             FormKind::Triangle => 'cut it from corner to corner',
             FormKind::Ray => 'cut the ray out of it',
         };

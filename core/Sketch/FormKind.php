@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
-/** What a part is cut to, beyond its plain rectangle. */
+/** The shape of a part within its plain rectangle. */
 enum FormKind: string
 {
     case Plain = 'plain';
@@ -45,7 +45,7 @@ enum FormKind: string
         };
     }
 
-    /** Prints with an up look wrong on it: it lies at an angle. */
+    /** Whether directional prints look wrong on it, since it lies at an angle. */
     public function isAslant(): bool
     {
         return $this === self::Diagonal || $this === self::Triangle || $this === self::Ray;

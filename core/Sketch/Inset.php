@@ -7,7 +7,7 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Rect;
 
-/** The next layer of a ladder: the same reveal on every side. */
+/** The next layer: the same reveal on every side. */
 final class Inset implements Rule
 {
     public static function in(string $of, ?Dim $reveal = null): Relation

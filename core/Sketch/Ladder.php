@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** The layer ladder: a front, and layer upon layer, each smaller than the one under it by a reveal on every side. */
+/** The layer ladder: a front, and layers on it, each smaller than the one below by a reveal on every side. */
 final readonly class Ladder
 {
     /**
@@ -41,7 +41,7 @@ final readonly class Ladder
     }
 
     /**
-     * One layer made of another width: its reveal changes, those of the layers on it stay, so that they follow.
+     * One layer with another width: its reveal changes. The layers on it keep their reveals, so they follow.
      *
      * @throws CannotResolve when it would be wider than what it lies on, or eats a layer on it
      */
@@ -58,7 +58,8 @@ final readonly class Ladder
     }
 
     /**
-     * Where a piece one has fits: on the smallest layer that carries it, with what then shows at the sides and at top and bottom.
+     * Where an existing piece fits: on the smallest layer that carries it. It also says what is then visible at the
+     * sides, top and bottom.
      *
      * @return array{layer: int, sides: Length, ends: Length}|null null where it is larger than the front; layer 0 is the front
      */

@@ -8,13 +8,13 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A part with its place on the front, its outline, what is cut for it, and how high above the base it lies. */
+/** A part with its place on the front, its outline, its cut size, and its height above the base. */
 final readonly class Laid
 {
-    /** A step of 1 mm is felt. */
+    /** A step of 1 mm can be felt. */
     public const STEP = 8_000;
 
-    /** A layer of foam, patterned paper, cardstock. */
+    /** The heights of a layer of foam, patterned paper and cardstock. */
     private const FOAM = 16_000;
 
     private const PAPER = 1_600;
@@ -31,15 +31,15 @@ final readonly class Laid
         return new self($part, $rect, $outline, $cut, $on->plus(Length::ofUnits($part->foam * self::FOAM)));
     }
 
-    /** How high its face stands above the base. */
+    /** The height of its face above the base. */
     public function top(): Length
     {
         return $this->height->plus(Length::ofUnits($this->part->role->isPaper() ? self::PAPER : self::CARDSTOCK));
     }
 
     /**
-     * Whether a piece would rock: the highest part under it does not carry the whole of it, and what is beside that lies lower by
-     * a step.
+     * Whether a piece would rock: the highest part under it does not carry all of it, and what is beside that part is
+     * lower by a step.
      *
      * @param  list<self>  $under
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A sketch resolved for one front: exact parts from the bottom up, and the two places. */
+/** A sketch worked out for one front: exact parts from the bottom up, and its two places. */
 final readonly class Layout
 {
     /**
@@ -62,7 +62,7 @@ final readonly class Layout
         return $parts;
     }
 
-    /** Tells it from every other layout: the same parts in the same places on the same front. */
+    /** A key that tells it from every other layout: the same parts in the same places on the same front. */
     public function key(): string
     {
         $key = $this->front->width->units.'x'.$this->front->height->units;
@@ -82,7 +82,7 @@ final readonly class Layout
         return $key;
     }
 
-    /** The nearest part under it that carries the whole of a part, or null where the front itself does. */
+    /** The nearest part below that carries a whole part. Null if that is the front itself. */
     public function carriedBy(Laid $laid): ?Laid
     {
         $carrier = null;
@@ -90,7 +90,7 @@ final readonly class Layout
             if ($under === $laid) {
                 break;
             }
-            // What lies at an angle covers a corner or a band of its rectangle only.
+            // A part at an angle covers only a corner or a band of its rectangle.
             if (! $under->part->form->kind->isAslant() && $under->rect->contains($laid->rect)) {
                 $carrier = $under;
             }
@@ -100,7 +100,7 @@ final readonly class Layout
     }
 
     /**
-     * How much of its carrier shows at each side of a part.
+     * How much of its carrier shows on each side of a part.
      *
      * @return array{left: Length, top: Length, right: Length, bottom: Length}
      */
@@ -116,7 +116,7 @@ final readonly class Layout
         ];
     }
 
-    /** A piece in the middle of a place, or as near to it as the front allows where it is larger. */
+    /** A piece in the middle of a place. A larger one is as near to the middle as the front allows. */
     public function onFront(Rect $place, Size $piece): Rect
     {
         $at = static fn (Length $start, Length $room, Length $own, Length $front): int => max(0, min(
@@ -132,7 +132,7 @@ final readonly class Layout
         );
     }
 
-    /** The topmost part that the words would lie on, be it in part; null where the base itself shows. */
+    /** The topmost part that the words would touch. Null if they lie on the base. */
     public function ground(): ?Laid
     {
         foreach (array_reverse($this->parts) as $laid) {
@@ -144,7 +144,7 @@ final readonly class Layout
         return null;
     }
 
-    /** The topmost part that carries the middle of a place, or null where the base itself shows. */
+    /** The topmost part under the middle of a place. Null if that is the base. */
     public function under(Rect $place): ?Laid
     {
         $x = $place->x->units + intdiv($place->size->width->units, 2);
@@ -160,7 +160,7 @@ final readonly class Layout
     }
 
     /**
-     * Where a group of three embellishments goes round a focal point.
+     * Where three embellishments go round a focal point.
      *
      * @return list<array{Length, Length}> middles, each on the front
      */

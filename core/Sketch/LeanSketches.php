@@ -7,8 +7,8 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Length;
 
 /**
- * Sketches without a picture: the paper itself is one, or the words are. Most take little paper, in sizes that divide a
- * sheet: what people turn to when paper is short. Each works upright and lying.
+ * Sketches without a picture: the paper is the picture, or the words are. Most take little paper, in sizes that divide
+ * a sheet evenly. Makers use them when paper is short. Each works upright and lying.
  */
 final class LeanSketches
 {
@@ -223,7 +223,7 @@ final class LeanSketches
         ], self::middle('above'), 7);
     }
 
-    /** Of cardstock alone: embossed, stencilled or left plain, with a band of another colour. */
+    /** Only cardstock: embossed, stencilled or plain, with a band of another colour. */
     private static function plainBand(): Sketch
     {
         return self::words('plain-band', 'A plain panel with a band', [
@@ -257,7 +257,7 @@ final class LeanSketches
         ], self::middle('panel'), self::middle('panel'), 3, Cluster::Row, Focus::PaperAlone);
     }
 
-    /** For printed bases, and for kits that hold no sheet of anything: a picture and words on the base as it is. */
+    /** For printed bases, and for kits without any sheet: a picture and words directly on the base. */
     private static function pictureOnFront(): Sketch
     {
         return Sketch::of('picture-on-front', 'A picture on the front as it is', [
@@ -275,7 +275,7 @@ final class LeanSketches
         ], Inset::in('front'), Slice::along(Edge::Bottom, 'body', Dim::share(1, 4), Dim::share(1, 6)), 4, focus: Focus::Piece);
     }
 
-    /** The same with words alone: stamped on the base. */
+    /** The same with only words, stamped on the base. */
     private static function stampedFront(): Sketch
     {
         return self::words('stamped-front', 'Words on the plain front', [
@@ -295,19 +295,19 @@ final class LeanSketches
         return Sketch::of($key, $name, $parts, $sentiment, $sentiment, $minutes, Cluster::Row, Focus::Words);
     }
 
-    /** A panel over the whole front, that may be a mark smaller all round. */
+    /** A panel over the whole front, which may be a mark smaller all round. */
     private static function panel(): Relation
     {
         return Inset::in('front', Dim::reveal()->giving(1, 0));
     }
 
-    /** All but a sixth of the front, from the top: what lies across begins there. */
+    /** All but the upper sixth of the front, where the strips begin. */
     private static function upper(): Part
     {
         return Part::guide('upper', Slice::restFrom(Edge::Top, 'front', Dim::share(1, 8)));
     }
 
-    /** One of the strips that lie across, 3/4 in wide, an eighth of the rest apart. */
+    /** One of the strips across, 3/4 in wide, with an eighth of the rest between them. */
     private static function slim(int $nth): Part
     {
         return Part::of(

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Sketch;
 
 use KeepShare\Core\Measure\Rect;
 
-/** A mat under another part, showing by the same reveal on every side of it. */
+/** A mat under another part, with the same reveal on every side. */
 final class MatUnder implements Rule
 {
     public static function under(string $of, ?Dim $reveal = null): Relation

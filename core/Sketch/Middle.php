@@ -7,7 +7,7 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A panel of its own size, in the middle of another part or at one of its edges or corners. */
+/** A panel with its own size, in the middle of another part or at one of its edges or corners. */
 final class Middle implements Rule
 {
     public static function inside(string $of, Dim $width, Dim $height): Relation
@@ -15,7 +15,7 @@ final class Middle implements Rule
         return self::at(Anchor::Middle, $of, $width, $height);
     }
 
-    /** $across and $down from the anchor. */
+    /** Moved by $across and $down from the anchor. */
     public static function at(
         Anchor $anchor,
         string $of,

@@ -9,11 +9,11 @@ use KeepShare\Core\Measure\Rect;
 /**
  * The outline of a part as polygons of whole units on the front: the outer edge first, then its openings.
  *
- * Curves are polygons of points that lie on them (the rational points of the circle), so that all sums stay whole.
+ * Curves are polygons of points on them (the rational points of the circle), so that all sums stay whole.
  */
 final readonly class Outline
 {
-    /** Points of a quarter of an oval, and of a rounded corner, less one. */
+    /** The number of points in a quarter of an ellipse and in a rounded corner, less one. */
     private const QUARTER = 12;
 
     private const CORNER = 4;
@@ -60,7 +60,7 @@ final readonly class Outline
         return new self([$points], false, true);
     }
 
-    /** With an opening through which what lies under it is seen. */
+    /** With an opening through which what lies below is seen. */
     public function open(self $opening): self
     {
         return new self([...$this->rings, $opening->rings[0]], false, $this->isCurved || $opening->isCurved);
@@ -86,7 +86,7 @@ final readonly class Outline
     }
 
     /**
-     * What a level line that passes no corner crosses of it.
+     * The intervals of a level line within it. The line passes no corner.
      *
      * @return list<array{int, int}> from and to, from the left
      */

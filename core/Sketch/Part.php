@@ -38,7 +38,7 @@ final readonly class Part
     }
 
     /**
-     * With each measure that gives changed by marks of the ruler towards its leanest.
+     * With each measure that gives changed towards its leanest by some marks of the ruler.
      *
      * @param  string|null  $range  only those that give just so: "-2 to 4"
      */

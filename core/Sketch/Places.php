@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Where every part lies: each is placed when it is first asked for, so that a part may be measured from any other. */
+/** Where every part lies. Each is placed when it is first asked for, so a part may be measured from any other. */
 final class Places
 {
     /** @var array<string, Rect> */

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** What a rule has in hand when it places a part: what it is measured from, its lengths on it, its options. */
+/** What a rule needs to place a part: the rectangle it is measured from, its lengths there, and its options. */
 final readonly class Placing
 {
     /**
@@ -61,7 +61,7 @@ final readonly class Placing
         return (int) ($this->options[$option] ?? $default);
     }
 
-    /** A measure that is above nothing and no longer than what is there. */
+    /** A measure above zero and no longer than what is there. */
     public function within(string $measure, Length $there): Length
     {
         $length = $this->length($measure);
@@ -72,7 +72,7 @@ final readonly class Placing
         return $length->isLongerThan($there) ? throw CannotResolve::tooLarge($this->part, $measure, $length, $there, $this->unit) : $length;
     }
 
-    /** What is left of a side when the measures named are taken from it. */
+    /** What is left of a side without the named measures. */
     public function left(Length $side, string ...$measures): Length
     {
         foreach ($measures as $measure) {
@@ -86,7 +86,7 @@ final readonly class Placing
         return $side->isZero() ? throw $this->nothingLeft($measures[0] ?? 'size') : $side;
     }
 
-    /** A size set in the part it is measured from, by its anchor and, from there, across and down. */
+    /** A size placed in the rectangle it is measured from, by its anchor and its distances across and down. */
     public function set(Size $size): Rect
     {
         $at = fn (Length $side, Length $own, string $offset, Edge $near, Edge $far): int => match (true) {

@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
 
-/** How a part is measured from another: a rule, the part it is measured from, and the rule's measures and options. */
+/** How a part is measured from another: a rule, the other part, and the measures and options of the rule. */
 final readonly class Relation
 {
     /**
@@ -35,7 +35,7 @@ final readonly class Relation
     }
 
     /**
-     * With each measure that gives changed by marks of the ruler towards its leanest.
+     * With each measure that gives changed towards its leanest by some marks of the ruler.
      *
      * @param  string|null  $range  only those that give just so: "-2 to 4"
      */
@@ -49,9 +49,7 @@ final readonly class Relation
         return new self($this->kind, $this->of, $measures, $this->options);
     }
 
-    /**
-     * The same relation on a front with a frame of this width: the reveal of what lies straight on the front is the frame.
-     */
+    /** The same relation on a front with this frame: what lies directly on the front has the frame as its reveal. */
     public function framed(Length $frame): self
     {
         return $this->isFrame() ? $this->with('reveal', ($this->measures['reveal'] ?? Dim::none())->at($frame)) : $this;

@@ -32,7 +32,7 @@ enum RelationKind: string
         };
     }
 
-    /** As it is said to the maker. */
+    /** The text that the maker sees. */
     public function says(): string
     {
         return match ($this) {

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Sketch;
 
-/** What a part does on the front, and so what it may be cut from. */
+/** What a part is for on the front, and so what it may be cut from. */
 enum Role: string
 {
-    /** Patterned paper, however busy: nothing has to stand out on it. */
+    /** Patterned paper, busy or calm. Nothing has to stand out on it. */
     case Background = 'background';
-    /** Patterned paper that carries the focal point or the sentiment, and so had better be calm. */
+    /** Patterned paper under the focal point or the sentiment. It should be calm. */
     case Field = 'field';
     /** A small piece of patterned paper. */
     case Accent = 'accent';
-    /** Cardstock of which only the reveal shows. */
+    /** Cardstock of which only the reveal is seen. */
     case Mat = 'mat';
     /** Cardstock in place of a patterned panel. */
     case Ground = 'ground';
-    /** Cardstock in place of a calm paper, where paper is short: drawn as a field. */
+    /** Cardstock in place of a calm paper, where paper is short. It is drawn like a calm paper. */
     case Plain = 'plain';
-    /** Cardstock under the focal point, so that it stands off a busy paper. */
+    /** Cardstock under the focal point, so that it stands out from a busy paper. */
     case Label = 'label';
     /** A narrow strip of cardstock over a join. */
     case Strip = 'strip';
-    /** Not a part: a rectangle that others are measured from. */
+    /** Not a part, but a rectangle that others are measured from. */
     case Guide = 'guide';
 
     /** @return list<self> what a part can be in a sketch as it is drawn */
@@ -40,7 +40,7 @@ enum Role: string
         };
     }
 
-    /** What its paper should be like, for what lies on it to show. */
+    /** What its paper should be like, so that what lies on it stands out. */
     public function wants(): string
     {
         return match ($this) {
@@ -51,13 +51,13 @@ enum Role: string
         };
     }
 
-    /** A print with an up may lie on its side here: in a strip or a small piece no one minds. */
+    /** Whether a directional print may lie on its side here, since the part is a strip or a small piece. */
     public function mayTurn(): bool
     {
         return $this !== self::Background && $this !== self::Field;
     }
 
-    /** As it is offered to who writes a sketch. */
+    /** The text that writers of sketches choose from. */
     public function says(): string
     {
         return match ($this) {

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Rect;
 interface Rule
 {
     /**
-     * The measures it takes, each with the side that a share of it is a share of.
+     * Its measures. Each says which side a share is a share of.
      *
      * @param  array<string, string>  $options
      * @return array<string, Along>
@@ -18,7 +18,7 @@ interface Rule
     public function measures(array $options): array;
 
     /**
-     * The options it asks for, with their values.
+     * Its options with their values.
      *
      * @return array<string, list<string>|null> null where it is the id of a part, [] where it is a number
      */

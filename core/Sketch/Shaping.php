@@ -82,7 +82,7 @@ final readonly class Shaping
         return $this->facing(static fn (int $w, int $h): array => [[0, 0], [$w, 0], [$w, $h], [intdiv($w, 2), $h - $tail], [0, $h]]);
     }
 
-    /** Half rounds along one edge, as many whole ones as come closest to the measure. */
+    /** Half circles along one edge. Their number is whole, and their size is as near to the measure as possible. */
     private function scallop(): Outline
     {
         $bump = $this->lengths['bump'];
@@ -94,7 +94,7 @@ final readonly class Shaping
             for ($n = $count - 1; $n >= 0; $n--) {
                 $left = intdiv($w * $n, $count);
                 $oval = Outline::oval(Rect::ofUnits($left, $h - 2 * $deep, intdiv($w * ($n + 1), $count) - $left, 2 * $deep));
-                // The lower half, from the right to the left: the first half of the points.
+                // The lower half from right to left: the first half of the points.
                 array_push($points, ...array_slice($oval->rings[0], 0, intdiv(count($oval->rings[0]), 2)));
             }
 
@@ -181,7 +181,7 @@ final readonly class Shaping
     }
 
     /**
-     * A shape that is drawn for the bottom edge, turned to the edge it is for.
+     * A shape drawn for the bottom edge, turned to its own edge.
      *
      * @param  callable(int, int): non-empty-list<array{int, int}>  $draw  given the side along the edge and the other
      */

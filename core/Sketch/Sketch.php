@@ -11,15 +11,15 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A layout with measures but no papers: parts from the bottom up, each measured from another, and a place each for the
- * focal point, the sentiment, a group of embellishments and the panel inside.
+ * A layout with measures but no papers: parts from the bottom up, each measured from another, and places for the focal
+ * point, the sentiment, a group of embellishments and the panel inside.
  */
 final readonly class Sketch
 {
-    /** What is left free round the panel inside the card. */
+    /** The margin round the panel inside the card. */
     private const INSIDE = ['in' => 50_800, 'mm' => 48_000];
 
-    /** The key, and what is other than it is drawn. */
+    /** The key, and what differs from the drawing. */
     public string $manner;
 
     /** @param  non-empty-list<Part>  $parts */
@@ -55,7 +55,7 @@ final readonly class Sketch
         return new self($key, $name, $parts, $focal, $sentiment, $minutes, $cluster, $focus);
     }
 
-    /** The sketch laid one way on a front, as it is told from others. */
+    /** A key for the sketch in one direction on a front. */
     public function way(Size $front): string
     {
         return "$this->manner/{$front->width->units}x{$front->height->units}";
@@ -99,13 +99,13 @@ final readonly class Sketch
         );
     }
 
-    /** The same sketch with one measure changed: on a card, or in a copy. */
+    /** The same sketch with one measure changed, for a card or a copy. */
     public function with(string $part, string $measure, Dim $dim): self
     {
         return $this->withParts(static fn (Part $one): Part => $one->id === $part ? $one->with($measure, $dim) : $one);
     }
 
-    /** With one measure changed by so many marks of the ruler, as far as it gives. */
+    /** With one measure changed by some marks of the ruler, as far as it gives. */
     public function giving(string $part, string $measure, int $by): self
     {
         $dim = $this->part($part)?->measures()[$measure] ?? null;
@@ -116,15 +116,15 @@ final readonly class Sketch
     }
 
     /**
-     * With each measure that gives changed by so many marks of the ruler towards its leanest; below nothing, its fullest. What
-     * lies beside what has changed follows it.
+     * With each measure that gives changed towards its leanest by some marks of the ruler, or towards its fullest if
+     * the number is negative. Neighbouring parts follow.
      */
     public function leanerBy(int $marks): self
     {
         return $this->withParts(static fn (Part $part): Part => $part->leanerBy($marks));
     }
 
-    /** With cardstock where a calm paper is drawn; null where there is none, or no print would be left. */
+    /** With cardstock where a calm paper is drawn. Null if there is no such part, or no print would be left. */
     public function plain(): ?self
     {
         $papers = array_filter($this->parts, static fn (Part $part): bool => $part->role->isPaper());
@@ -161,8 +161,8 @@ final readonly class Sketch
     }
 
     /**
-     * In all measures that it gives, as it is drawn first. Measures that give alike are changed together, since they belong
-     * together: a strip and its mat, a column and what begins beside it.
+     * With all measures it can have, beginning with the drawing. Measures that give alike change together, since they
+     * belong together: a strip and its mat, a column and what begins beside it.
      *
      * @return list<self>
      */
@@ -193,19 +193,19 @@ final readonly class Sketch
         return $gives;
     }
 
-    /** How many marks there are to its leanest measures. */
+    /** The number of marks to its leanest measures. */
     public function lean(): int
     {
         return max([0, ...array_map(static fn (Tolerance $give): int => $give->lean(), $this->gives())]);
     }
 
-    /** How many marks there are to its fullest measures. */
+    /** The number of marks to its fullest measures. */
     public function full(): int
     {
         return max([0, ...array_map(static fn (Tolerance $give): int => $give->full(), $this->gives())]);
     }
 
-    /** By how many marks its measures are leaner than they are drawn. */
+    /** By how many marks its measures are leaner than drawn. */
     public function isLeanerBy(): int
     {
         return max([0, ...array_map(static fn (Tolerance $give): int => abs($give->by), $this->gives())]);
@@ -248,13 +248,13 @@ final readonly class Sketch
         return new self($key, $name, $this->parts, $this->focal, $this->sentiment, $this->minutes, $this->cluster, $this->focus);
     }
 
-    /** Nothing is cut for it. */
+    /** Whether nothing is cut for it. */
     public function isBare(): bool
     {
         return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
     }
 
-    /** A part is cut as a frame that one looks through. */
+    /** Whether a part is cut as a frame to look through. */
     public function hasWindow(): bool
     {
         return array_filter($this->parts, static fn (Part $part): bool => $part->form->kind === FormKind::Window) !== [];

@@ -7,12 +7,12 @@ namespace KeepShare\Core\Sketch;
 use Closure;
 use KeepShare\Core\Measure\Unit;
 
-/** Reads a sketch from plain data, whole: every fault is named with its place before anything is made of it. */
+/** Reads a sketch from plain data. Every fault is named with its place before anything is made of the data. */
 final class SketchReader
 {
     public const MOST_PARTS = 40;
 
-    /** Names a part may not have: a sketch gives them to its places. */
+    /** Names that a part may not have, since a sketch gives them to its places. */
     private const TAKEN = ['front', 'focal', 'sentiment'];
 
     /** @param  Closure(string): bool  $isTaken */
@@ -51,7 +51,7 @@ final class SketchReader
         foreach ($rows as $n => $row) {
             $part = $this->part(is_array($row) ? $row : [], "parts.$n");
             if (isset($parts[$part->id])) {
-                $this->written->fault("parts.$n.name", "Two parts are called \"$part->id\". Tolerance one of them another name.");
+                $this->written->fault("parts.$n.name", "Two parts are called \"$part->id\". Give one of them another name.");
             }
             $parts[$part->id] = $part;
         }
@@ -88,7 +88,7 @@ final class SketchReader
         }
         $role = Role::tryFrom(Written::plain($row['role'] ?? ''));
         if ($role === null) {
-            $this->written->fault("$at.role", 'Say what the part is: a background, a field, a mat …');
+            $this->written->fault("$at.role", 'Say what the part is: a background, a panel, a mat …');
         }
         $foam = is_numeric($row['foam'] ?? 0) ? (int) ($row['foam'] ?? 0) : -1;
         if ($foam < 0 || $foam > 4) {

@@ -64,14 +64,14 @@ final class Sketches
         return $all;
     }
 
-    /** It is one of them, as it is drawn. */
+    /** Whether it is one of these, unchanged. */
     public static function ships(Sketch $sketch): bool
     {
         return isset(self::all()[$sketch->key]) && self::all()[$sketch->key] == $sketch;
     }
 
     /**
-     * One of them in the manner that Sketch::$manner says: "two-bands~panel plain~upper-band wide -2".
+     * One of them with the changes that Sketch::$manner describes: "two-bands~panel plain~upper-band wide -2".
      *
      * @return Sketch|null null where none ships that has it
      */
@@ -126,10 +126,10 @@ final class Sketches
 
     private static function columnAndField(): Sketch
     {
-        return Sketch::of('column-and-field', 'Column and field', [
+        return Sketch::of('column-and-field', 'Column and panel', [
             Part::guide('body', Inset::in('front')),
             Part::of('column', 'column', Role::Background, Slice::along(Edge::Left, 'body', Dim::share(5, 16)->giving(-4, 0))),
-            Part::of('field', 'field', Role::Field, Slice::restFrom(
+            Part::of('field', 'panel', Role::Field, Slice::restFrom(
                 Edge::Left,
                 'body',
                 Dim::share(5, 16)->giving(-4, 0),
@@ -170,7 +170,7 @@ final class Sketches
         );
 
         return Sketch::of('tiles-in-row', 'Three tiles in a row', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('row', Slice::along(Edge::Top, 'ground', Dim::share(1, 4), self::eighth())),
             $tile(0), $tile(1), $tile(2),
             Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(5, 16))),
@@ -188,7 +188,7 @@ final class Sketches
         );
 
         return Sketch::of('three-strips', 'Three strips', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             $strip(1), $strip(2), $strip(3),
             Part::guide('above', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(13, 32))),
             Part::guide('upper', Slice::along(Edge::Top, 'above', Dim::share(3, 4))),
@@ -199,7 +199,7 @@ final class Sketches
     {
         return Sketch::of('column-at-right', 'Column at the right', [
             Part::guide('body', Inset::in('front')),
-            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Right, 'body', Dim::share(1, 4), self::eighth())),
+            Part::of('field', 'panel', Role::Field, Slice::restFrom(Edge::Right, 'body', Dim::share(1, 4), self::eighth())),
             Part::of('column', 'column', Role::Background, Slice::along(Edge::Right, 'body', Dim::share(1, 4))),
             Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
         ], Inset::in('upper'), self::lower('field', 1, 4, self::eighth()), 10);
@@ -240,7 +240,7 @@ final class Sketches
     private static function panelAndStrip(): Sketch
     {
         return Sketch::of('panel-and-strip', 'Panel and strip side by side', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('inside', Inset::in('ground')),
             Part::of('panel', 'panel', Role::Field, Slice::along(Edge::Left, 'inside', Dim::share(3, 4))),
             Part::of('strip', 'strip', Role::Accent, Slice::restFrom(Edge::Left, 'inside', Dim::share(3, 4), self::eighth())),
@@ -258,7 +258,7 @@ final class Sketches
         );
 
         return Sketch::of('four-tiles', 'Four tiles above', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('upper', Slice::along(Edge::Top, 'ground', Dim::share(3, 8))),
             Part::guide('row-1', Slice::along(Edge::Top, 'upper', Dim::share(7, 16), self::eighth())),
             Part::guide('row-2', Slice::along(Edge::Bottom, 'upper', Dim::share(7, 16))),
@@ -278,7 +278,7 @@ final class Sketches
         );
 
         return Sketch::of('upright-strips', 'Three upright strips', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             $strip(1), $strip(2), $strip(3),
             Part::guide('beside', Slice::restFrom(Edge::Left, 'ground', Dim::share(13, 32))),
             Part::guide('upper', Slice::along(Edge::Top, 'beside', Dim::share(11, 16))),
@@ -287,12 +287,12 @@ final class Sketches
 
     private static function fieldBetweenColumns(): Sketch
     {
-        return Sketch::of('field-between-columns', 'Field between two columns', [
+        return Sketch::of('field-between-columns', 'Panel between two columns', [
             Part::guide('body', Inset::in('front')),
             Part::of('left', 'left column', Role::Accent, Slice::along(Edge::Left, 'body', Dim::share(3, 16))),
             Part::of('right', 'right column', Role::Accent, Slice::along(Edge::Right, 'body', Dim::share(3, 16))),
             Part::guide('rest', Slice::restFrom(Edge::Left, 'body', Dim::share(3, 16), self::eighth())),
-            Part::of('field', 'field', Role::Field, Slice::restFrom(Edge::Right, 'rest', Dim::share(15, 64), self::eighth())),
+            Part::of('field', 'panel', Role::Field, Slice::restFrom(Edge::Right, 'rest', Dim::share(15, 64), self::eighth())),
             Part::guide('upper', Slice::along(Edge::Top, 'field', Dim::share(11, 16))),
         ], Inset::in('upper', self::sixteenth()), self::lower('body', 1, 4, self::eighth()), 15);
     }
@@ -336,8 +336,8 @@ final class Sketches
 
     private static function plainWithBand(): Sketch
     {
-        return Sketch::of('plain-with-band', 'Plain ground with a band', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+        return Sketch::of('plain-with-band', 'Plain background with a band', [
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::of(
                 'band',
                 'band',
@@ -380,7 +380,7 @@ final class Sketches
         );
 
         return Sketch::of('five-tiles', 'Five tiles in a row', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('row', Slice::along(Edge::Bottom, 'ground', Dim::share(3, 16), self::eighth())),
             $tile(0), $tile(1), $tile(2), $tile(3), $tile(4),
             Part::guide('above', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 4))),
@@ -446,7 +446,7 @@ final class Sketches
         ];
 
         return Sketch::of('three-banners', 'Three banners hung from a line', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('line', Slice::along(Edge::Top, 'ground', Dim::share(1, 2), self::eighth())),
             ...$banner(1, 'short banner', 9), ...$banner(2, 'long banner', 15), ...$banner(3, 'middle banner', 12),
             Part::of('cord', 'line', Role::Strip, Slice::along(Edge::Top, 'ground', self::eighth(), self::eighth())),
@@ -470,7 +470,7 @@ final class Sketches
         return Sketch::of('diagonal-band', 'Band from corner to corner', [
             Part::of('mat', 'mat', Role::Mat, Inset::in('front')),
             Part::of('panel', 'panel', Role::Field, Inset::in('mat')),
-            // Not over the whole panel: from corner to corner of that no strip of a 6 in pad is long enough.
+            // Not over the whole panel: no strip of a 6 in pad is long enough from corner to corner.
             Part::guide('sky', Slice::along(Edge::Top, 'panel', Dim::share(5, 8))),
             Part::of('band', 'diagonal band', Role::Accent, Inset::in('sky', Dim::none()), Form::diagonal(Dim::share(1, 4))),
             Part::guide('upper', Slice::restFrom(Edge::Bottom, 'panel', Dim::share(1, 4))),
@@ -489,7 +489,7 @@ final class Sketches
         );
 
         return Sketch::of('rays-behind', 'Rays behind the picture', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             $ray(1), $ray(2), $ray(3), $ray(4), $ray(5),
             Part::guide('upper', Slice::restFrom(Edge::Bottom, 'ground', Dim::share(1, 4))),
             Part::of('circle', 'circle', Role::Label, Circle::in('upper', Dim::share(3, 4)), Form::round(), 1),
@@ -513,7 +513,7 @@ final class Sketches
             'rounded-panel',
             'Rounded panel on its mat',
             [
-                Part::of('ground', 'ground', Role::Background, Inset::in('front')),
+                Part::of('ground', 'background', Role::Background, Inset::in('front')),
                 Part::of('mat', 'mat', Role::Mat, MatUnder::under('panel'), Form::rounded(self::fixed(3, 8, 9))),
                 Part::of(
                     'panel',
@@ -569,7 +569,7 @@ final class Sketches
         );
 
         return Sketch::of('six-tiles', 'Six tiles in two rows', [
-            Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+            Part::of('ground', 'background', Role::Ground, Inset::in('front')),
             Part::guide('grid', Slice::along(Edge::Top, 'ground', Dim::share(3, 8), self::eighth())),
             ...array_map($tile, range(0, 5)),
             Part::guide('below', Slice::restFrom(Edge::Top, 'ground', Dim::share(7, 16))),
@@ -588,7 +588,7 @@ final class Sketches
         ], Inset::in('upper', self::sixteenth()), self::lower('right', 1, 4), 12);
     }
 
-    /** Made for a flap that comes down from the top: picture and words lie below its point. */
+    /** Made for a flap that comes down from the top, so picture and words lie below its point. */
     private static function lowPicture(): Sketch
     {
         return Sketch::of('low-picture', 'Picture below', [
@@ -613,7 +613,7 @@ final class Sketches
         return Dim::reveal();
     }
 
-    /** A fraction of an inch, or the whole millimetres nearest to it that a maker would choose. */
+    /** A fraction of an inch, or the nearest whole millimetres that a maker would choose. */
     private static function fixed(int $over, int $under, int $millimetres): Dim
     {
         return Dim::fixed(Length::inches(0, $over, $under), Length::millimetres($millimetres));

@@ -8,10 +8,13 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A strip, band or column along one edge of another part: so wide, so far in from that edge, full or with a gap at both ends. */
+/**
+ * A strip, band or column along one edge of another part, with its width and its distance from that edge. It goes the
+ * full length or has a gap at both ends.
+ */
 final class Slice implements Rule
 {
-    /** $wide of the part along its edge, beginning $from in from it. */
+    /** $wide along its edge, beginning $from in from the edge. */
     public static function along(Edge $edge, string $of, Dim $wide, ?Dim $from = null, ?Dim $ends = null): Relation
     {
         return Relation::by(
@@ -22,7 +25,7 @@ final class Slice implements Rule
         );
     }
 
-    /** All that a slice of $from along the edge leaves, less a gap between the two. */
+    /** What a slice of $from along the edge leaves, less a gap between the two. */
     public static function restFrom(Edge $edge, string $of, Dim $from, ?Dim $gap = null): Relation
     {
         return Relation::by(RelationKind::Rest, $of, ['from' => $from, 'gap' => $gap ?? Dim::none()], ['edge' => $edge->value]);
@@ -53,7 +56,7 @@ final class Slice implements Rule
             : Rect::at($strip->x->plus($placing->length('ends')), $strip->y, Size::of($long, $strip->size->height));
     }
 
-    /** What lies $from in from an edge of a rectangle and is $wide. */
+    /** The stripe of width $wide that lies $from in from an edge of a rectangle. */
     public static function cut(Rect $of, Edge $edge, Length $from, Length $wide): Rect
     {
         $size = $edge->isUpright() ? Size::of($wide, $of->size->height) : Size::of($of->size->width, $wide);

@@ -8,16 +8,16 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** One of a row or grid of equal tiles: equal gaps between them, and at both ends of a row. */
+/** One of a row or grid of equal tiles with equal gaps between them, and gaps at both ends of a row. */
 final class Tile implements Rule
 {
-    /** The $nth, from 0, of $count tiles in one row. */
+    /** Tile $nth, from 0, of $count in one row. */
     public static function inRow(string $of, int $nth, int $count, Dim $gap): Relation
     {
         return self::inGrid($of, $nth, $count, 1, $gap);
     }
 
-    /** The $nth, from 0, counted row by row. */
+    /** Tile $nth, from 0, counted row by row. */
     public static function inGrid(string $of, int $nth, int $columns, int $rows, Dim $gap): Relation
     {
         return Relation::by(
@@ -44,7 +44,7 @@ final class Tile implements Rule
         $rows = max(1, $placing->number('rows', 1));
         $nth = $placing->number('nth', 0) % ($columns * $rows);
         [$x, $width] = self::share($placing, $placing->of->size->width, $nth % $columns, $columns, $columns + 1);
-        // A single row fills its part from top to bottom.
+        // A single row fills the height of its part.
         [$y, $height] = self::share($placing, $placing->of->size->height, intdiv($nth, $columns), $rows, $rows - 1);
 
         return Rect::at($placing->of->x->plus($x), $placing->of->y->plus($y), Size::of($width, $height));
@@ -62,7 +62,7 @@ final class Tile implements Rule
         if ($length->isZero()) {
             throw $placing->nothingLeft('gap');
         }
-        // What does not divide goes half to each end, so that the row stays centred.
+        // The rest of an uneven division goes half to each end, so that the row stays centred.
         $spare = $side->minus($all)->minus($length->times($count));
         $end = intdiv($spare->units, 2) + ($gaps > $count ? $gap->units : 0);
 

@@ -7,12 +7,12 @@ namespace KeepShare\Core\Sketch;
 use KeepShare\Core\Measure\BadMeasure;
 
 /**
- * By how many marks of the ruler a measure may be other than it is drawn, and by how many it is: a column drawn 1 1/4 in wide
- * that may be 1 in. This is what makers mean by stretching a design.
+ * By how many marks of the ruler a measure may differ from the drawing, and by how many it does: a column drawn 1 1/4
+ * in wide that may be 1 in. Makers call this stretching a design.
  */
 final readonly class Tolerance
 {
-    /** Of a ruler, either way: what gives more is another design. */
+    /** The most marks in either direction. More would be another design. */
     private const MOST = 8;
 
     /**
@@ -30,7 +30,7 @@ final readonly class Tolerance
     }
 
     /**
-     * Reads "-2 to 4", or "-2 to 4, now -1" for one that is changed.
+     * Reads "-2 to 4", or "-2 to 4, now -1" for a changed one.
      *
      * @throws BadMeasure
      */
@@ -48,7 +48,10 @@ final readonly class Tolerance
         return $this->range().($this->by === 0 ? '' : ", now $this->by");
     }
 
-    /** Changed by so many marks towards its leanest, or by so many below nothing towards its fullest; no further than it gives. */
+    /**
+     * Changed by some marks towards its leanest, or towards its fullest if the number is negative, and never further
+     * than it gives.
+     */
     public function leanerBy(int $marks): self
     {
         $end = $marks > 0 ? $this->leanest : $this->fullest;
@@ -56,7 +59,7 @@ final readonly class Tolerance
         return new self($this->leanest, $this->fullest, ($end <=> 0) * min(abs($marks), abs($end)));
     }
 
-    /** What it gives, whatever it is changed by: "-2 to 4". */
+    /** What it gives, whatever the change: "-2 to 4". */
     public function range(): string
     {
         return "$this->leanest to $this->fullest";
@@ -71,13 +74,13 @@ final readonly class Tolerance
         return $marks;
     }
 
-    /** How many marks there are to its leanest. */
+    /** The number of marks to its leanest. */
     public function lean(): int
     {
         return abs($this->leanest);
     }
 
-    /** How many marks there are to its fullest. */
+    /** The number of marks to its fullest. */
     public function full(): int
     {
         return abs($this->fullest);

@@ -8,14 +8,14 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 
 /**
- * What of each part shows once everything lies on it, and what can be cut out from under.
+ * How much of each part stays visible once everything lies on it, and what can be cut out from below.
  *
- * The front is read in level rows from one corner of an outline to the next. In a row every outline runs straight, so
- * its middle line gives the area; where edges cross aslant the rows are made thin. Rectangles come out exact.
+ * The front is read in level rows between the corners of outlines. In a row every outline is straight, so its middle
+ * line gives the area. Rows are thin where slanted edges cross. Rectangles are exact.
  */
 final readonly class Visibility
 {
-    /** Rows over slanted or curved edges are no higher than 2 mm. */
+    /** Rows over slanted or curved edges are at most 2 mm high. */
     private const ROW = 16_000;
 
     /**
@@ -114,7 +114,7 @@ final readonly class Visibility
 
     /**
      * @param  list<array{int, int}>  $spans
-     * @return list<array{int, int}> the same ground, without overlaps
+     * @return list<array{int, int}> the same area, without overlaps
      */
     private static function join(array $spans): array
     {
@@ -133,7 +133,7 @@ final readonly class Visibility
     }
 
     /**
-     * A good half inch is left under the edges of what covers it, to glue to.
+     * A good half inch is left for glue under the edges of what covers it.
      *
      * @param  list<Laid>  $above
      */
@@ -149,7 +149,7 @@ final readonly class Visibility
             $top = max($laid->rect->y->units, $cover->rect->y->units) + $glue;
             $width = min($laid->rect->right()->units, $cover->rect->right()->units) - $glue - $left;
             $height = min($laid->rect->bottom()->units, $cover->rect->bottom()->units) - $glue - $top;
-            // Below an inch it is not worth the knife.
+            // Less than an inch is not worth cutting out.
             if (min($width, $height) >= 2 * $glue && ($best === null || $width * $height > $best->exactArea())) {
                 $best = Size::ofUnits($width, $height);
             }

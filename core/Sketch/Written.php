@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** Plain data that is read whole: every fault is noted with its place, so that all can be told at once. */
+/** Plain data that is read whole. Every fault is noted with its place, so that all can be shown at once. */
 final class Written
 {
     /** @var array<string, string> */
@@ -83,7 +83,7 @@ final class Written
         return $measures;
     }
 
-    /** A length that may be less than nothing, in units of 1/8 micrometre; nothing where none is written. */
+    /** A length that may be below zero, in units of 1/8 micrometre. Zero if none is written. */
     public function signed(mixed $value, string $at): int
     {
         $text = trim(self::plain($value));

@@ -13,13 +13,13 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Layout;
 
 /**
- * How many more cards the paper and the cardstock of a table are enough for, by their areas.
+ * How many more cards the paper and cardstock of a table are enough for, by area.
  *
- * By prices (weak duality of linear programs): where a square unit of paper and one of cardstock have prices under
- * which every design costs at least 1, the price of all there is bounds the cards. The best pair of prices lies where two
- * designs cost just 1, or where one of the two is free. Every sketch on every front that cards can have counts, with what
- * its parts are cut from at least, so no wish makes it too low. In doubles: a bound is only lowered to a whole number
- * after a millionth part has been added, far more than rounding can take off.
+ * By weak duality of linear programs: if every design costs at least 1 at some prices of a square unit of paper and of
+ * cardstock, the price of everything bounds the number of cards. The best prices are where two designs cost exactly 1,
+ * or where one material is free. Every sketch on every possible front counts with the least its parts are cut from, so
+ * no wish makes the bound too low. It uses doubles, and a millionth part is added before rounding down, far more than
+ * rounding can lose.
  */
 final readonly class Areas
 {
@@ -48,7 +48,7 @@ final readonly class Areas
         return $best;
     }
 
-    /** What cards may still be cut from, in square units, less what is promised. */
+    /** What cards may still be cut from, in square units, without what is promised. */
     public static function left(Table $table, bool $isPaper): float
     {
         $area = 0.0;
@@ -128,7 +128,7 @@ final readonly class Areas
                         $face = FoldKind::from($fold)->construct($way, $table->unit)->face;
                         $faces[self::key($face)] = $face;
                     } catch (CannotFold) {
-                        // The front is too small for it that way: no card is folded so.
+                        // The front is too small for it in that direction, so no card is folded that way.
                         continue;
                     }
                 }
@@ -144,7 +144,8 @@ final readonly class Areas
     }
 
     /**
-     * The corners of what prices are allowed: at each, some two designs cost just 1, or one and the other stuff is free.
+     * The corner points of the allowed prices. At each, two designs cost exactly 1, or one does and the other material
+     * is free.
      *
      * @param  list<array{float, float}>  $designs  the less paper the more cardstock
      * @return iterable<array{float, float}>

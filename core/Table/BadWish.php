@@ -6,7 +6,7 @@ namespace KeepShare\Core\Table;
 
 use KeepShare\Core\Refusal;
 
-/** A wish that no share-out can keep. */
+/** A wish that no share-out can fulfil. */
 final class BadWish extends Refusal
 {
     public static function cards(int $cards, int $most): self

@@ -21,13 +21,13 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Measure\Size;
 
 /**
- * An upper bound on how many more cards a table can give: each need counted by itself, as if nothing else could run out,
- * and paper and cardstock by their areas.
+ * An upper bound on how many more cards a table can give. Each need is counted by itself, as if nothing else could run
+ * out. Paper and cardstock are counted by area.
  *
- * Valid under every wish: words count as often as sets and followed designs may say them, bases by the smallest blank of
- * the folds that are asked for, and the stash for no more cards than may take from it. Bases cut from cardstock are
- * bounded by area, so the true number may be lower, never higher. Envelopes count only where no card is to be without,
- * pictures only where every sketch wants one.
+ * It holds under every wish. Words count as often as sets and followed designs may use them, bases by the smallest
+ * blank of the wished folds, and the stash for the cards that may use it. Bases from cardstock are bounded by area, so
+ * the true number may be lower and never higher. Envelopes count only if every card must have one, and pictures only if
+ * every sketch needs one.
  */
 final readonly class Bound
 {
@@ -48,13 +48,13 @@ final readonly class Bound
         return $areas->binds !== null && $areas->cards < $this->cards ? new self($areas->cards, $areas->binds, 'area') : $this;
     }
 
-    /** The lesser of this and what the patterns that sheets can be cut by are found to hold. */
+    /** The lesser of this bound and the bound by cutting patterns. */
     public function byPatterns(int $cards, Need $binds): self
     {
         return $cards < $this->cards ? new self($cards, $binds, 'patterns') : $this;
     }
 
-    /** What is counted alone, as if paper could be had. */
+    /** The bound by counts alone, as if there were enough paper. */
     public static function byCount(Table $table): self
     {
         $best = null;
@@ -67,40 +67,40 @@ final readonly class Bound
         return $best ?? new self(0, Need::Base, 'counts');
     }
 
-    /** Before anything is shared out: "at most 10 cards: bases run out first; paper and cardstock for 31". */
+    /** Before anything is shared out: "at most 10 cards: then bases run out (paper and cardstock for 31)". */
     public static function inWords(Table $table): string
     {
         $areas = Areas::on($table);
         $bound = self::byCount($table)->byAreas($areas);
         $cards = $bound->cards === 1 ? '1 card' : "$bound->cards cards";
         if ($bound->how === 'area') {
-            return "at most $cards: {$bound->need->value} runs out first, and no design needs less";
+            return "at most $cards: then {$bound->need->value} runs out";
         }
         $isMore = $areas->binds !== null && $areas->cards > $bound->cards;
 
-        return "at most $cards: {$bound->need->plural()} run out first".($isMore ? "; paper and cardstock for $areas->cards" : '');
+        return "at most $cards: then {$bound->need->plural()} run out".($isMore ? " (paper and cardstock for $areas->cards)" : '');
     }
 
-    /** How sure it is that no more cards can be made, of a table on which no search has found another. */
+    /** How certain it is that no more cards can be made, after a search has found no other. */
     public function says(): string
     {
         if ($this->cards === 0) {
             return $this->need->isSheets()
-                ? "Beyond these no more can be made at all: no design needs so little {$this->need->value} as is left."
-                : "Beyond these no more can be made at all: there is no {$this->need->value} left.";
+                ? "No more can be made: every design needs more {$this->need->value} than is left."
+                : "No more can be made: there is no {$this->need->value} left.";
         }
 
         return sprintf(
-            'No way to another was found, which is no proof: by %s alone there could be %d more, as far as the %s go%s.',
-            ['area' => 'area', 'patterns' => 'the patterns of sheets'][$this->how] ?? 'count',
+            'We found no further card. At most %d more %s possible: then %s %s out.',
             $this->cards,
+            $this->cards === 1 ? 'is' : 'are',
             $this->need->plural(),
-            $this->need->isSheets() ? 'es' : '',
+            $this->need->isSheets() ? 'runs' : 'run',
         );
     }
 
     /**
-     * How many cards each need is enough for. Where only so many may take from the stash, the others are the kit's alone.
+     * How many cards each need is enough for. If only some cards may use the stash, the others use the kit alone.
      *
      * @return array<string, int> by the value of the need
      */
@@ -149,7 +149,7 @@ final readonly class Bound
         if (isset($counts[Need::FocalPoint->value])) {
             $counts[Need::FocalPoint->value] += self::picturesFromScraps($table);
         }
-        // Who lets cards go without words is stopped by none.
+        // Words stop no card if cards may go without.
         $words += $table->wishes->wordless ? ['' => Preferences::MOST_CARDS] : [];
         foreach ($words as $text => $count) {
             $counts[Need::Sentiment->value] += $text === '' ? $count : min($count, $table->mayBeSaid((string) $text));
@@ -158,7 +158,7 @@ final readonly class Bound
         return $counts;
     }
 
-    /** Every sketch that cards may be laid on has a place that only a picture fills. */
+    /** Whether every usable sketch has a place that only a picture fills. */
     private static function wantsPictures(Table $table): bool
     {
         foreach ($table->sketches as $sketch) {
@@ -170,7 +170,10 @@ final readonly class Bound
         return true;
     }
 
-    /** What the smallest die or stamp could make of all paper and cardstock, and the motifs that could be cut from papers, by area. */
+    /**
+     * What the smallest die or stamp could make of all paper and cardstock, plus the motifs that could be cut from
+     * papers, by area.
+     */
     private static function picturesFromScraps(Table $table): int
     {
         $die = $area = $motifs = 0;
@@ -194,7 +197,7 @@ final readonly class Bound
         return min(Preferences::MOST_CARDS, $motifs + ($die === 0 ? 0 : intdiv($area, $die)));
     }
 
-    /** By sheet and by all that is not promised: neither can hold more. */
+    /** By the sheets and by the unpromised area. Neither can hold more. */
     private static function basesFrom(Component $component, Table $table): int
     {
         if (! $component->good instanceof Cardstock || ! $component->good->makesBases()) {
@@ -220,7 +223,7 @@ final readonly class Bound
                 try {
                     $blanks[] = FoldKind::from($fold)->construct($front, $table->unit)->blank->size;
                 } catch (CannotFold) {
-                    // The front is too small for it that way: no card is folded so.
+                    // The front is too small for it in that direction, so no card is folded that way.
                     continue;
                 }
             }
@@ -229,7 +232,7 @@ final readonly class Bound
         return $blanks;
     }
 
-    /** Of the sheets and offcuts of a component, less what is promised from them. */
+    /** The sheets and offcuts of a component, without what is promised from them. */
     private static function areaOf(string $component, Table $table): int
     {
         $area = 0;
@@ -243,7 +246,7 @@ final readonly class Bound
         return max(0, $area);
     }
 
-    /** There is something that a stamp shows on: a base, a cardstock, a calm and light paper. */
+    /** Whether there is something on which a stamp shows: a base, a cardstock, or a calm and light paper. */
     private static function takesInk(Table $table): bool
     {
         foreach ($table->components as $component) {

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Table;
 use KeepShare\Core\Card\Need;
 use KeepShare\Core\Refusal;
 
-/** A table of which not one card can be made. */
+/** A table on which not one card can be made. */
 final class CannotShare extends Refusal
 {
     /** @param  int  $withStash  how many cards the stash would allow */

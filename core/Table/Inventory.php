@@ -19,13 +19,14 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\Sketches;
 
 /**
- * What lies there as it is: what is free, what is promised to cards that stay.
+ * What is on the table: what is free, and what is promised to cards that stay.
  *
- * Under the maker's wishes it is the table that every solver, page and command gets: a wish is heeded there, or nowhere.
+ * With the maker's wishes it becomes the Table that every solver, page and command gets. Wishes are applied there and
+ * nowhere else.
  */
 final readonly class Inventory
 {
-    /** What is there to be used to the last, also where one of each is saved. */
+    /** What may be used to the last piece, even if one of each is saved. */
     private const NEVER_SAVED = [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam];
 
     /**
@@ -80,7 +81,10 @@ final readonly class Inventory
         return new self($unit, $front, $components, $free, $stock, $promised, $stash, $cards, $shelf, $arrangements);
     }
 
-    /** A kit just unpacked: everything there, nothing cut; beside it a stash, whose components are known by stash-id. */
+    /**
+     * A kit just unpacked, with everything there and nothing cut, and a stash beside it. Components of the stash have
+     * ids beginning with stash.
+     */
     public static function unpacked(Kit $kit, ?Kit $stash = null): self
     {
         $components = [];
@@ -106,13 +110,13 @@ final readonly class Inventory
         return self::of($kit->unit, $kit->front, $components, $free, $stock, stash: $besides);
     }
 
-    /** The table that the maker's wishes make of it. */
+    /** The table with the maker's wishes applied. */
     public function under(Preferences $wishes): Table
     {
         return Table::of($this, $wishes);
     }
 
-    /** With these cards on it too, each with all it takes. */
+    /** With these cards on it too, and all that they take. */
     public function after(Card ...$cards): self
     {
         $free = $this->free;
@@ -154,7 +158,9 @@ final readonly class Inventory
         return $this->withParts($free, ...$spares);
     }
 
-    /** With what some goods would give beside the goods themselves: more than there can be, for a bound. */
+    /**
+     * With what some goods would give in addition to the goods themselves. That is more than there can be, for a bound.
+     */
     public function besides(Spare ...$spares): self
     {
         return $this->withParts($this->free, ...$spares);

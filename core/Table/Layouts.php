@@ -13,7 +13,7 @@ use KeepShare\Core\Sketch\CannotResolve;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
 
-/** Sketches laid on fronts, each once: card after card asks for the same ones. */
+/** Sketches worked out for fronts, each once, since card after card asks for the same ones. */
 final class Layouts
 {
     /** @var array<string, Layout|null> */
@@ -32,7 +32,7 @@ final class Layouts
         return new self($unit, $frame);
     }
 
-    /** The same on cards of a fold: sketches are laid on what of the front that leaves them. */
+    /** The same for cards with a fold: sketches use the part of the front that the fold leaves. */
     public function onFold(FoldKind $fold): self
     {
         return new self($this->unit, $this->frame, $fold);

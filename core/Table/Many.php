@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
-/** How many pieces a card is to have, the words among them: what is stuck on, without gems and dots. */
+/** How many pieces a card should have, with the words and without gems and dots. */
 enum Many: string
 {
     case Few = 'few';
@@ -35,7 +35,7 @@ enum Many: string
         return $this === self::Lots ? 5 : 3;
     }
 
-    /** As it is offered. */
+    /** The text that the maker sees. */
     public function says(): string
     {
         return match ($this) {

@@ -13,12 +13,12 @@ use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Cut\Trimmer;
 
 /**
- * Quick plans for the stock of one table, each made once: while cards are tried and taken off again the same pieces are
- * asked for over and over. The engine plans the answer anew.
+ * Quick plans for the stock of one table. Each is made once, since the same pieces are asked for again and again while
+ * cards are tried. The engine makes the final plans.
  */
 final class Plans
 {
-    /** Beyond so many the oldest are forgotten. */
+    /** Beyond this number the oldest are dropped. */
     private const MOST = 4_000;
 
     /** @var array<string, CutPlan> by component and pieces */
@@ -40,7 +40,7 @@ final class Plans
         return new self($this->terms, $prepared);
     }
 
-    /** Whether it is decided how the sheets of a component are cut. */
+    /** Whether the cuts of a component's sheets are already decided. */
     public function isPrepared(string $component): bool
     {
         return isset($this->prepared[$component]);

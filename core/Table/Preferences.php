@@ -19,8 +19,8 @@ use KeepShare\Core\Sketch\Sketch;
 /**
  * What the maker asks of a share-out.
  *
- * Some stand with a kit whatever is made of it: the stash, what is never used or saved, the trimmer, the frame, the
- * sketches. The others are asked for in numbers, for one share-out: cards, occasions, folds, designs, sets.
+ * Some wishes stay with a kit: the stash, what is never used or saved, the trimmer, the frame, the sketches. Others ask
+ * for numbers in one share-out: cards, occasions, folds, designs, sets.
  */
 final readonly class Preferences
 {
@@ -95,7 +95,7 @@ final readonly class Preferences
         return $this->with(['cards' => $cards]);
     }
 
-    /** What stands whatever is made, for so many cards more: what was asked for in numbers was for the share-out alone. */
+    /** The wishes that stay with the kit, for some more cards. Numbers were for the one share-out only. */
     public function beyond(int $cards): self
     {
         $inNumbers = ['occasions' => [], 'folds' => [], 'designs' => [], 'set' => 1, 'alike' => null, 'pictures' => false];
@@ -104,7 +104,7 @@ final readonly class Preferences
     }
 
     /**
-     * The same wishes, with papers and cardstock from a palette only.
+     * The same wishes, with only the papers and cardstock of a palette.
      *
      * @param  list<string>  $surfaces  keys of surfaces: component/face
      */
@@ -113,7 +113,7 @@ final readonly class Preferences
         return $this->with(['palette' => $surfaces]);
     }
 
-    /** No more than so many cards take from the stash. */
+    /** At most this many cards take from the stash. */
     public function stashFor(?int $cards): self
     {
         return $this->with(['stashCards' => $cards]);
@@ -129,13 +129,13 @@ final readonly class Preferences
         return $this->with(['stash' => false]);
     }
 
-    /** How often the same words may stand on cards that are no set. */
+    /** How often the same words may be used on cards that are not a set. */
     public function saying(WordsAgain $words): self
     {
         return $this->with(['words' => $words]);
     }
 
-    /** No card without an envelope that takes it. */
+    /** Every card has an envelope that takes it. */
     public function inEnvelopes(bool $isMust = true): self
     {
         return $this->with(['envelopes' => $isMust]);
@@ -184,13 +184,13 @@ final readonly class Preferences
         return array_filter($this->designs, $card->follows(...)) !== [];
     }
 
-    /** Every design is made so many times, up to two dozen, where there is enough for it. */
+    /** Every design is made this many times, up to two dozen, where there is enough for it. */
     public function inSetsOf(int $set): self
     {
         return $this->with(['set' => max(1, min($set, self::LARGEST_SET))]);
     }
 
-    /** No more than so many cards, or sets of them, are alike: laid on one sketch. */
+    /** At most this many cards, or sets of them, use the same sketch. */
     public function alike(?int $most): self
     {
         return $this->with(['alike' => $most === null ? null : max(1, $most)]);
@@ -202,7 +202,7 @@ final readonly class Preferences
         return $this->with(['pictures' => $isMust]);
     }
 
-    /** Some cards may go without words, once no others are to be had. */
+    /** Some cards may have no words, if none are left. */
     public function wordless(bool $may = true): self
     {
         return $this->with(['wordless' => $may]);
@@ -220,13 +220,13 @@ final readonly class Preferences
         return $this->with(['uses' => $uses]);
     }
 
-    /** One of everything of which there are two or more stays as it is. */
+    /** One of everything stays, if there are two or more. */
     public function savingOne(bool $isSaved = true): self
     {
         return $this->with(['savesOne' => $isSaved]);
     }
 
-    /** So much of the base shows round the fronts of new cards, 0 where they are covered; null as the sketches have it. */
+    /** The width of the base that shows round new fronts. 0 for covered fronts, null for what the sketches say. */
     public function framed(?Length $frame): self
     {
         return $this->with(['frame' => $frame]);
@@ -248,14 +248,14 @@ final readonly class Preferences
         return $this->with(['sketchesOff' => $sketches]);
     }
 
-    /** Every card gets a panel to write on, as far as the stock goes. */
+    /** Every card gets a panel to write on, as far as the stock lasts. */
     public function lined(bool $isLined = true): self
     {
         return $this->with(['insides' => $isLined]);
     }
 
     /**
-     * The sketches new cards may be laid on; all of them where every one is switched off.
+     * The sketches that new cards may use. All of them if every one is switched off.
      *
      * @param  list<Sketch>  $shelf
      * @return list<Sketch>
@@ -282,7 +282,7 @@ final readonly class Preferences
         return $this->uses[$component] ?? Wanted::AsItComes;
     }
 
-    /** Whether a table lies the same under both: what differs is only what is asked for or left alone. */
+    /** Whether both wishes give the same table, so that only the numbers asked for differ. */
     public function laysAs(self $other): bool
     {
         return $this->savesOne === $other->savesOne

@@ -41,7 +41,7 @@ final class RemainingStock
         return $this->free[$component] ?? 0;
     }
 
-    /** The plan that yields these pieces too, or null where there is none. */
+    /** The plan that gives these pieces too. Null if there is none. */
     public function planWith(string $component, Piece ...$extra): ?CutPlan
     {
         foreach ($extra as $piece) {
@@ -54,13 +54,13 @@ final class RemainingStock
         return $plan->isComplete() ? $plan : null;
     }
 
-    /** Sheets that are opened for a plan and have not been before. */
+    /** The sheets that a plan cuts into and that were whole before. */
     public function newlyOpened(string $component, CutPlan $plan): int
     {
         return max(0, $plan->sheetsOpened() - (($this->plans[$component] ?? null)?->sheetsOpened() ?? 0));
     }
 
-    /** Books a card whose pieces planWith() has found room for. */
+    /** Books a card whose pieces planWith() has placed. */
     public function take(Card $card): void
     {
         foreach ($card->takings as $taking) {
@@ -74,7 +74,7 @@ final class RemainingStock
         }
     }
 
-    /** What a card takes of something counted is there again. */
+    /** Returns what a card took of counted things. */
     public function giveBack(Taking ...$takings): void
     {
         foreach ($takings as $taking) {
@@ -90,7 +90,7 @@ final class RemainingStock
         return $this->plans;
     }
 
-    /** A quick look that may say yes too often: a sheet is large enough, and there is that much area left in all. */
+    /** A quick check that may say yes too often: some sheet is large enough, and the total area is enough. */
     public function mayYield(string $component, Size $size, bool $mayTurn): bool
     {
         if ($this->table->isPrepared($component)) {

@@ -13,24 +13,24 @@ use KeepShare\Core\Keep\Apart;
 use KeepShare\Core\Kit\Component;
 
 /**
- * Goods that no card can need any more as they are: a card takes at most one base, one envelope and one sentiment, so of
- * none of them are more needed than cards can still be made; and of words that are not to come twice, one at most.
+ * Goods that no card can need any more as they are. A card takes at most one base, one envelope and one sentiment, so
+ * no more of them are needed than cards can still be made. Words that may be used only once are needed once.
  *
- * Taking spares apart therefore never costs a card.
+ * So taking spares apart never costs a card.
  */
 final readonly class Spare
 {
-    /** Marks the id of what a component gives when it is taken apart. */
+    /** The mark after the id of what a component gives when it is taken apart. */
     private const MARK = '~';
 
-    /** More parts than this no share-out cuts up: the rest of a large count stays as it is. */
+    /** A share-out never cuts up more parts than this. The rest of a large count stays as it is. */
     private const MOST = 500;
 
     private function __construct(public Component $component, public int $count, public Apart $apart)
     {
     }
 
-    /** So many of a component; null where it gives nothing. */
+    /** A number of one component. Null if it gives nothing. */
     public static function of(Component $component, int $count): ?self
     {
         $apart = Apart::of($component);
@@ -44,7 +44,7 @@ final readonly class Spare
      */
     public static function on(Table $table, int $more = 0): array
     {
-        // Where paper is short it is what things are taken apart for: it does not make them spare.
+        // Paper is taken from other goods when it is short, so a shortage of paper does not make them spare.
         $most = Bound::byCount($table)->cards + $more;
 
         return self::beyond($table, static function (Component $component) use ($table, $most): int {
@@ -79,7 +79,7 @@ final readonly class Spare
         return $spares;
     }
 
-    /** The same, with only so many taken apart. */
+    /** The same, with only some taken apart. */
     public function taking(int $count): self
     {
         return new self($this->component, $count, $this->apart);
@@ -119,7 +119,7 @@ final readonly class Spare
         return $this->component->id.self::MARK;
     }
 
-    /** The component that something was taken from, where its id is that of a part. */
+    /** The component that a part comes from, if the id is that of a part. */
     public static function sourceOf(string $id): ?string
     {
         return str_ends_with($id, self::MARK) ? substr($id, 0, -strlen(self::MARK)) : null;

@@ -21,7 +21,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Sketch;
 
-/** What cards may be made of: what lies there, under the wishes of the maker. Made by Inventory::under() alone. */
+/** What cards may be made of: what is on the table, under the maker's wishes. It is made by Inventory::under() only. */
 final readonly class Table
 {
     private const FROM_STASH = 60;
@@ -86,8 +86,8 @@ final readonly class Table
     }
 
     /**
-     * Those that are left on. A front with nothing cut for it is a card where the base is printed, where there is no sheet of
-     * anything to lay on it, or where one piece covers it: such sketches are kept only where there may be one.
+     * The usable sketches. A front without any cut part is a card only if the base is printed, if there is no sheet at
+     * all, or if one piece covers it. Such sketches are kept only if that is possible.
      *
      * @return list<Sketch>
      */
@@ -105,7 +105,7 @@ final readonly class Table
         return $mayBeBare ? $sketches : array_values(array_filter($sketches, static fn (Sketch $one): bool => ! $one->isBare()));
     }
 
-    /** There is no sheet of anything, but what could be taken apart. */
+    /** Whether there is no sheet of anything, except what could be taken apart. */
     public function isBareKit(): bool
     {
         return self::isBare($this->laying);
@@ -122,7 +122,7 @@ final readonly class Table
         return true;
     }
 
-    /** Whether a card may be made on a sketch on a base: one with nothing cut for it not on any. */
+    /** Whether a card may use a sketch on a base. A sketch without cut parts does not suit every base. */
     public function allowsOn(Sketch $sketch, ?CardBase $base): bool
     {
         return ! $sketch->isBare() || $sketch->focus === Focus::Piece || $base?->printed !== null || $this->isBareKit();
@@ -161,7 +161,7 @@ final readonly class Table
     }
 
     /**
-     * The same table, where some sheets are cut in one way only.
+     * The same table, with some sheets cut in a fixed way.
      *
      * @param  array<string, Prepared>  $prepared  by component
      */
@@ -170,13 +170,15 @@ final readonly class Table
         return new self($this->laying, $this->wishes, $this->sketches, $this->plans->cutBy($prepared), $this->layouts, $this->harmonies);
     }
 
-    /** Whether it is decided how the sheets of a component are cut: then pieces are found there in their very size, or not. */
+    /**
+     * Whether the cuts of a component's sheets are decided. Then pieces are found in their exact size or not at all.
+     */
     public function isPrepared(string $component): bool
     {
         return $this->plans->isPrepared($component);
     }
 
-    /** The table with these cards on it too, each with all it takes. */
+    /** The table with these cards on it too, and all that they take. */
     public function after(Card ...$cards): self
     {
         $laying = $this->laying->after(...$cards);
@@ -184,13 +186,16 @@ final readonly class Table
         return new self($laying, $this->wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies);
     }
 
-    /** The table with all that no card can need as it is taken apart: liners, halves of bases, backs of words. */
+    /** The table with everything taken apart that no card needs as it is: liners, halves of bases, backs of words. */
     public function sparesApart(): self
     {
         return $this->apart(...Spare::on($this));
     }
 
-    /** The table with what everything on it would give, were it taken apart too: no choice of what is taken apart gives more cards. */
+    /**
+     * The table with what all goods would give if they were taken apart too. No choice of what to take apart gives more
+     * cards.
+     */
     public function everythingApart(): self
     {
         $laying = $this->laying->besides(...Spare::all($this));
@@ -209,7 +214,7 @@ final readonly class Table
     }
 
     /**
-     * Where other sheets lie, so that nothing is planned yet.
+     * Other sheets are there, so nothing is planned yet.
      *
      * @param  list<Sketch>  $sketches
      */
@@ -218,15 +223,15 @@ final readonly class Table
         return new self($laying, $this->wishes, $sketches, Plans::with($this->wishes->trimmer()), $layouts, $this->harmonies);
     }
 
-    /** With so much taken apart as some cards take of what it gives. */
+    /** With as much taken apart as some cards take of it. */
     public function apartFor(Card ...$cards): self
     {
         return $this->apart(...$this->sparesIn(...$cards));
     }
 
     /**
-     * The table with cards on it too that were found with spares apart, to see what stops the next. For so many more cards nothing
-     * else is taken apart: what lies there whole is not to be bought.
+     * The table with further cards on it that were found with spares taken apart, to see what stops the next. Nothing
+     * else is taken apart for some more cards, since whole goods on the table must not be bought.
      */
     public function beyond(int $more, Card ...$cards): self
     {
@@ -262,7 +267,7 @@ final readonly class Table
         return $this->plans->of($component, $this->stock[$component] ?? [], $pieces);
     }
 
-    /** The surface that a taking shows, or null where it is not cut from a sheet. */
+    /** The face that a taking shows. Null if it is not cut from a sheet. */
     public function surfaceOf(?Taking $taking): ?Surface
     {
         $component = $taking === null ? null : $this->components[$taking->component] ?? null;
@@ -273,7 +278,7 @@ final readonly class Table
             : Surface::of($component->id, $taking->face, $face, $component->kind()->isPrintedPaper());
     }
 
-    /** The surface of the largest paper of a card, which the others are chosen to go with. */
+    /** The face of the largest paper of a card, which the others should match. */
     public function mainOf(Card $card): ?Surface
     {
         foreach ($card->layout($this->unit)->largestPaperFirst() as $laid) {
@@ -303,8 +308,8 @@ final readonly class Table
     }
 
     /**
-     * On how many more cards words may stand: on any number, unless they are to be said once; then on one, or one set, where
-     * no card says them, and on those of a design that is followed, since its maker means them to be said.
+     * On how many more cards some words may be used. Usually on any number. If words may be used once, then on one card
+     * or set, if no card has them yet, and on the followed designs that have them.
      *
      * @param  string  $words  in lower case
      */
@@ -328,7 +333,7 @@ final readonly class Table
         return count(array_filter($card->takings, fn (Taking $taking): bool => isset($this->stash[$taking->component])));
     }
 
-    /** Points of goodness that taking from the stash costs: it is for where the kit runs out. */
+    /** The penalty for taking from the stash, in points of goodness. The stash is for where the kit runs out. */
     public function stashCost(string $component): int
     {
         return isset($this->stash[$component]) ? self::FROM_STASH : 0;
@@ -340,7 +345,7 @@ final readonly class Table
         return ($this->isStashOpen || ! isset($this->stash[$component])) && $this->wishes->useOf($component) !== Wanted::Never;
     }
 
-    /** How many more cards may take from the stash; null for any number. */
+    /** How many more cards may take from the stash. Null for any number. */
     public function stashLeft(): ?int
     {
         return match (true) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
-/** How willingly a component is taken. */
+/** How willingly a component is used. */
 enum Wanted: string
 {
     case UseUp = 'use up';
@@ -12,7 +12,7 @@ enum Wanted: string
     case Save = 'save';
     case Never = 'never';
 
-    /** What taking it is worth beside how well it goes with the rest. */
+    /** What using it is worth, beside how well it matches the rest. */
     public function worth(): int
     {
         return match ($this) {

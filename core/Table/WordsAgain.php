@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
-/** How often the same words may stand on cards that are no set. */
+/** How often the same words may be used on cards that are not a set. */
 enum WordsAgain: string
 {
-    /** Different words first; when those run out, the ones that stand on the fewest cards. */
+    /** Different words first. When they run out, those on the fewest cards. */
     case WhenOut = 'again';
     case Once = 'once';
     case Freely = 'freely';

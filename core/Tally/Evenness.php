@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Tally;
 
-/** Whether a kit went evenly, or one kind of thing was left while another was gone. */
+/** Whether a kit was used evenly, or one kind of thing was left while another ran out. */
 final class Evenness
 {
-    /** Shares that lie closer than this, in per cent, are as good as even. */
+    /** Shares closer than this, in per cent, count as even. */
     private const EVEN = 25;
 
     /**

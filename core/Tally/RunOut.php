@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Tally;
 
 /**
- * Which component ran out first, in the order in which the cards are numbered. What one or two cards take is meant for those
- * and runs out on nobody.
+ * Which component ran out first, in the order of the cards' numbers. What only one or two cards take does not run out.
  */
 final readonly class RunOut
 {

@@ -9,14 +9,14 @@ use KeepShare\Core\Measure\Size;
 /** How much of a component its cards take, in whole per cent. */
 final class Share
 {
-    /** By number: pieces, or any count of equal things. Rounded down, so that 100 means all of it. */
+    /** By number of pieces or other equal things. Rounded down, so that 100 means all of it. */
     public static function ofCount(int $used, int $all): int
     {
         return $all === 0 ? 0 : intdiv(100 * $used, $all);
     }
 
     /**
-     * By area: what the pieces cover of the sheets.
+     * By area: how much of the sheets the pieces cover.
      *
      * @param  list<Size>  $pieces
      * @param  list<Size>  $sheets

@@ -13,8 +13,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What the things cost that went on cards, by the price of what is bought at a time: a sheet of what is cut, ten bases or
- * envelopes, of everything else as many as there were when the price was written. In the smallest coin, to the nearest.
+ * What the things on cards cost, by the price of a unit: a sheet, ten bases or envelopes, or as many as there were when
+ * the price was written. In the smallest coin, rounded to the nearest.
  */
 final class UsedCost
 {
@@ -38,7 +38,7 @@ final class UsedCost
         return Price::share($price, $area, max(1, $good->size()->area()));
     }
 
-    /** What the price is of: "a sheet", "ten", "all 24", "72 in". */
+    /** What the price is for: "a sheet", "ten", "all 24", "72 in". */
     public static function soldAs(Component $component, Unit $unit): string
     {
         return match (true) {

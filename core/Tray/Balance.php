@@ -12,7 +12,7 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
-/** For how many more cards each thing is enough by itself: one look shows what is out of balance in a kit. */
+/** For how many more cards each thing would be enough by itself, so that one look shows what is out of balance. */
 final readonly class Balance
 {
     /**
@@ -46,7 +46,7 @@ final readonly class Balance
         ];
     }
 
-    /** By the paper and cardstock of an ordinary card: the middle one of all sketches. */
+    /** By the paper and cardstock of an ordinary card: the median of all sketches. */
     private static function byPaper(Table $table): int
     {
         $areas = [];

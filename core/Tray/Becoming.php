@@ -13,18 +13,18 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Tray\Kind\FrameParts;
 
 /**
- * What one scrap can become: what the bonus cards would cut from it, the best mix of standard parts, and the best of each
- * kind by itself, by what the cards that could still be made lack.
+ * What one scrap can become: what the bonus cards would cut from it, the best mix of standard parts, and the best of
+ * each kind alone. Parts are valued by what the cards still possible lack.
  */
 final readonly class Becoming
 {
-    /** Boxes that are joined before a filling is given up: a scrap is looked at while an arrow key is held down. */
+    /** How many boxes are joined before a filling is given up, since an arrow key may be held down. */
     private const BOXES = 60;
 
-    /** Sizes that a mix is made of. */
+    /** How many sizes a mix uses. */
     private const MIXED = 5;
 
-    /** More of one part from one scrap than anyone cuts. */
+    /** Nobody cuts more of one part from one scrap than this. */
     private const MANY = 24;
 
     private function __construct(private Scrap $scrap, private Lacks $lacks, private Trimmer $trimmer)

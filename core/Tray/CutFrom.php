@@ -14,11 +14,11 @@ enum CutFrom
     case Any;
     case Printed;
     case Plain;
-    /** Something to write on: plain cardstock that takes ink, or a calm light print. */
+    /** A panel to write on: plain cardstock that takes ink, or a calm light print. */
     case Writable;
     /** Thin enough to line an envelope. */
     case Thin;
-    /** A print with things on it that one would cut out. */
+    /** A print with motifs that can be cut out. */
     case Pictured;
 
     public function takes(Scrap $scrap): bool

@@ -24,11 +24,11 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What is looked for in the scrap box, as people ask: "strip 2 x 5 1/2 calm blue", "circle 2 vellum", "anything 4 x 5 1/4
- * for a man".
+ * What is looked for in the scrap box, in a maker's words: "strip 2 x 5 1/2 calm blue", "circle 2 vellum", "anything 4
+ * x 5 1/4 for a man".
  *
- * A measure is the least it must have, lying either way. Words must be in the name, the kit, the kind, the shape or the print;
- * of what is near in colour the nearest comes first.
+ * A measure is the least size, in either direction. Words must be in the name, the kit, the kind, the shape or the
+ * print. The nearest colour comes first.
  */
 final readonly class Find
 {
@@ -46,16 +46,16 @@ final readonly class Find
         'circle', 'heart', 'star', 'flower', 'leaf', 'label',
     ];
 
-    /** What is cut with a die or a punch: a scrap becomes one where it is said how large. */
+    /** What is cut with a die or a punch. A scrap can become it if its size is said. */
     private const SHAPES = ['circle', 'heart', 'star', 'flower', 'leaf', 'label'];
 
-    /** So many degrees on the wheel of colours part blue from purple and from green. */
+    /** The degrees on the colour wheel that separate blue from purple and from green. */
     private const OTHER_HUE = 32;
 
-    /** Added to how far apart two colours are that nobody calls by one name. */
+    /** Added to the distance of two colours that have different names. */
     private const OTHER_COLOUR = 100.0;
 
-    /** Words that only tell which of several colours of one name is meant. */
+    /** Words that only tell apart colours of one name. */
     private const SHADES = ['sea', 'sky', 'ice', 'deep', 'pale', 'dark', 'rope'];
 
     /**
@@ -113,14 +113,14 @@ final readonly class Find
         return new self($noun, $size, $isBusy, $colour, $finish, $isPrinted, $motif, $isForAMan, $words);
     }
 
-    /** A scrap of it is large enough, lying either way. */
+    /** Whether a scrap of it is large enough, in either direction. */
     public function takes(Size $size): bool
     {
         return $this->size === null || $this->size->fitsIn($size, true);
     }
 
     /**
-     * A standard part that is called otherwise is none; any plain scrap may become what is asked for, where it is said how large.
+     * A standard part with another name does not match. A plain scrap may become what is asked for if its size is said.
      *
      * @param  Motif|null  $print  of the face that would be shown: a paper printed with hearts has hearts to be cut out
      */
@@ -136,7 +136,7 @@ final readonly class Find
     }
 
     /**
-     * Whether a ready-made thing, such as a die cut or a sticker, is what is asked for by its name, its kind or its shape.
+     * Whether a ready-made thing, such as a die cut or a sticker, matches by its name, its kind or its shape.
      *
      * @param  string  $from  the kit it is of
      */
@@ -155,7 +155,7 @@ final readonly class Find
         return $isLarge && $isOfColour && array_diff($wanted, self::namesOf($component, $from)) === [];
     }
 
-    /** What is asked for is said only of papers and cardstock. */
+    /** Whether the request only makes sense for papers and cardstock. */
     private function isOfPaper(): bool
     {
         return $this->isBusy !== null || $this->finish !== null || $this->isPrinted !== null;
@@ -170,7 +170,7 @@ final readonly class Find
     }
 
     /**
-     * By which words a component is known: its name, its kind, its shape, its prints and the kit it is of.
+     * The words by which a component is found: its name, its kind, its shape, its prints and its kit.
      *
      * @return list<string> in the singular
      */
@@ -186,7 +186,7 @@ final readonly class Find
     }
 
     /**
-     * The face of a component that would be shown, the nearest in colour; null where it has none that will do.
+     * The face of a component to be shown: the nearest in colour. Null if none matches.
      *
      * @param  string  $from  the kit it is of, or came from
      */
@@ -207,8 +207,8 @@ final readonly class Find
     }
 
     /**
-     * How far a face is from the colour asked for; 0 where none is. Who asks for blue wants blue, be it light or dark: how
-     * light it is counts a third.
+     * How far a face is from the colour asked for, or 0 if none was. A request for blue means light or dark blue, so
+     * lightness counts a third.
      */
     public function apart(Face $face): float
     {
@@ -221,7 +221,10 @@ final readonly class Find
         return $apart + ($this->isOtherColour($face->ground()) ? self::OTHER_COLOUR : 0.0);
     }
 
-    /** It is called by another name: purple or grey where blue is asked for. Of what has no hue, distance alone tells. */
+    /**
+     * Whether it has another colour name: purple or grey when blue is asked for. For colours without hue only the
+     * distance counts.
+     */
     private function isOtherColour(Colour $colour): bool
     {
         $wanted = $this->colour?->hue();
@@ -257,7 +260,7 @@ final readonly class Find
     /** @throws BadLine */
     private static function size(Token $token, string $width, string $height, Unit $unit): Size
     {
-        // "10 x 15 cm" is centimetres both ways.
+        // "10 x 15 cm" is in centimetres both ways.
         if (preg_match(self::UNIT, $width) === 0 && preg_match(self::UNIT, $height, $said) === 1) {
             $width .= $said[1];
         }
@@ -268,7 +271,7 @@ final readonly class Find
         }
     }
 
-    /** A word that has been understood with others: of a colour, of whom it is for, or one that means nothing by itself. */
+    /** A word that is understood together with others: of a colour, of a person, or one without meaning of its own. */
     private static function isSaid(string $word, bool $isForAMan, ?Colour $colour): bool
     {
         $isColour = $colour !== null && (ColourName::in($word) !== null || in_array($word, self::SHADES, true));

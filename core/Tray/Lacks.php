@@ -10,13 +10,13 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\Kind\FrameParts;
 
 /**
- * What the cards that could still be made lack: of each standard part, how many cards it could serve, how many of those
- * are still to come, and how much of it the tray and the whole sheets can give. What is scarce is worth more; what no
- * card has a place for is worth its paper only.
+ * What the cards still possible lack. For each standard part: how many cards could use it, how many of those can still
+ * be made, and how much of it the tray and the whole sheets give. Scarce parts are worth more. A part that no card
+ * needs is worth only its paper.
  */
 final class Lacks
 {
-    /** What a part is worth that every card to come wants and nothing else can give. */
+    /** The value of a part that every further card needs and nothing else can give. */
     private const MOST = 1_000;
 
     /** One point of scarcity outweighs any area. */
@@ -25,7 +25,7 @@ final class Lacks
     /** @var list<StandardPart> */
     public readonly array $parts;
 
-    /** How many cards are still to come, were there paper for them. */
+    /** How many cards could still be made if there were paper for them. */
     public readonly int $cards;
 
     private readonly Slots $slots;
@@ -59,7 +59,7 @@ final class Lacks
         return new self($table, $scraps);
     }
 
-    /** Of how many parts like this one card is made; null where no card wants one. */
+    /** How many parts like this one a card needs. Null if no card needs one. */
     public function perCard(StandardPart $part): ?int
     {
         $id = $part->id();
@@ -70,7 +70,7 @@ final class Lacks
         return $this->perCard[$id];
     }
 
-    /** How many cards so many of a part could serve, of those to come. */
+    /** How many of the possible cards could use this many of a part. */
     public function serves(StandardPart $part, int $count): int
     {
         $each = $this->perCard($part);
@@ -79,8 +79,8 @@ final class Lacks
     }
 
     /**
-     * How many cards so many of several parts could serve together. A frame takes two long strips and two short ones: four of one
-     * length are none.
+     * How many of the possible cards could use several parts together. A frame needs two long strips and two short
+     * ones, so four of one length are not enough.
      *
      * @param  array<string, int>  $counts  by the id of the part
      */
@@ -95,13 +95,13 @@ final class Lacks
                 $cards += $this->serves($part, $counts[$part->id()] ?? 0);
             }
         }
-        // On a square front all four are as long.
+        // On a square front all four have one length.
         $frames = $frame === [] ? 0 : intdiv(min($frame), count($frame) === 1 ? 4 : 2);
 
         return min($this->cards, $cards + $frames);
     }
 
-    /** What one of a part is worth: above 0, by scarcity, then by area. */
+    /** The value of one part: above 0, by scarcity, then by area. */
     public function worth(StandardPart $part): int
     {
         $each = $this->perCard($part);
@@ -114,7 +114,7 @@ final class Lacks
         return $area + self::POINT * max(1, intdiv(self::MOST * $wanted, ($wanted + $this->supplyOf($part)) * $each));
     }
 
-    /** What is cut with a die, or out of a print, can be the picture of a card. */
+    /** What is cut with a die or out of a print can be the picture of a card. */
     private function isCutForItself(StandardPart $part): bool
     {
         if ($part->stuff === CutFrom::Pictured) {

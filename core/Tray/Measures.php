@@ -8,7 +8,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A measure that is told in inches by some and in millimetres by others, each a plain figure on its own ruler. */
+/** A measure with a plain figure on each ruler, in inches and in millimetres. */
 final class Measures
 {
     public static function length(Unit $unit, string $inches, string $millimetres): Length
@@ -16,7 +16,7 @@ final class Measures
         return Length::parse($unit === Unit::Inch ? $inches : $millimetres, $unit);
     }
 
-    /** So much wide and high, by either ruler. */
+    /** A width and a height, for either ruler. */
     public static function square(Unit $unit, string $inches, string $millimetres): Size
     {
         $side = self::length($unit, $inches, $millimetres);
@@ -24,7 +24,7 @@ final class Measures
         return Size::of($side, $side);
     }
 
-    /** What a mat is larger than what lies on it, on every side. */
+    /** How much larger than its panel a mat is, on every side. */
     public static function reveal(Unit $unit): Length
     {
         return self::length($unit, '1/8', '3');

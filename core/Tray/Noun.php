@@ -6,16 +6,16 @@ namespace KeepShare\Core\Tray;
 
 use KeepShare\Core\Measure\Size;
 
-/** What parts are called, one and many. */
+/** The singular and the plural of a part. */
 final class Noun
 {
     private const UNLIKE = ['leaf' => 'leaves', 'fish' => 'fish', 'sheep' => 'sheep'];
 
-    /** A part at least so many times as long as it is wide is a strip. */
+    /** A part at least this many times as long as wide is a strip. */
     private const STRIP = 3;
 
     /**
-     * What a piece of a plan is called.
+     * The name of a piece in a plan.
      *
      * @param  string  $piece  the id of a standard part, or a card and a part of it
      */
@@ -40,7 +40,7 @@ final class Noun
         return self::UNLIKE[$noun] ?? $noun.'s';
     }
 
-    /** The one of many: "strip" of "strips"; a word that is not many is left as it is. */
+    /** The singular: "strip" for "strips". Other words stay as they are. */
     public static function one(string $word): string
     {
         $unlike = array_search($word, self::UNLIKE, true);

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Tray;
 
 use KeepShare\Core\Table\Table;
 
-/** One kind of standard part that scraps are made into. A new one is a class and a line in PartKinds. */
+/** One kind of standard part that scraps become. A new one is a class and a line in PartKinds. */
 interface PartKind
 {
     /** @return list<StandardPart> every size of it that is of use on this table; some may come twice */

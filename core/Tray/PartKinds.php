@@ -17,7 +17,7 @@ use KeepShare\Core\Tray\Kind\SquareParts;
 use KeepShare\Core\Tray\Kind\StripParts;
 use KeepShare\Core\Tray\Kind\TagParts;
 
-/** The kinds of standard part, those that cards are made of before those that are beside. */
+/** The kinds of standard part. Those that cards are made of come first. */
 final class PartKinds
 {
     private const ALL = [

@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
 
-/** A part of a sheet that no card takes: it lies on the tray, or will when the sheet it is part of is cut. */
+/** A part of a sheet that no card takes. It is on the tray, or will be once its sheet is cut. */
 final readonly class Scrap
 {
     /** @param  SheetGood  $good  what it is of */
@@ -19,7 +19,7 @@ final readonly class Scrap
     {
     }
 
-    /** Null where the component does not come in sheets. */
+    /** Null if the component does not come in sheets. */
     public static function of(string $id, Component $component, Stock $stock): ?self
     {
         return $component->good instanceof SheetGood ? new self($id, $component, $component->good, $stock) : null;
@@ -30,19 +30,19 @@ final readonly class Scrap
         return $this->stock->size;
     }
 
-    /** Shows a print: papers, panels, liners; else it is cardstock. */
+    /** Whether it has a print, as papers, panels and liners do. Otherwise it is cardstock. */
     public function isPrinted(): bool
     {
         return ! $this->good instanceof Cardstock;
     }
 
-    /** Cardstock thick enough to carry others; papers and vellum are thin. */
+    /** Whether it is cardstock thick enough to carry others. Papers and vellum are thin. */
     public function cardstock(): ?Cardstock
     {
         return $this->good instanceof Cardstock ? $this->good : null;
     }
 
-    /** Every face has an up, so that a panel of it stands one way only. */
+    /** Whether every face is directional, so that a panel fits only one way. */
     public function hasUp(): bool
     {
         return array_filter($this->good->faces(), static fn (Face $face): bool => ! $face->directional) === [];

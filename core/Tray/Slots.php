@@ -32,7 +32,7 @@ final readonly class Slots
     }
 
     /**
-     * What is cut for the cards that is called so: a strip, or a panel.
+     * The cut parts with this name: a strip, or a panel.
      *
      * @return list<StandardPart>
      */
@@ -56,9 +56,9 @@ final readonly class Slots
     }
 
     /**
-     * Of how many parts like this a card is made that is made of the fewest; null where no card has a place for it.
+     * The least number of parts like this on one card. Null if no card has a place for it.
      *
-     * A place takes a part that is no smaller, and not so large that most of it would be cut off again.
+     * A place takes a part that is large enough, but not one of which most would be cut off again.
      */
     public function perCard(StandardPart $part): ?int
     {

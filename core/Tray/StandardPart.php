@@ -7,7 +7,7 @@ namespace KeepShare\Core\Tray;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** One size of a kind of part, cut from a scrap as a plain rectangle and then shaped where its kind wants that. */
+/** One size of a kind of part. It is cut from a scrap as a plain rectangle, and then shaped if its kind needs that. */
 final readonly class StandardPart
 {
     private function __construct(
@@ -21,7 +21,7 @@ final readonly class StandardPart
 
     /**
      * @param  string  $noun  what one is called: "strip"
-     * @param  bool  $mayTurn  false where a print with an up has to stand
+     * @param  bool  $mayTurn  false if a directional print has to stand upright
      * @param  string|null  $how  said after its size: "for a mat 2 1/4 × 2 1/4", "with the punch"
      */
     public static function of(string $noun, Size $size, CutFrom $stuff = CutFrom::Any, bool $mayTurn = true, ?string $how = null): self
@@ -29,7 +29,7 @@ final readonly class StandardPart
         return new self($noun, $size, $stuff, $mayTurn, $how);
     }
 
-    /** Tells it from every other: its name and its sides. */
+    /** A key that tells it from every other: its name and its sides. */
     public function id(): string
     {
         return sprintf('%s:%dx%d', $this->noun, $this->size->width->units, $this->size->height->units);
@@ -51,7 +51,7 @@ final readonly class StandardPart
         return $this->mayTurn || ! $scrap->hasUp();
     }
 
-    /** How many a scrap gives in even rows, all lying the same way. */
+    /** How many a scrap gives in even rows, all in one direction. */
     public function inRows(Scrap $scrap): int
     {
         $lying = $this->turnsOn($scrap) ? self::rows($this->size->turned(), $scrap->size()) : 0;

@@ -9,7 +9,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Table\Bound;
 
-/** What a whole tray is turned into: the cards it gives, and how each scrap is cut for them and into standard parts. */
+/** What a whole tray becomes: the cards it gives, and how each scrap is cut for them and into standard parts. */
 final readonly class TrayPlan
 {
     /**
@@ -36,18 +36,18 @@ final readonly class TrayPlan
         return count($this->cards) >= $this->bound->cards;
     }
 
-    /** "12 bonus cards, and no cutting gives more", or how many there could be. */
+    /** "12 bonus cards. No way of cutting gives more", or how many are possible at most. */
     public function says(): string
     {
         $many = count($this->cards);
         $cards = $many === 1 ? '1 bonus card' : "$many bonus cards";
 
         return $this->isProven()
-            ? "$cards, and no way of cutting gives more: {$this->bound->need->plural()} end there."
-            : "$cards; no way of cutting gives more than {$this->bound->cards}, as far as {$this->bound->need->plural()} go.";
+            ? "$cards. No way of cutting gives more: then {$this->bound->need->plural()} run out."
+            : "$cards. At most {$this->bound->cards} are possible: then {$this->bound->need->plural()} run out.";
     }
 
-    /** Per cent of the paper of the scraps that no part is cut from, rounded up. */
+    /** The share of the scraps that is not used, in per cent, rounded up. */
     public function leftPerCent(): int
     {
         return $this->all === 0 ? 0 : intdiv(100 * $this->left + $this->all - 1, $this->all);

@@ -9,7 +9,7 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Table\Table;
 
-/** What cards that were found take of the scraps and sheets on a tray, each piece named by its card and its part. */
+/** What some cards take from the scraps and sheets of a tray. Each piece is named by its card and its part. */
 final readonly class Uses
 {
     /**
@@ -46,7 +46,7 @@ final readonly class Uses
         return new self($plans, $shares);
     }
 
-    /** Per cent of the paper of a card that comes from scraps; null where nothing is cut for it. */
+    /** The share of a card's paper that comes from scraps, in per cent. Null if nothing is cut for it. */
     public function scrapOf(int $card): ?int
     {
         return $this->scrap[$card] ?? null;

@@ -8,7 +8,7 @@ use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Measure\Unit;
 
-/** One way of cutting up a scrap: its cuts, what comes of it, and for how many cards. */
+/** One way to cut up a scrap: its cuts, its parts, and for how many cards they are. */
 final readonly class WayToCut
 {
     /**
@@ -45,7 +45,7 @@ final readonly class WayToCut
         return new self($plan, $counts, $byId, $lacks->servedBy($counts), [], $worth, self::left($scrap, $plan));
     }
 
-    /** What bonus cards cut from it; each piece is named by the number of its card, a stroke, and its part. */
+    /** What bonus cards cut from it. Each piece is named by the number of its card, a stroke, and its part. */
     public static function forCards(Scrap $scrap, SheetPlan $plan): self
     {
         $parts = $counts = $cards = [];
@@ -61,7 +61,7 @@ final readonly class WayToCut
         return new self($plan, $counts, $parts, count($cards), $cards, PHP_INT_MAX, self::left($scrap, $plan));
     }
 
-    /** Tells it from every other way of cutting the same scrap. */
+    /** A key that tells it from every other way to cut the same scrap. */
     public function key(): string
     {
         return substr(hash('sha256', json_encode($this->plan->toArray(), JSON_THROW_ON_ERROR)), 0, 12);
@@ -78,7 +78,7 @@ final readonly class WayToCut
         return implode(', ', $says);
     }
 
-    /** What is to know of its parts: "for a mat 2 1/4 × 2 1/4; with a fishtail". */
+    /** Notes on its parts: "for a mat 2 1/4 × 2 1/4; with a fishtail". */
     public function how(): string
     {
         return implode('; ', array_unique(array_filter(array_map(
@@ -87,7 +87,7 @@ final readonly class WayToCut
         ))));
     }
 
-    /** "bonus cards 13 and 14 want them", "for two cards", "no card wants one". */
+    /** Who needs the parts: "bonus cards 13 and 14", "for two cards", "no card needs one". */
     public function serves(): string
     {
         $for = $this->for;
@@ -96,7 +96,7 @@ final readonly class WayToCut
         return match (true) {
             $last !== null && $for !== [] => 'bonus cards '.implode(', ', $for)." and $last are cut from it so",
             $last !== null => "bonus card $last is cut from it so",
-            $this->cards === 0 => 'no card lacks it',
+            $this->cards === 0 => 'no card needs it',
             $this->cards === 1 => 'for one card',
             default => "for $this->cards cards",
         };

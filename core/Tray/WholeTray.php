@@ -17,17 +17,17 @@ use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
 
 /**
- * The whole tray at once: as many cards as it gives, then what they leave of each scrap is filled with standard parts so
- * that the least is thrown away.
+ * The whole tray at once: as many cards as it gives. Then the rest of each scrap is filled with standard parts, so that
+ * little is thrown away.
  *
- * How many cards is bounded as every share-out is. Of the waste nothing is claimed: it is the least that was found.
+ * The number of cards is bounded as in every share-out. The waste is the least that was found, which is not proven.
  */
 final readonly class WholeTray
 {
-    /** Boxes that are joined for one scrap. */
+    /** How many boxes are joined for one scrap. */
     private const BOXES = 60;
 
-    /** Sizes that one scrap is filled with. */
+    /** How many sizes fill one scrap. */
     private const SIZES = 6;
 
     private const MANY = 24;
@@ -68,7 +68,7 @@ final readonly class WholeTray
         return TrayPlan::of($cards, Bound::on($this->tray->everythingApart()), $plans, $left, $all);
     }
 
-    /** What no card takes of a scrap, cut up into standard parts. */
+    /** The rest of a scrap that no card takes, cut into standard parts. */
     private function filled(Scrap $scrap, SheetPlan $plan): SheetPlan
     {
         foreach ($plan->offcuts() as $leaf) {
@@ -92,7 +92,7 @@ final readonly class WholeTray
         $covered = [];
         $parts = [];
         foreach ($this->lacks->parts as $part) {
-            // What no card wants is no use of a scrap: better it stays as large as it is.
+            // A part that no card needs is no improvement. The scrap is better left large.
             if ($part->mayBeOf($rest) && $this->lacks->perCard($part) !== null) {
                 $parts[$part->id()] = $part;
                 $covered[$part->id()] = $part->inRows($rest) * $part->size->area();

@@ -22,17 +22,17 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * Some cards for a class: what goes into each bag, what is prepared beforehand and what is left to do at the table, and what all
- * of it takes, with so many spare parts for mistakes.
+ * Some cards for a class: what goes into each bag, what is prepared beforehand and what is done at the table, and what
+ * all of it takes, with spare parts for mistakes.
  */
 final readonly class Workshop
 {
     public const MOST_PEOPLE = 40;
 
-    /** All straight cutting: it has no step at the bench, since it comes before it. */
+    /** All straight cutting. It has no step, since it comes before the first step. */
     public const CUTTING = 'trim';
 
-    /** A cut takes so long, and a new setting of the guide so much more, in seconds. */
+    /** Seconds for a cut, and for a new setting of the guide. */
     private const CUT = 8;
 
     private const SETTING = 15;
@@ -128,7 +128,7 @@ final readonly class Workshop
         return BagLine::of($card->number, $card->partName($taking->part), $taking, $done);
     }
 
-    /** How many spare ones there are of a line. */
+    /** How many spares there are of a line. */
     public function sparesOf(BagLine $line): int
     {
         return $this->spareSets() * ($line->size === null ? $line->quantity : 1);
@@ -140,7 +140,7 @@ final readonly class Workshop
     }
 
     /**
-     * What every component is needed for; what is never used up is left out.
+     * What every component is needed for, without what is never used up.
      *
      * @param  array<string, int>  $remade  how often the part of a line is made up again beyond its spares, by line
      * @return array<string, ClassNeed> by component
@@ -192,7 +192,7 @@ final readonly class Workshop
     }
 
     /**
-     * Sheets that are always enough: those of one size side by side in rows, whatever else would go beside them.
+     * A number of sheets that is always enough: pieces of one size in rows, with nothing else beside them.
      *
      * @param  non-empty-list<Piece>  $pieces
      */
@@ -216,7 +216,7 @@ final readonly class Workshop
     }
 
     /**
-     * The cuts over all sheets of all papers: set the guide once for all of one setting.
+     * The cuts of all sheets together, so that the guide is set once for all cuts of one setting.
      *
      * @param  array<string, ClassNeed>  $needs
      * @return array<int, int> how many at each setting, in units, the one used most first
@@ -254,7 +254,7 @@ final readonly class Workshop
     }
 
     /**
-     * How long the leader is busy beforehand with each kind, for all and the spares.
+     * How long the leader needs beforehand for each kind of step, for everyone and the spares.
      *
      * @param  array<string, ClassNeed>  $needs
      * @return array<string, int> seconds
@@ -275,8 +275,8 @@ final readonly class Workshop
     }
 
     /**
-     * The table by the clock: who is new to it takes half as long again. What is wet is left while the next is begun, and waited for
-     * only where nothing else is left.
+     * The timetable. Beginners take half as long again. While something dries the next step is begun. Waiting comes
+     * only when nothing else is left.
      *
      * @return list<array{at: int, step: Step}> seconds from the beginning
      */
@@ -301,7 +301,7 @@ final readonly class Workshop
     }
 
     /**
-     * The first in the order of the work that touches nothing wet; where all is wet, what is dry first.
+     * The first step in the order of work that touches nothing wet. If everything is wet, what dries first.
      *
      * @param  array<string, Step>  $open  by id
      * @param  array<string, int>  $dry  when what is done is dry
@@ -325,7 +325,8 @@ final readonly class Workshop
     }
 
     /**
-     * How a lost or spoiled bag is made up again: of each line, from the spares while there are some, then from what is left.
+     * How a lost or spoiled bag is packed again: each line from the spares while there are some, then from what is
+     * left.
      *
      * @param  int  $lost  bags that were lost before it
      * @return array<string, bool> by line, whether a spare is left for it

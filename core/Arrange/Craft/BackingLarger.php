@@ -7,10 +7,10 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Pieces;
 
-/** A backing, and a frame, is larger all round than the picture that lies on it. */
+/** A backing or a frame must be larger on every side than the picture on it. */
 final class BackingLarger implements CraftRule
 {
-    /** So much of it shows on every side at least: 1/16 in. */
+    /** The least that must stay visible on every side: 1/16 in. */
     private const SHOWS = 12_700;
 
     public function key(): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Arrange\Craft;
 
-/** Where a group breaks a rule: by which piece, why that matters, and what to do about it. */
+/** A rule that a group breaks: which piece breaks it, why that matters, and what to do about it. */
 final readonly class Broken
 {
     /** @param  list<Remedy>  $remedies  the least change first */

@@ -6,10 +6,13 @@ namespace KeepShare\Core\Arrange\Craft;
 
 use KeepShare\Core\Arrange\Group;
 
-/** One rule by which pieces lie together. A share-out breaks none; a maker may, and is told why and what to do. */
+/**
+ * One rule about how pieces lie together. A share-out never breaks one. A maker may, and is told why it matters and
+ * what to do.
+ */
 interface CraftRule
 {
-    /** Lower-case words with hyphens; a finding is waved off by it. */
+    /** Lower-case words with hyphens. A finding is ignored by this key. */
     public function key(): string;
 
     /** @return list<Broken> */

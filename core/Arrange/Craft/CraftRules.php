@@ -6,7 +6,7 @@ namespace KeepShare\Core\Arrange\Craft;
 
 use KeepShare\Core\Arrange\Group;
 
-/** Every rule there is, in the order they are shown. */
+/** Every rule, in the order in which they are shown. */
 final class CraftRules
 {
     /** @var list<CraftRule>|null */
@@ -32,7 +32,7 @@ final class CraftRules
     }
 
     /**
-     * The first rule that is broken, and by which piece; null where all are kept.
+     * The first broken rule with the piece that breaks it. Null if no rule is broken.
      *
      * @param  bool  $isOpen  pieces may still come
      */

@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Arrange\Silhouette;
 
-/** The face of an animal or of someone is seen whole. */
+/** The face of an animal or a person must stay fully visible. */
 final class FacesClear implements CraftRule
 {
     public function key(): string

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Arrange\Craft;
 
 use KeepShare\Core\Arrange\Group;
 
-/** Layers alternate, flat and foam: foam on foam wobbles, and makes the card thick. */
+/** Flat layers and foam layers alternate. Foam on foam wobbles and makes the card thick. */
 final class FlatAndFoam implements CraftRule
 {
     public function key(): string

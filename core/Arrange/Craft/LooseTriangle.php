@@ -7,10 +7,10 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 
-/** Three pictures lie in a loose triangle, unless a row or a column is meant. */
+/** Three pictures lie in a loose triangle, unless a row or a column is intended. */
 final class LooseTriangle implements OfTheWhole
 {
-    /** The middle one is so far off the line between the others at least: 1/8 in. */
+    /** The middle picture must be at least this far from the line between the others: 1/8 in. */
     private const OFF = 25_400;
 
     public function key(): string

@@ -7,10 +7,10 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 
-/** The weight of the pictures lies near the middle or a third of the front, not out at an edge. */
+/** The pictures must balance near the middle or a third of the front, and not at an edge. */
 final class NearThirds implements OfTheWhole
 {
-    /** As near to an edge as this, in per cent of the side, is out of balance. */
+    /** A balance point nearer to an edge than this is out of balance, in per cent of the side. */
     private const NEAR = 18;
 
     public function key(): string

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 
-/** Pictures look gathered by chance in odd numbers; two or four of them look counted out. */
+/** An odd number of pictures looks gathered by chance. Two or four look counted. */
 final class OddPictures implements OfTheWhole
 {
     public function key(): string

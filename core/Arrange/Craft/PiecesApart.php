@@ -9,10 +9,10 @@ use KeepShare\Core\Arrange\Hidden;
 use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Arrange\Stands;
 
-/** What is not meant to lie over one another lies apart: a piece that overlaps another by chance looks dropped. */
+/** Pieces lie apart unless they are meant to overlap. A piece that overlaps by chance looks dropped. */
 final class PiecesApart implements CraftRule
 {
-    /** Per cent of the piece below that may be grazed. */
+    /** How much of the lower piece may be covered by a slight overlap, in per cent. */
     private const GRAZED = 12;
 
     public function key(): string

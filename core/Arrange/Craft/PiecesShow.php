@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Hidden;
 use KeepShare\Core\Arrange\Stands;
 
-/** Of what is tucked under another piece enough shows to be known for what it is; nothing is hidden wholly. */
+/** Enough of a tucked piece must stay visible that people can tell what it is. No piece is hidden completely. */
 final class PiecesShow implements CraftRule
 {
     public function key(): string
@@ -26,9 +26,9 @@ final class PiecesShow implements CraftRule
                 $name = lcfirst($piece->stand->name);
                 $broken[] = Broken::by(
                     $part,
-                    $shows === 0 ? "Nothing of the $name shows." : "Only $shows % of the $name shows: it is not known for what it is.",
-                    "Draw it out until $least % shows, or bring it forward.",
-                    Remedy::tuck('Draw it out by four marks', $part, -4),
+                    $shows === 0 ? "Nothing of the $name shows." : "Only $shows % of the $name stays visible: nobody can tell what it is.",
+                    "Draw it out until $least % is visible, or bring it forward.",
+                    Remedy::tuck('Pull it out by four marks', $part, -4),
                     Remedy::forward('Bring it forward', $part),
                     Remedy::drop('Leave it off', $part),
                 );
@@ -38,7 +38,7 @@ final class PiecesShow implements CraftRule
         return $broken;
     }
 
-    /** Per cent of it that shows at least. */
+    /** The least that must stay visible, in per cent of the piece. */
     private static function least(Stands $stands): int
     {
         return match ($stands) {

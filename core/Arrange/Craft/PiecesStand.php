@@ -7,7 +7,7 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Silhouette;
 
-/** What has an up stands: it leans over by a little at most. */
+/** A piece with a right way up must stand. It may lean only a little. */
 final class PiecesStand implements CraftRule
 {
     private const LEANS = 15;
@@ -26,7 +26,7 @@ final class PiecesStand implements CraftRule
             if ($leans && $shape !== null && $piece->stand->stands->isPicture() && Silhouette::stands($shape)) {
                 $broken[] = Broken::by(
                     $part,
-                    'The '.lcfirst($piece->stand->name)." leans over by {$piece->spot->turn}°, though it has an up.",
+                    'The '.lcfirst($piece->stand->name)." leans over by {$piece->spot->turn}°, though it is directional.",
                     'Stand it upright.',
                     Remedy::upright('Stand it upright', $part),
                 );

@@ -43,7 +43,7 @@ final readonly class Remedy
         return new self($says, 'tuck', $part, $by);
     }
 
-    /** Back to where the arrangement has it. */
+    /** Puts the piece back where the arrangement has it. */
     public static function home(string $says, string $part): self
     {
         return new self($says, 'home', $part, 0);

@@ -7,7 +7,10 @@ namespace KeepShare\Core\Arrange\Craft;
 use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 
-/** Nothing hangs over the front: it would bend in the envelope. What is trimmed on purpose keeps the better half of itself. */
+/**
+ * Nothing hangs over the front, since it would bend in the envelope. A piece that is trimmed on purpose keeps more than
+ * half of itself.
+ */
 final class WithinFront implements CraftRule
 {
     public function key(): string
@@ -49,7 +52,7 @@ final class WithinFront implements CraftRule
         return $left < 0 || $top < 0 || $right > $group->front->width->units || $bottom > $group->front->height->units;
     }
 
-    /** Per cent of its own box. */
+    /** In per cent of the box round the piece. */
     private static function left(Placed $piece): int
     {
         [$left, $top, $right, $bottom] = $piece->bounds;

@@ -9,7 +9,7 @@ use KeepShare\Core\Arrange\Hidden;
 use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Kit\Shape;
 
-/** Words that lie over a picture cross its lower third, and leave its middle to be seen. */
+/** Words that lie over a picture must cross its lower third and leave its middle visible. */
 final class WordsAcrossPicture implements CraftRule
 {
     public function key(): string
@@ -42,7 +42,10 @@ final class WordsAcrossPicture implements CraftRule
         return $broken;
     }
 
-    /** Over the middle of it, or over more than a graze of what has no foot; a tag or a label is there to be written on. */
+    /**
+     * Words may not cross the middle of a picture, or cover much of a picture that has no lower part. Tags and labels
+     * are there to be written on, so they are exempt.
+     */
     private static function crosses(Placed $words, Placed $picture): bool
     {
         if (in_array($picture->stand->shape, [Shape::Tag, Shape::Label, Shape::Banner], true)) {

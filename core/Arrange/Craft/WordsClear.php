@@ -9,7 +9,7 @@ use KeepShare\Core\Arrange\Hidden;
 use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Arrange\Stands;
 
-/** Words are never covered, and nothing that lies over what is round them comes nearer than 1/16 in. */
+/** Words are never covered. A piece above the words keeps at least 1/16 in away from them. */
 final class WordsClear implements CraftRule
 {
     private const ROOM = 12_700;
@@ -26,7 +26,8 @@ final class WordsClear implements CraftRule
             if (! $words->stand->stands->areWords()) {
                 continue;
             }
-            // Ink has no room under it: whatever lies there, before or after, hides it; but for the piece it is stamped on.
+            // Stamped words are flat on their piece. Any other piece at that place hides them, whether it is laid
+            // before or after.
             $others = $words->stand->isInk ? array_diff_key($group->pieces, [$part => true]) : $group->over($part);
             foreach ($others as $other) {
                 if (! $words->meets($other, self::ROOM) || self::isStampedOn($words, $other)) {

@@ -9,7 +9,7 @@ use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 use KeepShare\Core\Sketch\Edge;
 
-/** Along an edge of a place, so far in from it, in the middle of that edge; glued long and trimmed flush. */
+/** Along the middle of an edge of a place, at a distance from that edge. It is glued on long and trimmed flush. */
 final class AlongEdge implements SpotRule
 {
     public function measures(array $options): array

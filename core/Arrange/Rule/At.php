@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Setting;
 use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 
-/** The middle of the piece so far across and down a place. */
+/** The middle of the piece lies at a share of the width and height of a place. */
 final class At implements SpotRule
 {
     public function measures(array $options): array

@@ -10,7 +10,10 @@ use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 use KeepShare\Core\Sketch\Edge;
 
-/** Beside another piece with a gap between, its middle so far along that edge; on the other side where the front ends. */
+/**
+ * Beside another piece with a gap between them. Its middle lies at a share of that edge. If the front ends there, it
+ * goes to the other side.
+ */
 final class Beside implements SpotRule
 {
     public function measures(array $options): array
@@ -33,7 +36,7 @@ final class Beside implements SpotRule
         return $this->at($this->hasRoom($edge, $setting) ? $edge : $edge->opposite(), $setting);
     }
 
-    /** The front does not end there. */
+    /** Whether the front has room on that side. */
     private function hasRoom(Edge $edge, Setting $setting): bool
     {
         [$x, $y] = $this->at($edge, $setting);

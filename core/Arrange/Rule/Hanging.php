@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Setting;
 use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 
-/** Its upper edge so far below that of a place, its middle so far across. */
+/** Its upper edge hangs at a distance below that of a place. Its middle lies at a share of the width. */
 final class Hanging implements SpotRule
 {
     public function measures(array $options): array

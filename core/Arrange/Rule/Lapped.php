@@ -11,8 +11,8 @@ use KeepShare\Core\Sketch\Anchor;
 use KeepShare\Core\Sketch\Edge;
 
 /**
- * Over or under an edge or a corner of another piece, by so much of its own width and height. Which of the two is on top is
- * told by their order. $along says where along an edge its middle lies.
+ * Over or under an edge or a corner of another piece, by a share of its own width and height. The order of the pieces
+ * says which is on top. $along says where along the edge its middle lies.
  */
 final class Lapped implements SpotRule
 {
@@ -38,7 +38,7 @@ final class Lapped implements SpotRule
         $side = $setting->anchor();
         [$left, $top, $width, $height] = $setting->of;
         $by = $setting->length('by');
-        // At a corner both ways alike: as large a share of the other side.
+        // At a corner it overlaps by the same share of both sides.
         $isUpright = $side === Anchor::Left || $side === Anchor::Right;
         $byX = $isUpright ? $by : intdiv($by * $setting->width, max(1, $setting->height));
         $byY = $by;

@@ -9,7 +9,7 @@ use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 use KeepShare\Core\Sketch\Edge;
 
-/** Over an edge of a place by so much of its own, so far along; what is over is trimmed off. */
+/** Over an edge of a place, by a share of its own size. What hangs over is trimmed off. */
 final class OffEdge implements SpotRule
 {
     public function measures(array $options): array

@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\Setting;
 use KeepShare\Core\Arrange\SpotRule;
 use KeepShare\Core\Sketch\Along;
 
-/** On the upper edge of a ground, sunk into it by so much, its middle so far across. */
+/** Standing on the upper edge of another piece, sunk into it by a little. Its middle lies at a share of the width. */
 final class Standing implements SpotRule
 {
     public function measures(array $options): array

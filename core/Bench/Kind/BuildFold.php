@@ -13,7 +13,7 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Fold\FoldPart;
 
-/** What a fold asks for beside scoring, in its order of gluing. */
+/** The steps of a fold after scoring, in order of gluing. */
 final class BuildFold implements StepKind
 {
     public function key(): string
@@ -37,7 +37,7 @@ final class BuildFold implements StepKind
             return [];
         }
         $isShaker = $card->card->fold === FoldKind::Shaker;
-        // The window panel of a shaker is a part of the sketch: that is glued to the front as any other.
+        // The window panel of a shaker is a part of the sketch. It is glued to the front like any other part.
         $does = array_slice($card->construction->steps, 1, $isShaker ? -1 : null);
         $parts = array_map(
             static fn (FoldPart $part): string => $part->onCard(),
@@ -51,7 +51,7 @@ final class BuildFold implements StepKind
             ['fold', CardAtBench::BASE, ...array_values($parts)],
             $isShaker ? HandTool::foam() : HandTool::glue(),
             count($does) * $this->seconds(),
-            implode(' ', $does)." Not to be glued: {$card->construction->open}",
+            implode(' ', $does)." Do not glue: {$card->construction->open}",
             GlueToFront::SETS,
             [Cautions::GLUE, ...$isShaker ? [Cautions::SMALL] : []],
         )];

@@ -14,10 +14,10 @@ use KeepShare\Core\Card\Part\DiePart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Kit\Tool;
 
-/** A focal point out of a scrap: with a die, or by scissors along its motif. */
+/** Cuts a focal point from a scrap, with a die or by scissors. */
 final class CutPicture implements StepKind
 {
-    /** Along a motif it takes three times as long. */
+    /** Cutting along a motif takes three times as long. */
     private const MOTIF = 3;
 
     public function key(): string

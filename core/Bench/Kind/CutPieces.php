@@ -13,7 +13,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\BackingDiePart;
 
-/** Backings out of scraps with a die, and the points of banners: what straight cuts do not give. */
+/** Cuts backings with a die, and the points of banners. Straight cuts cannot make these. */
 final class CutPieces implements StepKind
 {
     public function key(): string
@@ -44,7 +44,7 @@ final class CutPieces implements StepKind
         for ($n = 1; $n <= Pieces::BANNERS; $n++) {
             if ($card->card->taking(Pieces::banner($n))?->size !== null) {
                 $name = ucfirst($card->card->partName(Pieces::banner($n)));
-                $says = "$name: cut up into its foot from the middle, as far as it is half wide, and out to both corners.";
+                $says = "$name: cut up from the middle of its lower edge by half its width. Cut from there to both lower corners.";
                 $steps[] = $this->step($card, Pieces::banner($n), HandTool::scissors(), $says, Cautions::BLADE);
             }
         }

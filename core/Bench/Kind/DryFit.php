@@ -10,7 +10,7 @@ use KeepShare\Core\Bench\Phase;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 
-/** Everything is laid in its place before there is glue on anything. */
+/** Everything is laid in its place before any glue is used. */
 final class DryFit implements StepKind
 {
     public function key(): string

@@ -13,10 +13,10 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Part\GroupPart;
 
-/** Gems, pearls, sequins, dots: last, and left to lie flat. */
+/** Gems, pearls, sequins and dots come last, and the card is then left flat. */
 final class Embellish implements StepKind
 {
-    /** Glue dots hold; drops of enamel want a night, in seconds. */
+    /** Seconds of drying. Glue dots hold at once. Enamel drops need a night. */
     private const SETS = 600;
 
     private const NIGHT = 28_800;
@@ -45,7 +45,7 @@ final class Embellish implements StepKind
         if ($group === null || $things === null) {
             return [];
         }
-        // Of what is plenty no one counts: three is the odd group.
+        // Nobody counts what there is plenty of. Three is the usual odd group.
         $many = $group->quantity === 0 ? self::GROUP : $group->quantity;
         $isWet = preg_match('/\bdrops?\b/iu', $things->name) === 1;
         $focal = $card->placeOf(FocalPart::ID);

@@ -12,10 +12,10 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Sketch\Laid;
 
-/** What lies straight on the front, from the bottom up, seams and strips last. */
+/** Glues what lies directly on the front, from the bottom up. Seams and strips come last. */
 final class GlueToFront implements StepKind
 {
-    /** Until wet glue holds, in seconds. */
+    /** Seconds until wet glue holds. */
     public const SETS = 120;
 
     public function key(): string

@@ -12,7 +12,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\MendPart;
 
-/** What hides a mishap. */
+/** Glues a piece that hides a mistake. */
 final class LayMend implements StepKind
 {
     public function key(): string

@@ -14,7 +14,10 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\CardGroup;
 
-/** The pieces of a group beside the picture and the words: what is tucked under it before it, what lies over it after it. */
+/**
+ * Lays the pieces of a group beside the picture and the words. What is tucked under the picture comes before it, and
+ * what lies over it comes after.
+ */
 final class LayPieces implements StepKind
 {
     public function key(): string

@@ -13,7 +13,7 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Sketch\FormKind;
 use KeepShare\Core\Sketch\Laid;
 
-/** Layer on layer, the innermost first, before any of it is glued to the base. */
+/** Glues layer on layer, the innermost first, before any of it is glued to the base. */
 final class MatLayer implements StepKind
 {
     public function key(): string
@@ -40,7 +40,7 @@ final class MatLayer implements StepKind
     {
         $isAslant = $laid->part->form->kind === FormKind::Diagonal;
         $isLifted = $laid->part->foam > 0;
-        $how = $isAslant ? 'aslant from corner to corner, then trim it flush' : $card->showing($laid);
+        $how = $isAslant ? 'at an angle from corner to corner, then trim it flush' : $card->showing($laid);
 
         return Step::of(
             $card->card->number,

@@ -16,7 +16,7 @@ use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Measure\Unit;
 
-/** The focal point, popped up on foam or glued flat. */
+/** Sets the focal point on foam, or glues it flat. */
 final class PlacePicture implements StepKind
 {
     private const STEADY = 3;
@@ -42,7 +42,7 @@ final class PlacePicture implements StepKind
         if ($at === null) {
             return [];
         }
-        // In a group the foam may be for another piece.
+        // In a group the foam may be under another piece.
         $foam = ($card->front->group?->piece(FocalPart::ID)->up ?? 1) > 0 ? $card->card->taking(FoamPart::ID) : null;
         $ground = $card->groundOf($at);
         $piece = $card->front->group?->piece(FocalPart::ID);
@@ -65,7 +65,7 @@ final class PlacePicture implements StepKind
             $foam === null
                 ? "Glue $name flat: $where."
                 : "Put $squares foam squares under $name, ".self::inFrom($card).' in from its edge, '
-                    ."and set it down: $where. Where one side lies lower, put a shim under it.",
+                    ."and set it down: $where. If one side lies lower, put a shim under it.",
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],
         )];
@@ -76,7 +76,7 @@ final class PlacePicture implements StepKind
         return $card->unit === Unit::Inch ? 'a quarter inch' : '6 mm';
     }
 
-    /** Where they are plenty no one counts: three hold it steady. */
+    /** Nobody counts foam squares there are plenty of. Three hold a picture steady. */
     private static function squares(Taking $foam): int
     {
         return $foam->quantity === 0 ? self::STEADY : $foam->quantity;

@@ -11,7 +11,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\BasePart;
 
-/** A base is scored and folded; one that is ready is pressed flat. */
+/** Scores and folds a base that was cut. A ready-made base is only pressed flat. */
 final class ScoreBase implements StepKind
 {
     public function key(): string

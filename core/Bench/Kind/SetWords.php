@@ -15,7 +15,7 @@ use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Kit\Stamp;
 
-/** Words that are a piece of their own: printed, or stamped on a label. */
+/** Glues words that are a piece of their own: printed, or stamped on a label. */
 final class SetWords implements StepKind
 {
     public function key(): string

@@ -12,7 +12,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Sketch\FormKind;
 
-/** Circles, tags, fishtails, openings: what straight cuts do not give. */
+/** Cuts circles, tags, fishtails and openings. Straight cuts cannot make these. */
 final class ShapePart implements StepKind
 {
     public function key(): string

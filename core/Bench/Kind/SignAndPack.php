@@ -11,7 +11,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\EnvelopePart;
 
-/** The maker's mark on the back, and the envelope: before there is anything wet on the front. */
+/** Puts the maker's mark on the back and adds the envelope, before anything on the front is wet. */
 final class SignAndPack implements StepKind
 {
     public function key(): string
@@ -42,7 +42,7 @@ final class SignAndPack implements StepKind
             $this->seconds(),
             $envelope === null
                 ? 'Put your mark on the back. It has no envelope yet.'
-                : "Put your mark on the back, and lay the card with its $envelope->name.",
+                : "Put your mark on the back, and put the card with its $envelope->name.",
             uses: [EnvelopePart::ID],
         )];
     }

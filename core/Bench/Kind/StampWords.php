@@ -14,10 +14,10 @@ use KeepShare\Core\Card\Part\LabelPart;
 use KeepShare\Core\Card\Part\WordsPart;
 use KeepShare\Core\Kit\Stamp;
 
-/** Words on a label, or straight on what they stand on: before that is glued or popped up. */
+/** Stamps words on a label or directly on a part, before that part is glued or lifted. */
 final class StampWords implements StepKind
 {
-    /** Ink is touch-dry, in seconds. */
+    /** Seconds until ink is dry to the touch. */
     public const DRIES = 180;
 
     public function key(): string

@@ -12,7 +12,7 @@ use KeepShare\Core\Bench\StepKind;
 use KeepShare\Core\Card\Part\BowPart;
 use KeepShare\Core\Measure\Length;
 
-/** Ribbon goes round its part before that is glued down. */
+/** Ties ribbon round its part, before that part is glued down. */
 final class TieBow implements StepKind
 {
     public function key(): string
@@ -48,7 +48,7 @@ final class TieBow implements StepKind
             [BowPart::ID, $ground],
             HandTool::of('ribbon', 'ribbon and scissors'),
             $this->seconds(),
-            "Tie $long of ribbon round the $round, and trim the ends aslant.",
+            "Tie $long of ribbon round the $round, and cut the ends at an angle.",
         )];
     }
 }

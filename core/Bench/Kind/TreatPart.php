@@ -13,7 +13,7 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Kit\Tool;
 
-/** What is done to parts by one treatment. */
+/** Does one treatment to all its parts. */
 final readonly class TreatPart implements StepKind
 {
     private function __construct(private Treatment $treatment)
@@ -67,7 +67,7 @@ final readonly class TreatPart implements StepKind
             $tool === null ? HandTool::of($this->key(), $name, $surface) : HandTool::owned($tool, $surface),
             $this->seconds(),
             $this->treatment->inWords("the {$card->card->partName($taking->part)}", $name, $treated->option)
-                .($hasUp ? ' It has an up: mind which way the piece lies.' : ''),
+                .($hasUp ? ' It is directional: check which way the piece lies.' : ''),
             $this->treatment->wait,
             $this->treatment->cautions,
             [],

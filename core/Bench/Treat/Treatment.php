@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Kit\ToolKind;
 
-/** Something that can be done to a part of a card before it is glued: data, listed in Treatments. */
+/** Something that can be done to a part before it is glued. It is data, listed in Treatments. */
 final readonly class Treatment
 {
     /**
@@ -56,7 +56,7 @@ final readonly class Treatment
         return new self($key, $label, $done, $phase, $tools, $says, $seconds, $wait, $cautions, $options);
     }
 
-    /** Folders go through a machine; what is wet stays on a mat. */
+    /** Folders go through a machine. Wet things stay on a mat. */
     public function surface(): string
     {
         return in_array(ToolKind::Folder, $this->tools, true) ? HandTool::MACHINE : HandTool::CRAFT_MAT;

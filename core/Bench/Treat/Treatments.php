@@ -9,7 +9,7 @@ use KeepShare\Core\Bench\Phase;
 use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\ToolKind;
 
-/** Every treatment there is, in the order they are done to a piece. A new one is an entry here. */
+/** Every treatment, in the order in which they are done to a piece. A new one is an entry here. */
 final class Treatments
 {
     public const EMBOSS = 'emboss';
@@ -42,7 +42,7 @@ final class Treatments
         return $all;
     }
 
-    /** As it is said of what one treats: "embossed". */
+    /** What is said once it is done: "embossed". */
     public static function done(string $key): string
     {
         return self::all()[$key]->done ?? $key;

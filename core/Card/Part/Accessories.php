@@ -74,7 +74,7 @@ final class Accessories
         return self::find($id)?->isFilledBy($component) === true;
     }
 
-    /** Whether a card gives this name to a part of its own, so that no part of a sketch may have it. */
+    /** Whether a part of this name is reserved, so that no part of a sketch may have it. */
     public static function isTaken(string $id): bool
     {
         return $id === 'front' || FoldPart::isOne($id) || self::find($id) !== null;

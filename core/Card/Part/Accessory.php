@@ -15,37 +15,37 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
-/** A part that any card can have, whatever its sketch and its fold: what it is called, what fills it, what is seen of it. */
+/** A part that any card can have, whatever its sketch and fold: its name, what fills it, and what is seen of it. */
 interface Accessory
 {
-    /** Lower-case words with hyphens; no part of a sketch is called so. */
+    /** Lower-case words with hyphens. No part of a sketch has this name. */
     public function id(): string;
 
-    /** As it is said in a sentence: "focal point". */
+    /** Its name in a sentence: "focal point". */
     public function name(): string;
 
-    /** What a card without it may lack; null for what every card can do without. */
+    /** What a card lacks without it. Null if a card can do without. */
     public function need(): ?Need;
 
     /** Whether this card lacks something without it. */
     public function isNeededOn(Card $card): bool;
 
-    /** Whether a ready-made thing can be it; what is cut to it from a sheet is asked for by size. */
+    /** Whether a ready-made thing can fill it. What is cut from a sheet is chosen by size instead. */
     public function isFilledBy(Component $component): bool;
 
-    /** Whether one more or one fewer of it can be taken. */
+    /** Whether the maker can take one more or one fewer of it. */
     public function isAdjustable(): bool;
 
-    /** How much of what comes by the length it takes at a time: enough for a bow, or for a run across the front. */
+    /** The length that it takes of ribbon or twine: enough for a bow, or for a strip across the front. */
     public function length(Card $card, Unit $unit): Length;
 
-    /** Whether what it takes is chosen among ready-made things, and not cut like the parts of a sketch. */
+    /** Whether it is chosen among ready-made things, and not cut like the parts of a sketch. */
     public function isChosen(Taking $taking): bool;
 
-    /** The place a sketch keeps for it; null where it keeps none. */
+    /** The place that a sketch keeps for it. Null if it keeps none. */
     public function place(Layout $layout): ?Rect;
 
-    /** What is cut for it where it is cut to fit the card; null where it is not, or may have any size. */
+    /** The size that is cut for it. Null if nothing is cut, or if any size will do. */
     public function cut(Card $card, Unit $unit): ?Size;
 
     /**

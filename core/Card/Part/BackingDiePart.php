@@ -6,7 +6,7 @@ namespace KeepShare\Core\Card\Part;
 
 use KeepShare\Core\Card\Taking;
 
-/** The die that cuts a backing out of a scrap; it is used, not used up. */
+/** The die that cuts a backing from a scrap. It is used, but not used up. */
 final class BackingDiePart implements Accessory
 {
     use Plain;

@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** The folded card that everything is glued to: bought, or cut as a blank. */
+/** The folded card that everything is glued to: ready-made, or cut as a blank. */
 final class BasePart implements Accessory
 {
     use Plain;

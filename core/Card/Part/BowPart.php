@@ -30,7 +30,7 @@ final class BowPart implements Accessory
         return $component->kind() === Kind::Ribbon;
     }
 
-    /** Where its loops lie: at a fifth of the strip, 1 in wide and 3/4 in high; null where there is no strip for it. */
+    /** Where its loops lie: at a fifth of the strip, 1 in wide and 3/4 in high. Null if there is no strip for it. */
     public static function knot(Layout $layout): ?Rect
     {
         foreach ($layout->parts as $laid) {

@@ -14,7 +14,7 @@ use KeepShare\Core\Kit\Tool;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Outline;
 
-/** The die or the stamp that makes a focal point of a scrap; it is used, not used up. */
+/** The die or stamp that makes a focal point from a scrap. It is used, but not used up. */
 final class DiePart implements Accessory
 {
     use Plain;
@@ -31,7 +31,7 @@ final class DiePart implements Accessory
         return false;
     }
 
-    /** What is stamped is seen on the piece. */
+    /** A stamped picture is seen on the piece. */
     public function layers(Card $card, Layout $layout, array $components): array
     {
         $tool = $components[$card->taking(self::ID)->component ?? ''] ?? null;

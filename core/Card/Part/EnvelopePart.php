@@ -9,7 +9,7 @@ use KeepShare\Core\Card\Need;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Kind;
 
-/** The envelope it is sent in. It never stops a card: where the kit has none, the maker notes which to buy. */
+/** The envelope of the card. A missing envelope never stops a card. The maker notes which one to buy. */
 final class EnvelopePart implements Accessory
 {
     use Plain;

@@ -14,7 +14,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Outline;
 
-/** What the eye rests on: a printed piece, or one that is cut for it. */
+/** The main picture: a printed piece, or one that is cut for it. */
 final class FocalPart implements Accessory
 {
     use Plain;
@@ -41,7 +41,7 @@ final class FocalPart implements Accessory
         return $component->isFocalPoint();
     }
 
-    /** Also where it is cut from a scrap: another picture can stand in its place. */
+    /** Also where it is cut from a scrap, since another picture can replace it. */
     public function isChosen(Taking $taking): bool
     {
         return true;
@@ -64,7 +64,7 @@ final class FocalPart implements Accessory
     }
 
     /**
-     * Where it lies on a front; null where there is none.
+     * Where it lies on the front. Null if there is none.
      *
      * @param  array<string, Component>  $components  by id
      */

@@ -19,7 +19,7 @@ final class GroupPart implements Accessory
 
     public const ID = 'embellishment';
 
-    /** Half of a gem of about 1/8 in. */
+    /** Half the width of a gem of about 1/8 in. */
     private const HALF = 12_700;
 
     public function name(): string

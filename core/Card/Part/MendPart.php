@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Card\Part;
 
-/** A strip over what went wrong, or a mat under a panel that was cut down: cut like any piece. */
+/** A strip over a mistake, or a mat under a panel that was cut down. It is cut like any piece. */
 final class MendPart implements Accessory
 {
     use Plain;

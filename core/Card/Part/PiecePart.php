@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** One of the pieces of a group beside the picture and the words: where it lies is said by the arrangement. */
+/** A piece of a group beside the picture and the words. The arrangement says where it lies. */
 final class PiecePart implements Accessory
 {
     use Plain;
@@ -48,7 +48,7 @@ final class PiecePart implements Accessory
         return $this->stands->admits($component);
     }
 
-    /** A line of twine goes across the front, and round to the back at both ends. */
+    /** Twine goes across the front, and round to the back at both ends. */
     public function length(Card $card, Unit $unit): Length
     {
         return $card->front->width->plus($unit === Unit::Inch ? Length::inches(2) : Length::millimetres(50));

@@ -14,7 +14,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Layout;
 
-/** What is true of most parts: a card can do without, a ready-made thing fills it, nothing is seen of it. */
+/** What is true of most parts: a card can do without, a ready-made thing fills it, and nothing of it is drawn. */
 trait Plain
 {
     public function id(): string

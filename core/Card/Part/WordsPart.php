@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Sketch\Focus;
 use KeepShare\Core\Sketch\Layout;
 
-/** The words of a card: a piece, a sticker, or a stamp, on its label or straight on what lies there. */
+/** The words of a card: a piece, a sticker, or a stamp on a label or directly on a part. */
 final class WordsPart implements Accessory
 {
     use Plain;

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut\File;
 
 use KeepShare\Core\Refusal;
 
-/** A cut order that is refused whole; $faults names each place and what is wrong there. */
+/** A cut order that is refused as a whole. $faults names each place and what is wrong there. */
 final class BadCutOrder extends Refusal
 {
     /** @param  non-empty-list<string>  $faults */

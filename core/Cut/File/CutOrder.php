@@ -21,7 +21,7 @@ final readonly class CutOrder
 
     public const MOST_BYTES = 2_000_000;
 
-    /** Sheets or pieces in all. */
+    /** The most sheets or pieces in all. */
     private const MOST = 2_000;
 
     /**
@@ -39,7 +39,7 @@ final readonly class CutOrder
     }
 
     /**
-     * Reads a whole file, or nothing of it.
+     * Reads a whole file or nothing of it.
      *
      * @throws BadCutOrder with every fault, its place and the reason
      */

@@ -27,7 +27,10 @@ final class CutPlanFile
 
     public const VERSION = 1;
 
-    /** Of more pieces of one paper those that are left out are not chosen by their place in the order: that takes too long. */
+    /**
+     * With more pieces than this of one paper, the order of pieces does not decide which are left out, since that takes
+     * too long.
+     */
     private const MOST_BY_PRIORITY = 120;
 
     /** @var array<string, int> how many of a line have been written, by its id */
@@ -38,7 +41,7 @@ final class CutPlanFile
     }
 
     /**
-     * A plan that was made elsewhere; its sheets and pieces are known by their own ids.
+     * A plan that was made elsewhere. Its sheets and pieces keep their own ids.
      *
      * @return array<string, mixed>
      */
@@ -53,7 +56,7 @@ final class CutPlanFile
     }
 
     /**
-     * Every piece of an order from the fewest sheets.
+     * All pieces of an order from the fewest sheets.
      *
      * @param  int  $tries  how many more ways are tried than usual, from this seed
      * @return array<string, mixed>
@@ -83,7 +86,7 @@ final class CutPlanFile
     }
 
     /**
-     * The most worth from the one sheet of an order.
+     * The highest value from the one sheet of an order.
      *
      * @return array<string, mixed>
      *
@@ -259,7 +262,7 @@ final class CutPlanFile
             'height' => $this->length($size->height),
             'cuts' => $cuts,
             'pieces' => array_map(function (Leaf $leaf): array {
-                // Known by its line, and in a plan by the copy too.
+                // Known by its line, and in a plan by its copy too.
                 $id = $this->order?->pieces[(int) $leaf->piece]->id ?? (string) $leaf->piece;
                 $this->copies[$id] = ($this->copies[$id] ?? 0) + 1;
 

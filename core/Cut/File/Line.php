@@ -9,10 +9,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** One object of a cut order, read field by field; every fault is kept with its place. */
+/** One object of a cut order, read field by field. Every fault is kept with its place. */
 final class Line
 {
-    /** Inches: as long as a roll. Areas of as many such sheets as can be ordered are still whole numbers. */
+    /** In inches: as long as a roll. Areas of the largest order are still whole numbers. */
     private const LONGEST = 300;
 
     /** @var list<string> */
@@ -110,7 +110,7 @@ final class Line
     }
 
     /**
-     * Objects within this one, of which there need be none.
+     * The list of objects within this one. It may be empty.
      *
      * @param  list<string>  $known  the fields there may be
      * @return list<self> whose faults are this line's too
@@ -134,7 +134,7 @@ final class Line
     }
 
     /**
-     * A length above nothing; 1 unit where it is wrong, so that reading goes on to the next fault.
+     * A length above zero. It is 1 unit if it is wrong, so that reading goes on to the next fault.
      *
      * @param  Length|null  $default null where it must be said; otherwise it may be 0
      */

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Cut\File;
 
 use KeepShare\Core\Measure\Size;
 
-/** A line of a cut order: so many pieces of one paper and size. */
+/** A line of a cut order: some pieces of one paper and size. */
 final readonly class OrderedPieces
 {
     private function __construct(

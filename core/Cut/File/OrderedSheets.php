@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
-/** A line of a cut order: so many sheets of one paper and size. */
+/** A line of a cut order: some sheets of one paper and size. */
 final readonly class OrderedSheets
 {
     /** @param  list<Rect>  $blemishes */
@@ -27,7 +27,7 @@ final readonly class OrderedSheets
     }
 
     /**
-     * @param  bool  $directional  its print has an up: nothing cut from it is turned
+     * @param  bool  $directional  its print is directional, so nothing cut from it is turned
      * @param  bool  $isOffcut  it is begun already: used first, and not counted as opened
      * @param  int  $save  how many of them are to stay whole
      * @param  Length  $margin  unprinted all round

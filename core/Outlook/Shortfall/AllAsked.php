@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Outlook\Shortfall;
 
-/** The wishes that are asked for in numbers. What a share-out may not go beyond (never, the stash, the trimmer) is never missed. */
+/** The wishes that may fall short. Limits (never use, the stash, the trimmer) are always kept. */
 final class AllAsked
 {
     /** @return list<Asked> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Outlook\Shortfall;
 
-/** One kind of wish that may fall short: whether it is met, and if not, why not. */
+/** One kind of wish that may fall short. It says whether the wish is met, and if not, why. */
 interface Asked
 {
     /** @return list<Shortfall> */

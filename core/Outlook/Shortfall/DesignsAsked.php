@@ -7,7 +7,7 @@ namespace KeepShare\Core\Outlook\Shortfall;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Kit\KitDesign;
 
-/** The designs of the kit that are followed, each as often as it is meant. */
+/** The kit's designs to be followed, each as often as intended. */
 final class DesignsAsked implements Asked
 {
     public function look(Finished $out): array

@@ -13,10 +13,10 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\RemainingStock;
 use KeepShare\Core\Table\Table;
 
-/** A share-out that is done, as its wishes are held against it. */
+/** A finished share-out, to be compared with its wishes. */
 final readonly class Finished
 {
-    /** Under the wishes, with all cards on it. */
+    /** The table with its wishes and all cards on it. */
     public Table $after;
 
     public Preferences $wishes;
@@ -51,7 +51,7 @@ final readonly class Finished
     }
 
     /**
-     * The table as it was when the last of some cards had been made, before any others were.
+     * The table just after the last of some cards was made, and before any others.
      *
      * @param  Closure(Card): bool  $isFirst  made before the others
      */
@@ -60,7 +60,7 @@ final readonly class Finished
         return $this->table->after(...array_values(array_filter($this->cards, $isFirst)));
     }
 
-    /** No card goes without it: gems, foam and bows it may, and an envelope unless that is wished for. */
+    /** Whether no card may lack it. Cards may lack gems, foam and bows, and an envelope unless it is wished for. */
     public function isNeeded(Taking $taking): bool
     {
         $need = Accessories::find($taking->part)?->need();
@@ -73,7 +73,7 @@ final readonly class Finished
         return count($this->cards) >= $this->wishes->cards;
     }
 
-    /** Why there is not more of anything that every further card would have used. */
+    /** Why there is not more of something that every further card would have used. */
     public function whyNoMore(): string
     {
         return $this->isFull() ? 'All cards that were asked for are made without it.' : 'No further card was found that takes it.';

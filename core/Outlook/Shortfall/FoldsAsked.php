@@ -8,7 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Design\Folding;
 use KeepShare\Core\Fold\FoldKind;
 
-/** So many cards of a fold. */
+/** A number of cards with a fold. */
 final class FoldsAsked implements Asked
 {
     public function look(Finished $out): array
@@ -28,7 +28,7 @@ final class FoldsAsked implements Asked
         return $short;
     }
 
-    /** Cards of a fold are made before any others: what stopped the next one stopped it then. */
+    /** Cards with a fold are made first, so what stopped the next one stopped it at that time. */
     private static function why(Finished $out, FoldKind $fold): string
     {
         $isAsked = static fn (Card $card): bool => isset($out->wishes->folds[$card->fold->value]) || $out->wishes->follows($card);

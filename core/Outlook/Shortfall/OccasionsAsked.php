@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Table\Table;
 
-/** So many cards for an occasion. */
+/** A number of cards for an occasion. */
 final class OccasionsAsked implements Asked
 {
     public function look(Finished $out): array

@@ -8,7 +8,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Table\Wanted;
 
-/** What is to be saved as long as there is anything else. */
+/** Components to be saved as long as there is anything else. */
 final class SavedAsked implements Asked
 {
     public function look(Finished $out): array

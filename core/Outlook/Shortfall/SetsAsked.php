@@ -8,10 +8,10 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Table\RemainingStock;
 
-/** So many of each design. */
+/** A number of each design. */
 final class SetsAsked implements Asked
 {
-    /** So many designs are spoken of; of more their number is said. */
+    /** How many designs are named. For the others only their number is said. */
     private const TOLD = 3;
 
     public function look(Finished $out): array

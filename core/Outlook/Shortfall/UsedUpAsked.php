@@ -7,7 +7,7 @@ namespace KeepShare\Core\Outlook\Shortfall;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Table\Wanted;
 
-/** What is to be used up: nothing of it that is counted is left, and no sheet of it is whole. */
+/** Components to be used up: no piece of them is left, and no sheet is whole. */
 final class UsedUpAsked implements Asked
 {
     public function look(Finished $out): array

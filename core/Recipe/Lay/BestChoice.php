@@ -5,26 +5,26 @@ declare(strict_types=1);
 namespace KeepShare\Core\Recipe\Lay;
 
 /**
- * One option for each of some places, no two of one good, so that what each is worth and what every two are worth together
- * comes to the most.
+ * Chooses one option for each place so that no two places share a good. The sum of the values of options and of pairs
+ * of options is to be as high as possible.
  *
- * What any choice can come to is bounded by messages between the places (max-product linear programming: Globerson and Jaakkola,
- * "Fixing max-product", 2007); branch and bound goes by what the messages leave, the best option of a place first, and is exact
- * where it ends in time. Where it does not, the bound says how far it may be off.
+ * Messages between the places bound every choice (max-product linear programming: Globerson and Jaakkola, "Fixing
+ * max-product", 2007). Branch and bound then follows the best options first. It is exact if it ends in time. If not,
+ * the bound says how far off the result may be.
  */
 final class BestChoice
 {
-    /** Rounds of messages, and parts of the search after which it ends with the best so far. */
+    /** Rounds of messages, and steps of the search, after which it ends with the best so far. */
     private const ROUNDS = 60;
 
     private const NODES = 15_000;
 
-    /** Messages that lower the bound by less than this part of it in so many rounds are not passed on. */
+    /** Messages end when this many rounds lower the bound by less than this share. */
     private const STEP = 0.000_5;
 
     private const PATIENCE = 5;
 
-    /** Worth nothing: two places with one good. */
+    /** The value of two places with one good: worthless. */
     private const NEVER = -1e9;
 
     /** @var list<int> the option of each place */
@@ -32,7 +32,7 @@ final class BestChoice
 
     public int $worth = PHP_INT_MIN >> 1;
 
-    /** No choice comes to more. */
+    /** Whether no choice is better. */
     public int $bound = PHP_INT_MAX;
 
     /** @var array<int, array<int, float>> what the messages leave of each option of a place */
@@ -43,7 +43,7 @@ final class BestChoice
 
     private int $nodes = 0;
 
-    /** The most that what was not looked at could come to. */
+    /** The most that the unexplored choices could give. */
     private float $unseen = -INF;
 
     /**
@@ -72,7 +72,7 @@ final class BestChoice
         $choice->improve();
         $choice->messages();
         $choice->branch([], array_keys($goods), $choice->hopeful(), 0.0);
-        // A thousandth is far more than doubles can be off.
+        // A thousandth is far more than doubles may be off.
         $unseen = $choice->unseen === -INF ? PHP_INT_MIN : (int) floor($choice->unseen + 1e-3);
         $choice->bound = max($choice->worth, $unseen);
 
@@ -99,7 +99,8 @@ final class BestChoice
     }
 
     /**
-     * Every option of one place with the others as they are chosen, the best first; who has its good takes what was there.
+     * Every option of one place with the others as chosen, the best first. A place that loses its good gets the old
+     * one.
      *
      * @param  list<int>  $chosen
      * @return list<array{list<int>, int}> the whole choice, and what it comes to
@@ -139,7 +140,7 @@ final class BestChoice
         return array_values($chosen);
     }
 
-    /** One place after the other with the best that is left, those with the fewest options first. */
+    /** Fills one place after the other with the best that is left, those with the fewest options first. */
     private function start(): void
     {
         $places = array_keys($this->goods);
@@ -170,7 +171,7 @@ final class BestChoice
         return $one < $other ? $this->pairs[$one][$other][$option][$its] ?? 0 : $this->pairs[$other][$one][$its][$option] ?? 0;
     }
 
-    /** One place after the other is given what is best with the others as they are, until nothing is better. */
+    /** Improves one place after the other, with the others fixed, until nothing gets better. */
     private function improve(): void
     {
         for ($isBetter = $this->chosen !== []; $isBetter;) {
@@ -205,7 +206,7 @@ final class BestChoice
         }
     }
 
-    /** What every two are worth together, and never that they take one good. */
+    /** The value of every two options together, without the penalty for sharing a good. */
     private function lay(): void
     {
         foreach ($this->goods as $one => $own) {
@@ -221,8 +222,8 @@ final class BestChoice
     }
 
     /**
-     * Two places tell each other what the best of their pairs is, and half of it stays with each: so the places are weighed with
-     * their pairs in them, and what is left of the pairs is never above nothing.
+     * Two places tell each other the best value of their pairs, and each keeps half of it. So places are weighed with
+     * their pairs, and what is left of the pairs is never above zero.
      */
     private function pass(int $one, int $other): void
     {
@@ -257,7 +258,8 @@ final class BestChoice
     }
 
     /**
-     * What the messages leave of the options that may come to more than the best so far, the others as good as they can be.
+     * What the messages leave of the options that could still beat the best so far, with the others as good as
+     * possible.
      *
      * @return array<int, array<int, float>> by place
      */
@@ -297,7 +299,7 @@ final class BestChoice
         $besides = $sure + $rest - (reset($options) ?: 0.0);
         $open = array_values(array_diff($open, [$place]));
         foreach ($options as $option => $worth) {
-            // Worths are whole: what cannot come to one more is not looked at.
+            // Values are whole, so a choice that cannot gain one more is skipped.
             if ($besides + $worth < max($this->worth + 1 - 1e-3, self::NEVER / 2)) {
                 return;
             }
@@ -319,7 +321,7 @@ final class BestChoice
     }
 
     /**
-     * The most that places can come to: what is left of their pairs is never above nothing.
+     * The most that places can give, since what is left of their pairs is never above zero.
      *
      * @param  array<int, array<int, float>>  $left
      */

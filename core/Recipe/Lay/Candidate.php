@@ -7,7 +7,7 @@ namespace KeepShare\Core\Recipe\Lay;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Surface;
 
-/** A paper that may take a letter, one way up or turned over. */
+/** A paper that may take a letter, with one of its faces up. */
 final readonly class Candidate
 {
     /**

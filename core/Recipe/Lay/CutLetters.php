@@ -15,8 +15,8 @@ use KeepShare\Core\Recipe\Letter;
 use KeepShare\Core\Table\Table;
 
 /**
- * How the pieces of a letter are cut from a paper: by the template where its sheets are as large and prints that have an up stay
- * upright, else as the engine plans it from what no card has taken.
+ * How the pieces of a letter are cut from a paper: by the template if the sheets are as large and directional prints
+ * stay upright. Otherwise the engine plans them from what no card has taken.
  */
 final class CutLetters
 {

@@ -7,7 +7,7 @@ namespace KeepShare\Core\Recipe\Lay;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\SheetPlan;
 
-/** The cards that come of a recipe on a table, how their papers are cut, and what is in the way of the others. */
+/** The cards that a recipe gives on a table, how their papers are cut, and what prevents the others. */
 final readonly class LaidRecipe
 {
     /**

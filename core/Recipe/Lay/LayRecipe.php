@@ -27,13 +27,14 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Table;
 
 /**
- * Lays a recipe on a table: the papers are those of its letters, cut by its templates; cardstock, pictures, words and trimmings are
- * chosen as a share-out chooses them. What cannot be cut in the measures of the recipe is tried in the leanest that its sketch
- * gives, and falls away after that. What lacks a picture or words is laid without, and says so.
+ * Makes the cards of a recipe on a table. Their papers are those of the letters, cut by the templates. Cardstock,
+ * pictures, words and trimmings are chosen as in a share-out. What cannot be cut in the measures of the recipe is tried
+ * in the leanest measures of its sketch, and is left out if that fails. A card without a picture or words is made
+ * without them, and says so.
  */
 final class LayRecipe
 {
-    /** What a card may be laid without, the least that is missed first. */
+    /** What a card may go without, the least important first. */
     private const WITHOUT = [
         [],
         [Need::FocalPoint],
@@ -171,7 +172,7 @@ final class LayRecipe
     }
 
     /**
-     * What its parts are cut from: its papers, and cardstock that does what is asked for, where there is some.
+     * What its parts are cut from: its papers, and cardstock with the wanted role if there is some.
      *
      * @return array<string, list<Surface>>
      */
@@ -206,7 +207,7 @@ final class LayRecipe
     }
 
     /**
-     * With the parts of its fold; null where it does not go on it.
+     * The same with the parts of its fold. Null if the card does not fit the fold.
      *
      * @param  array<string, list<Surface>>  $given  what its parts are cut from
      */
@@ -230,7 +231,7 @@ final class LayRecipe
         }
     }
 
-    /** What is done to its pieces, with the tools there are. */
+    /** What is done to its pieces, with the available tools. */
     private function treated(Card $card, Card $asked): Card
     {
         $takings = [];
@@ -261,7 +262,7 @@ final class LayRecipe
         return null;
     }
 
-    /** Known with those of its set by the number of the first of them. */
+    /** Cards of a set have the number of the first of them. */
     private function inSet(Card $card, Card $asked): Card
     {
         foreach ($this->laid as $number => $other) {
@@ -273,7 +274,7 @@ final class LayRecipe
         return $asked->set === null ? $card : $card->again($card->number, $card->number);
     }
 
-    /** Pieces are spread as in any share-out; what the recipe arranges lies as it says. */
+    /** Pieces are spread as in any share-out. What the recipe arranges stays as it says. */
     private function arrange(Table $table): void
     {
         $numbers = array_keys($this->laid);

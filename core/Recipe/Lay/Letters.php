@@ -18,23 +18,23 @@ use KeepShare\Core\Sketch\Role;
 use KeepShare\Core\Table\Table;
 
 /**
- * Which paper takes which letter: papers that go together on every card they meet on, calm where picture or words lie, as busy as
- * was asked for, cut without a piece left over, and first those that are to be used up.
+ * Which paper takes which letter: papers that match on every card they share, calm under picture or words, as busy as
+ * was asked for, cut without a piece left out, and first those to be used up.
  */
 final class Letters
 {
-    /** What a piece that cannot be cut costs: more than any two papers that fight. */
+    /** The penalty for a piece that cannot be cut. It is higher than that of any two papers that clash. */
     private const UNCUT = 400;
 
-    /** A piece on a print that is not as was asked for, and one of a paper of the stash. */
+    /** The penalty for a piece on a print that is not as asked for, and for one from the stash. */
     private const OTHERWISE = 12;
 
     private const STASH = 8;
 
-    /** Of more papers than these for a letter only the best by themselves are weighed against those of the other letters. */
+    /** With more papers than this for a letter, only the best ones are compared with those of other letters. */
     private const MOST = 48;
 
-    /** What two papers that lie on one card are worth together at most. */
+    /** The highest value of two papers on one card. */
     private const TOGETHER = 100;
 
     /** @var array<int, list<Candidate>> by the number of the letter */
@@ -79,7 +79,7 @@ final class Letters
         return (new self($recipe, $cards, $table, $papers, $fixed))->choose();
     }
 
-    /** How many papers there are that could take a letter. */
+    /** How many papers could take a letter. */
     public static function papersOn(Table $table): int
     {
         $cutting = CutLetters::on($table);
@@ -129,7 +129,7 @@ final class Letters
     }
 
     /**
-     * What a choice with a paper in it that was not weighed comes to at most.
+     * The highest value of a choice with a paper that was not compared.
      *
      * @param  array<int, array<int, array<string, int>>>  $meetings
      */

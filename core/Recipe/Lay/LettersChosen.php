@@ -6,7 +6,7 @@ namespace KeepShare\Core\Recipe\Lay;
 
 use KeepShare\Core\Recipe\Recipe;
 
-/** The paper of each letter, what it comes to, and the next best of each. */
+/** The paper of each letter, its value, and the next best papers of each. */
 final readonly class LettersChosen
 {
     /**
@@ -62,13 +62,13 @@ final readonly class LettersChosen
         return $papers;
     }
 
-    /** No other choice is better. */
+    /** Whether no other choice is better. */
     public function isProven(): bool
     {
         return $this->worth >= $this->bound;
     }
 
-    /** By how much the best could be better than what was found, in tenths of a per cent, rounded up. */
+    /** How much better the best could be than what was found, in tenths of a per cent, rounded up. */
     public function gapInThousandths(): int
     {
         return $this->best <= 0 ? 1_000 : intdiv(1_000 * ($this->bound - $this->best) + $this->best - 1, $this->best);

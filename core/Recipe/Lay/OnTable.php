@@ -46,7 +46,7 @@ final readonly class OnTable
     }
 
     /**
-     * Those of the bases that are there, the table's own first.
+     * The fronts of the available bases, the table's own front first.
      *
      * @return non-empty-list<Size> as they stand upright
      */
@@ -59,7 +59,7 @@ final readonly class OnTable
         return $fronts === [] ? [$own] : $fronts;
     }
 
-    /** Null where its sketch, or its fold, does not fit. */
+    /** Null if its sketch or its fold does not fit. */
     private static function on(Card $card, Size $front, Table $table): ?Card
     {
         $own = Card::of(
@@ -84,7 +84,7 @@ final readonly class OnTable
     }
 
     /**
-     * The same with the sketches of some cards in their leanest measures; those that give nothing stay as they are.
+     * The same, with the sketches of some cards in their leanest measures. Sketches without leaner measures stay.
      *
      * @param  list<int>  $numbers
      */
@@ -98,8 +98,8 @@ final readonly class OnTable
     }
 
     /**
-     * Those that can be made of so many papers: where there are fewer than letters, the cards of the letters that the fewest want
-     * fall away.
+     * The cards that can be made with a given number of papers. If there are fewer than letters, the cards of the least
+     * used letters are left out.
      */
     public function within(int $papers, Recipe $recipe): self
     {

@@ -9,38 +9,41 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Makes a recipe: so many cards out of so many sheets that next to nothing of the paper is left.
+ * Computes a recipe: a number of cards from a number of sheets with almost no waste.
  *
- * Simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) of a floor: which ways the cards are made and how their papers
- * lie on the sheets is changed together, so that the measures that give meet the sheets. For the most cards it is tried with
- * more until they waste too much. It may be stopped at any time with the best so far; the same seed and steps give the same.
+ * Simulated annealing (Kirkpatrick, Gelatt and Vecchi 1983) of a floor plan. The designs of the cards and the places of
+ * their papers change together, so that the measures that give fit the sheets. For the most cards, more cards are tried
+ * until too much is wasted. It can be stopped at any time with the best so far. The same seed and steps give the same
+ * result.
  */
 final class Annealing
 {
-    /** How much worse a change may be at first and at last, as a part of the paper a card has. */
+    /** How much worse a change may be at the start and at the end, as a share of the paper of a card. */
     private const HOT = 0.11;
 
     private const COLD = 0.018;
 
-    /** What stands out costs so much more than what is not used at last; at first it costs as much. */
+    /**
+     * What reaches over the sheet costs this much more than unused paper at the end. At the start both cost the same.
+     */
     private const PRESS = 30.0;
 
-    /** So many changes between two looks at the time. */
+    /** How many changes are made between two looks at the clock. */
     private const STEPS = 400;
 
-    /** Of the time: what the search for how many cards takes, and each number that is tried. */
+    /** Shares of the time: for the search for the number of cards, and for each number that is tried. */
     private const CLIMB = 0.8;
 
     private const TRY = 0.16;
 
-    /** So many tries that fail are enough; in each, what part is heated up once more from the best it came to, and how hot. */
+    /** How many tries may fail. In each, the last part starts again from the best result, this hot. */
     private const FAILS = 3;
 
     private const AGAIN = 0.3;
 
     private const WARM = 0.4;
 
-    /** So many of a hundred cards that the bound allows are tried first; so much of a hundred of the time has what was asked for. */
+    /** The share of the bound that is tried first, and the share of the time for a fixed number, in per cent. */
     private const FIRST = 45;
 
     private readonly Randomizer $random;
@@ -50,12 +53,12 @@ final class Annealing
 
     private readonly int $bound;
 
-    /** So many cards are looked for at most: a recipe has no more. */
+    /** The most cards that are searched for, since a recipe has no more. */
     private readonly int $limit;
 
     private ?Made $best = null;
 
-    /** The one that wastes least of those that the last search came to. */
+    /** The result with the least waste in the last search. */
     private ?FloorPlan $near = null;
 
     /** @param  Closure(?Made): float  $passed */
@@ -82,7 +85,7 @@ final class Annealing
             return null;
         }
         $cards = $this->ask->cards === null ? $this->climb() : $this->asked(min($this->ask->cards, $this->limit));
-        // What time is left goes to as many cards with less waste.
+        // The rest of the time is used for the same number of cards with less waste.
         while (($from = ($this->passed)($this->best)) < 1.0) {
             $this->best?->wastesLittle === true
                 ? $this->anneal($cards, $from, min(1.0, $from + self::TRY), false, $this->best->floor)
@@ -92,7 +95,7 @@ final class Annealing
         return $this->best;
     }
 
-    /** So many as were asked for, or fewer where those are not found: how many. */
+    /** As many as were asked for, or fewer if those are not found. */
     private function asked(int $cards): int
     {
         $this->anneal($cards, 0.0, self::FIRST / 100, false);
@@ -104,7 +107,7 @@ final class Annealing
         return $cards;
     }
 
-    /** The most cards that were found to waste no more than they may; what failed a few times is not tried again. */
+    /** The most cards whose waste is allowed. A number that failed a few times is not tried again. */
     private function climb(): int
     {
         $most = null;
@@ -130,7 +133,7 @@ final class Annealing
         return $most ?? $cards;
     }
 
-    /** Looks for so many cards, and once more from the best that was come to. */
+    /** Searches for a number of cards, and again from the best result. */
     private function attempt(int $cards, float $from): bool
     {
         $to = $from + self::TRY;
@@ -140,7 +143,7 @@ final class Annealing
     }
 
     /**
-     * Looks for so many cards; whether they were found to waste no more than they may.
+     * Searches for a number of cards. Returns whether their waste is allowed.
      *
      * @param  float  $from  of the time
      * @param  bool  $isEnough  they need not waste less
@@ -179,7 +182,7 @@ final class Annealing
         return $this->random->getInt(1, 1 << 30) / (1 << 30) < exp(-$worse / $heat);
     }
 
-    /** Kept where it is the best so far; whether it wastes no more than it may. */
+    /** Keeps a result if it is the best so far. Returns whether its waste is allowed. */
     private function keep(FloorPlan $floor, int $cards): bool
     {
         $this->near = $this->near === null || $floor->used() > $this->near->used() ? $floor : $this->near;

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\BadRecipe;
 use KeepShare\Core\Sketch\Sketch;
 
-/** What a recipe is to be made of, and what its cards must be. */
+/** What a recipe is to be made of, and what its cards must be like. */
 final readonly class Ask
 {
     public const MOST_SHEETS = 12;
@@ -19,7 +19,7 @@ final readonly class Ask
 
     private const MOST_PAPERS = 6;
 
-    /** No sheet is larger, in units: what a pad or a roll of a craft shop is cut to. */
+    /** No sheet is larger than this, in units: the largest pads and rolls of a craft shop. */
     private const LONGEST = 24 * 203_200;
 
     /**
@@ -104,14 +104,14 @@ final readonly class Ask
         return true;
     }
 
-    /** Of all sheets, exact. */
+    /** The area of all sheets, exact. */
     public function area(): int
     {
         return $this->sheets * $this->sheet->exactArea();
     }
 
     /**
-     * How many cards there can be at most: the leanest ways there are, by their area.
+     * The most cards there can be, by the area of the leanest designs.
      *
      * @param  list<CardWay>  $ways  the leanest first
      */

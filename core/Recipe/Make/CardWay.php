@@ -18,7 +18,7 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
 
-/** One way to make a card: a sketch in some measures, upright or lying, with the papers that are cut for it. */
+/** One way to make a card: a sketch with some measures, upright or lying, and the papers that are cut for it. */
 final readonly class CardWay
 {
     /**
@@ -30,8 +30,8 @@ final readonly class CardWay
     }
 
     /**
-     * Every way that wants from $least to $most papers: each sketch as it is drawn, in all measures that it gives, and with
-     * cardstock in place of a calm paper; the leanest first.
+     * Every way that needs from $least to $most papers: each sketch as drawn, with all measures that it gives, and with
+     * cardstock in place of a calm paper. The leanest come first.
      *
      * @param  list<Sketch>  $sketches
      * @param  Length|null  $frame  how much of the base shows round a front; null as the sketches have it
@@ -45,7 +45,7 @@ final readonly class CardWay
                 foreach ([$front, $front->turned()] as $lies) {
                     $way = self::of($manner, $lies, $unit, $frame);
                     if ($way !== null && $least <= count($way->papers) && count($way->papers) <= $most) {
-                        // One sketch in the same measures is one design, however it was come by.
+                        // One sketch with the same measures is one design, however it was reached.
                         $ways[$way->key()] ??= $way;
                     }
                 }
@@ -59,7 +59,7 @@ final readonly class CardWay
     /** @return list<Sketch> */
     private static function manners(Sketch $sketch): array
     {
-        // A card without words is one only where that is wished for.
+        // A card without words is allowed only if that is wished for.
         if ($sketch->focus === Focus::PaperAlone) {
             return [];
         }
@@ -85,7 +85,7 @@ final readonly class CardWay
         return $papers === [] ? null : new self($sketch, $front, $layout, $papers);
     }
 
-    /** Tells it from every other: the sketch, the way it lies, and the size of each of its papers. */
+    /** A key that tells it from every other: the sketch, its direction, and the size of each paper. */
     public function key(): string
     {
         $sizes = array_map(
@@ -96,20 +96,20 @@ final readonly class CardWay
         return "{$this->sketch->key}/{$this->front->width->units}/".implode(',', $sizes);
     }
 
-    /** Of its papers, exact. */
+    /** The area of its papers, exact. */
     public function area(): int
     {
         return array_sum(array_map(static fn (Laid $laid): int => $laid->cut->exactArea(), $this->papers));
     }
 
-    /** How far it is from a card with a picture on a sketch as it is drawn, from 0 to 3. */
+    /** How far it is from a card with a picture on a sketch as drawn, from 0 to 3. */
     public function plainness(): int
     {
         return ($this->sketch->focus->isLean() ? 2 : 0) + ($this->sketch->isAsDrawn() ? 0 : 1);
     }
 
     /**
-     * A card made this way.
+     * A card made in this way.
      *
      * @param  array<string, string>  $on  the letter of each paper, by its piece: "3/upper"
      */

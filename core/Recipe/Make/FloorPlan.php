@@ -14,35 +14,34 @@ use KeepShare\Core\Measure\Size;
 use Random\Randomizer;
 
 /**
- * So many cards with their papers laid on the sheets, while it is being looked for how they lie best.
+ * The papers of some cards on their sheets, during the search for the best places.
  *
- * What lies on a sheet is a slicing tree, written from the leaves up: papers by their number, and after two of them how they
- * lie together (Wong and Liu, "A new algorithm for floorplan design", 1986). So whatever fits the sheet can be cut by
- * guillotine cuts. While it is looked for it may stand out over the edge. A copy costs next to nothing: what is tried is tried
- * on one.
+ * Each sheet holds a slicing tree in postfix form: papers by number, and after two of them how they lie together (Wong
+ * and Liu, "A new algorithm for floorplan design", 1986). So everything that fits the sheet can be cut by guillotine
+ * cuts. During the search papers may reach over the edge. Copies are cheap, and changes are tried on copies.
  */
 final class FloorPlan
 {
-    /** No card has more papers. A paper's number is that of its card times this, and its own. */
+    /** The most papers on a card. The number of a paper is that of its card times this, plus its own. */
     public const LEAVES = 8;
 
-    /** Two parts side by side, and one on the other; which of the two is turned over by taking it from their sum. */
+    /** Two parts side by side, and two parts on one another. Subtracting one from their sum gives the other. */
     private const BESIDE = -1;
 
     private const ABOVE = -2;
 
-    /** What a card on a sketch that another has costs, and one of the plainer ways: parts of all the paper, in 1/100000. */
+    /** The penalties for a repeated sketch and for a plain design, in 1/100000 of all the paper. */
     private const AGAIN = 40;
 
-    /** The same where it is not the most cards that are looked for. */
+    /** The same if the number of cards is fixed. */
     private const DIFFERENT = 150;
 
     private const PLAIN = 15;
 
-    /** Of so many papers the one nearest in size changes places with another. */
+    /** How many papers of similar size are candidates for an exchange. */
     private const PARTNERS = 3;
 
-    /** Ways that take about as much paper lie no further apart. */
+    /** Designs that need about as much paper are at most this far apart in the list. */
     private const NEAR = 16;
 
     /** @var array<int, int> the way of each card */
@@ -71,7 +70,7 @@ final class FloorPlan
 
     private int $used = 0;
 
-    /** Of all sheets, and the sides of one. */
+    /** The area of all sheets, and the sides of one. */
     private readonly int $area;
 
     private readonly int $width;
@@ -89,7 +88,7 @@ final class FloorPlan
     /** @var array<int, int> where each way is among those that want as many */
     private readonly array $rank;
 
-    /** Cards on a sketch that another is on too, and how plain all are. */
+    /** Cards on a repeated sketch, and how plain all are. */
     private int $repeats = 0;
 
     private int $plain = 0;
@@ -110,7 +109,7 @@ final class FloorPlan
         [$this->wanting, $this->rank, $this->area] = [$wanting, $rank, $ask->area()];
         $this->onEach = array_map(array_values(...), $onEach);
         [$this->width, $this->height] = [$ask->sheet->width->units, $ask->sheet->height->units];
-        // Who wants them alike is not asked to have them different.
+        // If alike cards are wished for, repeats cost nothing.
         $this->again = match (true) {
             $ask->alike > 1 => 0,
             $ask->cards === null => self::AGAIN,
@@ -121,7 +120,7 @@ final class FloorPlan
     }
 
     /**
-     * So many cards thrown on the sheets, each on a way that takes about its share.
+     * Places some cards at random, each with a design that takes about its share.
      *
      * @param  list<CardWay>  $ways  the leanest first
      * @param  int  $cards  no more than there are ways for
@@ -160,7 +159,7 @@ final class FloorPlan
     }
 
     /**
-     * What is wrong with it: what stands out, what is not used, what is repeated or plain.
+     * The total penalty: what reaches over, what is unused, and what is repeated or plain.
      *
      * @param  float  $press  how much more what stands out costs than what is not used
      */
@@ -171,7 +170,7 @@ final class FloorPlan
             + $this->area / 100_000 * ($this->again * $this->repeats + self::PLAIN * $this->plain);
     }
 
-    /** Nothing stands out over its sheet. */
+    /** Whether nothing reaches over its sheet. */
     public function isSound(): bool
     {
         return array_sum($this->over) === 0;
@@ -183,7 +182,7 @@ final class FloorPlan
         return $this->used;
     }
 
-    /** A copy in which one thing was changed; null where nothing came of it. */
+    /** A copy with one change. Null if nothing changed. */
     public function changed(): ?self
     {
         $next = clone $this;
@@ -247,7 +246,7 @@ final class FloorPlan
         );
     }
 
-    /** Two papers change places. */
+    /** Exchanges two papers. */
     private function swap(): bool
     {
         $one = $two = $this->anyLeaf();
@@ -275,7 +274,7 @@ final class FloorPlan
         return true;
     }
 
-    /** Two parts that lie side by side are laid one on the other, or the other way about. */
+    /** Lays two parts on one another instead of side by side, or the other way round. */
     private function flip(): bool
     {
         $sheet = $this->random->getInt(0, count($this->trees) - 1);
@@ -290,7 +289,7 @@ final class FloorPlan
         return true;
     }
 
-    /** A small piece is laid on its side. */
+    /** Turns a small piece on its side. */
     private function turn(): bool
     {
         $leaf = $this->anyLeaf();
@@ -304,7 +303,7 @@ final class FloorPlan
         return true;
     }
 
-    /** A paper is laid beside others. */
+    /** Moves a paper beside others. */
     private function move(): bool
     {
         $leaf = $this->anyLeaf();
@@ -321,7 +320,7 @@ final class FloorPlan
         return true;
     }
 
-    /** A card is made another way that takes as many papers; they stay where they lie. */
+    /** Gives a card another design with as many papers. They keep their places. */
     private function remeasure(): bool
     {
         $card = $this->random->getInt(0, count($this->wayOf) - 1);
@@ -348,7 +347,7 @@ final class FloorPlan
         return true;
     }
 
-    /** A way that takes about as much paper, in as many pieces. */
+    /** A design that takes about as much paper, in as many pieces. */
     private function near(int $way): int
     {
         $alike = $this->wanting[count($this->ways[$way]->papers)];
@@ -368,7 +367,7 @@ final class FloorPlan
         return $list[$this->random->getInt(0, count($list) - 1)];
     }
 
-    /** A card is made any other way, and its papers are laid anew. */
+    /** Gives a card any other design, and places its papers again. */
     private function redesign(): bool
     {
         $card = $this->random->getInt(0, count($this->wayOf) - 1);
@@ -390,7 +389,7 @@ final class FloorPlan
         return true;
     }
 
-    /** A card's papers are strewn on as many sheets. */
+    /** Spreads the papers of a card over as many sheets. */
     private function add(int $card, int $way): void
     {
         $this->wayOf[$card] = $way;
@@ -407,7 +406,7 @@ final class FloorPlan
         }
     }
 
-    /** Keeps what is known of all cards when one of a way comes or goes. */
+    /** Updates the totals when a card with a design comes or goes. */
     private function count(int $way, int $by): void
     {
         $sketch = $this->ways[$way]->sketch->key;
@@ -416,7 +415,7 @@ final class FloorPlan
         $this->plain += $by * $this->ways[$way]->plainness();
         $there = $this->onSketch[$sketch] ?? 0;
         $this->onSketch[$sketch] = $there + $by;
-        // Every two on one sketch count: ten on one are worse than two on five.
+        // Every pair on one sketch counts, so ten on one are worse than two on five.
         $this->repeats += $by > 0 ? $there : 1 - $there;
     }
 
@@ -425,7 +424,7 @@ final class FloorPlan
         return $this->on === [] ? 0 : (int) $this->random->pickArrayKeys($this->on, 1)[0];
     }
 
-    /** No other paper of its card lies on the sheet: no card shows one print twice. */
+    /** Whether no other paper of its card lies on the sheet, since no card shows one print twice. */
     private function mayLie(int $leaf, int $sheet): bool
     {
         $first = $leaf - $leaf % self::LEAVES;
@@ -438,7 +437,7 @@ final class FloorPlan
         return true;
     }
 
-    /** Beside or above any part of what lies on a sheet. */
+    /** Puts it beside or above any part of the sheet. */
     private function lay(int $leaf, int $sheet): void
     {
         $this->on[$leaf] = $sheet;
@@ -451,7 +450,7 @@ final class FloorPlan
         array_splice($this->trees[$sheet], $after, 0, [$leaf, -$this->random->getInt(1, 2)]);
     }
 
-    /** It is taken off its sheet, and what it lay with takes the place of both. */
+    /** Takes it off its sheet. Its neighbour takes the place of both. */
     private function lift(int $leaf): void
     {
         $tree = $this->trees[$this->on[$leaf]];
@@ -470,7 +469,7 @@ final class FloorPlan
         $this->trees[$this->on[$leaf]] = array_values($tree);
     }
 
-    /** How much of what lies on a sheet stands out. */
+    /** How far the papers of a sheet reach over it. */
     private function weigh(int $sheet): void
     {
         [$wide, $high] = [$this->wide, $this->high];

@@ -6,7 +6,7 @@ namespace KeepShare\Core\Recipe\Make;
 
 use KeepShare\Core\Card\Card;
 
-/** Cards that were found, and how their sheets are cut. */
+/** The cards that were found, and how their sheets are cut. */
 final readonly class Made
 {
     /**
@@ -27,13 +27,13 @@ final readonly class Made
         return new self($ask, $floor, $cards, $wastesLittle, $bound);
     }
 
-    /** Little waste comes first, then the number of cards, then all that a floor costs. */
+    /** Compares by waste, then by the number of cards, then by the total penalty. */
     public function isWorseThan(int $cards, bool $wastesLittle, FloorPlan $floor): bool
     {
         return [$wastesLittle, $cards, -$floor->cost(1.0)] > [$this->wastesLittle, $this->number, -$this->floor->cost(1.0)];
     }
 
-    /** Of the paper on cards, in hundredths of a per cent, rounded down. */
+    /** The share of the paper on cards, in hundredths of a per cent, rounded down. */
     public function usedIn10000(): int
     {
         return (int) (10_000 * $this->floor->used() / $this->ask->area());

@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\BadRecipe;
 use KeepShare\Core\Sketch\Sketch;
 
-/** What a recipe is to be made of as a maker says it: "6x6", "15 x 15 cm", "A2", "max". */
+/** What a recipe is to be made of, as a maker types it: "6x6", "15 x 15 cm", "A2", "max". */
 final class SaidAsk
 {
     /** @var array<string, string> */

@@ -10,7 +10,7 @@ use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** Banners in three lengths, hung from a line; the fishtail is cut afterwards. */
+/** Banners in three lengths, hung from a line. The fishtail is cut afterwards. */
 final class BannerParts implements PartKind
 {
     private const LENGTHS = [['2', '50'], ['2 3/4', '70'], ['3 1/2', '90']];

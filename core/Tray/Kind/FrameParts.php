@@ -12,7 +12,7 @@ use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** Thin strips for a frame round a panel, two long and two short: what trimmed edges are good for. */
+/** Thin strips for a frame round a panel, two long and two short, from trimmed edges. */
 final class FrameParts implements PartKind
 {
     public const NOUN = 'frame strip';

@@ -12,7 +12,7 @@ use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** A lining for each kind of envelope that has none: a little smaller all round, so that it slides in. */
+/** A lining for each kind of envelope without one. It is a little smaller all round, so that it slides in. */
 final class LiningParts implements PartKind
 {
     public function on(Table $table): array

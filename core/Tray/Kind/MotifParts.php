@@ -10,7 +10,7 @@ use KeepShare\Core\Tray\CutFrom;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** Motifs of a print, cut out round their line: each such square holds one at least. */
+/** Motifs of a print, cut out along their outline. Each such square holds at least one. */
 final class MotifParts implements PartKind
 {
     public function on(Table $table): array

@@ -8,7 +8,7 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\Slots;
 
-/** Panels, mats and labels of the sketches of the kit, in the very size they are cut to. */
+/** Panels, mats and labels of the kit's sketches, in their exact cut size. */
 final class PanelParts implements PartKind
 {
     public function on(Table $table): array

@@ -12,7 +12,7 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** What the dies and punches that are owned cut out of any scrap that is large enough. */
+/** What the available dies and punches cut from a scrap that is large enough. */
 final class ShapeParts implements PartKind
 {
     public function on(Table $table): array

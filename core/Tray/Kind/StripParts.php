@@ -12,8 +12,8 @@ use KeepShare\Core\Tray\Slots;
 use KeepShare\Core\Tray\StandardPart;
 
 /**
- * Strips of the sketches, and those that any card can have: two inches wide and as long as the front, of which a whole
- * style of card is made; one inch wide across it or down it; short ones for a mat.
+ * Strips of the sketches, and strips for any card: two inches wide and as long as the front, one inch wide across or
+ * down, and short ones for a mat.
  */
 final class StripParts implements PartKind
 {

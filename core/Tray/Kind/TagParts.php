@@ -10,7 +10,7 @@ use KeepShare\Core\Tray\Measures;
 use KeepShare\Core\Tray\PartKind;
 use KeepShare\Core\Tray\StandardPart;
 
-/** Tags: two corners cut off and a hole for the twine. */
+/** Tags: two corners cut off, and a hole for the twine. */
 final class TagParts implements PartKind
 {
     public function on(Table $table): array
