@@ -6,7 +6,7 @@ use Closure;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Refusal;
 
-/** What the core refuses is told at the field it came from; what was typed stays. */
+/** Shows a refusal of the core at the field it came from. What was typed stays. */
 final class AtField
 {
     /**

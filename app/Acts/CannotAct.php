@@ -4,7 +4,7 @@ namespace App\Acts;
 
 use RuntimeException;
 
-/** An act that cannot be done on the table as it is; its message is told to the cardmaker as it stands. */
+/** An act that is impossible on the present table. Its message is shown to the cardmaker unchanged. */
 abstract class CannotAct extends RuntimeException
 {
 }

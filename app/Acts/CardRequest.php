@@ -6,7 +6,7 @@ use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
-/** A change to one card; what the core refuses is told at the field it came from. */
+/** A change to one card. Refusals of the core are shown at the field they came from. */
 final class CardRequest extends FormRequest
 {
     public function revision(): int
@@ -16,7 +16,7 @@ final class CardRequest extends FormRequest
 
     public function text(string $key): string
     {
-        // A sketch may come as a list, where it is written; here its key is asked for.
+        // A sketch that is being written comes as a list. Here its key is meant.
         return is_array($this->input($key)) ? '' : $this->string($key)->trim()->toString();
     }
 

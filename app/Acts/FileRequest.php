@@ -8,7 +8,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Refusal;
 
-/** A text that was written by this application, to be read again; what is wrong with it is told at its field. */
+/** A text that this application has written, to be read again. Its faults are shown at its field. */
 final class FileRequest extends FormRequest
 {
     private const MOST_BYTES = 50_000_000;
@@ -20,7 +20,7 @@ final class FileRequest extends FormRequest
         return $file !== null && $file->getSize() <= self::MOST_BYTES ? $file->getContent() : '';
     }
 
-    /** As the file is called, without its ending. */
+    /** The name of the file without its ending. */
     public function name(): string
     {
         return mb_substr(pathinfo($this->sent()?->getClientOriginalName() ?? '', PATHINFO_FILENAME), 0, 60) ?: 'From a file';

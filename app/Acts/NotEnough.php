@@ -2,7 +2,7 @@
 
 namespace App\Acts;
 
-/** A change that would take from a card what it has been given, or take what is not there. */
+/** A change that would take something from a card, or take what is not there. */
 final class NotEnough extends CannotAct
 {
     public static function of(string $component): self

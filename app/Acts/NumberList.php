@@ -4,7 +4,7 @@ namespace App\Acts;
 
 use Illuminate\Http\Request;
 
-/** Numbers as a page sends several of them in one field: "3,7". */
+/** Several numbers in one field of a page: "3,7". */
 final class NumberList
 {
     /** @return list<int> what is no number is left out */

@@ -2,17 +2,17 @@
 
 namespace App\Acts;
 
-/** A way out that was there when the page was made, and is not any more. */
+/** A way out that was possible when the page was made, and no longer is. */
 final class OptionExpired extends CannotAct
 {
     public static function since(): self
     {
-        return new self('That way out is no longer there: the table has changed. The ways out that are left are shown.');
+        return new self('That way out is no longer possible: the table has changed. The ways out that are left are shown.');
     }
 
-    /** Of a scrap that was cut, used or turned into something else meanwhile. */
+    /** For a scrap that was cut, used or changed meanwhile. */
     public static function scrap(): self
     {
-        return new self('That scrap is no longer there as it was. What it can become now is shown.');
+        return new self('That scrap has changed. What it can become now is shown.');
     }
 }

@@ -11,7 +11,7 @@ use Illuminate\Validation\ValidationException;
 /** A photograph, of a paper or of a card. */
 final class PhotoRequest extends FormRequest
 {
-    /** Only a printed paper has looks that could be read; there is no such page of anything else. */
+    /** Only a printed paper has looks, so nothing else has such a page. */
     public function authorize(): bool
     {
         $component = $this->route('component');

@@ -16,7 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
 use KeepShare\Core\Table\Many;
 
-/** All cards side by side, and the pieces of the one in hand. */
+/** All cards side by side, and the pieces of one of them. */
 final readonly class ArrangeController
 {
     public function __construct(private Arranging $arranging, private Journal $journal)
@@ -39,7 +39,7 @@ final readonly class ArrangeController
             static fn () => $kit->update(['wishes' => [...$kit->wishes, 'pieces' => $many->value]]),
         );
 
-        return back()->with('notice', 'Share out again, all of it anew, and cards are arranged so.');
+        return back()->with('notice', 'Share out again from scratch, and the cards are arranged that way.');
     }
 
     public function arrange(Kit $kit, Card $card, CardRequest $request): RedirectResponse
@@ -71,7 +71,7 @@ final readonly class ArrangeController
         return back()->with('notice', "$component->name is added.");
     }
 
-    /** The next best piece in the place of one. */
+    /** Replaces a piece by the next best one. */
     public function swap(Kit $kit, Card $card, CardRequest $request, Grid $grid): RedirectResponse
     {
         $part = $request->text('part');

@@ -25,8 +25,8 @@ use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Table;
 
 /**
- * All cards side by side, large enough to judge; of the one in hand its pieces, each with its measures from two edges, and the
- * other arrangements of them.
+ * All cards side by side, large enough to judge. The selected card shows its pieces with their measures from two edges,
+ * and its other arrangements.
  *
  * @phpstan-import-type Box from GoodView
  * @phpstan-import-type Choice from ChoiceView
@@ -64,7 +64,7 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class ArrangePage extends Page
 {
-    /** So many other arrangements are drawn. */
+    /** How many other arrangements are drawn. */
     private const OTHERS = 8;
 
     private const KINDS = [Kind::DieCut, Kind::Sticker];
@@ -243,7 +243,7 @@ final readonly class ArrangePage extends Page
     }
 
     /**
-     * The one after it on the shelf that breaks no rule and leaves nothing off.
+     * The next arrangement in the list that breaks no rule and leaves nothing off.
      *
      * @param  list<Rearranged>  $others
      * @param  list<string>  $shelf  keys

@@ -24,10 +24,13 @@ use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Sketch\Dim;
 
-/** What is done to the group of one card: another arrangement, and its pieces one by one. A changed arrangement is kept with the card. */
+/**
+ * Changes to the group of one card: another arrangement, and its pieces one by one. A changed arrangement is stored
+ * with the card.
+ */
 final readonly class Arranging
 {
-    /** What can be done to a piece, by its name: how far it goes to the right and down for each mark of the ruler. */
+    /** What can be done to a piece, by name: how far it moves right and down for each mark of the ruler. */
     private const NUDGES = ['right' => [1, 0], 'left' => [-1, 0], 'down' => [0, 1], 'up' => [0, -1]];
 
     /** Marks of the ruler. */
@@ -75,7 +78,7 @@ final readonly class Arranging
             default => abort(422),
         };
         $says = match ($do) {
-            'tuck' => $by > 0 ? 'Tuck' : 'Draw out',
+            'tuck' => $by > 0 ? 'Tuck' : 'Pull out',
             'forward' => 'Bring forward',
             'back' => 'Send back',
             'turn', 'upright' => 'Turn',
@@ -89,7 +92,7 @@ final readonly class Arranging
     }
 
     /**
-     * One more piece, where the arrangement has a place for it, or beside the others.
+     * Adds a piece where the arrangement has a place for it, or beside the others.
      *
      * @return string the part it is
      *
@@ -104,7 +107,7 @@ final readonly class Arranging
             array_keys(Pieces::all()),
             static fn (string $part): bool => ! in_array($part, $taken, true) && Pieces::all()[$part][0]->admits($component),
         );
-        // A place of the arrangement before one of its own.
+        // Prefers a place of the arrangement to a new one.
         usort($open, static fn (string $a, string $b): int => ($arrangement->spot($a) === null) <=> ($arrangement->spot($b) === null));
         $part = $open[0] ?? throw NoPlace::for($component->name, $card->number);
         $new = $core
@@ -115,13 +118,13 @@ final readonly class Arranging
         return $part;
     }
 
-    /** The one it has, or for a card that lies as its sketch has it what comes nearest to that. */
+    /** Its arrangement. For a card without one, the arrangement nearest to its sketch. */
     public static function arrangementOf(CoreCard $card): Arrangement
     {
         return $card->arrangement ?? Arrangements::all()[$card->taking(Pieces::FOCAL) === null ? 'words-alone' : 'centred'];
     }
 
-    /** The first part that is glued on and would lie elsewhere; null where all of them stay where they are. */
+    /** The first part that is glued on and would move. Null if all of them stay. */
     public static function wouldMove(Card $card, CoreCard $new, TableState $state): ?string
     {
         $glued = $card->takings->whereNotNull('used_by')->pluck('part');
@@ -154,7 +157,8 @@ final readonly class Arranging
     }
 
     /**
-     * By so many marks, or as many more as it takes to be seen: a piece that was set in from the edge does not move at first.
+     * Moves by some marks, or by more until it is visible, since a piece that was set in from the edge does not move at
+     * first.
      *
      * @throws NoPlace where it is measured from no other piece
      */
@@ -181,7 +185,7 @@ final readonly class Arranging
         return $new;
     }
 
-    /** As the arrangement ships or was written; where it is neither, without what it was nudged by. */
+    /** The arrangement as it ships or was written. For any other, without what the maker has moved. */
     private static function home(Arrangement $old, Spot $spot): Spot
     {
         return (OwnArrangement::shelf()[$old->key] ?? null)?->spot($spot->id) ?? $spot->nudged(-$spot->right, -$spot->down);

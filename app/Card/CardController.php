@@ -23,11 +23,11 @@ final class CardController
         $keys = array_map(static fn (Check $check): string => $check->key(), Checks::all());
         $request->validate(
             ['check' => ['required', 'in:'.implode(',', $keys)], 'why' => ['required', 'string', 'max:200']],
-            ['why.*' => 'Say in a word why it is fine, in up to 200 characters.'],
+            ['why.*' => 'Say briefly why it is fine, in up to 200 characters.'],
         );
         $journal->act(
             $kit,
-            "Wave a finding off on card $card->number",
+            "Ignore a hint on card $card->number",
             $request->integer('revision'),
             static fn () => Waiver::query()->updateOrCreate(
                 ['card_id' => $card->id, 'check' => $request->string('check')->toString()],

@@ -15,13 +15,13 @@ use KeepShare\Core\Card\Part\GroupPart;
 use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Unit;
 
-/** The front of a card from its real papers in its real size, every part with its measure beside it. */
+/** The front of a card with its real papers in its real size, and the measure of every part. */
 final readonly class CardFace
 {
-    /** How far from the edge of a part its label points, in millimetres. */
+    /** How far inside the edge of a part its label points, in millimetres. */
     private const INSET = 0.6;
 
-    /** Where along an edge a point is looked for. */
+    /** Where along an edge a visible point is looked for. */
     private const ALONG = [0.5, 0.2, 0.8, 0.04, 0.96];
 
     /** @param  list<array{text: string, x: float, y: float}>  $said  what is written of its parts */
@@ -49,7 +49,7 @@ final readonly class CardFace
         return [$this->width, $this->height];
     }
 
-    /** With its labels beside it. */
+    /** With labels beside it. */
     public function labelled(): Labels
     {
         return SideLabels::beside($this->said, $this->width, $this->height);
@@ -75,7 +75,7 @@ final readonly class CardFace
         $labels = [];
         $said = [];
         foreach ($layers as $n => $layer) {
-            // Of a group one is enough.
+            // For a group one label is enough.
             if (isset($said[$layer->part])) {
                 continue;
             }
@@ -90,7 +90,7 @@ final readonly class CardFace
     }
 
     /**
-     * A point of a part on which nothing lies: looked for along its edges, the right one first.
+     * A visible point of a part, looked for along its edges, the right one first.
      *
      * @param  list<Rect>  $above
      * @param  int  $nth  of the labels: those that follow each other point to other heights

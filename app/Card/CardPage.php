@@ -36,7 +36,7 @@ use KeepShare\Core\Sketch\Layout;
 use KeepShare\Core\Sketch\Sketch;
 
 /**
- * One card: its face, its parts with their measures, its stack of layers, its fold, and what a practised eye would say.
+ * One card: its front, its parts with their measures, its layers, its fold, and its hints.
  *
  * @phpstan-import-type BlankPart from BlankView
  * @phpstan-import-type Choice from ChoiceView
@@ -92,7 +92,7 @@ use KeepShare\Core\Sketch\Sketch;
  */
 final readonly class CardPage extends Page
 {
-    /** How many colours its palette shows. */
+    /** The number of colours in its palette. */
     private const COLOURS = 9;
 
     /**
@@ -158,7 +158,7 @@ final readonly class CardPage extends Page
             $card->stands(),
             FrontView::on($state, $card),
             StandardFront::nameOf($core->front, $unit).', '.$core->front->label($unit),
-            CardParts::height($thickness),
+            $thickness->about($unit),
             StandardEnvelope::for($closed, Length::ofUnits(intdiv($thickness->units, 2)))?->value,
             self::design($card, $core, $state),
             $parts->sketched(),
@@ -185,7 +185,7 @@ final readonly class CardPage extends Page
         $twins = $card->set === null ? collect() : $state->cards->where('set', $card->set);
         $shelf = OwnSketch::shelf();
         $onShelf = $shelf[$core->sketch->key] ?? null;
-        // A sketch that is no longer on the shelf stays with the card.
+        // A sketch that was deleted stays with the card.
         $sketches = [...$shelf, $core->sketch->key => $onShelf ?? $core->sketch];
         $choice = static fn (Sketch $sketch): array => ['key' => $sketch->key, 'label' => $sketch->name];
 
@@ -298,7 +298,7 @@ final readonly class CardPage extends Page
             'left' => $laid->rect->x->units,
             'width' => $laid->rect->size->width->units,
             'foam' => $laid->part->foam,
-            'height' => CardParts::height($laid->height),
+            'height' => $laid->height->about($state->kit->unit),
             'reveal' => SketchView::reveals($layout, $laid, $state->kit->unit),
         ];
     }

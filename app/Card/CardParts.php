@@ -15,7 +15,6 @@ use KeepShare\Core\Card\Treated;
 use KeepShare\Core\Design\Refit;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Surface;
-use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Pair\Fit;
 use KeepShare\Core\Sketch\Laid;
@@ -70,7 +69,7 @@ use KeepShare\Core\Table\Table;
  */
 final readonly class CardParts
 {
-    /** How many surfaces are offered for a part, the best first. */
+    /** How many papers are offered for a part, the best first. */
     private const OFFERED = 24;
 
     /**
@@ -251,13 +250,13 @@ final readonly class CardParts
         return array_map(fn (Surface $one): array => ['key' => $one->key, 'label' => $this->said($one, $beside)], $surfaces);
     }
 
-    /** "Harbour stripe, blue side · goes 72" */
+    /** "Harbour stripe, blue side · matches 72 of 100" */
     private function said(Surface $surface, ?Surface $beside): string
     {
         $name = $this->state->nameOf(Record::idOfCore($surface->component));
         $side = count($this->faces($surface)) > 1 ? ", {$surface->face->name}" : '';
 
-        return $name.$side.($beside === null ? '' : ' · goes '.Fit::figure($beside->face, $surface->face));
+        return $name.$side.($beside === null ? '' : ' · matches '.Fit::figure($beside->face, $surface->face).' of 100');
     }
 
     /** @return array<int, mixed> */
@@ -274,7 +273,7 @@ final readonly class CardParts
         $own = $this->card->taking($part->id());
         $options = [];
         if ($own?->size !== null) {
-            // Cut from a scrap with a die: it stays a choice.
+            // A piece cut with a die from a scrap stays a choice.
             $options[] = [
                 'key' => "$own->component/$own->face",
                 'label' => 'a shape cut from '.$this->state->nameOf(Record::idOfCore($own->component)),
@@ -290,11 +289,5 @@ final readonly class CardParts
         }
 
         return $options;
-    }
-
-    /** "1.5 mm up" for what stands above the base. */
-    public static function height(Length $height): string
-    {
-        return ltrim($height->label(Unit::Millimetre), '≈ ');
     }
 }

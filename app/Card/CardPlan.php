@@ -11,16 +11,19 @@ use App\Models\Card;
 use App\Models\PrintPaper;
 use App\Table\TableState;
 
-/** A card's plan on one page: the front in its real size, sizes, the order of gluing; a front too large for that has its own page. */
+/**
+ * A card's plan on one page: the front in its real size, measures, and the order of gluing. A large front has a page of
+ * its own.
+ */
 final class CardPlan implements CardExport
 {
-    /** Of the text, in points. */
+    /** The size of the text in points. */
     private const SIZES = [9, 7.5, 6.5, 5.5];
 
-    /** How wide what is written beside the front is at least, in millimetres. */
+    /** The least width of the text beside the front, in millimetres. */
     private const COLUMN = 32.0;
 
-    /** How high the front may be beside it, in millimetres. */
+    /** The greatest height of the front beside it, in millimetres. */
     private const HIGH = 185.0;
 
     public function path(): string
@@ -66,7 +69,7 @@ final class CardPlan implements CardExport
             'picture' => $placing->inline($face->svg($labels), "The front of card $card->number with the measures of its parts"),
         ];
         $pages = $placing->isOwnPage() ? 2 : 1;
-        // A card of many parts is set smaller, until all that is written of it is on the one page.
+        // A card with many parts is set in smaller type, until everything fits on the page.
         foreach (self::SIZES as $points) {
             $pdf = Pdf::render(view('card-plan', [...$with, 'points' => $points])->render(), $state->kit->unit);
             if ($pdf->pages() === $pages) {

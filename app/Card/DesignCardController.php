@@ -20,7 +20,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Part;
-/** Changes to the design of one card, each an act of its own. */
+/** Changes to the design of one card. Each is an act. */
 use KeepShare\Core\Table\Preferences;
 
 final readonly class DesignCardController
@@ -45,7 +45,7 @@ final readonly class DesignCardController
         return back();
     }
 
-    /** A width of the frame, 0 for a front covered to the edge, nothing for that of the sketch; or marks more or fewer. */
+    /** A width of the frame: 0 for a covered front, empty for that of the sketch, or marks more or fewer. */
     public function frame(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
         $text = $request->text('frame');
@@ -116,7 +116,7 @@ final readonly class DesignCardController
         return back();
     }
 
-    /** Something is done to a part before it is glued; what it is done with is looked for among the tools. */
+    /** Adds a treatment to a part before it is glued. Its tool is looked for. */
     public function treat(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
         $taking = $card->takings->firstWhere('part', $request->text('part')) ?? abort(422);
@@ -149,7 +149,7 @@ final readonly class DesignCardController
             'more' => ['required_without:quantity', 'integer', 'between:-20,20'],
         ]);
         $now = $card->takings->firstWhere('part', $request->text('part')) ?? abort(422);
-        // "One more" counts from what there is, so that two quick presses make two.
+        // "One more" counts from the present number, so two quick presses make two.
         $quantity = $request->has('more') ? max(1, $now->quantity + $request->integer('more')) : $request->integer('quantity');
 
         $this->design->quantity($card, $now, $quantity, $request->revision());
@@ -167,7 +167,7 @@ final readonly class DesignCardController
         return back()->with('notice', $this->design->copies($card, $request->integer('copies'), $request->revision()));
     }
 
-    /** It becomes a design of the kit, or is one no longer. */
+    /** Makes it a design of the kit, or no longer one. */
     public function keep(Kit $kit, Card $card, CardRequest $request): RedirectResponse
     {
         $this->design->keepForKit($card, $request->revision());
@@ -196,7 +196,7 @@ final readonly class DesignCardController
         ]);
     }
 
-    /** What is typed, or as many marks of the ruler more or fewer than the measure is now. */
+    /** The typed value, or the present measure changed by some marks of the ruler. */
     private function dim(CardRequest $request, Card $card, Part $part, string $measure): Dim
     {
         $unit = $card->kit->unit;

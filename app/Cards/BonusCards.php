@@ -15,12 +15,12 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Preferences;
 
 /**
- * The cards that what is kept still gives. Searched for in the background, and remembered for as long as neither the
- * kit nor the stash changes.
+ * The cards that are still possible from what is left. They are searched for in the background, and remembered until
+ * the kit or the stash changes.
  */
 final readonly class BonusCards implements Task
 {
-    /** More would fill the page, and the maker adds them one at a time. */
+    /** More would fill the page. The maker adds them one at a time. */
     private const MOST = 12;
 
     public function __construct(private Journal $journal, private PlaceCards $cards)
@@ -34,7 +34,7 @@ final readonly class BonusCards implements Task
         return $found instanceof ShareOut ? $found : null;
     }
 
-    /** Starts a search unless one has been made or is under way. */
+    /** Starts a search, unless one is done or under way. */
     public function look(Kit $kit): void
     {
         self::search($kit)->ask(self::class);
@@ -64,7 +64,7 @@ final readonly class BonusCards implements Task
     }
 
     /**
-     * Adds some of the cards found to the share-out.
+     * Adds some of the found cards to the share-out.
      *
      * @param  list<int>  $numbers
      *

@@ -36,7 +36,7 @@ use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 
-/** Changes the design of one card: what it is laid on, how it is measured, what fills its parts. */
+/** Changes the design of one card: its sketch, its measures, and what fills its parts. */
 final readonly class Design
 {
     public function __construct(private Journal $journal, private CutPlans $plans)
@@ -48,7 +48,7 @@ final readonly class Design
     {
         $this->refit(
             $card,
-            "Lay card $card->number on $sketch->name",
+            "Change card $card->number to $sketch->name",
             $revision,
             $sketch,
             $card->toFront(),
@@ -57,7 +57,7 @@ final readonly class Design
         );
     }
 
-    /** The other way up. */
+    /** Turns it from upright to lying, or back. */
     public function turn(Card $card, ?int $revision): void
     {
         $this->refit(
@@ -94,7 +94,7 @@ final readonly class Design
     public function measure(Card $card, Part $part, string $measure, Dim $dim, ?int $revision): void
     {
         $sketch = $card->toSketch()->with($part->id, $measure, $dim);
-        // The frame of a card is the reveal of what lies on its front: changing the one changes the other.
+        // The frame of a card is the reveal of what lies on its front, so changing one changes the other.
         $isFrame = $measure === 'reveal' && $part->relation->isFrame();
         $this->refit(
             $card,
@@ -108,7 +108,7 @@ final readonly class Design
     }
 
     /**
-     * Fills one part from another component; where there is none left of it that row goes short.
+     * Fills one part from another component. If none of it is left, that row is short.
      *
      * @param  int|null  $quantity  of what is counted; null for as many as the part had, or as it takes at a time
      *
@@ -141,7 +141,7 @@ final readonly class Design
         });
     }
 
-    /** One more or one fewer of what is counted. */
+    /** Takes one more or one fewer of what is counted. */
     public function quantity(Card $card, Taking $taking, int $quantity, ?int $revision): void
     {
         $component = $taking->loadMissing('component')->component;
@@ -158,7 +158,7 @@ final readonly class Design
     }
 
     /**
-     * Something is done to a part before it is glued, or not any more.
+     * Adds a treatment to a part, or removes it.
      *
      * @param  string|null  $tool  the id of a component; null where it needs none
      */
@@ -175,7 +175,7 @@ final readonly class Design
         );
     }
 
-    /** A part goes without what it had. */
+    /** Removes what a part has. */
     public function leaveOff(Card $card, Taking $taking, ?int $revision): void
     {
         $this->journal->within(
@@ -198,9 +198,9 @@ final readonly class Design
     }
 
     /**
-     * Makes it a set of so many of the same, each with papers and a base of its own; where there is not enough rows go short.
+     * Makes it a set with copies, each with papers and a base of its own. If there is not enough, rows are short.
      *
-     * @return string what was made, and what is lacking for it
+     * @return string what was made, and what is missing for it
      */
     public function copies(Card $card, int $copies, ?int $revision): string
     {
@@ -214,7 +214,7 @@ final readonly class Design
                 $this->takeApart($spare);
             }
             for ($have = min($others->count() + 1, $copies); $have < $copies; $have++) {
-                // The same design; what is remembered of the one card is not true of another.
+                // Copies the design only. Notes on the one card are not true of the other.
                 $design = [...CardRecord::write($core, $card->is_bonus), 'is_for_a_man' => $card->is_for_a_man];
                 $copy = CardRecord::read([...$design, 'number' => $kit->nextNumber(), 'set' => $set])->unsetRelation('takings');
                 $copy->fill(['kit_id' => $kit->id])->save();
@@ -225,11 +225,11 @@ final readonly class Design
 
         $made = "Card $card->number is ".($copies === 1 ? 'one of its kind.' : "a set of $copies.");
 
-        return $lacking === '' ? $made : "$made Lacking now: $lacking.";
+        return $lacking === '' ? $made : "$made Missing now: $lacking.";
     }
 
     /**
-     * Keeps the card as one of the designs of its kit, or keeps it no longer.
+     * Stores the card as a design of its kit, or removes that design.
      *
      * @throws CannotAct when the kit has not all it takes, or it is no design that can be followed
      */
@@ -294,7 +294,7 @@ final readonly class Design
     }
 
     /**
-     * Takings in place of others, within an act.
+     * Replaces takings within an act.
      *
      * @param  iterable<CoreTaking>  $takings
      * @param  iterable<Taking>  $gone
@@ -312,7 +312,7 @@ final readonly class Design
     }
 
     /**
-     * Writes takings in place of others, and plans anew what is cut.
+     * Replaces takings, and plans again what is cut.
      *
      * @param  iterable<CoreTaking>  $takings
      * @param  iterable<Taking>  $gone
@@ -333,7 +333,7 @@ final readonly class Design
         $card->unsetRelation('takings');
     }
 
-    /** As many as the part had of its like; of what comes by the length as much as it takes at a time. */
+    /** As many as the part had, or for ribbon as much as the part takes. */
     private static function usual(Card $card, string $part, CoreComponent $good, ?Taking $old): int
     {
         $wasByLength = $old?->component()->first()?->kind->isByLength() === true;
@@ -344,13 +344,13 @@ final readonly class Design
         return $wasByLength ? 1 : max(1, $old->quantity ?? 1);
     }
 
-    /** A picture, words, gems, a base or an envelope in place of what there was. */
+    /** Replaces a picture, words, gems, a base or an envelope. */
     private function stick(Card $card, string $part, CoreComponent $good, ?Taking $old, int $quantity): void
     {
         $gone = array_filter([$old]);
         $new = [CoreTaking::some($good->id, $part, $good->isEndless() ? 0 : $quantity)];
         if ($part === FocalPart::ID) {
-            // A die that cut the old one has nothing to do any more.
+            // The die that cut the old piece is no longer needed.
             $gone = array_filter([$old, $card->takings->firstWhere('part', DiePart::ID)]);
         }
         if ($part === WordsPart::ID) {

@@ -32,19 +32,19 @@ use KeepShare\Core\Sketch\Dim;
 use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Table\Wanted;
 
-/** What is done in the grid: to one cell, to a whole card, to a row. Rows may go short; what is cut stays where it is. */
+/** What is done in the grid: to one cell, a card or a row. Rows may be short. Cut pieces stay where they are. */
 final readonly class Grid
 {
     public function __construct(private Journal $journal, private Design $design, private PlaceCards $cards)
     {
     }
 
-    /** One more or one fewer of a component on a card; of what comes by the length as much as its part takes at a time. */
+    /** One more or one fewer of a component on a card, or for ribbon as much as its part takes. */
     public function more(Card $card, Component $component, int $by, ?int $revision): void
     {
         $taking = $this->taking($card, $component);
         $core = $component->toCore();
-        // One more of a picture is another piece, with a place of its own.
+        // One more picture is another piece, with a place of its own.
         $isPiece = $core->good instanceof Applied && $by > 0;
         $isCounted = $taking !== null && $taking->width === null && ! $core->isEndless() && ! $isPiece;
         $step = $taking !== null && $core->kind()->isByLength() ? self::length($card, $taking->part) : 1;
@@ -62,14 +62,14 @@ final readonly class Grid
         $this->design->fill($card, $part, $core->id, 0, $revision);
     }
 
-    /** How much a part takes of what comes by the length, in whole units. */
+    /** How much ribbon or twine a part takes, in whole units. */
     private static function length(Card $card, string $part): int
     {
         return Accessories::find($part)?->length($card->toCore(), $card->kit->unit)->units ?? 1;
     }
 
     /**
-     * The next best in the place of what a card takes from a component.
+     * Replaces what a card takes from a component by the next best.
      *
      * @return string the name of what came in its place
      */
@@ -99,8 +99,8 @@ final readonly class Grid
     }
 
     /**
-     * Takes something off one card and gives it to another, as much of it as that had; what the other had in its place goes the
-     * other way. Put down where it was picked up, it stays there. What is pinned is not touched.
+     * Moves something from one card to another, all that the first had. If the other had something in that place, the
+     * two are exchanged. Putting it down where it was changes nothing. Pinned things are not moved.
      *
      * @param  Card|null  $from  null for what is kept
      * @param  Card|null  $to  null to keep it
@@ -155,7 +155,7 @@ final readonly class Grid
         return "{$old->component()->value('name')} went from card $to->number to card $from->number.";
     }
 
-    /** How many it takes of what is counted; null where it is cut, or there is nothing. */
+    /** How many it takes of something counted. Null if it is cut, or there is nothing. */
     private static function counted(?Taking $taking): ?int
     {
         return $taking === null || $taking->width !== null ? null : $taking->quantity;
@@ -169,7 +169,7 @@ final readonly class Grid
         }
     }
 
-    /** A whole card, or what it takes from one component, is not taken apart by a share-out; or may be again. */
+    /** Pins a whole card or what it takes from one component, so that no share-out changes it, or unpins it. */
     public function pin(Card $card, ?Component $component, ?int $revision): void
     {
         if ($component === null) {
@@ -197,7 +197,7 @@ final readonly class Grid
         );
     }
 
-    /** How willingly share-outs take from a component: the next of as it comes, use up, save, never. */
+    /** The next of four wishes for a component: no wish, use up, save, never use. */
     public function use(Kit $kit, Component $component, ?int $revision): void
     {
         $uses = $kit->wishes['uses'] ?? [];
@@ -231,7 +231,7 @@ final readonly class Grid
         return $card->number;
     }
 
-    /** The same card once more; where there is not enough for it rows go short. */
+    /** Duplicates the card. If there is not enough for it, rows are short. */
     public function duplicate(Card $card, ?int $revision): void
     {
         $kit = $card->kit;
@@ -240,7 +240,7 @@ final readonly class Grid
     }
 
     /**
-     * Lays a card on the design that looks best with less paper.
+     * Changes a card to the best looking design with less paper.
      *
      * @return string what it is laid on, and what that frees
      *
@@ -255,10 +255,10 @@ final readonly class Grid
 
         $frees = Wording::area($leaner->frees, $card->kit->unit);
 
-        return "Card $card->number is laid on \"$sketch->name\": that frees $frees of patterned paper.";
+        return "Card $card->number now uses \"$sketch->name\": that frees $frees of patterned paper.";
     }
 
-    /** Off the table, with its design kept; what it took is free for the others. */
+    /** Takes a card off the table and stores its design. What it took is free for the others. */
     public function setAside(Card $card, ?int $revision): void
     {
         $kit = $card->kit;
@@ -298,7 +298,7 @@ final readonly class Grid
         return $card === null ? [] : WaysOut::of($state->tableWithout($card), $card->toCore(), $taking->part, $card->cutParts());
     }
 
-    /** Takes a way out that was shown; where the table has changed since it is not taken. */
+    /** Takes a way out that was shown. If the table has changed since, it is refused. */
     public function wayOut(Card $card, Taking $taking, string $says, ?int $revision): void
     {
         foreach (self::waysOut(TableState::of($card->kit), $taking) as $way) {
@@ -308,7 +308,7 @@ final readonly class Grid
             match (true) {
                 $way->taking !== null => $this->instead($card, $taking, $way->taking, $revision),
                 $way->reveal !== null => $this->smaller($card, $taking, $way->reveal, $revision),
-                $way->kind === 'drop the card' => $this->remove($card, $revision),
+                $way->kind === 'remove the card' => $this->remove($card, $revision),
                 default => $this->take($card, $taking, $revision),
             };
 
@@ -338,7 +338,7 @@ final readonly class Grid
         $this->design->leaveOff($card, $taking, $revision);
     }
 
-    /** What a card takes from a component and is not cut, the last of it; cut pieces stay. */
+    /** The last thing that a card takes from a component and that is not cut. Cut pieces stay. */
     private function taking(Card $card, Component $component): ?Taking
     {
         $own = $card->takings->where('component_id', $component->id);
@@ -346,7 +346,7 @@ final readonly class Grid
         return $own->whereNull('sheet_id')->last() ?? ($own->isEmpty() ? null : throw IsCut::part($card->partName($own->last()->part)));
     }
 
-    /** Where a component could go on a card: the same part, an open one, or the one that holds its like. */
+    /** Where a component could go on a card: the same part, an open one, or one that holds its kind. */
     private function partOn(Card $card, CoreComponent $core, ?string $part): ?string
     {
         $has = $part !== null && ($card->takings->contains('part', $part) || in_array($part, $this->openParts($card), true));
@@ -373,11 +373,11 @@ final readonly class Grid
     /** @return list<string> */
     private function openParts(Card $card): array
     {
-        // A sketch also has parts that only hold others and are not cut: they are no places for paper.
+        // Some parts of a sketch only carry others and are not cut, so they take no paper.
         $laid = $card->toCore()->layout($card->kit->unit)->parts;
         $parts = [
             ...array_map(static fn (Laid $one): string => $one->part->id, $laid),
-            // A picture is the focal point first, and a small one beside it only where there is one.
+            // A picture becomes the focal point first, and a small picture only if there is one already.
             ...array_map(static fn (Accessory $part): string => $part->id(), [...Accessories::needed(), ...Accessories::all()]),
         ];
 

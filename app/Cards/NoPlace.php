@@ -4,7 +4,7 @@ namespace App\Cards;
 
 use App\Acts\CannotAct;
 
-/** A good that has no place on a card, or a place for which there is no other good. */
+/** A good without a place on a card, or a place without another good for it. */
 final class NoPlace extends CannotAct
 {
     public static function for(string $component, int $card): self
@@ -16,7 +16,7 @@ final class NoPlace extends CannotAct
     public static function arranged(string $arrangement, int $card): self
     {
         return new self("The pieces of card $card cannot be arranged so: ".lcfirst($arrangement).'. '
-            .'It wants something the card has not, or the other way round.');
+            .'The card and the arrangement do not have the same pieces.');
     }
 
     public static function piece(int $card): self
@@ -26,7 +26,7 @@ final class NoPlace extends CannotAct
 
     public static function free(string $part): self
     {
-        return new self("The $part lies free of the others: there is nothing to tuck it under. Nudge it, or choose another arrangement.");
+        return new self("The $part touches no other piece, so there is nothing to tuck it under. Move it, or choose another arrangement.");
     }
 
     public static function notOn(string $component, int $card): self

@@ -9,7 +9,7 @@ use App\Models\CardRecord;
 use App\Models\Kit;
 use KeepShare\Core\Card\Card as CoreCard;
 
-/** Writes cards the core has found into the share-out. */
+/** Writes cards that the core has found into the share-out. */
 final readonly class PlaceCards
 {
     public function __construct(private CutPlans $plans, private TakeApart $apart)
@@ -23,7 +23,7 @@ final readonly class PlaceCards
     }
 
     /**
-     * Puts cards that were on the table once back on it: a set is known by what it was, so that its cards find together.
+     * Puts former cards back on the table. Sets are found again by their old id.
      *
      * @param  list<array<string, mixed>>  $records  as CardRecord writes them
      * @return list<Card>
@@ -34,7 +34,7 @@ final readonly class PlaceCards
     }
 
     /**
-     * Puts new cards on the table; a set is known by the number of its first card until it lies there.
+     * Puts new cards on the table. A set is known by the number of its first card until it is stored.
      *
      * @param  list<array<string, mixed>>  $records  as CardRecord writes them
      * @return list<Card>
@@ -80,7 +80,7 @@ final readonly class PlaceCards
     }
 
     /**
-     * Takes apart the cards nothing has been cut for.
+     * Removes the cards for which nothing has been cut.
      *
      * @param  list<int>  $stays  ids of those that stay all the same
      */

@@ -5,10 +5,10 @@ namespace App\Cards;
 use App\Models\Component;
 use App\Table\TableState;
 
-/** What cards lack, in words. */
+/** What cards lack, as text. */
 final class Shortages
 {
-    /** "7 × A2 base, 4 pieces of Wave"; empty where nothing is lacking. */
+    /** "7 × A2 base, 4 pieces of Wave". Empty if nothing is missing. */
     public static function said(TableState $state): string
     {
         $says = [];

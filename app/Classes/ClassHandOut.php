@@ -13,7 +13,7 @@ use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Card\Card;
 
-/** What each of a class has before them: the steps that are left to do at the table, each with a drawing. */
+/** The hand-out of a class: the steps that are done at the table, each with a drawing. */
 final class ClassHandOut implements ClassExport
 {
     public function path(): string

@@ -8,7 +8,10 @@ use App\Files\OfferedAt;
 use App\Files\Pdf;
 use App\Models\ClassPlan;
 
-/** The leader's own list: what is done beforehand, the cuts by their setting, what goes into a bag, the table by the clock, what to buy. */
+/**
+ * The leader's list: what is done beforehand, the cuts by setting, what goes into a bag, the timetable, and what to
+ * buy.
+ */
 final class ClassLeader implements ClassExport
 {
     public function path(): string

@@ -13,8 +13,7 @@ use KeepShare\Core\Workshop\ClassNeed;
 use KeepShare\Core\Workshop\Workshop;
 
 /**
- * A class: what is done beforehand and what at the table, the cuts by their setting, what is needed and to buy, and the leader's
- * list by the clock.
+ * A class: what is done beforehand and at the table, the cuts by setting, what is needed and to buy, and the timetable.
  *
  * @phpstan-type ClassKind array{key: string, label: string, time: string, isAhead: bool}
  * @phpstan-type ClassLine array{component: string, name: string, needs: string, spares: string, here: string, add: string|null}
@@ -23,7 +22,7 @@ use KeepShare\Core\Workshop\Workshop;
  */
 final readonly class ClassLookPage extends Page
 {
-    /** What counts as the beginning where none is said. */
+    /** The beginning, if none is said. */
     private const NOON = '14:00';
 
     /**
@@ -95,7 +94,7 @@ final readonly class ClassLookPage extends Page
         return $kind === Workshop::CUTTING ? 'Trim all papers and cardstock' : StepKinds::of($kind)?->label() ?? $kind;
     }
 
-    /** So many seconds after a time of the day. */
+    /** A time of day some seconds later. */
     private static function at(string $begins, int $seconds): string
     {
         [$hours, $minutes] = array_map(intval(...), explode(':', $begins));

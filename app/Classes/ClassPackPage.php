@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Workshop\BagLine;
 
 /**
- * The bags of a class: what goes into each, and what lies in it.
+ * The bags of a class: what goes into each, and what is in it.
  *
  * @phpstan-type ClassBag array{number: int, packed: int, lost: int}
  * @phpstan-type PackLine array{
@@ -27,7 +27,7 @@ use KeepShare\Core\Workshop\BagLine;
  */
 final readonly class ClassPackPage extends Page
 {
-    private const FROM = ['spare' => 'from the spares', 'left' => 'from what is left', 'lacking' => 'lacking: to buy'];
+    private const FROM = ['spare' => 'from the spares', 'left' => 'from what is left', 'lacking' => 'missing: to buy'];
 
     /**
      * @param  list<ClassBag>  $bags

@@ -12,7 +12,7 @@ use App\Wording\Wording;
 use KeepShare\Core\Workshop\Workshop;
 
 /**
- * The classes that are prepared at this kit, and what another can be prepared of.
+ * The classes of this kit, and what another can be prepared from.
  *
  * @phpstan-import-type Choice from ChoiceView
  *

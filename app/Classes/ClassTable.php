@@ -17,7 +17,7 @@ use KeepShare\Core\Workshop\BagLine;
 use KeepShare\Core\Workshop\ClassNeed;
 use KeepShare\Core\Workshop\Workshop;
 
-/** A class with its cards, as they lie on the table or as their recipe has them. */
+/** A class with its cards, from the table or from a recipe. */
 final readonly class ClassTable
 {
     /** Seconds: a week. */
@@ -81,8 +81,8 @@ final readonly class ClassTable
     }
 
     /**
-     * How many of a component are free: what the kit's cards take, and what is glued or cut up, is not. Null where that is not
-     * known, since the cards are those of a recipe.
+     * How many of a component are free: without what the kit's cards take and what is glued or cut up. Null if that is
+     * unknown, since the cards are those of a recipe.
      */
     public function hereOf(string $component): ?int
     {
@@ -101,8 +101,8 @@ final readonly class ClassTable
     }
 
     /**
-     * What every component is needed for, with what is made up again. How the sheets are cut for so many is remembered for as long
-     * as the bags hold the same.
+     * What every component is needed for, with the bags that are packed again. The cuts for this many people are
+     * remembered until the bags change.
      *
      * @param  int|null  $lost  how many of the bags that were lost; null for all
      * @return array<string, ClassNeed> by component
@@ -122,8 +122,8 @@ final readonly class ClassTable
     }
 
     /**
-     * Of each line of a bag that is made up again: from the spares, from what is left, or it is lacking. Bags are made up in the
-     * order in which they were lost: what went into an earlier one is gone for a later one.
+     * For each line of a bag that is packed again: from the spares, from what is left, or missing. Bags are packed in
+     * the order in which they were lost.
      *
      * @return array<string, 'spare'|'left'|'lacking'> by line
      */
@@ -135,7 +135,7 @@ final readonly class ClassTable
         }
         $before = end($turns);
         $spares = $this->workshop->fromSpares($before);
-        // How the sheets of all would be cut is asked only where the spares have run out, and it is known what is here.
+        // The cuts of all sheets are computed only if the spares have run out and the stock is known.
         $needs = $this->state === null || ! in_array(false, $spares, true)
             ? []
             : $this->needs($before + 1);

@@ -8,7 +8,7 @@ use App\Frame\StagePage;
 use App\Frame\WorkRoom;
 use Illuminate\Support\Facades\Route;
 
-/** Cards prepared for so many people. */
+/** Cards prepared for several people. */
 final class ClassesRoom extends WorkRoom
 {
     public function pages(): array

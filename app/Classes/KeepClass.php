@@ -7,7 +7,7 @@ use App\Models\ClassPlan;
 use App\Models\Kit;
 use KeepShare\Core\Workshop\Workshop;
 
-/** What is written of a class: how it is asked for, what is packed, what was lost. */
+/** Writes a class: how it is asked for, what is packed, what was lost. */
 final readonly class KeepClass
 {
     public function __construct(private Journal $journal)
@@ -36,7 +36,7 @@ final readonly class KeepClass
     }
 
     /**
-     * Into a bag, or out of it again.
+     * Puts a line into a bag, or takes it out.
      *
      * @param  list<int>  $bags
      * @param  list<string>  $lines
@@ -55,7 +55,7 @@ final readonly class KeepClass
         $this->journal->act($kit, $name, $revision, static fn () => $class->update(['packed' => $packed]));
     }
 
-    /** It is empty again, and made up from the spares and from what is left. */
+    /** The bag is empty again, and packed from the spares and from what is left. */
     public function lose(Kit $kit, ClassPlan $class, int $bag, int $revision): void
     {
         $changes = ['lost' => [...$class->lost, $bag], 'packed' => array_diff_key($class->packed, [$bag => true])];
@@ -64,6 +64,6 @@ final readonly class KeepClass
 
     public function drop(Kit $kit, ClassPlan $class, int $revision): void
     {
-        $this->journal->act($kit, "Drop the class \"$class->name\"", $revision, static fn () => $class->delete());
+        $this->journal->act($kit, "Delete the class \"$class->name\"", $revision, static fn () => $class->delete());
     }
 }

@@ -12,7 +12,7 @@ use App\Models\Taking;
 use App\Table\TableState;
 use App\Wording\Wording;
 
-/** A label for the bag of each card: its number, its occasion, and what belongs in it. */
+/** A label for the bag of each card: its number, its occasion, and its pieces. */
 final class BagLabels implements KitExport
 {
     public function path(): string

@@ -14,12 +14,12 @@ use Closure;
 use KeepShare\Core\Cut\CutPlan as CorePlan;
 
 /**
- * Looks longer for a plan that opens fewer sheets, in the background: paper by paper, until it is done or stopped. What
- * is found is written in an act of its own when the looking is over.
+ * Searches longer for a plan that cuts into fewer sheets, in the background, paper by paper, until it is done or
+ * stopped. A better plan is written in one act at the end.
  */
 final readonly class BetterPlan implements Task
 {
-    /** Ways that are tried for each paper. */
+    /** How many ways are tried for each paper. */
     private const TRIES = 120;
 
     public function __construct(private Journal $journal, private CutPlans $plans)
@@ -44,7 +44,7 @@ final readonly class BetterPlan implements Task
         return $search->isUnderWay() ? ['done' => $search->soFar(), 'all' => count(self::papers($kit))] : null;
     }
 
-    /** What came of the last search; told until the table changes. */
+    /** The result of the last search. It is shown until the table changes. */
     public function said(Kit $kit): ?string
     {
         $said = self::search($kit)->found();
@@ -75,7 +75,7 @@ final readonly class BetterPlan implements Task
         }
     }
 
-    /** The page says nothing is under way any more. */
+    /** The page shows that nothing is under way any more. */
     public function brokeOff(int $on): void
     {
     }

@@ -43,7 +43,7 @@ final class CutController
         return to_route('kits.cut', $kit);
     }
 
-    /** Only what one card needs of a sheet. */
+    /** Cuts only what one card needs of a sheet. */
     public function forCard(Kit $kit, Sheet $sheet, Card $card, Request $request, CutSheet $cut): RedirectResponse
     {
         $cut->forCard($kit, self::planOf($kit, $sheet), $card, $request->integer('revision'));
@@ -58,7 +58,7 @@ final class CutController
         return to_route('kits.cut', $kit);
     }
 
-    /** One cut of the part in hand. */
+    /** Makes one cut of the part. */
     public function once(Kit $kit, Sheet $sheet, Request $request, CutSheet $cut): RedirectResponse
     {
         $cut->one($kit, self::planOf($kit, $sheet), $request->integer('revision'));
@@ -66,7 +66,7 @@ final class CutController
         return to_route('kits.cut', array_filter([$kit, 'card' => self::card($kit, $request)?->id]));
     }
 
-    /** The motor cutter cuts the part in hand. */
+    /** The motor cutter cuts the part. */
     public function motor(Kit $kit, Sheet $sheet, Request $request, MotorCut $motor): RedirectResponse
     {
         return to_route('kits.cut', $kit)->with('notice', $motor->cut($kit, self::planOf($kit, $sheet), $request->integer('revision')));
@@ -77,7 +77,7 @@ final class CutController
         return back()->with('notice', Wording::plural($tools->print(BagLabels::of($kit)), 'label').' went to the label printer.');
     }
 
-    /** What would come of a cut that went wrong. */
+    /** What a mistaken cut would lead to. */
     public function proposeWrong(Kit $kit, Sheet $sheet, CardRequest $request, Replan $replan): CutPage
     {
         $plan = self::planOf($kit, $sheet);
@@ -109,7 +109,7 @@ final class CutController
     }
 
     /**
-     * The cut in hand went at another measure, or the part in hand is spoiled or has a blemish.
+     * The cut went elsewhere, or the part is spoiled or has a blemish.
      *
      * @return list<string>
      */
@@ -135,7 +135,7 @@ final class CutController
             );
             if (! Rect::whole($size)->contains($blemish)) {
                 throw ValidationException::withMessages([
-                    'width' => "The part in hand is {$size->label($kit->unit)}: the blemish reaches beyond it.",
+                    'width' => "The part you are cutting is {$size->label($kit->unit)}: the blemish reaches beyond it.",
                 ]);
             }
 
@@ -147,7 +147,7 @@ final class CutController
         $side = $direction === Direction::Down ? $size->width : $size->height;
         if ($at->isZero() || ! $side->isLongerThan($at)) {
             throw ValidationException::withMessages([
-                'at' => "The part in hand is {$side->label($kit->unit)} that way: the cut went somewhere between.",
+                'at' => "The part you are cutting is {$side->label($kit->unit)} that way: the cut went somewhere between.",
             ]);
         }
 
@@ -155,7 +155,7 @@ final class CutController
     }
 
     /**
-     * The table as it would be, and what would change for the cards; nothing is recorded.
+     * The table as it would be, and what would change for the cards. Nothing is recorded.
      *
      * @param  array<string, string>  $data  what to send when it is accepted
      * @param  Closure(): list<string>  $do
@@ -187,7 +187,7 @@ final class CutController
         return Card::query()->where('kit_id', $kit->id)->find($request->integer('card'));
     }
 
-    /** A stale tab may ask for a sheet that has been planned anew, or cut, since. */
+    /** An old tab may ask for a sheet that has been planned again or cut since. */
     private static function planOf(Kit $kit, Sheet $sheet): CutPlan
     {
         return CutPlan::query()

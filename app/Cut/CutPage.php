@@ -67,7 +67,7 @@ final readonly class CutPage extends Page
     {
         $sheets = static fn (): CutSheets => CutSheets::of($kit, null);
 
-        // The table as it would be is not there any more when the page is sent.
+        // The trial table is gone when the page is sent, so its parts are read before.
         return self::with(Later::now($sheets), Later::now(...), null, null, $proposal, ['search' => null, 'said' => null]);
     }
 

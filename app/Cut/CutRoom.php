@@ -32,7 +32,7 @@ final class CutRoom extends WorkRoom implements Stage
 
     public function counts(Kit $kit): array
     {
-        // Parts that are in hand are one line with the sheet they were cut from.
+        // Parts of a begun sheet are one line with the sheet they were cut from.
         $lines = CutPlan::for($kit)->join('sheets as lines', 'lines.id', '=', 'cut_plans.sheet_id')
             ->selectRaw('count(distinct coalesce(lines.in_hand_id, lines.id))');
 

@@ -137,7 +137,7 @@ final readonly class CutSheets
     }
 
     /**
-     * A sheet with the parts of it that are in hand is one line; the part to cut next stands for it.
+     * A sheet with its begun parts is one line. The next part to cut stands for it.
      *
      * @return list<SheetEntry>
      */
@@ -163,7 +163,7 @@ final readonly class CutSheets
                 && $this->state->sheets->get($plan->sheet->parent_id ?? 0)?->state !== SheetState::Parted,
         );
         $plan = $this->plans->firstWhere('sheet_id', $wanted) ?? $begun ?? $open->first() ?? $this->plans->last();
-        // Of a sheet that is begun the next part in the order of its cuts.
+        // For a begun sheet: the next part in the order of its cuts.
         $next = $plan === null || $plan->cut_at !== null ? null : $this->line($plan)->next();
 
         return $plan === null ? null : $this->sheet($next ?? $plan);
@@ -277,7 +277,7 @@ final readonly class CutSheets
     }
 
     /**
-     * Of a sheet that is cut.
+     * For a sheet that is cut.
      *
      * @param  list<Cut>  $made
      * @return list<CutOfSheet>
@@ -323,7 +323,7 @@ final readonly class CutSheets
         return [$cuts, $later];
     }
 
-    /** Whether a part holds a piece that is cut for. */
+    /** Whether a part holds a piece for the chosen card. */
     private function isWanted(Node $part): bool
     {
         return $this->only === null || self::isFor($part, $this->only);
@@ -335,7 +335,7 @@ final readonly class CutSheets
         return array_intersect($part->pieces(), $pieces) !== [];
     }
 
-    /** What is done to a piece when the straight cuts are made: circles, openings, fishtails. */
+    /** What is done to a piece after the straight cuts: circles, openings, fishtails. */
     private function afterwards(Leaf $leaf): ?string
     {
         $taking = $this->takings->get((int) $leaf->piece);
@@ -358,7 +358,7 @@ final readonly class CutSheets
         return $done === null ? null : "Card $card, {$taking->partName()}: $done.";
     }
 
-    /** How a part that is no plain rectangle gets its form. */
+    /** How a part gets its shape. */
     private function shaped(Taking $taking, Leaf $leaf): ?string
     {
         $parts = array_column($taking->card->toSketch()->parts, null, 'id');
@@ -393,7 +393,7 @@ final readonly class CutSheets
         ];
     }
 
-    /** What to write on the back of a part that is done. */
+    /** What to write on the back of a finished part. */
     private function freed(Node $node, string $which): ?string
     {
         if (! $node instanceof Leaf) {
@@ -409,7 +409,7 @@ final readonly class CutSheets
         };
     }
 
-    /** What a leaf is where it is no piece of a card: a standard part, an offcut, a part that cards are cut from later. */
+    /** What a part is if it is not a piece of a card: a standard part, an offcut, or a part that is cut later. */
     private function standard(Leaf $leaf): ?string
     {
         $id = Sheet::idOfPart($leaf->piece ?? '');

@@ -12,7 +12,7 @@ use KeepShare\Core\Cut\CutPlan as CorePlan;
 use KeepShare\Core\Cut\File\CutPlanFile;
 use KeepShare\Core\Measure\Size;
 
-/** Lets the motor cutter cut a sheet, and goes by the pieces it really cut: one that came out wrong is planned again. */
+/** Lets the motor cutter cut a sheet, and goes by the pieces it really cut. A wrong piece is planned again. */
 final readonly class MotorCut
 {
     public function __construct(private TableTools $tools, private CutSheet $cut, private Replan $replan)
@@ -59,7 +59,7 @@ final readonly class MotorCut
             );
     }
 
-    /** A piece of another size is an offcut of that size, and so is a standard part. */
+    /** A piece of another size becomes an offcut of that size. So does a standard part. */
     private static function takeBack(string $piece, Size $size): void
     {
         $taking = Sheet::idOfPart($piece) === null ? Taking::query()->findOrFail((int) $piece) : null;

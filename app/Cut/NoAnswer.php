@@ -4,7 +4,7 @@ namespace App\Cut;
 
 use KeepShare\Core\Refusal;
 
-/** A machine at the table that does not answer, or answers nonsense. */
+/** A machine that does not answer, or sends nonsense. */
 final class NoAnswer extends Refusal
 {
     public static function silent(string $tool, int $seconds): self

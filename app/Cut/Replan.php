@@ -21,8 +21,8 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 
 /**
- * Plans again from what is really there when a cut has gone wrong, without touching what is done, and says what changed
- * for which card. Of what cannot be cut any more the latest cards go short until a way out is taken.
+ * Plans again from what is really there after a wrong cut, without touching what is done. It says what changed for
+ * which card. If not everything can be cut, the latest cards are short until a way out is taken.
  */
 final readonly class Replan
 {
@@ -54,7 +54,7 @@ final readonly class Replan
     }
 
     /**
-     * A corner of the part in hand is bent, or it has a hole: the plan keeps clear of it.
+     * A corner of the part is bent, or it has a hole. The plan avoids it.
      *
      * @return list<string> what changed for which card
      */
@@ -75,7 +75,7 @@ final readonly class Replan
     }
 
     /**
-     * The part in hand is bent, torn or lost.
+     * The part you are cutting is bent, torn or lost.
      *
      * @return list<string> what changed for which card
      */
@@ -98,7 +98,7 @@ final readonly class Replan
     }
 
     /**
-     * A piece that was cut for a card turned out wrong.
+     * A piece that was cut for a card is wrong.
      *
      * @return list<string> what changed for which card
      */
@@ -125,7 +125,7 @@ final readonly class Replan
     }
 
     /**
-     * Something happens at the table; then the component is planned anew.
+     * Something happens at the table, and then the component is planned again.
      *
      * @param  Closure(): void  $happen
      * @return list<string> what changed for which card
@@ -145,7 +145,7 @@ final readonly class Replan
                 }
             }
             foreach ($short as $taking) {
-                $says[] = "Card {$taking->card->number} goes short of its {$taking->partName()}: "
+                $says[] = "Card {$taking->card->number} is without its {$taking->partName()}: "
                     ."there is not enough of $component->name left. The ways out are offered here and on its page.";
             }
 

@@ -8,7 +8,7 @@ use Illuminate\Support\Collection;
 use KeepShare\Core\Cut\CutsLeft;
 use KeepShare\Core\Cut\Split;
 
-/** A sheet with the parts of it that are in hand: which cuts are made, and which are left in what order. */
+/** A sheet with its begun parts: the cuts that are made, and those that are left, in order. */
 final readonly class SheetLine
 {
     /**
@@ -44,13 +44,13 @@ final readonly class SheetLine
         return new self($made->count(), $left, $last);
     }
 
-    /** The part to be cut next; null where nothing is to be cut. */
+    /** The next part to cut. Null if nothing is to be cut. */
     public function next(): ?CutPlan
     {
         return $this->left[0][0] ?? null;
     }
 
-    /** How often the guide is set anew for what is left. */
+    /** How often the guide must be set again for what is left. */
     public function settings(): int
     {
         $settings = 0;

@@ -11,13 +11,13 @@ use App\Models\PrintPaper;
 use App\Table\TableState;
 
 /**
- * A sheet with its cuts as the page shows it, in real millimetres as SVG, and as a page to lay beside the trimmer.
+ * A sheet with its cuts as on the page: as SVG in real millimetres, and as a page to lay beside the trimmer.
  *
  * @phpstan-import-type SheetInHand from CutSheets
  */
 final readonly class SheetPrint
 {
-    /** So much of the height of the page the drawing may take among the text, in millimetres. */
+    /** The share of the page height that the drawing may take beside the text, in millimetres. */
     private const HIGH = 190.0;
 
     /** In its real size. */
@@ -26,7 +26,7 @@ final readonly class SheetPrint
         return CutDrawing::real(self::sheet($kit, $plan), TableState::of($kit)->core)->svg();
     }
 
-    /** With its cuts; in its real size where the paper holds it, else by a scale that is said. */
+    /** With its cuts, in its real size if it fits the paper. Otherwise the scale is said. */
     public static function pdf(Kit $kit, CutPlan $plan): string
     {
         $sheet = self::sheet($kit, $plan);

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
 
-/** The label printer and the motor cutter at the table. Those that ship are stand-ins: standins/table-tools. */
+/** The label printer and the motor cutter. Those that ship are stand-ins: standins/table-tools. */
 final class TableTools
 {
     private const SECONDS = 5;

@@ -25,18 +25,18 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Kit\Kind;
 use LogicException;
 
-/** Keeps the cut plans in step with what the cards take. */
+/** Keeps the cut plans up to date with what the cards take. */
 final class CutPlans
 {
-    /** How many sizes a leftover is measured by: with more, all leftovers seem useful. */
+    /** How many sizes a leftover is judged by. With more, all leftovers would seem useful. */
     private const SIZES = 4;
 
     /** @var array<string, Leftover|null> by the kind and size of the sheets, for as long as one act lasts */
     private array $useful = [];
 
     /**
-     * Plans the sheets of these components anew; sheets that are cut already stay as they are. Where not all can be cut
-     * the later cards go short.
+     * Plans the sheets of these components again. Sheets that are cut stay as they are. If not everything can be cut,
+     * the later cards are short.
      *
      * @param  array<int, int>  $components  their ids
      * @return list<int> those that go short
@@ -72,7 +72,7 @@ final class CutPlans
     }
 
     /**
-     * Plans one component anew after something went wrong; of what cannot be cut any more the latest cards go short.
+     * Plans one component again after a mistake. If not everything can be cut, the latest cards are short.
      *
      * @return list<Taking> those that do, of the latest cards first
      */
@@ -87,7 +87,8 @@ final class CutPlans
     }
 
     /**
-     * Looks for a plan that opens fewer sheets than the one there is. Writes nothing, so that no looking holds up others.
+     * Searches for a plan that cuts into fewer sheets than the present one. It writes nothing, so it never holds up
+     * others.
      *
      * @param  (Closure(): bool)|null  $goOn  false ends the search with the best so far
      */
@@ -103,7 +104,7 @@ final class CutPlans
         return $plan->isComplete() && $plan->sheetsOpened() < $opened ? $plan : null;
     }
 
-    /** Puts a plan that was found for a component in the place of the one it has. */
+    /** Replaces the plan of a component by one that was found. */
     public function store(int $component, CorePlan $plan): void
     {
         $this->storeAll(self::sheets($component), $plan);
@@ -116,7 +117,7 @@ final class CutPlans
     private function plan(int $component, Collection $sheets, array $pieces): CorePlan
     {
         $stock = self::stock($sheets);
-        // Where it goes short the earlier cards keep theirs, and the later ones wait for a way out.
+        // If it is short, the earlier cards keep theirs and the later ones wait for a way out.
         $terms = $this->terms($component, $stock);
         $plan = Engine::earliestFirst($stock, $pieces, $terms);
         $plan = $plan->isComplete() ? $plan : self::asItIs($sheets, $pieces, $terms->trimmer) ?? $plan;
@@ -126,7 +127,7 @@ final class CutPlans
     }
 
     /**
-     * By the cuts that are planned now, where those give all pieces: a template leaves so little that the engine may not find it
+     * Keeps the present cuts if they give all pieces, since a template leaves so little that the engine may not find it
      * again.
      *
      * @param  Collection<int, Sheet>  $sheets
@@ -145,7 +146,7 @@ final class CutPlans
     }
 
     /**
-     * Says how sheets are cut before it is known for which pieces.
+     * Fixes how sheets are cut before their pieces have a purpose.
      *
      * @param  list<SheetPlan>  $plans  of open sheets, by their ids
      */
@@ -190,7 +191,7 @@ final class CutPlans
     }
 
     /**
-     * A leftover is the better the more of the sizes that cards take from sheets like these can still be cut from it.
+     * A leftover is better the more sizes can still be cut from it that cards take from such sheets.
      *
      * @param  list<Stock>  $stock
      */
@@ -210,7 +211,9 @@ final class CutPlans
         return Terms::usual()->with(self::trimmerFor($record))->leaving($this->useful[$key]);
     }
 
-    /** The shortest trimmer of those whose cards take from it: sheets of the stash are cut at the table of the kit in hand. */
+    /**
+     * The shortest trimmer of the kits whose cards use it, since sheets of the stash are cut at the table of that kit.
+     */
     private static function trimmerFor(Component $component): Trimmer
     {
         $kits = Kit::query()

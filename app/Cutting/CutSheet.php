@@ -19,14 +19,17 @@ use KeepShare\Core\Cut\Split;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Rect;
 
-/** Records what the trimmer did: one cut, or all that are left of a sheet. Pieces go to their cards, offcuts are sheets again. */
+/**
+ * Records what the trimmer did: one cut, or all that are left on a sheet. Pieces go to their cards, and offcuts are
+ * sheets again.
+ */
 final readonly class CutSheet
 {
     public function __construct(private Journal $journal, private CutPlans $plans)
     {
     }
 
-    /** All cuts of a plan, and of every other part of the same sheet that is in hand. */
+    /** All cuts of a plan, and of every other begun part of the same sheet. */
     public function cut(Kit $kit, CutPlan $plan, ?int $revision): void
     {
         $this->journal->act($kit, 'Cut '.self::nameOf($plan->sheet), $revision, function () use ($plan): void {
@@ -44,7 +47,7 @@ final readonly class CutSheet
         });
     }
 
-    /** Within an act: every part of a plan is a sheet or a piece of its own. */
+    /** Within an act: every part of a plan becomes a sheet or a piece of its own. */
     public function record(CutPlan $plan): void
     {
         foreach ($plan->toCore()->leaves() as $leaf) {
@@ -53,7 +56,9 @@ final readonly class CutSheet
         $this->close($plan);
     }
 
-    /** Within an act: whoever has a part in hand has cut what it was part of, be that marked or not. */
+    /**
+     * Within an act: cutting a part means that the sheet it came from has been cut too, even if that was not marked.
+     */
     public function freed(Sheet $sheet): void
     {
         $above = Sheet::query()->with(['plan', 'component'])->find($sheet->parent_id ?? 0);
@@ -62,7 +67,7 @@ final readonly class CutSheet
         }
     }
 
-    /** The next cut of a plan: its two parts are sheets of their own, each with what is still to be cut from it. */
+    /** The next cut of a plan. Its two parts become sheets with the rest of their cuts. */
     public function one(Kit $kit, CutPlan $plan, ?int $revision): void
     {
         $root = $plan->toCore()->root;
@@ -78,9 +83,7 @@ final readonly class CutSheet
         });
     }
 
-    /**
-     * Only what one card needs of a sheet; what is left of it is planned anew for the others.
-     */
+    /** Only what one card needs of a sheet. The rest is planned again for the others. */
     public function forCard(Kit $kit, CutPlan $plan, Card $card, ?int $revision): void
     {
         $takings = array_values($card->takings()->pluck('id')->map(strval(...))->all());
@@ -100,7 +103,7 @@ final readonly class CutSheet
     }
 
     /**
-     * Cuts down to the pieces of some takings; every part without one stays in one piece, with its own plan.
+     * Cuts until some pieces are free. Every part without one stays whole, with its own plan.
      *
      * @param  list<string>  $takings
      */
@@ -116,7 +119,7 @@ final readonly class CutSheet
     }
 
     /**
-     * A cut that went elsewhere: two parts with nothing planned for them yet.
+     * A cut that went elsewhere: two parts without any plan.
      *
      * @return list<Sheet>
      */

@@ -4,7 +4,7 @@ namespace App\Cutting;
 
 use App\Acts\CannotAct;
 
-/** A change to what has been cut: it stays as it is until the cut is taken back. */
+/** A change to something that has been cut. It stays until the cut is taken back. */
 final class IsCut extends CannotAct
 {
     public static function part(string $name): self
@@ -22,12 +22,12 @@ final class IsCut extends CannotAct
         return new self("Card $number is begun: take back first what has been cut for it or done to it.");
     }
 
-    /** More sheets are to go than have not been cut. */
+    /** More sheets would go than are uncut. */
     public static function sheets(string $component, int $tooMany): self
     {
         $which = $tooMany === 1 ? "1 sheet of $component is" : "$tooMany sheets of $component are";
 
         return new self("$which already cut: what is cut stays on the table. "
-            .'Say on Cut which piece went wrong, and it is planned anew; or undo the cut, and count again.');
+            .'Report the mistake on Cut, or undo the cut and count again.');
     }
 }

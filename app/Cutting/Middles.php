@@ -9,7 +9,7 @@ use App\Table\TableState;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Sketch\Visibility;
 
-/** The middle of a part that no one sees once the card is made: it can be cut out and used elsewhere. */
+/** The middle of a part that no one sees on the finished card. It can be cut out and used elsewhere. */
 final readonly class Middles
 {
     private function __construct(public Taking $taking, public int $card, public Size $size)
@@ -48,7 +48,7 @@ final readonly class Middles
         return $middles;
     }
 
-    /** The part is cut, so that its middle can be. */
+    /** The part is cut, so its middle can be. */
     public function isThere(): bool
     {
         return $this->taking->sheet_id !== null;

@@ -22,8 +22,8 @@ use KeepShare\Core\Tray\Noun;
 /**
  * Turns scraps into standard parts, and back.
  *
- * The parts are on the tray at once, and cards use them as they use any offcut; the cuts that free them are among those to
- * be made. Where a scrap is still part of a sheet, the sheet is divided round it: what cards take of the rest stays planned.
+ * The parts are on the tray at once, and cards use them like offcuts. Their cuts are added to those to be made. If a
+ * scrap is still part of a sheet, the sheet is divided round it, and what cards take of the rest stays planned.
  */
 final readonly class PartScraps
 {
@@ -45,8 +45,8 @@ final readonly class PartScraps
     }
 
     /**
-     * A standard part is a scrap again; where its cuts are still to be made, so is all that would have been cut with it.
-     * Refused where cards take what would not be there any more.
+     * Turns a standard part back into a scrap, with all that would have been cut with it if its cuts are still to be
+     * made. It is refused if cards take something that would be gone.
      */
     public function back(Kit $kit, Sheet $part, int $revision): void
     {
@@ -65,7 +65,7 @@ final readonly class PartScraps
     }
 
     /**
-     * The middle of a part that no one will see is cut out, and lies on the tray.
+     * Cuts out the middle of a part that no one will see, and puts it on the tray.
      *
      * @return Size what it gives
      *
@@ -88,7 +88,7 @@ final readonly class PartScraps
         return $middle->size;
     }
 
-    /** Within an act: a sheet whose parts counted as lying there is one sheet again, with nothing planned on it. */
+    /** Within an act: a sheet whose parts counted as separate becomes one sheet again, with nothing planned. */
     public function undo(Sheet $sheet): void
     {
         if ($sheet->state !== SheetState::Parted) {
@@ -132,7 +132,7 @@ final readonly class PartScraps
             $planned = $planned->cuttingLike($offcut, $plan);
         }
         if ($planned->root instanceof Leaf && $planned->root->piece !== null) {
-            // It is one part as it lies.
+            // It is one part as it is.
             $sheet->update(['part' => self::noun($planned->root)]);
 
             return;
@@ -159,7 +159,7 @@ final readonly class PartScraps
         $part = $sheet->giving($node->rect(), [
             'state' => SheetState::Open,
             'part' => $isPart ? self::noun($node) : null,
-            // What cards take from it is still to be cut: it is part of the sheet in hand.
+            // What cards take from it is still to be cut, since it is part of a begun sheet.
             'in_hand_id' => $isForCards === [] ? null : $sheet->in_hand_id ?? $sheet->id,
         ]);
         if ($isForCards !== []) {

@@ -5,12 +5,12 @@ namespace App\Database;
 use PDOException;
 use Throwable;
 
-/** Another was writing for as long as could be waited. */
+/** Another write took longer than could be waited for. */
 final class Busy
 {
-    public const SAYS = 'The table was busy: another act was being written for too long. Nothing was changed; do it again.';
+    public const SAYS = 'The table was busy: another act was being written for too long. Nothing was changed. Do it again.';
 
-    /** The error code of SQLite where another connection holds the write lock. */
+    /** The SQLite error code if another connection holds the write lock. */
     private const CODE = 5;
 
     public static function is(Throwable $exception): bool

@@ -5,10 +5,11 @@ namespace App\Database;
 use PDO;
 
 /**
- * A connection whose transactions take the write lock when they begin, and wait for it there.
+ * A connection whose transactions take the write lock at their beginning, and wait for it there.
  *
  * A transaction that reads first and writes later cannot wait: SQLite ends it with "database is locked" as soon as
- * another has written in between. PHP before 8.4 cannot be told how a transaction begins, so it is begun by hand.
+ * another has written in between. PHP before 8.4 has no setting for the beginning of a transaction, so it is begun by
+ * hand.
  */
 final class ImmediatePdo extends PDO
 {

@@ -9,8 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * A record of the table.
  *
- * A kit may have thousands of sheets, each a record: what the framework works out for each anew is worked out once for each
- * kind. Nobody listens for a record being read, so nobody is told.
+ * A kit may have thousands of sheets, each a record. What the framework works out for each one is worked out once for
+ * each kind here. No one listens to reads of records, so no events are sent.
  */
 abstract class Record extends Model
 {
@@ -37,7 +37,7 @@ abstract class Record extends Model
         return self::$castsOf[static::class] ??= parent::getCasts();
     }
 
-    /** A relation that is loaded, a field that is kept as it is read, a yes or no, a list and one of an enumeration are had at once. */
+    /** Loaded relations, plain fields, booleans, lists and enumerations are read directly. */
     final public function getAttribute($key): mixed
     {
         if (array_key_exists($key, $this->relations)) {

@@ -14,7 +14,7 @@ use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Arrange\ArrangementWriter;
 use KeepShare\Core\Arrange\BadArrangement;
 
-/** The shelf of arrangements, and those of the maker's own. */
+/** All arrangements, and the maker's own. */
 final readonly class ArrangementController
 {
     public function __construct(private Journal $journal)
@@ -38,7 +38,7 @@ final readonly class ArrangementController
         return ArrangementEditPage::of($kit, $arrangement, FrontChoice::of($kit, $request));
     }
 
-    /** What is written so far, with usual pieces on a front; faults by their place. Nothing is kept. */
+    /** What is written so far, drawn with usual pieces on a front, and its faults by their place. Nothing is stored. */
     public function draw(Kit $kit, Request $request): JsonResponse
     {
         $draft = ArrangementDraft::of($request->array('written'), $kit);
@@ -69,20 +69,20 @@ final readonly class ArrangementController
             static fn () => $arrangement->update(self::written($new)),
         );
 
-        return self::toShelf($kit, $arrangement, "$new->name is changed. Cards arranged so before stay as they are.");
+        return self::toShelf($kit, $arrangement, "$new->name is changed. Cards arranged that way stay as they are.");
     }
 
     public function destroy(Kit $kit, OwnArrangement $arrangement, CardRequest $request): RedirectResponse
     {
         $this->journal->act(
             $kit,
-            "Throw away the arrangement $arrangement->name",
+            "Delete the arrangement $arrangement->name",
             $request->revision(),
             static fn () => $arrangement->delete(),
         );
 
         return redirect(route('kits.arrangements', $kit, false))
-            ->with('notice', "$arrangement->name is thrown away. Cards arranged so stay as they are.");
+            ->with('notice', "$arrangement->name is deleted. Cards arranged that way stay as they are.");
     }
 
     private static function toShelf(Kit $kit, OwnArrangement $own, string $notice): RedirectResponse

@@ -8,7 +8,7 @@ use KeepShare\Core\Arrange\ArrangementReader;
 use KeepShare\Core\Arrange\BadArrangement;
 
 /**
- * An arrangement as it is written so far, which may be none yet.
+ * An arrangement that is being written. It may be incomplete.
  *
  * @phpstan-import-type ChosenFront from FrontChoice
  * @phpstan-import-type DrawnArrangement from ArrangementView
@@ -31,7 +31,7 @@ final readonly class ArrangementDraft
     /** @return ArrangementDrawing on a front, or what is wrong with it by its place */
     public function drawn(FrontChoice $front): array
     {
-        // It is drawn before it has a name; it is kept only with one.
+        // It is drawn before it has a name, but stored only with one.
         $isNamed = is_string($this->written['name'] ?? null) && trim($this->written['name']) !== '';
         try {
             $arrangement = ArrangementReader::read($isNamed ? $this->written : [...$this->written, 'name' => 'unnamed'], $this->kit->unit);

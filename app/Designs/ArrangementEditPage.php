@@ -16,7 +16,7 @@ use KeepShare\Core\Arrange\SpotKind;
 use KeepShare\Core\Sketch\Cluster;
 
 /**
- * An arrangement being written: its places as they are typed, and what comes of them.
+ * An arrangement being written: its places as they are typed, and the result.
  *
  * @phpstan-import-type ArrangementDrawing from ArrangementDraft
  * @phpstan-import-type Choice from ChoiceView
@@ -52,7 +52,7 @@ final readonly class ArrangementEditPage extends Page
         return self::with($kit, $own->toCore(), $own->id, $front);
     }
 
-    /** A copy of an arrangement; of a centred one where there is no such. */
+    /** A copy of an arrangement, or of a centred one if there is no other. */
     public static function copyOf(?Arrangement $arrangement, Kit $kit, FrontChoice $front): self
     {
         $from = $arrangement ?? Arrangements::all()['centred'];

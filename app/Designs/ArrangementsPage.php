@@ -11,7 +11,7 @@ use KeepShare\Core\Arrange\Spot;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * The shelf of arrangements, family by family, on any front.
+ * All arrangements on any front, family by family.
  *
  * @phpstan-import-type ChosenFront from FrontChoice
  * @phpstan-import-type DrawnArrangement from ArrangementView

@@ -7,7 +7,7 @@ use Illuminate\Http\Request;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Measure\Unit;
 
-/** Sketches on any front, and the measures a maker works out beside them. */
+/** Sketches on any front, and the measures that a maker computes. */
 final class DesignController
 {
     private const LONGEST_TEXT = 200;

@@ -6,7 +6,7 @@ use App\Frame\StagePage;
 use App\Frame\WorkRoom;
 use Illuminate\Support\Facades\Route;
 
-/** The shelves of sketches, arrangements and folds. */
+/** Sketches, arrangements and folds. */
 final class DesignsRoom extends WorkRoom
 {
     public function pages(): array
@@ -25,7 +25,7 @@ final class DesignsRoom extends WorkRoom
 
     public function ofKit(): void
     {
-        // Asked with every key that is pressed: it keeps nothing, and must not race with the session of an act.
+        // It is asked for with every key. It stores nothing and must not race with the session of an act.
         Route::post('/sketches/draw', [SketchController::class, 'draw'])->withoutMiddleware(self::SESSION);
         Route::post('/arrangements/draw', [ArrangementController::class, 'draw'])->withoutMiddleware(self::SESSION);
         Route::post('/arrangements', [ArrangementController::class, 'store']);

@@ -20,7 +20,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A fold on a front: its blank with the scores, its parts, the order of gluing, and how many come out of a sheet.
+ * A fold on a front: its blank with the scores, its parts, the order of gluing, and how many a sheet gives.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type ChosenFront from FrontChoice
@@ -76,15 +76,14 @@ final readonly class FoldsPage extends Page
 
     public static function envelope(Construction $built, Unit $unit): string
     {
-        $thick = ltrim($built->thickness->label(Unit::Millimetre), '≈ ');
         $fits = StandardEnvelope::for($built->closed, $built->thickness);
 
         return implode(' ', array_filter([
-            "About $thick thick when closed, before what the sketch adds.",
+            "About {$built->thickness->about($unit)} thick when closed, before what the sketch adds.",
             $built->thickness->isLongerThan(Length::millimetres(5)) ? 'Does your letter post take it? Ask locally.' : null,
             $fits === null
                 ? 'No common envelope takes it: make one, or use a box.'
-                : 'Fits '.Wording::one("$fits->value envelope").", {$fits->size()->label($unit)}.",
+                : 'Fits '.Wording::one("$fits->value envelope").", {$fits->size()->about($unit)}.",
         ]));
     }
 

@@ -10,7 +10,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Refusal;
 
 /**
- * The front a page is asked for: that of the kit, one with a name, or one that is typed; upright or lying.
+ * The front of a page: that of the kit, one with a name, or a typed one, upright or lying.
  *
  * @phpstan-import-type Choice from ChoiceView
  *
@@ -26,7 +26,7 @@ use KeepShare\Core\Refusal;
  */
 final readonly class FrontChoice
 {
-    /** What stands in the address for a front that is typed. */
+    /** Stands in the address for a typed front. */
     private const TYPED = 'typed';
 
     private const LONGEST_TEXT = 40;

@@ -15,7 +15,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Ladder;
 
 /**
- * The layer ladder and bases from cardstock, worked out from what is typed.
+ * The layer ladder, and bases from cardstock, computed from what is typed.
  *
  * @phpstan-type TypedMeasures array{
  *     width: string,
@@ -92,7 +92,7 @@ final readonly class MeasuresPage extends Page
     }
 
     /**
-     * The ladder with one layer made of the width that is typed, or so many marks wider or narrower.
+     * The ladder with one layer of the typed width, or some marks wider or narrower.
      *
      * @param  TypedMeasures  $typed
      */
@@ -141,7 +141,7 @@ final readonly class MeasuresPage extends Page
         }
 
         return sprintf(
-            '%s goes on %s: %s shows at the sides, %s at top and bottom.',
+            '%s on %s leaves %s visible at the sides, %s at top and bottom.',
             $piece->label($unit),
             $place['layer'] === 0 ? 'the front itself' : "layer {$place['layer']}",
             $place['sides']->label($unit),

@@ -5,7 +5,7 @@ namespace App\Designs;
 use Closure;
 use KeepShare\Core\Refusal;
 
-/** What is wrong in what was typed, by its field: one field that cannot be read does not keep the others from being worked out. */
+/** The faults of typed fields. One unreadable field does not stop the others from being computed. */
 final class Refused
 {
     /** @var array<string, string> */

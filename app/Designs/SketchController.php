@@ -14,7 +14,7 @@ use KeepShare\Core\Sketch\BadSketch;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\SketchWriter;
 
-/** Sketches of the maker's own: copied and changed, or written from parts. */
+/** The maker's own sketches: copied and changed, or written from parts. */
 final readonly class SketchController
 {
     public function __construct(private Journal $journal)
@@ -34,7 +34,7 @@ final readonly class SketchController
         return SketchEditPage::of($kit, $sketch, FrontChoice::of($kit, $request));
     }
 
-    /** What is written so far, resolved for the fronts; faults by their place. Nothing is kept. */
+    /** What is written so far, worked out for the fronts, and its faults by their place. Nothing is stored. */
     public function draw(Kit $kit, Request $request): JsonResponse
     {
         $draft = SketchDraft::of($request->array('sketch'), $kit);
@@ -69,17 +69,17 @@ final readonly class SketchController
 
         return redirect(route('kits.sketches', $kit, false)."?sketch=own-$sketch->id")->with(
             'notice',
-            "$new->name is changed. Cards laid on it before stay as they are.",
+            "$new->name is changed. Cards that use it stay as they are.",
         );
     }
 
     public function destroy(Kit $kit, OwnSketch $sketch, CardRequest $request): RedirectResponse
     {
-        $this->journal->act($kit, "Throw away the sketch $sketch->name", $request->revision(), static fn () => $sketch->delete());
+        $this->journal->act($kit, "Delete the sketch $sketch->name", $request->revision(), static fn () => $sketch->delete());
 
         return redirect(route('kits.sketches', $kit, false))->with(
             'notice',
-            "$sketch->name is thrown away. Cards laid on it stay as they are.",
+            "$sketch->name is deleted. Cards that use it stay as they are.",
         );
     }
 

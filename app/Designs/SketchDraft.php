@@ -11,7 +11,7 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\SketchReader;
 
 /**
- * A sketch as it is written so far, which may be none yet.
+ * A sketch that is being written. It may be incomplete.
  *
  * @phpstan-import-type ChosenFront from FrontChoice
  * @phpstan-import-type DrawnSketch from SketchView
@@ -26,7 +26,7 @@ use KeepShare\Core\Sketch\SketchReader;
  */
 final readonly class SketchDraft
 {
-    /** The places of a sketch that are no parts of it. */
+    /** The places of a sketch that are not parts. */
     private const PLACES = ['focal', 'sentiment'];
 
     /** @param  array<array-key, mixed>  $written */
@@ -45,7 +45,7 @@ final readonly class SketchDraft
     {
         $shown = ['front' => $front->toArray(), 'faults' => [], 'drawn' => null, 'lines' => []];
         try {
-            // It is drawn before it has a name; it is kept only with one.
+            // It is drawn before it has a name, but stored only with one.
             $isNamed = is_string($this->written['name'] ?? null) && trim($this->written['name']) !== '';
             $sketch = $this->read($isNamed ? $this->written : [...$this->written, 'name' => 'unnamed']);
             $sketch->resolve($front->size, $this->kit->unit);
@@ -78,7 +78,7 @@ final readonly class SketchDraft
         return SketchReader::read($written, $this->kit->unit, Accessories::isTaken(...));
     }
 
-    /** Where in what is written a part and its measure stand. */
+    /** The position of a part and its measure in what is written. */
     private function placeOf(CannotResolve $cannot): string
     {
         if (in_array($cannot->part, self::PLACES, true)) {

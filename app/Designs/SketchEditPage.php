@@ -17,7 +17,7 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Sketch\SketchWriter;
 
 /**
- * A sketch being written: its parts as they are typed, and what comes of them.
+ * A sketch being written: its parts as they are typed, and the result.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type SketchDrawing from SketchDraft
@@ -57,7 +57,7 @@ final readonly class SketchEditPage extends Page
         return self::with($kit, $own->toCore(), $own->id, $front);
     }
 
-    /** A copy of a sketch, or one framed panel to start from. */
+    /** A copy of a sketch, or one framed panel to start with. */
     public static function copyOf(?Sketch $sketch, Kit $kit, FrontChoice $front): self
     {
         return self::with($kit, $sketch === null ? self::blank() : $sketch->named('', "$sketch->name, my way"), null, $front);

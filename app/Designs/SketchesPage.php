@@ -11,7 +11,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Sketch\Sketch;
 
 /**
- * The shelf of sketches, resolved for a front.
+ * All sketches, worked out for a front.
  *
  * @phpstan-import-type ChosenFront from FrontChoice
  * @phpstan-import-type DrawnSketch from SketchView

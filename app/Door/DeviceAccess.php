@@ -3,22 +3,23 @@
 namespace App\Door;
 
 /**
- * Who else is let in to the table: a code shown on its screen lets one device in, once, and gives it a token to come back with.
+ * Which other devices are let in. A code on the screen lets one device in, once, and gives it a token to come back
+ * with.
  *
- * A code and a token are files named by their hash, readable by their owner only. A device goes in by renaming the one to the
- * other, which the file system lets one of two do. Needs nothing of the framework, for it is asked before that is there.
+ * Codes and tokens are files named by their hash and readable by their owner only. A device gets in by renaming the one
+ * to the other, which only one can do. It needs nothing of the framework, since it is asked before that is loaded.
  */
 final readonly class DeviceAccess
 {
     public const COOKIE = 'at_the_table';
 
-    /** A code not used in this many seconds is none. */
+    /** A code that is not used within this many seconds expires. */
     public const PATIENCE = 600;
 
-    /** After so many wrong codes the one that is shown is none: nobody is to try them all. */
+    /** After this many wrong codes the shown code expires, so that nobody can try them all. */
     private const TRIES = 20;
 
-    /** Letters and figures that are not taken for one another. */
+    /** Letters and figures that cannot be confused. */
     private const SIGNS = '23456789abcdefghjkmnpqrstuvwxyz';
 
     private const LENGTH = 12;
@@ -40,7 +41,7 @@ final readonly class DeviceAccess
         return new self($folder);
     }
 
-    /** A new code, which is shown once; the one before it is none any more. */
+    /** A new code, which is shown once. The one before it expires. */
     public function code(): string
     {
         $this->drop(self::CODE);
@@ -82,7 +83,7 @@ final readonly class DeviceAccess
         return count($this->files(self::GUEST));
     }
 
-    /** Nobody is let in any more, and no code lets anybody in. */
+    /** Nobody is let in any more, and no code is valid. */
     public function close(): void
     {
         $this->drop(self::CODE);

@@ -2,7 +2,7 @@
 
 namespace App\Drawing;
 
-/** Places on a drawing: left, top, width and height, in millimetres. */
+/** Rectangles on a drawing: left, top, width and height, in millimetres. */
 final class Boxes
 {
     /**

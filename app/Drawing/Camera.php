@@ -10,8 +10,8 @@ use Random\Randomizer;
 use RuntimeException;
 
 /**
- * Makes a photograph of what is drawn: pieces with their shadows on a ground, seen aslant under two lamps, with the noise
- * of a small sensor. So the application has photographs of which everything is known, and none from outside.
+ * Photographs a drawing: pieces with their shadows on a surface, at an angle, under two lamps, with the noise of a
+ * small sensor. So the application has photographs whose contents are known exactly.
  *
  * @phpstan-type Corner array{float, float}
  */
@@ -29,7 +29,7 @@ final readonly class Camera
     }
 
     /**
-     * Seen from so far over the table that its near edge looks longer than its far one.
+     * The distance of the camera, so that the near edge looks longer than the far one.
      *
      * @param  int<1, max>  $width
      * @param  int<1, max>  $height
@@ -44,7 +44,7 @@ final readonly class Camera
     }
 
     /**
-     * @param  GdImage  $pieces  with nothing where the ground is
+     * @param  GdImage  $pieces  transparent where the surface is
      * @param  float  $high  how far their shadow falls, in pixels of $pieces
      */
     public function lay(GdImage $pieces, int $ground, float $high, float $dark = 0.35): GdImage
@@ -78,7 +78,7 @@ final readonly class Camera
                 $at = (int) $v * $wide + (int) $u;
                 $fx = (int) (16 * ($u - (int) $u));
                 $fy = (int) (16 * ($v - (int) $v));
-                // All channels at once: 256 times a level has room in the bits of each.
+                // All channels at once, since 256 times a level fits in the bits of each.
                 $sum = (16 - $fy) * ((16 - $fx) * $pixels[$at] + $fx * $pixels[$at + 1])
                     + $fy * ((16 - $fx) * $pixels[$at + $wide] + $fx * $pixels[$at + $wide + 1]);
                 [$r, $g, $b] = [($sum >> Pixels::RED) / 256, ($sum >> Pixels::GREEN & Pixels::LANE) / 256, ($sum & Pixels::LANE) / 256];
@@ -103,7 +103,7 @@ final readonly class Camera
         return [$warm, $cold];
     }
 
-    /** The pieces in see-through black, small and blurred. */
+    /** The pieces in transparent black, small and blurred. */
     private function shadow(GdImage $pieces, float $dark): GdImage
     {
         [$width, $height] = [intdiv(imagesx($pieces), self::SHADOW_SCALE), intdiv(imagesy($pieces), self::SHADOW_SCALE)];

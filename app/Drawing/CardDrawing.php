@@ -51,7 +51,7 @@ final readonly class CardDrawing
     }
 
     /**
-     * A card whose front has been laid already.
+     * The same for a card whose front has been laid out already.
      *
      * @param  array<string, Component>  $components  by id
      */
@@ -111,7 +111,7 @@ final readonly class CardDrawing
         return OutlinePath::of($layer->outline);
     }
 
-    /** Two loops and two ends on a ribbon that lies across. */
+    /** Two loops and two ends on a ribbon across. */
     private static function bow(Rect $rect): string
     {
         [$x, $width] = [Mark::mm($rect->x->units), Mark::mm($rect->size->width->units)];
@@ -141,7 +141,7 @@ final readonly class CardDrawing
     }
 
     /**
-     * Where two flaps meet.
+     * The line where two flaps meet.
      *
      * @return PathMark
      */

@@ -6,7 +6,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\SheetGood;
 
 /**
- * A sheet with its parts and its numbered cuts, in millimetres; what is too small to be written on is named beside it.
+ * A sheet with its parts and its numbered cuts, in millimetres. Parts that are too small for text are named beside it.
  *
  * @phpstan-type DrawnPart array{x: int, y: int, width: int, height: int, label: string, measure: string, isKept: bool, ...}
  * @phpstan-type DrawnCut array{number: int, line: array{x1: int, y1: int, x2: int, y2: int}, ...}
@@ -23,10 +23,10 @@ final readonly class CutDrawing
 {
     private const LETTER = 3.4;
 
-    /** A number stands on a round so large, as a part of its letters. */
+    /** The size of the circle under a number, as a share of its letters. */
     private const ROUND = 0.9;
 
-    /** The print of the paper is drawn pale: what is written on it is to be read. */
+    /** The print of the paper is drawn pale, so that text on it can be read. */
     private const VEIL = 0.55;
 
     private float $width;
@@ -67,7 +67,7 @@ final readonly class CutDrawing
     }
 
     /**
-     * In its real size and no larger: letters stand on what is too small to be written on, and are said elsewhere.
+     * In its real size and no larger. Small parts have letters, which are explained elsewhere.
      *
      * @param  DrawnSheet  $sheet
      * @param  array<string, Component>  $components  by id
@@ -78,7 +78,7 @@ final readonly class CutDrawing
     }
 
     /**
-     * As large as there is room, and no larger than it is; what is written is as large at any scale.
+     * As large as there is room, up to its real size. Text has the same size at any scale.
      *
      * @param  DrawnSheet  $sheet
      * @param  array<string, Component>  $components  by id
@@ -87,7 +87,7 @@ final readonly class CutDrawing
     public static function within(array $sheet, array $components, float $wide, float $high): self
     {
         $scale = 1.0;
-        // What is written beside a sheet makes it wider, and smaller: twice is enough.
+        // Text beside a sheet makes the sheet smaller. Two rounds are enough.
         foreach ([1, 2] as $ignored) {
             $drawing = new self($sheet, $components, $scale);
             $scale = min(1.0, $wide / $drawing->labels->width(), $high / $drawing->labels->height());
@@ -132,7 +132,7 @@ final readonly class CutDrawing
             Svg::path($whole, $edge),
             ...array_map(self::line(...), $this->sheet['cuts']),
             $this->labels->svg(),
-            // What is written comes last: no line goes through it.
+            // Text is drawn last, so that no line crosses it.
             ...array_map($this->plate(...), $this->sheet['parts']),
             ...array_map($this->number(...), $this->sheet['cuts']),
         ]), $this->scale);
@@ -161,7 +161,7 @@ final readonly class CutDrawing
     }
 
     /**
-     * What a part is written on, in its middle.
+     * The text in the middle of a part.
      *
      * @param  DrawnPart  $part
      * @return array{float, float, float, float}
@@ -215,7 +215,7 @@ final readonly class CutDrawing
     }
 
     /**
-     * Each number on its cut, as near to where that begins as nothing else is written.
+     * Each number on its cut, as near to its beginning as other text allows.
      *
      * @return array<int, array{float, float}> by the number
      */
@@ -276,7 +276,7 @@ final readonly class CutDrawing
     }
 
     /**
-     * What the label beside the sheet points to.
+     * The point of a part to which its label leads.
      *
      * @param  DrawnPart  $part
      * @return array{float, float, float, float}
@@ -318,7 +318,7 @@ final readonly class CutDrawing
         return ['text' => $text, 'x' => $box[0] + $box[2] / 2, 'y' => $box[1] + $box[3] / 2, 'box' => $box];
     }
 
-    /** Whether the print of the side that lies up has an up. */
+    /** Whether the print of the upper side is directional. */
     private function hasUp(): bool
     {
         $good = ($this->components[$this->sheet['component']] ?? null)?->good;

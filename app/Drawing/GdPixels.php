@@ -5,7 +5,7 @@ namespace App\Drawing;
 use GdImage;
 use KeepShare\Core\Look\Pixels;
 
-/** A picture of the image library as the core has pictures. */
+/** A picture of the image library in the form the core uses. */
 final class GdPixels
 {
     public static function of(GdImage $image): Pixels

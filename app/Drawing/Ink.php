@@ -2,7 +2,7 @@
 
 namespace App\Drawing;
 
-/** The colours of a drawing that are not those of its goods: on paper they are the same by day and in the evening. */
+/** The colours of a drawing apart from those of its goods. On paper they are the same in both themes. */
 final class Ink
 {
     public const DARK = '#1d2b33';

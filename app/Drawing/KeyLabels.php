@@ -2,12 +2,12 @@
 
 namespace App\Drawing;
 
-/** Letters on a drawing, for what is said of them elsewhere: where the drawing leaves no room beside it. */
+/** Letters on a drawing for labels that are explained elsewhere, if there is no room beside it. */
 final readonly class KeyLabels implements Labels
 {
     private const LETTER = 2.6;
 
-    /** Of the round that a letter stands on, in millimetres. */
+    /** The diameter of the circle under a letter, in millimetres. */
     private const RADIUS = 2.1;
 
     /** @param  list<array{key: string, text: string, x: float, y: float}>  $labels */
@@ -27,7 +27,7 @@ final readonly class KeyLabels implements Labels
         $placed = [];
         foreach ($labels as $n => $label) {
             [$x, $y] = self::free($label, $taken);
-            // Whole, on the drawing.
+            // A whole label on the drawing.
             $x = min(max($x, self::RADIUS), $width - self::RADIUS);
             $y = min(max($y, self::RADIUS), $height - self::RADIUS);
             $taken[] = self::round($x, $y);
@@ -64,14 +64,14 @@ final readonly class KeyLabels implements Labels
         return array_map(static fn (array $one): string => "{$one['key']}: {$one['text']}", $this->labels);
     }
 
-    /** a, b, and so on; after z comes aa. */
+    /** a, b, and so on. After z comes aa. */
     private static function key(int $n): string
     {
         return ($n < 26 ? '' : self::key(intdiv($n, 26) - 1)).chr(ord('a') + $n % 26);
     }
 
     /**
-     * Along the middle of its place, as near to its point as nothing else is written.
+     * Along the middle of its place, as near to its point as other text allows.
      *
      * @param  array{text: string, x: float, y: float, box?: array{float, float, float, float}}  $label
      * @param  list<array{float, float, float, float}>  $taken

@@ -2,13 +2,13 @@
 
 namespace App\Drawing;
 
-/** What is written for the parts of a drawing that are too small to be written on. */
+/** The labels of the parts of a drawing that are too small for text. */
 interface Labels
 {
-    /** How wide the drawing is with them, in millimetres. */
+    /** The width of the drawing with them, in millimetres. */
     public function width(): float;
 
-    /** How high it is with them, in millimetres. */
+    /** The height of the drawing with them, in millimetres. */
     public function height(): float;
 
     public function svg(): string;

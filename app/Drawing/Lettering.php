@@ -4,22 +4,22 @@ namespace App\Drawing;
 
 use KeepShare\Core\Kit\Printed;
 
-/** How high letters are. */
+/** How large letters are. */
 final class Lettering
 {
-    /** A letter is about so wide as a part of its height, in the typefaces used here. */
+    /** The width of a letter as a share of its height, in the typefaces used here. */
     private const WIDE = 0.58;
 
-    /** So much of the place the letters take at most. */
+    /** The largest share of a place that letters may take. */
     private const FILLS = 0.52;
 
-    /** The height of letters with which a text fits into a place, in the measure of the place. */
+    /** The height of letters with which a text fits a place, in the unit of the place. */
     public static function fitting(string $text, float $width, float $height): float
     {
         return min($height * self::FILLS, self::forWidth($text, $width));
     }
 
-    /** How high the words, or another text, stand on a printed thing, as a part of its height. */
+    /** The height of words on a printed thing, as a share of the thing's height. */
     public static function on(Printed $printed, ?string $text = null): float
     {
         $text ??= $printed->words->text ?? '';
@@ -28,7 +28,7 @@ final class Lettering
         return $text === '' ? 0.0 : round(self::fitting($text, $width, $height) / $height, 4);
     }
 
-    /** The width of a text set in letters so high. */
+    /** The width of a text with letters of this height. */
     public static function width(string $text, float $letter): float
     {
         return mb_strlen($text) * $letter * self::WIDE;

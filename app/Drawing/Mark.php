@@ -61,7 +61,7 @@ final readonly class Mark
 {
     public const NONE = 'none';
 
-    /** The edge of a surface is so thick. */
+    /** The thickness of the edge of a surface. */
     public const EDGE = 0.4;
 
     private const UNITS = 8_000;

@@ -5,14 +5,14 @@ namespace App\Drawing;
 use KeepShare\Core\Kit\Motif;
 
 /**
- * The motifs of papers at true scale: each is one tile that repeats.
+ * The motifs of papers at true scale. Each is one tile that repeats.
  *
  * @phpstan-type PaintedPath array{d: string, colour: int, width?: float|int, opacity?: float|int}
  * @phpstan-type Tile array{width: float|int, height: float|int, shapes: list<PaintedPath>}
  */
 final class Motifs
 {
-    /** @return Tile a shape's colour is the number of one of the face's colours: 0 is the ground, -1 is light */
+    /** @return Tile a shape's colour is the number of one of the face's colours: 0 is the background, -1 is light */
     public static function of(Motif $motif): array
     {
         /** @var array<string, Tile> $tiles */

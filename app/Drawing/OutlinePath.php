@@ -6,7 +6,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Outline;
 
-/** An outline as the path of a drawing in millimetres. */
+/** An outline as an SVG path in millimetres. */
 final class OutlinePath
 {
     public static function of(Outline $outline): string
@@ -19,7 +19,7 @@ final class OutlinePath
 
     private static function mm(int $units): string
     {
-        // What is trimmed reaches over the edge of the front.
+        // A trimmed piece reaches over the edge of the front.
         return ($units < 0 ? '-' : '').Length::ofUnits(abs($units))->exact(Unit::Millimetre);
     }
 }

@@ -6,7 +6,7 @@ use GdImage;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** A drawing as dots, for the photographs of the demo. */
+/** A drawing as pixels, for the photographs of the demo. */
 final class Raster
 {
     /**

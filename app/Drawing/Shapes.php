@@ -5,7 +5,7 @@ namespace App\Drawing;
 use KeepShare\Core\Kit\Shape;
 
 /**
- * The outlines of die cuts and stickers in a box of 100 by 100; colours count from 0, the largest first.
+ * The outlines of die cuts and stickers in a box of 100 by 100. Colours count from 0, the largest first.
  *
  * @phpstan-import-type PaintedPath from Motifs
  */
@@ -19,7 +19,7 @@ final class Shapes
         return self::all()[self::keyOf($shape)];
     }
 
-    /** By which a shape is drawn: its own, or a label where it has no outline. */
+    /** The shape that is drawn: its own, or a label if it has no outline. */
     public static function keyOf(Shape $shape): string
     {
         return isset(self::all()[$shape->value]) ? $shape->value : Shape::Label->value;

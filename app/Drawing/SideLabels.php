@@ -2,17 +2,15 @@
 
 namespace App\Drawing;
 
-/**
- * Labels in a column beside a drawing, each led to what it is of: they never lie over one another, nor over the drawing.
- */
+/** Labels in a column beside a drawing, with lines to their parts. They never cover each other or the drawing. */
 final readonly class SideLabels implements Labels
 {
     private const LETTER = 2.6;
 
-    /** From the middle of one line to that of the next, in letters. */
+    /** The distance of two lines, in heights of letters. */
     private const PITCH = 1.6;
 
-    /** Room between the drawing and the labels, in letters. */
+    /** The room between the drawing and the labels, in heights of letters. */
     private const GAP = 2.7;
 
     /** @param  list<array{text: string, x: float, y: float}>  $labels  from the top down */
@@ -62,7 +60,7 @@ final readonly class SideLabels implements Labels
             $to = $this->width + $this->letter * self::GAP - 1;
             $d = sprintf('M%.2F %.2FL%.2F %.2FH%.2F', $x, $from, $this->width + 1, $y, $to);
             $line = ['fill' => Mark::NONE, 'stroke-width' => 0.15, 'stroke' => Ink::DARK];
-            // On a light line, to be seen on dark paper too.
+            // On a light line, so that it is visible on dark paper too.
             $drawn[] = Svg::path($d, ['stroke' => Ink::LIGHT, 'stroke-width' => 0.6, 'opacity' => 0.7] + $line)
                 .Svg::path($d, $line)
                 .sprintf('<circle cx="%.2F" cy="%.2F" r="0.5" fill="%s" stroke="%s" stroke-width="0.2"/>', $x, $from, Ink::DARK, Ink::LIGHT)

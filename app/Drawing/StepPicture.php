@@ -6,13 +6,13 @@ use KeepShare\Core\Bench\CardAtBench;
 use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Measure\Rect;
 
-/** A step of the making as a small picture. */
+/** A step of making as a small picture. */
 final class StepPicture
 {
     /** How wide it is printed, in millimetres. */
     public const WIDE = 26;
 
-    /** The front with the part in hand picked out; null where nothing of it is seen. */
+    /** The front with the part of the step picked out. Null if nothing of it is seen. */
     public static function of(Step $step, ?CardAtBench $card): ?string
     {
         $rect = $card?->placeOf($step->pieces[0]);
@@ -30,7 +30,7 @@ final class StepPicture
             Svg::path(self::hole($rect), ['fill' => Mark::NONE, 'stroke' => '#0b5a6b', 'stroke-width' => 1]),
         ]);
 
-        return Svg::inline(Svg::document($width, $height, $inside, self::WIDE / $width), 'The part in hand');
+        return Svg::inline(Svg::document($width, $height, $inside, self::WIDE / $width), 'The part you are cutting');
     }
 
     private static function hole(Rect $rect): string

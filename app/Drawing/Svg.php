@@ -12,14 +12,14 @@ use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\SheetGood;
 
 /**
- * Marks written as SVG, with the prints they are filled with.
+ * Marks as SVG, with the prints that fill them.
  *
  * @phpstan-import-type DrawnMark from Mark
  * @phpstan-import-type ThingMark from Mark
  */
 final class Svg
 {
-    /** The typeface of words; the labels of a print are set in it too. */
+    /** The typeface of words and of the labels of a print. */
     public const FONT = "Commissioner, 'Commissioner Variable', 'DejaVu Sans', sans-serif";
 
     /** @var array<string, string> patterns by id */
@@ -61,7 +61,7 @@ final class Svg
             SVG;
     }
 
-    /** A whole drawing that lies on its side: what was on the left is at the top. */
+    /** A whole drawing on its side: what was on the left is at the top. */
     public static function onItsSide(string $document): string
     {
         $head = '/<svg([^>]*) width="([^"]*)" height="([^"]*)" viewBox="0 0 (\S+) (\S+)"([^>]*)>/';
@@ -71,7 +71,7 @@ final class Svg
     }
 
     /**
-     * The same within a page, with what it shows for who does not see it; of its size, or as wide as is said.
+     * The same within a page, with a text alternative. It has its own size, or a given width.
      *
      * @param  float|null  $wide  millimetres
      */
@@ -90,7 +90,7 @@ final class Svg
         return sprintf(
             '<text x="%s" y="%s" font-family="%s" font-size="%s" fill="%s" text-anchor="%s">%s</text>',
             self::number($x),
-            // The middle of small letters: not every reader knows where the middle of a line is.
+            // The middle of small letters, since not every reader supports the middle of a line.
             self::number($y + 0.36 * $letter),
             self::FONT,
             self::number($letter),
@@ -191,7 +191,7 @@ final class Svg
     }
 
     /**
-     * A piece with an outline of its own, with its photograph where there is one.
+     * A piece with an outline of its own, with its photograph if it has one.
      *
      * @param  ThingMark  $mark
      */
@@ -212,7 +212,7 @@ final class Svg
         return "<image width=\"$w\" height=\"$h\" preserveAspectRatio=\"none\" clip-path=\"url(#$id)\" xlink:href=\"$photo\"/>";
     }
 
-    /** The photograph of a face or a piece, as it stands in a drawing; what is drawn but in no kit has none. */
+    /** The photograph of a face or a piece within a drawing. Drawings without a kit have none. */
     private static function photo(string $component, int $face): ?string
     {
         if (Record::idOfCore($component) < 1) {
@@ -223,7 +223,7 @@ final class Svg
         return is_string($jpeg) ? "data:image/jpeg;base64,$jpeg" : null;
     }
 
-    /** How a face is said as a fill; its pattern is drawn once. */
+    /** The fill for a face. Its pattern is drawn once. */
     private function surface(string $component, int $face): string
     {
         $good = $this->components[$component]->good;

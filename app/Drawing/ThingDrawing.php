@@ -7,7 +7,7 @@ use KeepShare\Core\Kit\Printed;
 use KeepShare\Core\Kit\Shape;
 
 /**
- * A die cut or sticker as it is drawn: its outline in a box of 100 by 100, and its words at its real size.
+ * A die cut or sticker as it is drawn: its outline in a box of 100 by 100, and its words at their real size.
  *
  * @phpstan-type ThingPath array{d: string, fill: string, stroke: string, line: float}
  * @phpstan-type ThingPicture array{

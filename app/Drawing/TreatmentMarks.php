@@ -7,13 +7,13 @@ use KeepShare\Core\Card\Layer;
 use KeepShare\Core\Card\Treated;
 
 /**
- * What is done to a piece as it is seen on the front: lines where it is embossed, dots through a stencil, an inked edge.
+ * How a treatment looks on the front: lines for embossing, dots for a stencil, an inked edge.
  *
  * @phpstan-import-type DrawnMark from Mark
  */
 final class TreatmentMarks
 {
-    /** How far apart lines and dots are, in millimetres. */
+    /** The distance of lines and dots, in millimetres. */
     private const APART = 3.0;
 
     private const FINE = 0.18;

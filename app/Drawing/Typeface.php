@@ -2,14 +2,14 @@
 
 namespace App\Drawing;
 
-/** The typeface of the application, for what is printed; it ships with the application. */
+/** The typeface of the application for prints. It ships with the application. */
 final class Typeface
 {
     public const NAME = 'Commissioner';
 
     private const FOLDER = 'node_modules/@fontsource/commissioner/files';
 
-    /** What each part of it has: the first the rest of Europe's letters, the second those of most names, figures and signs. */
+    /** The letters in each file: the first has further European letters, the second most names, figures and signs. */
     private const PARTS = [
         'latin-ext' => 'U+0100-02BA, U+1E00-1E9F, U+1EF2-1EFF, U+20A0-20C0',
         'latin' => 'U+0000-00FF, U+0131, U+0152-0153, U+02C6, U+02DA, U+02DC, U+2000-206F, U+20AC, U+2122, U+2191, U+2193, U+2212, U+2215',
@@ -17,7 +17,7 @@ final class Typeface
 
     private const WEIGHTS = [400, 700];
 
-    /** As a style sheet has it; in files of one weight each, which a PDF holds under its name. */
+    /** As a style sheet has it, with one file a weight, which a PDF holds under its name. */
     public static function css(): string
     {
         $faces = '';

@@ -17,7 +17,7 @@ final class CsvText
         return (string) stream_get_contents($out);
     }
 
-    /** A text that a spreadsheet would take for a formula is kept a text. */
+    /** A text that a spreadsheet would take for a formula is escaped. */
     private static function text(string $cell): string
     {
         return preg_match('/^[=+@-]/', $cell) === 1 ? "'$cell" : $cell;

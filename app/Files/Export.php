@@ -3,13 +3,12 @@
 namespace App\Files;
 
 /**
- * A file of a kit, a card, a sheet, a recipe or a class. To add one: a class that is a KitExport, CardExport, SheetExport,
- * RecipeExport or ClassExport, and its line
- * in Exports; its address and its link on the page follow.
+ * A file about a kit, a card, a sheet, a recipe or a class. To add one, write a class that is a KitExport, CardExport,
+ * SheetExport, RecipeExport or ClassExport, and its line in its room. Its address and its link on the page follow.
  */
 interface Export
 {
-    /** Its address under that of what it is of. */
+    /** Its address below that of the thing it is about. */
     public function path(): string;
 
     public function label(): string;

@@ -7,7 +7,7 @@ use App\Models\Kit;
 use App\Models\Sheet;
 use Illuminate\Http\Response;
 
-/** Files of a kit, a card or a sheet; which one is said by the route. */
+/** Sends files about a kit, a card or a sheet. The route says which. */
 final class FileController
 {
     public function ofKit(Kit $kit, KitExport $export): Response

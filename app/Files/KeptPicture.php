@@ -4,7 +4,7 @@ namespace App\Files;
 
 use Illuminate\Http\Response;
 
-/** A photograph as it is sent: its address changes with it, so that it is fetched once. */
+/** A photograph as it is sent. Its address changes with it, so that browsers fetch it once. */
 final class KeptPicture
 {
     /** @param  string  $jpeg  as base64 */

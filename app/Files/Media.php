@@ -4,7 +4,7 @@ namespace App\Files;
 
 use Illuminate\Http\Response;
 
-/** What kind of file leaves the application. */
+/** The types of files that leave the application. */
 enum Media: string
 {
     case Json = 'application/json';
@@ -25,7 +25,7 @@ enum Media: string
         ]);
     }
 
-    /** Opened beside the page rather than saved: what is printed, or read. */
+    /** Whether it opens beside the page instead of being saved: it is printed, or read. */
     public function isShown(): bool
     {
         return in_array($this, [self::Pdf, self::Text], true);

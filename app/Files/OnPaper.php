@@ -5,34 +5,34 @@ namespace App\Files;
 use App\Drawing\Svg;
 use App\Models\PrintPaper;
 
-/** How a drawing comes to stand on paper: in its real size wherever the paper holds it. */
+/** How a drawing is placed on paper: in its real size if the paper is large enough. */
 enum OnPaper
 {
-    /** Among the text of a page, with its labels beside it. */
+    /** In the text of a page, with its labels beside it. */
     case WithLabels;
 
-    /** Among the text, with letters on it instead of the labels. */
+    /** In the text, with letters on it instead of the labels. */
     case WithLetters;
 
-    /** A page holds nothing else. */
+    /** Alone on a page. */
     case OwnPage;
 
     /** The same, lying on its side. */
     case OwnPageTurned;
 
-    /** The paper is too small: drawn smaller. */
+    /** Smaller than real, since the paper is too small. */
     case Smaller;
 
-    /** What most printers can print up to, from the edge of the paper, in millimetres. */
+    /** The margin that most printers cannot print on, in millimetres. */
     public const MARGIN = 3.0;
 
-    /** Room for the edge of the drawing, which is drawn on it, in millimetres. */
+    /** Room for the line round the drawing, in millimetres. */
     public const STROKE = 0.2;
 
-    /** Room for a line below a drawing that has a page of its own, in millimetres. */
+    /** Room for a line of text below a drawing on its own page, in millimetres. */
     private const FOOT = 8.0;
 
-    /** The margin of a page of text to the left and the right, in millimetres. */
+    /** The left and right margin of a page of text, in millimetres. */
     private const SIDE = 12.5;
 
     /**
@@ -58,7 +58,7 @@ enum OnPaper
         };
     }
 
-    /** What is said of it below the heading. */
+    /** The note below the heading. */
     public function says(): string
     {
         return match ($this) {
@@ -68,7 +68,7 @@ enum OnPaper
         };
     }
 
-    /** A drawing that is printed so. */
+    /** A drawing that is printed in this way. */
     public function inline(string $svg, string $shows): string
     {
         return Svg::inline($this === self::OwnPageTurned ? Svg::onItsSide($svg) : $svg, $shows);
@@ -80,7 +80,7 @@ enum OnPaper
         return $paper->width() - 2 * self::SIDE;
     }
 
-    /** Letters stand on it, and what they stand for is said elsewhere. */
+    /** Whether letters stand on it and are explained elsewhere. */
     public function isKeyed(): bool
     {
         return $this === self::WithLetters || $this->isOwnPage();

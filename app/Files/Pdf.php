@@ -9,8 +9,8 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
- * A page made of HTML of ours, as a browser without a window prints it: tagged, drawings as drawings and not as photographs.
- * Nothing is fetched and no script runs: what is printed is all in the page.
+ * Our own HTML, printed to PDF by a browser without a window. The PDF is tagged, and drawings stay drawings. Nothing is
+ * fetched and no script runs, since the page contains everything.
  */
 final readonly class Pdf
 {
@@ -41,7 +41,7 @@ final readonly class Pdf
         File::ensureDirectoryExists($folder, 0700);
         try {
             File::put("$folder/page.html", self::set($html, PrintPaper::for($unit)));
-            // Its sandbox wants a user of its own, which the machine's first user is not.
+            // Its sandbox needs an ordinary user, and the machine's first user is not one.
             $flags = [...self::FLAGS, ...(posix_geteuid() === 0 ? ['--no-sandbox'] : [])];
             $places = ["--user-data-dir=$folder/profile", "--print-to-pdf=$folder/page.pdf", "file://$folder/page.html"];
             $print = new Process([self::PROGRAM, ...$flags, ...$places], env: ['HOME' => $folder], timeout: self::SECONDS);
@@ -60,7 +60,7 @@ final readonly class Pdf
         return (int) preg_match_all('~/Type\s*/Page\b~', $this->bytes);
     }
 
-    /** On its paper, with the fractions of the ruler as the typeface has them: 1/2 with a stroke that is one of a fraction. */
+    /** On its paper, with real fractions: the stroke in 1/2 becomes a fraction stroke. */
     private static function set(string $html, PrintPaper $paper): string
     {
         $size = sprintf('@page { size: %s; }', $paper->value);

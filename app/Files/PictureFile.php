@@ -11,12 +11,14 @@ use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Look\Pixels;
 use Throwable;
 
-/** A picture from outside: looked at before any of it is unpacked, turned as it was taken, without what it tells of place and time. */
+/**
+ * A picture from outside. It is checked before it is unpacked, turned the right way, and stored without place and time.
+ */
 final readonly class PictureFile
 {
     private const TYPES = ['image/jpeg', 'image/png', 'image/webp'];
 
-    /** Pixels of the picture as it comes: a larger one would unpack to more than a quarter of a gigabyte. */
+    /** The most pixels of an incoming picture. A larger one would unpack to more than a quarter of a gigabyte. */
     private const MOST_PIXELS = 50_000_000;
 
     private function __construct(private ImageInterface $image)
@@ -35,7 +37,7 @@ final readonly class PictureFile
     }
 
     /**
-     * By its head alone.
+     * By its header alone.
      *
      * @throws BadKit
      */
@@ -51,13 +53,13 @@ final readonly class PictureFile
                 sprintf('The picture is %d × %d pixels. Use one from 16 pixels a side to 50 million in all.', $info[0], $info[1]),
             );
         }
-        // The library fills what is missing of a JPEG that breaks off with grey; its end mark tells.
+        // The library fills the missing part of a truncated JPEG with grey. The end mark shows whether it is complete.
         if ($info['mime'] === 'image/jpeg' && ! str_contains((string) file_get_contents($path), "\xFF\xD9")) {
             throw BadKit::at('', 'The picture is damaged: it breaks off before its end.');
         }
     }
 
-    /** Made smaller, so that no side is longer. The larger one is gone: two would not have room beside each other. */
+    /** Scaled down so that no side is longer. The larger one is freed, since there is not enough memory for both. */
     public function within(int $side): self
     {
         return new self($this->image->scaleDown($side, $side));
@@ -83,7 +85,7 @@ final readonly class PictureFile
         return $this->part(0, 0, $this->width(), $this->height());
     }
 
-    /** A part of it; what would be outside is left out. */
+    /** A part of it. What would be outside is left out. */
     public function part(int $left, int $top, int $width, int $height): Pixels
     {
         [$left, $top] = [max(0, min($left, $this->width() - 2)), max(0, min($top, $this->height() - 2))];

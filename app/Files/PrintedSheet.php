@@ -7,7 +7,7 @@ use App\Models\PrintPaper;
 use KeepShare\Core\Kit\Component;
 
 /**
- * A sheet with its cuts as it stands on paper.
+ * A sheet with its cuts on paper.
  *
  * @phpstan-import-type DrawnSheet from CutDrawing
  */

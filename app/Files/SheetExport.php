@@ -5,7 +5,7 @@ namespace App\Files;
 use App\Models\CutPlan;
 use App\Models\Kit;
 
-/** A file of a sheet that is to be cut for a kit. */
+/** A file about a sheet that is to be cut for a kit. */
 interface SheetExport extends Export
 {
     public function fileName(CutPlan $plan): string;

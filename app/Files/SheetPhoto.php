@@ -5,7 +5,7 @@ namespace App\Files;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Look\Looks;
 
-/** A photograph of a sheet of paper, read for its looks and made small. */
+/** A photograph of a sheet of paper, read for its looks and scaled down. */
 final readonly class SheetPhoto
 {
     public const MOST_BYTES = 8_000_000;

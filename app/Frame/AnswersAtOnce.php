@@ -15,13 +15,13 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /**
- * The answer to an act brings the page that it leads to: what asked for the act need not ask a second time.
+ * Answers an act with the page that it leads to, so that no second request is needed.
  *
- * Where that page cannot be had so (it is gone, or no page of the application) the way to it is answered, as ever.
+ * If that page is not available (it is gone, or is not a page of the application), it answers with the usual redirect.
  */
 final readonly class AnswersAtOnce
 {
-    /** Pages that lead on to others are followed so often. */
+    /** The most redirects that are followed. */
     private const STEPS = 3;
 
     public function __construct(private Application $app, private Router $router)
@@ -42,7 +42,7 @@ final readonly class AnswersAtOnce
         if ($page === null || $page instanceof RedirectResponse) {
             return $answer;
         }
-        // What was to be told on the next page is told on this one.
+        // What was to be shown on the next page is shown on this one.
         $request->session()->ageFlashData();
 
         return $page;

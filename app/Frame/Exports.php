@@ -15,7 +15,7 @@ final class Exports
     }
 
     /**
-     * The one of this class, as a route names it.
+     * The export with this class, as a route names it.
      *
      * @throws InvalidArgumentException where there is none such
      */

@@ -9,14 +9,14 @@ use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What is asked for is not there, or not any more: taken back, or taken off in another tab. That is said in the frame of the
- * application, with a way on; after an act the page leads there by itself.
+ * What is asked for is not there, or no longer: undone, or removed in another tab. The frame of the application says so
+ * and leads on. After an act the page leads there by itself.
  */
 final readonly class Gone
 {
-    private const SAYS = 'What you asked for is not there any more. It may have been taken off or taken back, here or in another tab.';
+    private const SAYS = 'What you asked for is no longer there. It may have been removed or undone, here or in another tab.';
 
-    private const UNDONE = 'What this was about is not there any more. Nothing was changed.';
+    private const UNDONE = 'What you wanted to change is no longer there. Nothing was changed.';
 
     private function __construct(private Request $request)
     {
@@ -44,7 +44,7 @@ final readonly class Gone
 
             return redirect($way);
         }
-        // What is missed is missed before the frame of the page is laid.
+        // A missing record is found before the frame of the page is made.
         $frame = app(HandleInertiaRequests::class);
         Inertia::share($frame->share($this->request));
         Inertia::version(fn (): ?string => $frame->version($this->request));

@@ -6,7 +6,7 @@ use App\Journal\Journal;
 use App\View\Page;
 
 /**
- * What was asked for is not there, or not any more.
+ * What was asked for is not there, or no longer.
  *
  * @phpstan-import-type UndoRedo from Journal
  */

@@ -26,7 +26,7 @@ final class HandleInertiaRequests extends Middleware
         ];
     }
 
-    /** What is refused is told to the tab that asked for it, and stays there while that tab looks on. */
+    /** A refusal is shown in the tab that caused it, and stays while that tab polls. */
     public function resolveValidationErrors(Request $request): object
     {
         return StartSession::isLookingOn($request) ? (object) [] : parent::resolveValidationErrors($request);

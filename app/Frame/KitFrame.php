@@ -13,7 +13,7 @@ use KeepShare\Core\Kit\Price;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * What stands round every page of a kit: its name, the stages with a live figure each, what can be taken back.
+ * The frame of every page of a kit: its name, the stages with a live figure each, and what can be undone.
  *
  * @phpstan-import-type UndoRedo from Journal
  * @phpstan-import-type Money from MoneyView

@@ -7,7 +7,7 @@ use App\Models\Kit;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** What the head of a page says of a kit, asked of the database in one question. */
+/** What the head of a page says of a kit, read in one query. */
 final readonly class KitHead
 {
     /**

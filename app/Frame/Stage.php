@@ -10,7 +10,7 @@ use KeepShare\Core\Kit\Price;
 /** A room that is a stage of the work at the table, such as Cut. */
 interface Stage
 {
-    /** As it stands in addresses. */
+    /** Its name in addresses. */
     public function key(): string;
 
     public function label(): string;
@@ -22,7 +22,7 @@ interface Stage
     public function counts(Kit $kit): array;
 
     /**
-     * What stands under its name: where the kit is with it.
+     * The text under its name: how far the kit is with it.
      *
      * @param  array<string, int>  $counted  the answers to what it counts
      */

@@ -2,7 +2,7 @@
 
 namespace App\Frame;
 
-/** A page of a stage: its address under that of the kit, and what answers there. */
+/** A page of a stage: its address below that of the kit, and its controller. */
 final readonly class StagePage
 {
     /**
@@ -44,7 +44,7 @@ final readonly class StagePage
         return 'kits.'.implode('.', array_filter(explode('/', $this->path), static fn (string $part): bool => $part[0] !== '{'));
     }
 
-    /** The part of the address that it has in common with the pages behind it. */
+    /** The part of the address that it shares with the pages behind it. */
     public function root(): string
     {
         return explode('/', $this->path)[0];

@@ -7,10 +7,12 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\View\Middleware\ShareErrorsFromSession;
 
-/** A place of the work with all that belongs to it. To add one: a class here and its line in config/rooms.php. */
+/**
+ * A place of the work with everything that belongs to it. To add one: a class here and its line in config/rooms.php.
+ */
 abstract class WorkRoom
 {
-    /** Left out where something is asked for with every key, so that it does not race with the session of an act. */
+    /** Left out for requests that come with every key, so that they do not race with the session of an act. */
     protected const SESSION = [StartSession::class, ShareErrorsFromSession::class, ValidateCsrfToken::class, HandleInertiaRequests::class];
 
     /** @return list<StagePage> the pages of a kit that it has */
@@ -25,12 +27,12 @@ abstract class WorkRoom
         return [];
     }
 
-    /** Its addresses above those of kits. */
+    /** Its addresses that are not below a kit. */
     public function aboveKits(): void
     {
     }
 
-    /** Its addresses under that of a kit. */
+    /** Its addresses below that of a kit. */
     public function ofKit(): void
     {
     }

@@ -2,10 +2,10 @@
 
 namespace App\Http;
 
-/** What every answer says, a page, a file or a fault. */
+/** The headers of every answer: a page, a file or a fault. */
 final class Headers
 {
-    /** Everything a page needs is shipped with it; nothing else may run, load, read or frame it. */
+    /** Everything a page needs ships with it. Nothing else may run, load, read or frame it. */
     public const OF_ALL = [
         'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; "
             ."img-src 'self' data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",

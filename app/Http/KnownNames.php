@@ -2,7 +2,7 @@
 
 namespace App\Http;
 
-/** The names that the application answers under; asked for a file that ships before anything of the framework is there. */
+/** The names under which the application answers. Files that ship are asked for before the framework is loaded. */
 final class KnownNames
 {
     private const OWN = ['127.0.0.1', 'localhost'];

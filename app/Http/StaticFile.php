@@ -2,7 +2,7 @@
 
 namespace App\Http;
 
-/** A file that ships with the application: scripts, styles, typefaces, drawings; nothing else in the folder is sent as it is. */
+/** A file that ships with the application: scripts, styles, typefaces, drawings. Nothing else in the folder is sent. */
 final readonly class StaticFile
 {
     private const TYPES = [
@@ -12,7 +12,7 @@ final readonly class StaticFile
         'woff2' => 'font/woff2',
     ];
 
-    /** The name of a file of this folder changes with what is in it. */
+    /** The names of files in this folder change with their content. */
     private const BUILT = '/build/assets/';
 
     private function __construct(private string $file, private string $type, private bool $isBuilt)

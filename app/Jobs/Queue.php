@@ -2,7 +2,7 @@
 
 namespace App\Jobs;
 
-/** Share-outs, which the maker waits for, do not stand behind what pages look for by themselves. */
+/** Share-outs, which the maker waits for, must not queue behind searches of pages. */
 enum Queue: string
 {
     case ShareOuts = 'share-outs';

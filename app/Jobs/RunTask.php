@@ -5,7 +5,7 @@ namespace App\Jobs;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
-/** Runs a task in the background. The task is known by its class, so that jobs need nothing of what they run. */
+/** Runs a task in the background. The task is known by its class, so jobs need nothing of what they run. */
 final class RunTask implements ShouldQueue
 {
     use Queueable;

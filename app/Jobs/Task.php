@@ -2,7 +2,7 @@
 
 namespace App\Jobs;
 
-/** What is done in the background, on what has this number. */
+/** What is done in the background for the thing with this number. */
 interface Task
 {
     public function run(int $on): void;

@@ -2,10 +2,10 @@
 
 namespace App\Jobs;
 
-/** The process that is at a piece of work, known so that its death is seen at once and not after a silence. */
+/** The process at work, so that its death is noticed at once. */
 final class Worker
 {
-    /** The number of this process and when it began: numbers come again. */
+    /** The number of this process and its start time, since numbers are reused. */
     public static function me(): string
     {
         $pid = (int) getmypid();
@@ -20,14 +20,14 @@ final class Worker
         return self::began((int) $pid) === $began && ($began !== '' || posix_kill((int) $pid, 0));
     }
 
-    /** In ticks since the machine began, as the kernel tells; empty where it tells nothing of the process. */
+    /** In ticks since the machine started, from the kernel. Empty if the kernel says nothing of the process. */
     private static function began(int $pid): string
     {
         $stat = @file_get_contents("/proc/$pid/stat");
         if ($stat === false) {
             return '';
         }
-        // The name of the program stands in brackets, with whatever signs it has.
+        // The name of the program is in brackets and may contain any sign.
         $fields = explode(' ', substr($stat, (int) strrpos($stat, ')') + 2));
 
         return $fields[0] === 'Z' ? '' : $fields[19] ?? '';

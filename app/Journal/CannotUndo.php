@@ -8,12 +8,12 @@ final class CannotUndo extends RuntimeException
 {
     public static function nothing(): self
     {
-        return new self('There is nothing to take back.');
+        return new self('There is nothing to undo.');
     }
 
     public static function nothingAgain(): self
     {
-        return new self('There is nothing to do again.');
+        return new self('There is nothing to redo.');
     }
 
     /** @param  string|null  $since  what was done since; with the kit it was done with, where that is another */
@@ -21,6 +21,6 @@ final class CannotUndo extends RuntimeException
     {
         $what = $since === null ? 'something done since, perhaps with another kit,' : "\"$since\"".($kit === null ? '' : " with $kit");
 
-        return new self("\"$act\" cannot be taken back: $what builds on it. Take that back first.");
+        return new self("\"$act\" cannot be undone: $what builds on it. Undo that first.");
     }
 }

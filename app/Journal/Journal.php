@@ -9,10 +9,10 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Every act on the table: one transaction, one name, and every row it touched as it was before and after.
+ * Every act on the table: one transaction, one name, and every changed row before and after.
  *
- * Taking an act back puts the rows as they were before; doing it again puts them as they were after. Either is refused
- * when a row no longer is as the act left it.
+ * Undo puts the rows as they were before, and redo as they were after. Either is refused if a row is no longer as the
+ * act left it.
  *
  * The names of the acts that are next:
  *
@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
  */
 final class Journal
 {
-    /** Columns that only grow: an act that is taken back leaves them. */
+    /** Columns that only grow. Undo leaves them. */
     private const GROWS = ['revision' => true, 'moves' => true];
 
     private ?Act $act = null;
@@ -64,7 +64,7 @@ final class Journal
     }
 
     /**
-     * An act on the shelf rather than on one kit, such as bringing a kit in.
+     * An act on the shelf instead of one kit, such as bringing a kit in.
      *
      * @template T
      *
@@ -141,7 +141,7 @@ final class Journal
     }
 
     /**
-     * Records that are written many at a time, past their models.
+     * Notes records that are written many at a time, without their models.
      *
      * @param  list<array<string, mixed>>  $rows
      */
@@ -160,7 +160,7 @@ final class Journal
         Change::query()->insert($changes);
     }
 
-    /** The act has deleted it already: what is gone cannot go again. */
+    /** The act has already deleted it, so it is not noted again. */
     private function isGone(Act $act, Model $record): bool
     {
         $last = Change::query()
@@ -237,7 +237,7 @@ final class Journal
         }
     }
 
-    /** Says what was done to the same thing since, and with which kit, where that is known. */
+    /** Says what was done to the same thing since, and with which kit, if that is known. */
     private function builtUpon(Act $act, Change $change): CannotUndo
     {
         $same = Change::query()->where(['table_name' => $change->table_name, 'row_id' => $change->row_id])->select('act_id');
@@ -253,7 +253,7 @@ final class Journal
         if ($row === null || $noted === null) {
             return $row === null && $noted === null;
         }
-        // The revision of a kit moves with every act and is never part of one.
+        // The revision of a kit changes with every act and is never part of one.
         $was = array_diff_key($noted, [...self::GROWS, 'updated_at' => true]);
         $is = array_intersect_key((array) $row, $was);
         foreach ($is as $column => $value) {
@@ -265,7 +265,7 @@ final class Journal
         return count($is) === count($was);
     }
 
-    /** A value on the one type it is kept by: the database has no truth values, and keeps text and numbers apart. */
+    /** A value in the type it is stored in: the database has no booleans, and distinguishes text and numbers. */
     private static function kept(mixed $value): ?string
     {
         return match (true) {

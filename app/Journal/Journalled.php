@@ -2,7 +2,7 @@
 
 namespace App\Journal;
 
-/** A record whose every change is written down with the act it belongs to, so that it can be taken back. */
+/** A record whose changes are noted with the act they belong to, so that they can be undone. */
 trait Journalled
 {
     protected static function bootJournalled(): void

@@ -2,7 +2,7 @@
 
 namespace App\Journal;
 
-/** What becomes another by an act, by one that is taken back and by one that is done again: pages from before are old then. */
+/** Raises revisions after an act, an undo or a redo, so that pages from before are old. */
 interface Moved
 {
     public function by(Act $act, ?Subject $on): void;

@@ -5,7 +5,7 @@ namespace App\Journal;
 use Closure;
 use Illuminate\Support\Facades\DB;
 
-/** An act done and taken back at once, to see what would come of it. */
+/** An act that is done and undone at once, to see what it would lead to. */
 final class Rehearsal
 {
     /**

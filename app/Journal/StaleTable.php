@@ -10,11 +10,11 @@ final class StaleTable extends RuntimeException
     public static function since(Subject $on): self
     {
         $last = Act::query()->where('kit_id', $on->subject())->latest('id')->first();
-        $what = $last === null ? '' : sprintf(' (the last act: "%s"%s)', $last->name, $last->is_undone ? ', taken back' : '');
+        $what = $last === null ? '' : sprintf(' (the last act: "%s"%s)', $last->name, $last->is_undone ? ', undone' : '');
 
         return new self(
             "The table has changed since this page was opened$what. Nothing was done. "
-                .'This is how it lies now; do it again if you still want it.',
+                .'This is how it is now. Do it again if you still want it.',
         );
     }
 }

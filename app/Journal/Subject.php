@@ -2,15 +2,15 @@
 
 namespace App\Journal;
 
-/** What acts are done on: its revision grows with every act that touches it, and with those that are taken back. */
+/** What acts are done on. Its revision grows with every act that touches it, and with every undo. */
 interface Subject
 {
-    /** The id that its acts are kept under. */
+    /** The id under which its acts are stored. */
     public function subject(): int;
 
-    /** The revision as it is kept now, whatever this object was read with. */
+    /** The revision in the database, whatever this object was read with. */
     public function revisionNow(): int;
 
-    /** As it is kept. */
+    /** As it is stored. */
     public function reread(): void;
 }

@@ -99,7 +99,7 @@ final readonly class BonusView
         return $found->stop === null ? null : [
             'wants' => $found->stop->wants(),
             'outlook' => $found->stop->outlook(),
-            // Whichever goods the maker takes apart beside those, no more come of it.
+            // Taking other goods apart as well gives no further cards.
             'bound' => Bound::on($this->table->everythingApart()->after(...$found->cards))->says(),
         ];
     }

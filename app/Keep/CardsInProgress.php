@@ -4,7 +4,7 @@ namespace App\Keep;
 
 use App\Acts\CannotAct;
 
-/** A kit that is to be put away while cards of it are in the making. */
+/** A kit that is to be put away while some of its cards are being made. */
 final class CardsInProgress extends CannotAct
 {
     /** @param  non-empty-list<int>  $numbers */

@@ -11,7 +11,7 @@ use KeepShare\Core\Outlook\Addition;
 use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Share\Sharer;
 
-/** What up to ten cards beyond the bonus cards lack: looked for when the shopping list is opened. */
+/** What up to ten cards beyond the bonus cards lack. It is searched for when the shopping list is opened. */
 final readonly class FindAdditions implements Task
 {
     public function __construct(private BonusCards $bonus)

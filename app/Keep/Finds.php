@@ -2,7 +2,7 @@
 
 namespace App\Keep;
 
-/** What answers to what is looked for. */
+/** What matches a search. */
 final readonly class Finds
 {
     /**

@@ -5,7 +5,7 @@ namespace App\Keep;
 use App\Models\Sheet;
 use KeepShare\Core\Kit\Component;
 
-/** A sheet or scrap that was found, and the face of it that would be shown. */
+/** A sheet or scrap that was found, and the face to be shown. */
 final readonly class FoundSheet
 {
     public function __construct(public Sheet $sheet, public Component $component, public int $face)

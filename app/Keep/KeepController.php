@@ -39,7 +39,7 @@ final class KeepController
         return KeepScrapsPage::of($kit, mb_substr($request->string('find')->toString(), 0, 200), $request->string('part')->toString());
     }
 
-    /** A scrap that was found goes to a part of a card. */
+    /** Uses a found scrap for a part of a card. */
     public function use(Kit $kit, Request $request, ScrapBox $box): RedirectResponse
     {
         [$card, $part] = [...explode('/', $request->string('part')->toString(), 2), ''];
@@ -68,7 +68,7 @@ final class KeepController
             ->with('notice', "$kit->name is put away; ".Wording::plural($many, 'scrap').' went to the scrap box.');
     }
 
-    /** What one pack of something costs, as the shopping list reckons. */
+    /** The price of one pack of something on the shopping list. */
     public function price(Kit $kit, Component $component, Request $request, Journal $journal): RedirectResponse
     {
         $typed = $request->string('price')->trim()->toString();
@@ -92,7 +92,7 @@ final class KeepController
         return to_route('kits.keep.shopping', $kit);
     }
 
-    /** What one scrap can become, asked for with every arrow key. */
+    /** What one scrap can become. It is asked for with every arrow key. */
     public function becomes(Kit $kit, Request $request, BonusCards $bonus): JsonResponse
     {
         $scrap = $request->string('scrap')->toString();
@@ -112,7 +112,7 @@ final class KeepController
             : 'Cards '.implode(', ', $numbers).' are in the share-out.');
     }
 
-    /** A scrap becomes what was chosen of all it can become. */
+    /** Turns a scrap into the chosen parts. */
     public function take(Kit $kit, Request $request, BonusCards $bonus, PartScraps $parts): RedirectResponse
     {
         $scrap = $request->string('scrap')->toString();
@@ -127,7 +127,7 @@ final class KeepController
         return self::back($kit, $request, "$says: on the tray, and the cuts are on Cut.");
     }
 
-    /** What was proposed for the whole tray is done, for some scraps or for all. */
+    /** Carries out the proposal for the whole tray, for some scraps or for all. */
     public function takeTurned(Kit $kit, Request $request, PartScraps $parts): RedirectResponse
     {
         $found = TurnTray::found($kit) ?? throw OptionExpired::scrap();

@@ -17,7 +17,7 @@ use KeepShare\Core\Tray\Find;
 use LogicException;
 
 /**
- * The scrap box of the stash: what lies in it, what is found in it and in all kits, and how it grew.
+ * The scrap box of the stash: what is in it, what is found in it and in all kits, and how it grew.
  *
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type ScrapBundle from ScrapBundles
@@ -40,7 +40,7 @@ use LogicException;
  */
 final readonly class KeepScrapsPage extends Page
 {
-    /** Months that the history looks back. */
+    /** The months of the history. */
     private const MONTHS = 12;
 
     /**

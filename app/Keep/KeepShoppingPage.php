@@ -10,7 +10,7 @@ use KeepShare\Core\Shop\ShoppingList;
 use KeepShare\Core\Shop\ToBuy;
 
 /**
- * What to buy for one, three, six or ten more cards, and for the whole set once more.
+ * What to buy for one, three, six or ten more cards, and for the whole set again.
  *
  * @phpstan-import-type Money from MoneyView
  *

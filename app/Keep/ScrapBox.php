@@ -18,7 +18,7 @@ use App\Models\SheetState;
 use App\Table\Kept;
 use App\Table\TableState;
 
-/** What kits leave goes to the scrap box of the stash as it is, and comes out of it for cards. */
+/** Moves what kits leave to the scrap box of the stash, and takes it from there for cards. */
 final readonly class ScrapBox
 {
     public function __construct(
@@ -31,7 +31,7 @@ final readonly class ScrapBox
     }
 
     /**
-     * The kit is done: its scraps and standard parts lie in the box.
+     * The kit is finished, and its scraps and standard parts go to the box.
      *
      * @return int how many
      *
@@ -57,14 +57,14 @@ final readonly class ScrapBox
     }
 
     /**
-     * What other kits have left lies in the box too, so that cards can be made of the scraps of all of them; the kit in hand
-     * takes from the stash from then on.
+     * Moves scraps of other kits to the box too, so that cards can use the scraps of all of them. The present kit uses
+     * the stash from then on.
      *
      * @param  list<int>  $others
      */
     public function gather(Kit $kit, array $others, int $revision): int
     {
-        return $this->journal->act($kit, 'Lay scraps of other kits in the box', $revision, function () use ($kit, $others): int {
+        return $this->journal->act($kit, 'Move scraps of other kits to the scrap box', $revision, function () use ($kit, $others): int {
             $many = 0;
             $chosen = Kit::query()->whereKey($others)->whereKeyNot($kit->id);
             foreach ($chosen->where('is_stash', false)->where('is_deleted', false)->get() as $other) {
@@ -77,7 +77,7 @@ final readonly class ScrapBox
     }
 
     /**
-     * A scrap, wherever it lies, is taken for a part of a card in hand, in one act.
+     * Uses a scrap, wherever it is, for a part of a card, in one act.
      *
      * @throws OptionExpired where it has been used meanwhile, or does not fit
      */
@@ -99,7 +99,7 @@ final readonly class ScrapBox
         });
     }
 
-    /** Within an act: a scrap or a whole sheet of another kit comes to this one; what is the stash's is taken from there. */
+    /** Within an act: moves a scrap or a whole sheet of another kit to this one. The stash's own is used from there. */
     private function brought(Sheet $sheet, Kit $kit): Component
     {
         $component = $sheet->component;
@@ -115,7 +115,7 @@ final readonly class ScrapBox
         return $twin;
     }
 
-    /** Within an act: all that lies there of a kit's sheets and is no whole one. */
+    /** Within an act: all partial sheets of a kit. */
     private function lay(Kit $kit): int
     {
         $stash = Kit::stash() ?? throw OptionExpired::scrap();
@@ -132,13 +132,13 @@ final readonly class ScrapBox
             ScrapMove::record($kept->record, ScrapMove::IN);
             $many++;
         }
-        // Cards that went short of it in the stash may have it now.
+        // Cards that were short of it in the stash may get it now.
         $this->plans->refresh(array_map(static fn (Component $twin): int => $twin->id, $twins));
 
         return $many;
     }
 
-    /** What it was cut from stays with the kit: the scrap is a sheet of its own there. */
+    /** The sheet it was cut from stays with the kit. The scrap is a sheet of its own there. */
     private function move(Sheet $sheet, Component $to, string $from): void
     {
         $this->cut->freed($sheet);

@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Tray\Noun;
 
 /**
- * What lies in the scrap box: standard parts that are alike in bundles by their colours, every scrap by itself.
+ * The contents of the scrap box: equal standard parts in bundles by colour, and every scrap by itself.
  *
  * @phpstan-type ScrapBundle array{says: string, from: string, component: string, width: int, height: int, count: int}
  */

@@ -17,9 +17,9 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Tray\Find;
 
 /**
- * What of all kits and the stash answers to what is looked for, nearest in colour first, then what would waste the least.
+ * Searches all kits and the stash. The nearest colour comes first, then the least waste.
  *
- * Ten years of kits are tens of thousands of sheets: they are read as plain rows, a good is looked at once however many
+ * Ten years of kits are tens of thousands of sheets. They are read as plain rows, each good is judged once however many
  * kits have it, and only what is shown becomes a record.
  *
  * @phpstan-type SheetRow object{
@@ -36,10 +36,10 @@ use KeepShare\Core\Tray\Find;
  */
 final class ScrapSearch
 {
-    /** More than these nobody looks through. */
+    /** Nobody looks through more results than this. */
     private const MOST = 60;
 
-    /** What is farther from the colour asked for than this is another colour. */
+    /** A greater distance from the colour asked for is another colour. */
     private const ANOTHER = 40;
 
     /** @var array<string, array{int, float, Motif}|null> the face that would be shown, how far it is, its print, by what it is of */
@@ -146,7 +146,7 @@ final class ScrapSearch
             ->where('sheets.state', SheetState::Open->value)
             ->whereNull('cut_plans.id')
             ->where('kits.is_deleted', false)
-            // Whole sheets of one good are as good as one another.
+            // Whole sheets of one good are equal.
             ->groupByRaw('case when sheets.is_whole then -components.id else sheets.id end')
             ->selectRaw('sheets.id, sheets.width, sheets.height, sheets.part, sheets.is_whole, components.kind, components.name, '
                 .'components.details, coalesce(sheets.came_from, kits.name) as "from"');
@@ -159,7 +159,7 @@ final class ScrapSearch
         return $this->narrowed($query)->get();
     }
 
-    /** What can be told from the record as it is written narrows it down. */
+    /** Filters by what the stored record can tell. */
     private function narrowed(Builder $query): Builder
     {
         if ($this->find->finish !== null) {

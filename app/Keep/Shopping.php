@@ -33,7 +33,7 @@ final readonly class Shopping
         $additions = $far ?? $found->stop->additions ?? [];
         $lists = array_map(static fn (Addition $one): ShoppingList => ShoppingList::more($after, $one), $additions);
         if ($found !== null && $found->stop === null) {
-            // As many bonus cards were found as are looked for: what is left is enough for those and for more.
+            // The search for bonus cards found its limit, so what is left is enough for those and for more.
             $lists[] = ShoppingList::nothing(count($found->cards));
         }
         $set = array_values($state->cards->where('is_bonus', false)->map(static fn ($card): CoreCard => $card->toCore())->all());
@@ -44,7 +44,7 @@ final readonly class Shopping
         return new self($kit, $state, $lists);
     }
 
-    /** What one pack costs, where the maker has said so. */
+    /** The price of one pack, if the maker has said so. */
     public function price(ToBuy $line): ?Price
     {
         $minor = $this->component($line)?->price_minor;
@@ -59,7 +59,7 @@ final readonly class Shopping
         return $each === null ? null : Price::of($each->minor * $line->packs, $each->currency);
     }
 
-    /** What all of it costs; null where no price is known. */
+    /** The total cost. Null if no price is known. */
     public function sum(ShoppingList $list): ?Price
     {
         $costs = array_filter(array_map($this->cost(...), $list->lines));

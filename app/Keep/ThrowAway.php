@@ -12,7 +12,7 @@ use App\Models\Sheet;
 use App\Models\SheetState;
 use App\Table\Kept;
 
-/** What is too small for anything goes. */
+/** Throws away what is too small for anything. */
 final readonly class ThrowAway
 {
     public function __construct(private Journal $journal, private CutSheet $cut)

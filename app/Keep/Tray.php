@@ -15,7 +15,7 @@ use KeepShare\Core\Tray\Scrap;
 use KeepShare\Core\Tray\Uses;
 use KeepShare\Core\Tray\WayToCut;
 
-/** The scraps of a kit, with what the core knows of them. Whole sheets are no scraps, but may be cut for cards too. */
+/** The scraps of a kit, with what the core knows of them. Whole sheets are not scraps, but can be cut for cards too. */
 final class Tray
 {
     private ?Lacks $lacks = null;
@@ -102,7 +102,7 @@ final class Tray
     }
 
     /**
-     * What a scrap can become; a standard part is what it is.
+     * What a scrap can become. A standard part stays what it is.
      *
      * @return list<WayToCut> the best first
      */

@@ -10,7 +10,9 @@ use Closure;
 use KeepShare\Core\Tray\TrayPlan;
 use KeepShare\Core\Tray\WholeTray;
 
-/** Looks for the best way of turning all scraps of a kit into standard parts; the maker takes of it whatever they like. */
+/**
+ * Searches for the best way to turn all scraps of a kit into standard parts. The maker takes from it what they like.
+ */
 final readonly class TurnTray implements Task
 {
     public static function found(Kit $kit): ?TrayPlan

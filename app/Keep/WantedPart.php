@@ -28,7 +28,7 @@ final readonly class WantedPart
         return $size === null ? null : new self($size, $core->layout($card->kit->unit)->part($part)?->part->role);
     }
 
-    /** A print that has an up does not lie on its side. */
+    /** A directional print does not lie on its side. */
     public function isCutFrom(Size $sheet, Face $face): bool
     {
         return $this->size->fitsIn($sheet, $face->mayTurnAs($this->role));

@@ -55,7 +55,7 @@ final readonly class ImportKit
         });
     }
 
-    /** Writes a kit outside any act, as the demo is. */
+    /** Writes a kit outside any act, as the demo does. */
     public function write(CoreKit $kit, bool $isStash): Kit
     {
         KeepOccasions::meet($kit->occasions);

@@ -4,7 +4,7 @@ namespace App\Ledger;
 
 use App\Acts\CannotAct;
 
-/** Cards, cuts or a kept share-out go by it as it is. */
+/** Cards, cuts or a saved share-out use it as it is. */
 final class InUse extends CannotAct
 {
     public static function ofOccasion(string $name): self
@@ -14,6 +14,6 @@ final class InUse extends CannotAct
 
     public static function of(string $component): self
     {
-        return new self("Cards, cuts or a share-out that is kept go by $component as it is. Take it off those first.");
+        return new self("Cards, cuts or a saved share-out use $component as it is. Remove it from those first.");
     }
 }

@@ -13,7 +13,7 @@ use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Slug;
 
 /**
- * The maker's list of occasions: added to, called otherwise, ordered. What ships is written down with it the first time.
+ * The maker's list of occasions: add, rename, order. The first change stores the ones that ship as well.
  *
  * @phpstan-import-type OccasionFields from Occasions
  */
@@ -82,7 +82,7 @@ final readonly class KeepOccasions
     }
 
     /**
-     * Those of another maker that are not known here yet, after all that are.
+     * Occasions of another maker that are new here, after all others.
      *
      * @param  list<OccasionFields>  $met
      */
@@ -94,7 +94,7 @@ final readonly class KeepOccasions
     }
 
     /**
-     * The whole list, in its order: what is not written yet comes after what is.
+     * The whole list in order. What is not stored yet comes last.
      *
      * @param  OccasionFields  ...$list
      */

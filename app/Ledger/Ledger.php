@@ -14,7 +14,7 @@ use App\Models\Taking;
 use Illuminate\Database\Eloquent\Collection;
 use KeepShare\Core\Kit\SheetGood;
 
-/** Puts things on the table and takes them off it, always through the ledger; sheets also one by one. */
+/** Puts things on the table and takes them off, always through the ledger. Sheets are also handled one by one. */
 final readonly class Ledger
 {
     public function __construct(private CutPlans $plans)
@@ -48,7 +48,7 @@ final readonly class Ledger
     }
 
     /**
-     * Takes off the table what is not there any more: cards that wanted it go short.
+     * Takes off the table what is no longer there. Cards that need it are then short.
      *
      * @throws IsCut when more is gone than has not been cut
      */
@@ -61,7 +61,7 @@ final readonly class Ledger
     }
 
     /**
-     * What was counted out is there after all, or what was found is not: that part of the entry is taken back, with its sheets.
+     * Takes back part of an entry, with its sheets: something counted as missing is there, or something found is not.
      *
      * @throws IsCut when a sheet that was found has been cut
      */
@@ -79,7 +79,7 @@ final readonly class Ledger
     }
 
     /**
-     * Hands things over from one component to another of the same good.
+     * Moves things from one component to another of the same good.
      *
      * @throws NotEnough when cards need what would go
      */
@@ -93,7 +93,7 @@ final readonly class Ledger
         $this->planAgain($from, $to);
     }
 
-    /** @throws NotEnough when what has gone from one component leaves its cards short */
+    /** @throws NotEnough if cards of a component that shrank are short */
     private function planAgain(Component $from, Component $to): void
     {
         $short = $this->plans->refresh([$from->id => $from->id, $to->id => $to->id]);
@@ -113,7 +113,7 @@ final readonly class Ledger
     }
 
     /**
-     * Those that nothing is to be cut from first; none of what does not come in sheets.
+     * Sheets, beginning with those that nothing is to be cut from. Empty for what does not come in sheets.
      *
      * @return Collection<int, Sheet>
      *

@@ -36,7 +36,7 @@ final readonly class MoveComponent
             ? [LedgerReason::ToStash, LedgerReason::GivenBack]
             : [LedgerReason::GivenBack, LedgerReason::FromStash];
         $this->ledger->hand($component, $target, $count, $away, $here);
-        // What is handed over is missing from no packing list.
+        // Moved things are not missing from a packing list.
         $component->update(['listed' => max(0, $component->listed - $count)]);
         $target->update(['listed' => $target->listed + $count]);
 

@@ -4,7 +4,7 @@ namespace App\Ledger;
 
 use App\Models\Kit;
 
-/** What was pasted for a kit and is not kept yet: it stays over leaving the page and loading it again. */
+/** What was pasted for a kit and is not stored yet. It survives leaving the page and reloading. */
 final readonly class PastedList
 {
     public static function of(Kit $kit): string

@@ -31,8 +31,8 @@ final readonly class TakeApart
     }
 
     /**
-     * Cards that were found where some goods count as taken apart, taking from what these really give: as many are taken
-     * apart as the pieces of all of them need.
+     * Cards that take from goods counted as taken apart now take from what those goods really give. As many are taken
+     * apart as all their pieces need.
      *
      * @param  list<array<string, mixed>>  $records  as CardRecord writes them
      * @return list<array<string, mixed>>
@@ -77,7 +77,7 @@ final readonly class TakeApart
         return $this->parts($component, $spare->neededFor($pieces)->count);
     }
 
-    /** Enters the parts in the kit, beside those of the same that were taken apart before. */
+    /** Adds the parts to the kit, together with equal parts from before. */
     private function parts(Component $component, int $count): Component
     {
         $apart = Apart::of($component->toCore()) ?? throw NothingApart::in($component->name);

@@ -7,7 +7,7 @@ use App\Models\Kit;
 use App\Models\Photo;
 use KeepShare\Core\Kit\Slug;
 
-/** The same good in another kit, made where there is none, with its photographs. */
+/** The same good in another kit, with its photographs. It is made if there is none. */
 final class Twin
 {
     public static function of(Component $component, Kit $to): Component

@@ -13,7 +13,7 @@ use App\Table\Workbench;
 use App\Wording\Minutes;
 use KeepShare\Core\Bench\Step;
 
-/** The making of one card with a drawing a step: a sheet to hand out in a class. */
+/** The steps of one card, with a drawing for each: a sheet to hand out in a class. */
 final class CardSteps implements CardExport
 {
     public function path(): string

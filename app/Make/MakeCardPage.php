@@ -15,7 +15,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Card\Layer;
 
 /**
- * A card drawn apart: its layers in the order of gluing, what is laid ready, what is not glued, and its steps.
+ * A card drawn apart: its layers in the order of gluing, what to get ready, what must not be glued, and its steps.
  *
  * @phpstan-import-type DrawnMark from Mark
  * @phpstan-import-type Extent from GoodView

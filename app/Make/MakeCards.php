@@ -22,10 +22,10 @@ use KeepShare\Core\Bench\Mend;
 use KeepShare\Core\Bench\Mends;
 use KeepShare\Core\Bench\Step;
 
-/** Marks steps of the making as done, and takes them back. What is counted is used up with the step that uses it. */
+/** Marks steps as done, and takes them back. Counted things are used up with the step that uses them. */
 final readonly class MakeCards
 {
-    /** Longer than so many seconds, and it was not the step that took them. */
+    /** More seconds than this were not spent on the step. */
     private const PAUSE = 900;
 
     private const HASTE = 3;
@@ -53,7 +53,7 @@ final readonly class MakeCards
         $this->journal->act($kit, $act, $revision, function () use ($kit, $card, $step, $steps): void {
             $now = Carbon::now();
             if (StepMark::query()->where('card_id', $card->id)->where('step', $step->name())->exists()) {
-                // Another was quicker, between the look at the table and the lock on it.
+                // Somebody else was quicker, between the look at the table and the lock on it.
                 throw StepOutOfOrder::gone();
             }
             StepMark::query()->create([
@@ -75,7 +75,7 @@ final readonly class MakeCards
     }
 
     /**
-     * The last step that was done to a card of the kit is not done.
+     * Takes back the last step that was done to a card of the kit.
      *
      * @throws StepOutOfOrder
      */
@@ -85,7 +85,7 @@ final readonly class MakeCards
         $card = $kit->cards()->with('takings')->findOrFail($mark->card_id);
         $this->journal->act($kit, "Take the last step of card $card->number back", $revision, function () use ($mark, $card): void {
             foreach ($card->takings->where('used_by', $mark->step) as $taking) {
-                // What was used with it is there again.
+                // What the step used is there again.
                 $this->enter($taking->component_id, $taking->quantity);
                 $taking->update(['used_by' => null]);
             }
@@ -98,8 +98,8 @@ final readonly class MakeCards
     }
 
     /**
-     * A step went wrong: what was spoiled is off the table, and the card takes what mends it. Worked out anew from what lies
-     * there, so that a way that has gone is refused.
+     * Mends a step that went wrong: what was spoiled is removed, and the card takes what mends it. It is worked out
+     * again from what is there, so a way that is gone is refused.
      *
      * @throws OptionExpired
      */
@@ -114,7 +114,7 @@ final readonly class MakeCards
                 Sheet::query()->findOrFail($old->sheet_id)->update(['state' => SheetState::Spoiled]);
             }
             if ($old !== null && $old->width === null) {
-                // What was put on the card already comes off it again, and is spoiled.
+                // What was already put on the card comes off it, and is spoiled.
                 if ($old->used_by !== null) {
                     $this->enter($old->component_id, $old->quantity);
                 }
@@ -124,7 +124,7 @@ final readonly class MakeCards
                     'reason' => LedgerReason::Spoiled,
                 ]);
             }
-            // What was done to the piece is to be done to the new one.
+            // What was done to the old piece must be done to the new one.
             $done = StepMark::query()->where('card_id', $card->id)->where('step', 'like', "%/$takes->part");
             $done->get()->each->delete();
             $of = ['card_id' => $card->id, 'part' => $takes->part];
@@ -146,15 +146,15 @@ final readonly class MakeCards
         return [];
     }
 
-    /** Her own minutes are forgotten: those of the craft count again. */
+    /** Drops the maker's own minutes, so that those of the craft are used again. */
     public function forgetPace(Kit $kit, ?int $revision): void
     {
-        $this->journal->act($kit, 'Forget my pace', $revision, static function (): void {
+        $this->journal->act($kit, 'Use the usual minutes again', $revision, static function (): void {
             StepMark::query()->whereNotNull('seconds')->get()->each->update(['seconds' => null]);
         });
     }
 
-    /** What is counted and stuck on with a step. */
+    /** What is counted and used with a step. */
     private function use(Card $card, Step $step): void
     {
         foreach ($card->takings as $taking) {
@@ -171,7 +171,7 @@ final readonly class MakeCards
         LedgerEntry::query()->create(['component_id' => $component, 'delta' => $delta, 'reason' => LedgerReason::Used]);
     }
 
-    /** Seconds since the step before it, where the maker has been at it all the while. */
+    /** Seconds since the step before it, if the maker has been working all the time. */
     private static function took(Kit $kit, Carbon $now): ?int
     {
         $last = self::marks($kit)->max('done_at');

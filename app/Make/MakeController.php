@@ -60,7 +60,7 @@ final class MakeController
     {
         $make->forgetPace($kit, $request->integer('revision'));
 
-        return back()->with('notice', 'The minutes are those of the craft again.');
+        return back()->with('notice', 'The usual minutes are used again.');
     }
 
     /** @return list<int> the numbers in "1,3,4" */

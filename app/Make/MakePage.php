@@ -18,7 +18,7 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
 
 /**
- * The making in runs: what each school costs, the runs in order, what dries, how far each card is.
+ * The making in runs: what each school costs, the runs in order, what is drying, and how far each card is.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
@@ -94,7 +94,7 @@ final readonly class MakePage extends Page
             $fault,
             $time === null ? [] : [
                 self::halt('As far as there is time', Halt::latest($plan, 60 * $time), $plan),
-                self::halt('With nothing left wet or half glued', Halt::clean($plan, 60 * $time), $plan),
+                self::halt('With nothing wet or half glued', Halt::clean($plan, 60 * $time), $plan),
             ],
             array_sum(array_map(count(...), $bench->marked)),
             $bench->pace->own(),
@@ -109,7 +109,7 @@ final readonly class MakePage extends Page
     {
         $runs = $plan->runs();
         $seconds = array_map(static fn (array $run): int => array_sum(array_column($run['steps'], 'seconds')), $runs);
-        // They add up to the minutes of work that are said above them.
+        // They add up to the minutes of work shown above them.
         $minutes = Minutes::shares($seconds, self::spent($plan)[0]);
 
         return array_map(static function (array $run, int $minutes): array {
@@ -141,7 +141,7 @@ final readonly class MakePage extends Page
     {
         return [
             'school' => $school->value,
-            'says' => $school === School::Runs ? 'All in runs, one tool out at a time' : 'Card by card, each finished before the next',
+            'says' => $school === School::Runs ? 'One tool at a time, for all cards' : 'One card after the other',
             'setUps' => $plan->order->setUps,
             'time' => Minutes::of($plan->order->seconds()),
             'spent' => sprintf('%d min of work, %d min of taking up tools, %d min of waiting', ...self::spent($plan)),
@@ -153,7 +153,7 @@ final readonly class MakePage extends Page
     /** @return list<DryingStep> what is to be left alone, the first to be dry first */
     public static function drying(Workbench $bench, ?int $inHand = null): array
     {
-        // Of each card what is wet longest; the card in hand is not to be left alone.
+        // For each card what is wet longest. The present card must not be left alone.
         $wet = $bench->marks->filter(static fn (StepMark $mark): bool => $mark->dry_at->isFuture() && $mark->card_id !== $inHand)
             ->sortBy('dry_at')
             ->keyBy('card_id');
@@ -198,7 +198,7 @@ final readonly class MakePage extends Page
         return [
             'how' => $how,
             'says' => $last === null
-                ? 'Nothing can be done in that time without leaving it so.'
+                ? 'Nothing can be finished in that time.'
                 : 'Stop after '.Minutes::of($halt->at).", with card $last->card: {$last->says}"
                     .($halt->dry > $halt->at ? ' All of it is dry '.Minutes::of($halt->dry).' from now.' : ''),
             'complete' => $halt->complete,

@@ -19,7 +19,7 @@ use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Kit\Component;
 
 /**
- * One step, read from a distance: what goes where, with what, and what comes next.
+ * One step, readable from a distance: what goes where, with what, and what comes next.
  *
  * @phpstan-import-type DryingStep from MakePage
  * @phpstan-import-type Extent from GoodView
@@ -115,7 +115,7 @@ final readonly class MakeTablePage extends Page
         );
     }
 
-    /** The card that is in hand; null where its step waits for what is wet. */
+    /** The present card. Null if its step waits for drying. */
     private static function workedOn(Step $step, Workbench $bench): ?int
     {
         $card = $bench->cardNumbered($step->card);
@@ -124,7 +124,7 @@ final readonly class MakeTablePage extends Page
     }
 
     /**
-     * The first whose turn it is and that touches nothing wet; where all is wet, what is dry first.
+     * The first step in turn that touches nothing wet. If everything is wet, what dries first.
      *
      * @param  list<Step>  $steps  in the order of the plan
      */

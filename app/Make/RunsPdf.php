@@ -12,7 +12,7 @@ use App\Table\Workbench;
 use App\Wording\Minutes;
 use KeepShare\Core\Bench\School;
 
-/** The runs to hang on the shelf: one tool after the other, with a box to tick for every step. */
+/** The runs to hang on the wall: one tool after the other, with a box to tick for every step. */
 final class RunsPdf implements KitExport
 {
     public function path(): string

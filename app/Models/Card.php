@@ -113,14 +113,14 @@ final class Card extends Record implements OfKit
 
     public function toSketch(): Sketch
     {
-        // What is written carries its units: the one given here is never used.
+        // Stored measures have their units, so the one given here is never used.
         return $this->design === null ? Sketches::all()[$this->sketch] : SketchReader::read($this->design, Unit::Inch);
     }
 
     public function toArrangement(): ?Arrangement
     {
         if ($this->arranged !== null) {
-            // What is written carries its units: the one given here is never used.
+            // Stored measures have their units, so the one given here is never used.
             return ArrangementReader::read($this->arranged, Unit::Inch);
         }
 
@@ -141,7 +141,7 @@ final class Card extends Record implements OfKit
         return ['sketch' => $sketch->key, 'design' => Sketches::ships($sketch) ? null : SketchWriter::write($sketch)];
     }
 
-    /** A part as it is said: "inner panel", "focal point". */
+    /** The name of a part: "inner panel", "focal point". */
     public function partName(string $part): string
     {
         return PartName::of($part, $this->toSketch(), $this->fold, $this->toFront());
@@ -164,7 +164,7 @@ final class Card extends Record implements OfKit
         return array_values($this->takings->where('is_pinned', true)->map(static fn (Taking $taking): string => $taking->part)->all());
     }
 
-    /** It goes, with all that is remembered of it. */
+    /** Deletes the card with all its notes. */
     public function forget(): void
     {
         $this->waivers()->get()->each->delete();
@@ -172,28 +172,28 @@ final class Card extends Record implements OfKit
         $this->delete();
     }
 
-    /** What it keeps while it is meant for nobody. */
+    /** The values of a card that is meant for nobody. */
     public const FOR_NOBODY = ['meant_for_id' => null, 'meant_day_id' => null, 'meant_on' => null];
 
-    /** It has left the box of cards in hand. */
+    /** Whether it has been given away. */
     public function isGiven(): bool
     {
         return $this->given_to !== '' || $this->given_on !== null;
     }
 
-    /** Something has been cut for it or done to it, so no share-out may take it apart. */
+    /** Whether something has been cut for it or done to it, so that no share-out may take it apart. */
     public function isBegun(): bool
     {
         return $this->begun_at !== null || $this->takings->contains(static fn (Taking $taking): bool => $taking->sheet_id !== null);
     }
 
-    /** All its pieces that come out of a sheet are cut. */
+    /** Whether all its pieces from sheets are cut. */
     public function isCut(): bool
     {
         return $this->takings->whereNotNull('width')->whereNull('sheet_id')->isEmpty();
     }
 
-    /** How far it is, in a word; nothing where it is planned only. */
+    /** How far it is, in a word. Empty if it is only planned. */
     public function stands(): string
     {
         return match (true) {

@@ -18,7 +18,7 @@ final class CardNotes
     }
 
     /**
-     * A card's record with what a file notes of it.
+     * A card's record with the notes of a file.
      *
      * @param  array<string, mixed>  $record  as CardRecord writes it
      * @return array<string, mixed>

@@ -5,7 +5,7 @@ namespace App\Models;
 use KeepShare\Core\Card\Card as CoreCard;
 use KeepShare\Core\Card\Taking as CoreTaking;
 
-/** A card with its takings as one array of what their tables hold, so that it can lie outside them. */
+/** A card with its takings as one array of table columns, so that it can be stored outside them. */
 final class CardRecord
 {
     /** @return array<string, mixed> */

@@ -7,7 +7,7 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Some cards prepared for a class: of the share-out of its kit, or of a recipe.
+ * Some cards prepared for a class: from the share-out of its kit, or from a recipe.
  *
  * @property int $id
  * @property int $kit_id

@@ -22,7 +22,7 @@ use KeepShare\Core\Kit\Price;
  * @property int $listed
  * @property int $position
  * @property bool $is_counted
- * @property list<string> $guesses what was taken as is usual where its line did not say it
+ * @property list<string> $guesses what was assumed because its line did not say it
  * @property int|null $price_minor what a pack of it costs, in the smallest coin of the kit's currency
  * @property int|null $priced_of how many were listed when the price was written; null where that is as many as are listed now
  * @property Kit $kit
@@ -53,7 +53,7 @@ final class Component extends Record implements OfKit
         return $this->hasMany(LedgerEntry::class);
     }
 
-    /** Known to the core by the id of its record, which is unique over kits and stash. */
+    /** The core knows it by the id of its record, which is unique over kits and stash. */
     public function toCore(): CoreComponent
     {
         return CoreComponent::of(
@@ -64,7 +64,7 @@ final class Component extends Record implements OfKit
         );
     }
 
-    /** With as many as its price is of. */
+    /** With the quantity that its price is for. */
     public function asPriced(): CoreComponent
     {
         return $this->toCore()->counted($this->priced_of ?? $this->listed);
@@ -86,11 +86,11 @@ final class Component extends Record implements OfKit
 
     public function coreId(): string
     {
-        // As it was read: asked of thousands at a time.
+        // As it was read, since thousands are asked for at a time.
         return self::coreIdOf($this->attributes['id']);
     }
 
-    /** Begins with a letter, as every id of a component does: PHP would turn a key of digits into a number. */
+    /** Begins with a letter, as every id of a component does, since PHP would turn a key of digits into a number. */
     public static function coreIdOf(int $id): string
     {
         return "c$id";

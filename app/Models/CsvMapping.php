@@ -5,7 +5,7 @@ namespace App\Models;
 use App\Database\Record;
 
 /**
- * Which column is which under a header that is not ours.
+ * Which column is which in a table with an unknown header.
  *
  * @property string $header_hash
  * @property array<string, int> $columns

@@ -33,14 +33,14 @@ final class CutPlan extends Record
         return $this->belongsTo(Sheet::class);
     }
 
-    /** The plan itself; the ids of its pieces are those of takings. */
+    /** The plan itself. The ids of its pieces are those of takings. */
     public function toCore(): SheetPlan
     {
         return SheetPlan::fromArray($this->sheet->toStock(), $this->tree);
     }
 
     /**
-     * The plans of sheets that a card of this kit gets a piece from, and of its own scraps that become standard parts.
+     * The plans of sheets from which a card of this kit gets a piece, and of its own scraps that become standard parts.
      *
      * @return Builder<self>
      */
@@ -58,7 +58,7 @@ final class CutPlan extends Record
                 ->whereHas('parts', static fn (Builder $part) => $part->whereNotNull('part'))));
     }
 
-    /** A sheet and the parts of it that are in hand are one line on the table: the id of the sheet. */
+    /** A sheet and its begun parts are one line on the table, known by the id of the sheet. */
     public function lineId(): int
     {
         return $this->sheet->in_hand_id ?? $this->sheet_id;

@@ -12,7 +12,7 @@ use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Kit\Occasion;
 
 /**
- * A day of somebody's: every year, or once.
+ * A person's day: every year, or once.
  *
  * @property int $id
  * @property int $person_id
@@ -42,7 +42,7 @@ final class Day extends Record
     }
 
     /**
-     * What a card keeps that is meant for it.
+     * What a card stores that is meant for it.
      *
      * @return array{meant_for_id: int, meant_day_id: int, meant_on: DateTimeImmutable}|null null where it has been
      */
@@ -61,7 +61,7 @@ final class Day extends Record
         return Card::query()->where('meant_day_id', $this->id)->whereDate('meant_on', $on)->with('kit');
     }
 
-    /** Its cards are meant for the person still, on no day. */
+    /** Its cards are still meant for the person, without a day. */
     public function forget(): void
     {
         foreach (Card::query()->where('meant_day_id', $this->id)->get() as $card) {

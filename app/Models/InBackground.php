@@ -5,20 +5,20 @@ namespace App\Models;
 use App\Jobs\Worker;
 
 /**
- * Work that is done in the background and known by its record.
+ * Background work that is known by its record.
  *
  * @property SolveState $state
  * @property string|null $worker
  */
 trait InBackground
 {
-    /** It is waited for: not one whose worker has died on the way. */
+    /** Whether somebody waits for it. Work whose worker has died does not count. */
     public function isUnderWay(): bool
     {
         return $this->state->isUnderWay() && ! $this->isLeftBehind();
     }
 
-    /** The worker that was at it is gone. */
+    /** Whether its worker is gone. */
     public function isLeftBehind(): bool
     {
         return $this->state->isUnderWay() && $this->worker !== null && ! Worker::isAlive($this->worker);

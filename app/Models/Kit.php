@@ -70,7 +70,7 @@ final class Kit extends Record implements Subject
 
     protected $guarded = [];
 
-    /** A share-out takes from the stash once the maker has said so for that kit. */
+    /** Whether share-outs use the stash. The maker must say so for each kit. */
     protected $attributes = ['uses_stash' => false];
 
     protected $casts = [
@@ -100,7 +100,7 @@ final class Kit extends Record implements Subject
         $this->refresh();
     }
 
-    /** The one stash, where there is one yet. */
+    /** The one stash. Null if there is none yet. */
     public static function stash(): ?self
     {
         return self::query()->where('is_stash', true)->first();
@@ -116,7 +116,7 @@ final class Kit extends Record implements Subject
     }
 
     /**
-     * The sketches that share-outs may lay cards on; all of them where the maker has switched every one off.
+     * The sketches that share-outs may use. All of them if every one is switched off.
      *
      * @return list<Sketch>
      */
@@ -128,7 +128,7 @@ final class Kit extends Record implements Subject
         return array_values($on === [] ? $shelf : $on);
     }
 
-    /** The smallest number no card has, from the one given on. */
+    /** The smallest number that no card has, from the given one on. */
     public function nextNumber(int $from = 1): int
     {
         $numbers = $this->cards()->pluck('number')->all();
@@ -187,7 +187,7 @@ final class Kit extends Record implements Subject
         return $this->hasMany(Card::class)->orderBy('number');
     }
 
-    /** The packing list, as a file has it: known by the keys of the file, with the numbers listed. */
+    /** The packing list as a file has it: with the keys of the file and the listed numbers. */
     public function toCore(): CoreKit
     {
         $components = array_values($this->components()->get()->map(static fn (Component $component) => $component->toList())->all());
@@ -238,7 +238,7 @@ final class Kit extends Record implements Subject
         return $designs;
     }
 
-    /** A kit that has been deleted is found on the shelf's undo only. */
+    /** A deleted kit is found only by undo on the shelf. */
     public function resolveRouteBinding($value, $field = null): ?self
     {
         return self::query()->whereKey($value)->where('is_deleted', false)->first();

@@ -10,7 +10,7 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\WordsAgain;
 
-/** The wishes that stand with a kit, for the core. */
+/** The wishes that are stored with a kit, for the core. */
 final class KitWishes
 {
     /** @throws Refusal when they contradict each other */
@@ -25,7 +25,7 @@ final class KitWishes
             ->inSetsOf($kept['set'] ?? 1);
     }
 
-    /** For cards beyond the share-out: what is asked for in numbers is for that alone. */
+    /** For cards beyond the share-out, since numbers were asked for in that alone. */
     public static function beyond(Kit $kit, int $cards): Preferences
     {
         return self::standing($kit, $cards, $kit->uses_stash, self::words($kit));
@@ -36,7 +36,7 @@ final class KitWishes
         return WordsAgain::tryFrom($kit->wishes['words'] ?? '') ?? WordsAgain::WhenOut;
     }
 
-    /** What holds whatever is made: the stash and how far it goes, what is used up, saved or never used, how it is cut. */
+    /** What always holds: the stash and its limit, what is used up, saved or never used, and the trimmer. */
     private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Preferences
     {
         $kept = $kit->wishes;

@@ -8,15 +8,15 @@ use App\Journal\Subject;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The revisions of kits, by what an act really touched: the kit it was done on, every kit of which a record changed, and all
- * kits where that was the stash, since every kit shows it and may take from it.
+ * Raises the revisions of kits by what an act really touched: the kit it was done on, every kit with a changed record,
+ * and all kits if the stash changed, since every kit may use it.
  *
- * Beside the revision stands how often what lies on the table has moved. It stays where only prices were written: what was
- * searched for holds as before.
+ * A second number counts how often the goods on the table have moved. It stays if only prices changed, so that search
+ * results remain valid.
  */
 final class KitsMoved implements Moved
 {
-    /** The columns that no search goes by, by table. */
+    /** By table, the columns that no search uses. */
     private const IDLE = [
         'components' => ['price_minor', 'priced_of', 'updated_at'],
         'kits' => ['currency', 'revision', 'moves', 'updated_at'],
@@ -60,7 +60,7 @@ final class KitsMoved implements Moved
         return array_values(array_filter(array_map(static fn (object $row): int => (int) $row->kit, $rows)));
     }
 
-    /** Nothing changed that a search goes by. */
+    /** Whether nothing changed that a search uses. */
     private static function isIdle(Act $act): bool
     {
         $changes = DB::table('changes')->where('act_id', $act->id)->limit(3)->get();

@@ -9,7 +9,7 @@ enum LedgerReason: string
     case Used = 'used';
     case Spoiled = 'spoiled';
     case Lost = 'lost';
-    /** Came bent or damaged. */
+    /** It came bent or damaged. */
     case Damaged = 'damaged';
     case NotAsListed = 'not-as-listed';
     case Found = 'found';
@@ -30,7 +30,7 @@ enum LedgerReason: string
         return [self::Lost, self::Damaged, self::NotAsListed];
     }
 
-    /** As it is told to the maker of the kit. */
+    /** The text for the maker of the kit. */
     public function says(): string
     {
         return match ($this) {

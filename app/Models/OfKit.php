@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-/** A record that is reached under the address of a kit, and only under that of its own. */
+/** A record with an address below that of a kit. It is found only below its own kit. */
 interface OfKit
 {
     public function isOf(Kit $kit): bool;

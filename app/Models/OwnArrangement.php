@@ -10,8 +10,8 @@ use KeepShare\Core\Arrange\Arrangements;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * An arrangement the maker has written. It is changed in the journal of the kit it was written at, and serves every kit; cards
- * keep a copy of it.
+ * An arrangement the maker has written. Changes are in the journal of the kit where it was written. Every kit may use
+ * it, and cards store a copy.
  *
  * @property int $id
  * @property int $kit_id
@@ -30,7 +30,7 @@ final class OwnArrangement extends Record implements OfKit
 
     public function toCore(): Arrangement
     {
-        // What is written carries its units: the one given here is never used.
+        // Stored measures have their units, so the one given here is never used.
         return ArrangementReader::read($this->definition, Unit::Inch)->named("own-$this->id", $this->name);
     }
 

@@ -6,7 +6,7 @@ use App\Database\Record;
 use App\Journal\Journalled;
 
 /**
- * An occasion in the maker's list: one that was added, or one that ships, as it is called here.
+ * An occasion in the maker's list: an added one, or one that ships, with its name here.
  *
  * @property int $id
  * @property string $key

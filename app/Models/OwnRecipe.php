@@ -8,7 +8,7 @@ use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * A recipe the maker has kept. It is changed in the journal of the kit it was kept at, and serves every kit.
+ * A recipe the maker has saved. Changes are in the journal of the kit where it was saved, and every kit may use it.
  *
  * @property int $id
  * @property int $kit_id

@@ -10,9 +10,9 @@ use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchReader;
 
 /**
- * A sketch the maker has written. It is changed in the journal of the kit it was written at, and serves every kit.
+ * A sketch the maker has written. Changes are in the journal of the kit where it was written, and every kit may use it.
  *
- * Cards keep a copy of what they are laid on, so that a sketch may be changed or thrown away at any time.
+ * Cards store a copy, so a sketch may be changed or deleted at any time.
  *
  * @property int $id
  * @property int $kit_id
@@ -31,7 +31,7 @@ final class OwnSketch extends Record implements OfKit
 
     public function toCore(): Sketch
     {
-        // What is written carries its units: the one given here is never used.
+        // Stored measures have their units, so the one given here is never used.
         return SketchReader::read($this->definition, Unit::Inch)->named("own-$this->id", $this->name);
     }
 

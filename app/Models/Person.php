@@ -7,7 +7,7 @@ use App\Journal\Journalled;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
- * Somebody who is given cards.
+ * A person who gets cards.
  *
  * @property int $id
  * @property string $name
@@ -32,7 +32,7 @@ final class Person extends Record
         return $this->post_days ?? $usually;
     }
 
-    /** They go, with their days; cards that were meant for them are meant for nobody. */
+    /** Deletes the person with their days. Cards that were meant for them are free again. */
     public function forget(): void
     {
         foreach (Card::query()->where('meant_for_id', $this->id)->get() as $card) {

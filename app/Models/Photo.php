@@ -6,7 +6,7 @@ use App\Database\Record;
 use App\Journal\Journalled;
 
 /**
- * The photograph of a face, scaled down and without metadata; base64, so that the journal can keep it too.
+ * The photograph of a face, scaled down and without metadata. It is base64, so that the journal covers it.
  *
  * @property int $id
  * @property int $component_id

@@ -8,8 +8,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * Photographs that goods are read from: a table of pieces, or a pad of papers sheet by sheet. The files and what was found on
- * them lie beside the database; what the maker puts right is kept here, act by act, until the goods are kept.
+ * Photographs from which goods are read: a table of pieces, or a pad of papers sheet by sheet. The files and what was
+ * found are stored beside the database. The maker's corrections are stored here, act by act, until the goods are saved.
  *
  * @phpstan-type PhotographEdit array{do: string, on?: int, by?: int, text?: string, with?: array<mixed>}
  *
@@ -69,14 +69,14 @@ final class Photograph extends Record implements OfKit
         return self::place($this->folder)."/$n.jpg";
     }
 
-    /** Made small, to be looked at. */
+    /** Scaled down for viewing. */
     public function smallFile(int $n): string
     {
         return self::place($this->folder)."/$n-small.jpg";
     }
 
     /**
-     * A face squared up by its corners: other corners are another file.
+     * A face straightened by its corners. Other corners make another file.
      *
      * @param  array<mixed>  $corners
      */
@@ -90,7 +90,7 @@ final class Photograph extends Record implements OfKit
         return self::place($this->folder).'/found.json';
     }
 
-    /** What was found on them; null while that is under way, and where the files have gone. */
+    /** What was found on them. Null while the search runs, and if the files are gone. */
     public function found(): mixed
     {
         return is_file($this->foundFile()) ? json_decode((string) file_get_contents($this->foundFile()), true) : null;

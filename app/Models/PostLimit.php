@@ -8,7 +8,7 @@ use KeepShare\Core\Giving\Post;
 use KeepShare\Core\Measure\Length;
 
 /**
- * How thick something may be to go by post as what: typed by the maker from what the post says.
+ * How thick something may be for a post size. The maker types it as the post says it.
  *
  * @property int $id
  * @property string $name "a thick letter"

@@ -4,7 +4,7 @@ namespace App\Models;
 
 use KeepShare\Core\Measure\Unit;
 
-/** What lies in the maker's printer. */
+/** The paper in the maker's printer. */
 enum PrintPaper: string
 {
     case Letter = 'letter';
@@ -18,7 +18,7 @@ enum PrintPaper: string
         };
     }
 
-    /** In millimetres, as it lies in the printer. */
+    /** In millimetres, upright. */
     public function width(): float
     {
         return match ($this) {
@@ -35,7 +35,7 @@ enum PrintPaper: string
         };
     }
 
-    /** The one that was asked for with this print, else the one the maker has chosen, else that of the kit's unit. */
+    /** The paper asked for with this print, or the maker's choice, or the usual one for the kit's unit. */
     public static function for(Unit $unit): self
     {
         $asked = request()->query('paper');
@@ -48,7 +48,7 @@ enum PrintPaper: string
         return $unit === Unit::Inch ? self::Letter : self::A4;
     }
 
-    /** Null where none was chosen. */
+    /** Null if none was chosen. */
     public static function chosen(): ?self
     {
         return self::tryFrom((string) Setting::named(Setting::PAPER));

@@ -8,7 +8,7 @@ use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * A recipe that is being computed in the background, or was and is not kept.
+ * A recipe that is being computed in the background, or is done and not saved.
  *
  * @property int $id
  * @property int $kit_id

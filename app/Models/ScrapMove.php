@@ -6,7 +6,7 @@ use App\Database\Record;
 use App\Journal\Journalled;
 
 /**
- * What came into the scrap box of the stash and what went.
+ * What came into the scrap box of the stash and what went out.
  *
  * @property int $id
  * @property int $component_id

@@ -21,14 +21,14 @@ final class Setting extends Record
     /** The paper in the printer. */
     public const PAPER = 'paper';
 
-    /** What is on the table are the samples that the demo lays there. */
+    /** Whether the table still holds the samples of the demo. */
     public const SAMPLES = 'samples';
 
     private const USUAL_POST_DAYS = 4;
 
     protected $guarded = [];
 
-    /** How many days before the day a card is to be on its way. */
+    /** How many days before the day a card must be sent. */
     public static function postDays(): int
     {
         $value = self::named(self::POST_DAYS);

@@ -60,7 +60,7 @@ final class Sheet extends Record implements OfKit
 
     public function size(): Size
     {
-        // As it was read: asked of thousands at a time.
+        // As it was read, since thousands are asked for at a time.
         return Size::ofUnits((int) $this->attributes['width'], (int) $this->attributes['height']);
     }
 
@@ -69,7 +69,7 @@ final class Sheet extends Record implements OfKit
         return $this->attributes['state'] === SheetState::Open->value;
     }
 
-    /** A whole one, cut or not. */
+    /** Whether it is a whole one, cut or not. */
     public function isWholeHere(): bool
     {
         return (bool) $this->attributes['is_whole'] && $this->attributes['state'] !== SheetState::Spoiled->value;
@@ -93,7 +93,7 @@ final class Sheet extends Record implements OfKit
     }
 
     /**
-     * The blemishes that reach into a part of it, from the corner of that part.
+     * The blemishes within a part of it, measured from the corner of that part.
      *
      * @return list<array{x: int, y: int, width: int, height: int}>|null
      */
@@ -152,19 +152,19 @@ final class Sheet extends Record implements OfKit
         ]);
     }
 
-    /** How a part that is a sheet of its own is named in the plan it is cut by. */
+    /** The name of a part with a sheet of its own, in the plan that cuts it. */
     public function idAsPart(): string
     {
         return "s$this->id";
     }
 
-    /** Its id, from that name; null where a plan names the piece of a card. */
+    /** The id within that name. Null if the plan names a piece of a card. */
     public static function idOfPart(string $piece): ?int
     {
         return str_starts_with($piece, 's') ? (int) substr($piece, 1) : null;
     }
 
-    /** A cut went between it and the rest: it is part of that part now. */
+    /** A cut has separated it from the rest, so it belongs to that part now. */
     public function lieIn(self $part): void
     {
         $this->update(['parent_id' => $part->id, 'x' => $this->x - $part->x, 'y' => $this->y - $part->y]);
@@ -176,7 +176,7 @@ final class Sheet extends Record implements OfKit
             return true;
         }
 
-        // A sheet of the stash, for a kit whose cards take from it.
+        // A sheet of the stash, for a kit whose cards use it.
         return $this->component->kit->is_stash
             && Taking::query()
                 ->where('component_id', $this->component_id)

@@ -6,7 +6,7 @@ enum SheetState: string
 {
     /** On the table, and may be cut. */
     case Open = 'open';
-    /** Shared out in parts that count as lying there, though its cuts are still to be made. */
+    /** Divided into parts that count as separate, though its cuts are still to be made. */
     case Parted = 'parted';
     /** Cut up: its parts are sheets of their own. */
     case Cut = 'cut';

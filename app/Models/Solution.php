@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use KeepShare\Core\Card\Card as CoreCard;
 
 /**
- * Cards with all they take that do not lie on the table now.
+ * Cards with all they take that are not on the table now.
  *
  * @property int $id
  * @property int $kit_id

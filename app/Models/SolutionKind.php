@@ -2,12 +2,12 @@
 
 namespace App\Models;
 
-/** What a set of cards that does not lie on the table is there for. */
+/** What a set of cards outside the table is for. */
 enum SolutionKind: string
 {
-    /** Found by a solve, to be accepted or left. */
+    /** Proposed by a share-out, to be accepted or not. */
     case Proposed = 'proposed';
-    /** Kept by the maker under a name. */
+    /** Saved by the maker under a name. */
     case Kept = 'kept';
     /** One card taken off the table, to be put back. */
     case Aside = 'aside';

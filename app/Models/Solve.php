@@ -47,7 +47,7 @@ final class Solve extends Record
         return $this->belongsTo(Kit::class);
     }
 
-    /** What is asked for beside the number of cards stands with the kit. */
+    /** Everything that is asked for, apart from the number of cards, is stored with the kit. */
     public function wishes(int $cards): Preferences
     {
         return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words)

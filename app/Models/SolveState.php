@@ -6,7 +6,7 @@ enum SolveState: string
 {
     case Waiting = 'waiting';
     case Running = 'running';
-    /** The maker has asked to stop: the cards found so far are kept. */
+    /** The maker has asked to stop. The cards found so far are kept. */
     case Stopping = 'stopping';
     case Done = 'done';
     case Failed = 'failed';

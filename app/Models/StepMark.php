@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * A step of the making that is done.
+ * A step of making that is done.
  *
  * @property int $id
  * @property int $card_id

@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Table\Spare;
 
 /**
- * What one part of a card takes from one component; sheet_id is the piece itself once it is cut.
+ * What one part of a card takes from one component. sheet_id is the piece itself once it is cut.
  *
  * @property int $id
  * @property int $card_id
@@ -56,7 +56,7 @@ final class Taking extends Record implements OfKit
         return $this->width === null || $this->height === null ? null : Size::ofUnits($this->width, $this->height);
     }
 
-    /** The part as it is said: "inner panel", "focal point". */
+    /** The name of the part: "inner panel", "focal point". */
     public function partName(): string
     {
         return $this->card->partName($this->part);
@@ -96,7 +96,7 @@ final class Taking extends Record implements OfKit
     }
 
     /**
-     * Whose turn it is where there is not enough for all: the earlier card is served first, of two kits the older one's.
+     * The order if there is not enough for all: earlier cards come first, and of two kits the older one.
      *
      * @param  Collection<int, self>  $takings  with their cards
      * @return Collection<int, self>

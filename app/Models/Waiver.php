@@ -6,7 +6,7 @@ use App\Database\Record;
 use App\Journal\Journalled;
 
 /**
- * A finding that the maker has waved off on a card, and why.
+ * A finding that the maker ignores on a card, with the reason.
  *
  * @property int $id
  * @property int $card_id

@@ -11,7 +11,7 @@ use App\Models\Palette;
 use App\Table\TableState;
 use KeepShare\Core\Outlook\ShareOut;
 
-/** Draws one more card with papers and cardstock of a palette only. */
+/** Makes one more card with the papers and cardstock of a palette only. */
 final readonly class DrawFromPalette
 {
     public function __construct(private Journal $journal, private PlaceCards $cards)

@@ -29,11 +29,11 @@ final class PairController
             ],
             [
                 'name.*' => 'Give the palette a name of up to 80 characters.',
-                'surfaces.*' => 'Lay at least two papers or cardstocks together first.',
+                'surfaces.*' => 'Choose at least two papers or cardstocks first.',
             ],
         );
         $name = $request->string('name')->trim()->toString();
-        $this->journal->act($kit, "Keep palette $name", $request->integer('revision'), static fn () => Palette::query()->create([
+        $this->journal->act($kit, "Save palette $name", $request->integer('revision'), static fn () => Palette::query()->create([
             'kit_id' => $kit->id,
             'name' => $name,
             'surfaces' => array_values(array_unique($request->array('surfaces'))),

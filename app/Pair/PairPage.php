@@ -18,7 +18,7 @@ use KeepShare\Core\Pair\Pairing;
 use KeepShare\Core\Pair\Partner;
 
 /**
- * Papers and cardstock laid side by side, by how well they go with the chosen one.
+ * Papers and cardstock side by side, by how well they match the chosen one.
  *
  * @phpstan-import-type Goods from GoodView
  *

@@ -16,8 +16,8 @@ use Sabre\VObject\Splitter\VCard as VCards;
 use Throwable;
 
 /**
- * People and their days, as an address book (vCard) or a calendar (iCalendar) has them. Read whole; what is no day that a card
- * is for is named with the reason.
+ * People and their days, from an address book (vCard) or a calendar (iCalendar). The file is read whole. Entries that
+ * are not a day for a card are named with the reason.
  *
  * @phpstan-type FoundDay array{who: string, occasion: Occasion, day: DayOfYear}
  */
@@ -27,7 +27,7 @@ final readonly class DayFile
 
     private const MOST = 5_000;
 
-    /** Of an address book: what is meant for us alone. */
+    /** Lines of an address book that only this application uses. */
     public const LIKES = 'X-KEEPSHARE-LIKES';
 
     public const DAY = 'X-KEEPSHARE-DAY';
@@ -187,7 +187,7 @@ final readonly class DayFile
         return (string) ($component->select($name)[0] ?? '');
     }
 
-    /** What is over and comes no more is of no use. */
+    /** Days in the past that do not come again are dropped. */
     public function withoutPast(DateTimeImmutable $today): self
     {
         $days = $left = [];

@@ -9,21 +9,23 @@ use App\Models\Day;
 use Carbon\CarbonImmutable;
 use Closure;
 
-/** Who gets which card. Done on the shelf, since the cards are of many kits; each kit moves on with it. */
+/**
+ * Who gets which card. It is done on the shelf, since the cards are of many kits. Each kit's revision rises with it.
+ */
 final readonly class Giving
 {
     public function __construct(private Journal $journal)
     {
     }
 
-    /** @throws CannotAct where the day has been, or the card has gone to somebody */
+    /** @throws CannotAct if the day is past, or the card was given away */
     public function mean(Card $card, Day $day): void
     {
         $meaning = $day->meaning() ?? throw new NoSuchDay('That day has been.');
         $name = "Card $card->number of {$card->kit->name} is meant for {$day->person->name}";
         $this->act($name, $card, static function (Card $card) use ($day, $meaning): void {
             if ($card->isGiven() || ($card->meant_day_id !== null && $card->meant_day_id !== $day->id)) {
-                throw new NoSuchDay("Card $card->number of {$card->kit->name} has been given or is meant for another day by now.");
+                throw new NoSuchDay("Card $card->number of {$card->kit->name} has been given already, or is meant for another day.");
             }
             foreach ($day->meant()->get() as $other) {
                 self::leave($other);
@@ -37,12 +39,12 @@ final readonly class Giving
         $this->act("Card $card->number of {$card->kit->name} is meant for nobody", $card, static fn (Card $card) => self::leave($card));
     }
 
-    /** It leaves the box of cards in hand. */
+    /** It is given away. */
     public function give(Card $card, string $to): void
     {
         $today = CarbonImmutable::today();
         $this->act("Give card $card->number of {$card->kit->name} to $to", $card, static fn (Card $card) => $card->isGiven()
-            ? throw new NoSuchDay("Card $card->number of {$card->kit->name} has been given by now.")
+            ? throw new NoSuchDay("Card $card->number of {$card->kit->name} has been given already.")
             : $card->update(['given_to' => $to, 'given_on' => $today]));
     }
 

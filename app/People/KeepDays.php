@@ -9,7 +9,7 @@ use KeepShare\Core\Giving\DayOfYear;
 use KeepShare\Core\Kit\Occasion;
 
 /**
- * People and days from a file, beside those that are known already: one who has the same name is the same.
+ * Adds people and days from a file. A person with a known name is the same person.
  *
  * @phpstan-import-type FoundDay from DayFile
  */

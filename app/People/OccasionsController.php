@@ -29,7 +29,7 @@ final readonly class OccasionsController
         return to_route('occasions');
     }
 
-    /** One field of one; which is said by "field". */
+    /** Changes one field of one occasion. "field" says which. */
     public function store(string $key, Request $request): RedirectResponse
     {
         abort_unless(in_array($key, Occasions::keys(), true), 404);

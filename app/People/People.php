@@ -9,12 +9,12 @@ use Carbon\CarbonImmutable;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VCard;
 
-/** People and their days for an address book and for calendars. */
+/** People and their days, for address books and calendars. */
 final class People
 {
     private const MAKER = '-//Keep Share//Keep Share//EN';
 
-    /** Everybody as vCard; days that an address book does not know by lines of our own. */
+    /** Everybody as vCard. Days that an address book does not know have lines of our own. */
     public static function vcards(): string
     {
         $cards = '';
@@ -42,7 +42,7 @@ final class People
         return $cards;
     }
 
-    /** Everybody's days, every year where they come every year. */
+    /** Everybody's days, repeated every year if they are. */
     public static function days(): string
     {
         $calendar = self::calendar();
@@ -63,7 +63,7 @@ final class People
         return self::dated($calendar);
     }
 
-    /** By when the cards of the days that come are to be sent. */
+    /** When the cards for the coming days must be sent. */
     public static function sendBy(int $months): string
     {
         $calendar = self::calendar();
@@ -95,7 +95,7 @@ final class People
         return ($day->year ?? '--').sprintf('%02d%02d', $day->month, $day->day);
     }
 
-    /** Whole days, and not hours of them. */
+    /** Whole days without hours. */
     private static function dated(VCalendar $calendar): string
     {
         foreach ($calendar->select('VEVENT') as $event) {

@@ -40,7 +40,7 @@ final readonly class PeopleController
     public function store(PersonRequest $request): RedirectResponse
     {
         $columns = $request->person();
-        $this->journal->actOnShelf("Write down {$columns['name']}", static fn () => Person::query()->create($columns));
+        $this->journal->actOnShelf("Add {$columns['name']}", static fn () => Person::query()->create($columns));
 
         return back();
     }
@@ -54,9 +54,9 @@ final readonly class PeopleController
 
     public function destroy(Person $person): RedirectResponse
     {
-        $this->journal->actOnShelf("Take $person->name out", static fn () => $person->forget());
+        $this->journal->actOnShelf("Remove $person->name", static fn () => $person->forget());
 
-        return back()->with('notice', "$person->name is taken out; undo brings them back.");
+        return back()->with('notice', "$person->name is removed. Undo brings them back.");
     }
 
     public function addDay(Person $person, PersonRequest $request): RedirectResponse
@@ -69,7 +69,7 @@ final readonly class PeopleController
 
     public function dropDay(Day $day): RedirectResponse
     {
-        $this->journal->actOnShelf("Take a day of {$day->person->name} out", static fn () => $day->forget());
+        $this->journal->actOnShelf("Remove a day of {$day->person->name}", static fn () => $day->forget());
 
         return back();
     }
@@ -113,7 +113,7 @@ final readonly class PeopleController
     {
         $columns = $request->limit();
         $limit = PostLimit::query()->find($request->integer('id'));
-        $this->journal->actOnShelf("What goes by post as {$columns['name']}", static fn () => $limit === null
+        $this->journal->actOnShelf("Change the post size {$columns['name']}", static fn () => $limit === null
             ? PostLimit::query()->create($columns)
             : $limit->update($columns));
 
@@ -122,22 +122,22 @@ final readonly class PeopleController
 
     public function dropLimit(PostLimit $limit): RedirectResponse
     {
-        $this->journal->actOnShelf("Nothing goes by post as $limit->name", static fn () => $limit->delete());
+        $this->journal->actOnShelf("Remove the post size $limit->name", static fn () => $limit->delete());
 
         return back();
     }
 
-    /** A share-out of this kit is asked for what the days that come need and is not in hand. */
+    /** Asks the share-out of this kit for the cards that the coming days still need. */
     public function ask(Request $request): RedirectResponse
     {
         $kit = Kit::query()->where(['is_stash' => false, 'is_deleted' => false])->findOrFail($request->integer('kit'));
         $needs = ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::now()->free($kit->id));
-        $this->journal->act($kit, 'Ask for what the days that come need', null, static fn () => $kit->update(['wanted' => $needs->counts]));
+        $this->journal->act($kit, 'Ask for cards for the coming days', null, static fn () => $kit->update(['wanted' => $needs->counts]));
 
         return to_route('kits.share-out', $kit)->with('notice', "Asked for: {$needs->says()}.");
     }
 
-    /** Lays what a file has ready to be looked at; nothing is kept yet. */
+    /** Prepares the content of a file to be looked at. Nothing is saved yet. */
     public function read(Request $request): RedirectResponse
     {
         $file = $request->file('days_file');
@@ -159,7 +159,7 @@ final readonly class PeopleController
     {
         $kept = Cache::get('days:'.$request->string('token')->toString());
         if (! is_array($kept) || ! ($kept['file'] ?? null) instanceof DayFile) {
-            throw ValidationException::withMessages(['days_file' => 'What was read is not there any more. Choose the file again.']);
+            throw ValidationException::withMessages(['days_file' => 'What was read is no longer there. Choose the file again.']);
         }
         $keep->keep($kept['file'], is_string($kept['name']) ? $kept['name'] : 'a file');
 

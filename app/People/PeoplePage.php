@@ -28,7 +28,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * Who gets which card: the days that come, the cards that suit them, and the people.
+ * Who gets which card: the coming days, the cards that suit them, and the people.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Front from FrontView
@@ -198,12 +198,12 @@ final readonly class PeoplePage extends Page
             'url' => "/kits/$card->kit_id/tally/cards#card-$card->number",
             'why' => $why,
             'stands' => $card->made_at === null ? 'not made yet' : '',
-            'post' => PostLimit::post()->says($thick),
+            'post' => PostLimit::post()->says($thick, $card->kit->unit),
         ];
     }
 
     /**
-     * What is in hand for each occasion, and what is low: fewer than the days that come ask for.
+     * The cards that are ready for each occasion, and which occasions are low: fewer than the coming days need.
      *
      * @param  array<string, int>  $needed
      * @param  array<string, int>  $inHand

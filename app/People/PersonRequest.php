@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** What is known of a person, a day of theirs, or what the post takes. */
+/** What is known of a person, of one of their days, or of the post. */
 final class PersonRequest extends FormRequest
 {
     /** @return array{name: string, likes: string, post_days: int|null} */
@@ -79,7 +79,7 @@ final class PersonRequest extends FormRequest
         ]);
         $thick = AtField::of('thickness', fn (): Length => Length::parse($this->text('thickness'), Unit::Millimetre));
         if ($thick->isZero() || $thick->isLongerThan(Length::inches(24))) {
-            throw ValidationException::withMessages(['thickness' => 'Nothing that goes by post is as thin or as thick as that.']);
+            throw ValidationException::withMessages(['thickness' => 'Write a thickness that can go by post.']);
         }
 
         return ['name' => $this->text('name'), 'thickness' => $thick->units, 'is_example' => false];

@@ -4,7 +4,7 @@ namespace App\Photographs;
 
 use RuntimeException;
 
-/** What of the pieces of a photograph cannot be kept, by the field it is said in. */
+/** Pieces of a photograph that cannot be saved, by the field with the fault. */
 final class BadPieces extends RuntimeException
 {
     /** @param  non-empty-array<string, string>  $faults */

@@ -14,10 +14,10 @@ use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Measure\Size;
 
-/** Lays photographs where the worker finds them. Nothing of the kit changes until the maker keeps what is found on them. */
+/** Stores photographs for the worker. The kit does not change until the maker saves what is found. */
 final class Bring
 {
-    /** Files of photographs from which goods were kept, or that were left lying, go after so many days. */
+    /** Files are deleted after this many days if their goods were saved or they were left. */
     private const DAYS = 14;
 
     /** @throws BadKit where it is no picture */

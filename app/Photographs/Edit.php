@@ -11,7 +11,7 @@ use KeepShare\Core\Look\Lit;
 use KeepShare\Core\Look\Reference;
 
 /**
- * What the maker puts right of what was found: each an act of the kit, so that it can be taken back.
+ * The maker's corrections of what was found. Each is an act of the kit, so it can be undone.
  *
  * @phpstan-import-type PhotographEdit from Photograph
  */
@@ -37,11 +37,11 @@ final readonly class Edit
     public function part(Kit $kit, Photograph $photograph, int $piece, array $line, int $revision): void
     {
         $parts = $this->pieces($photograph)->parted($piece, $line);
-        $this->act($kit, $photograph, "Part piece $piece", ['do' => 'part', 'on' => $piece, 'with' => $parts], $revision);
+        $this->act($kit, $photograph, "Separate piece $piece", ['do' => 'part', 'on' => $piece, 'with' => $parts], $revision);
     }
 
     /**
-     * The corners of a sheet, on its own photograph.
+     * The corners of a sheet on its own photograph.
      *
      * @param  list<array{float, float}>  $corners
      *
@@ -67,6 +67,6 @@ final readonly class Edit
 
     private function pieces(Photograph $photograph): PiecesDraft
     {
-        return PiecesDraft::of($photograph) ?? throw BadReference::because('The photograph is not there any more. Bring it in again.');
+        return PiecesDraft::of($photograph) ?? throw BadReference::because('The photograph is no longer there. Bring it in again.');
     }
 }

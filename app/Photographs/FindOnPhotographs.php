@@ -19,7 +19,7 @@ use PDOException;
 /** Finds what is on photographs, in the background. */
 final class FindOnPhotographs implements Task
 {
-    /** The long side of the picture that pieces are cut out of: ten pixels a millimetre of a table a foot wide. */
+    /** The long side of the picture from which pieces are cut out: ten pixels a millimetre for a table a foot wide. */
     public const FINE = 3_000;
 
     private const STOPPED = 'Stopped. Nothing was read.';
@@ -45,10 +45,10 @@ final class FindOnPhotographs implements Task
 
     public function brokeOff(int $on): void
     {
-        $this->end($on, SolveState::Failed, 'Reading it broke off. Bring it in again.');
+        $this->end($on, SolveState::Failed, 'Reading it stopped unexpectedly. Bring it in again.');
     }
 
-    /** Stops what is under way; one that nobody is at is over at once. */
+    /** Stops the search under way. One without a worker ends at once. */
     public static function stop(Photograph $photograph): void
     {
         $isAtWork = $photograph->worker !== null && ! $photograph->isLeftBehind();
@@ -98,7 +98,7 @@ final class FindOnPhotographs implements Task
         try {
             $isGoing = Photograph::query()->whereKey($photograph->id)->where('state', SolveState::Running)->update(['done' => $done]);
         } catch (PDOException $wrong) {
-            // Somebody writes just now: how far it is will be told the next time.
+            // Somebody is writing just now. The progress is written the next time.
             $isGoing = Busy::is($wrong) ? 1 : throw $wrong;
         }
         if ($isGoing === 0) {

@@ -16,7 +16,7 @@ use KeepShare\Core\Kit\GoodWriter;
 /** Makes components of what was found, with their pictures: all of them or none. */
 final readonly class Keep
 {
-    private const GONE = 'The photographs are not there any more. Bring them in again.';
+    private const GONE = 'The photographs are no longer there. Bring them in again.';
 
     public function __construct(private Journal $journal, private ImportKit $import)
     {
@@ -71,8 +71,7 @@ final readonly class Keep
     }
 
     /**
-     * Onto papers that are on the list already: theirs are the looks and the photographs from here on, paper by paper in the
-     * order of the list.
+     * Gives papers on the list their looks and photographs, paper by paper in the order of the list.
      *
      * @param  int  $first  the record of the first of them
      */
@@ -103,7 +102,7 @@ final readonly class Keep
         $details = $paper->details;
         $is = $details['faces'][$side];
         $seen = GoodWriter::face($draft->face($shot, $is['name']));
-        // What the list says of it stays, unless the maker has said otherwise now.
+        // What the list says stays, unless the maker has changed it now.
         $motif = ($draft->said[$shot] ?? '') === '' ? $is['motif'] : $seen['motif'];
         $details['faces'][$side] = [
             ...$is,
@@ -126,7 +125,7 @@ final readonly class Keep
     private function write(Kit $kit, Photograph $photograph, array $kept, int $revision): int
     {
         if ($kept === []) {
-            throw BadPieces::of(['' => 'Nothing is left to keep: take a piece back, or leave the photograph.']);
+            throw BadPieces::of(['' => 'Nothing is left to save: put a piece back, or discard the photograph.']);
         }
         $name = count($kept) === 1 ? $kept[0][0]->name : count($kept).' things';
         $this->journal->act($kit, "Keep $name from a photograph", $revision, function () use ($kit, $photograph, $kept): void {

@@ -2,7 +2,7 @@
 
 namespace App\Photographs;
 
-/** In which order the faces of a pad were photographed. */
+/** The order in which the faces of a pad were photographed. */
 enum PaperOrder: string
 {
     case InTurn = 'in-turn';
@@ -19,7 +19,7 @@ enum PaperOrder: string
     }
 
     /**
-     * Which photograph is the front of each paper and which its back.
+     * Which photograph is the front and which the back of each paper.
      *
      * @param  list<int>  $faces
      * @return list<array{int, int|null}>

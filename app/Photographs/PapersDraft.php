@@ -12,7 +12,7 @@ use KeepShare\Core\Kit\Slug;
 use KeepShare\Core\Measure\Size;
 
 /**
- * The faces of a pad as they were photographed, with all that the maker has put right.
+ * The faces of a pad as photographed, with the maker's corrections.
  *
  * @phpstan-import-type PhotographEdit from Photograph
  *
@@ -30,7 +30,7 @@ final readonly class PapersDraft
      * @param  array<int, SeenSide>  $faces  by the number of the photograph
      * @param  list<int>  $order  what is left of them, in the order of the pad
      * @param  array<int, string>  $said
-     * @param  list<int>  $ups  those with an up
+     * @param  list<int>  $ups  directional ones
      */
     private function __construct(
         public Size $size,

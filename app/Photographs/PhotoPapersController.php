@@ -10,14 +10,14 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 
-/** Putting right how a pad of papers was read, and keeping it. */
+/** Corrects how a pad of papers was read, and saves it. */
 final readonly class PhotoPapersController
 {
     public function __construct(private Edit $edit, private Keep $keep)
     {
     }
 
-    /** What is done is said by "do", to which photograph by "on". */
+    /** "do" says what is done, and "on" to which photograph. */
     public function edit(Kit $kit, Photograph $photograph, Request $request): RedirectResponse
     {
         $draft = $photograph->what === PhotographKind::Papers ? PapersDraft::of($photograph) : null;
@@ -31,11 +31,11 @@ final readonly class PhotoPapersController
         abort_unless(isset($draft->faces[$on]), 404);
         match ($do) {
             'corners' => $this->corners($kit, $photograph, $on, $request),
-            'drop' => $this->edit->act($kit, $photograph, "Drop photograph $n", ['do' => $do, 'on' => $on], $revision),
+            'drop' => $this->edit->act($kit, $photograph, "Remove photograph $n", ['do' => $do, 'on' => $on], $revision),
             'move' => $this->edit->act($kit, $photograph, "Move photograph $n", ['do' => $do, 'on' => $on, 'by' => $by <=> 0], $revision),
             'say' => $this->edit->act($kit, $photograph, "Name photograph $n", ['do' => $do, 'on' => $on, 'text' => $text], $revision),
-            'up' => $this->edit->act($kit, $photograph, "Say that photograph $n has an up, or none", ['do' => $do, 'on' => $on], $revision),
-            'busy' => $this->edit->act($kit, $photograph, "Say that photograph $n is busy, or calm", ['do' => $do, 'on' => $on], $revision),
+            'up' => $this->edit->act($kit, $photograph, "Mark photograph $n as directional, or not", ['do' => $do, 'on' => $on], $revision),
+            'busy' => $this->edit->act($kit, $photograph, "Mark photograph $n is busy, or calm", ['do' => $do, 'on' => $on], $revision),
             'order' => $this->edit->act($kit, $photograph, 'Order the faces', ['do' => $do, 'text' => self::order($text)], $revision),
             'count' => $this->edit->act($kit, $photograph, 'Count the sheets', ['do' => $do, 'by' => self::counted($text)], $revision),
             default => abort(404),
@@ -57,7 +57,7 @@ final readonly class PhotoPapersController
             throw ValidationException::withMessages($bad->faults);
         }
 
-        return to_route('kits.unpack', $kit)->with('notice', "$many papers are kept, with their photographs.");
+        return to_route('kits.unpack', $kit)->with('notice', "$many papers are saved, with their photographs.");
     }
 
     private function corners(Kit $kit, Photograph $photograph, int $on, Request $request): void

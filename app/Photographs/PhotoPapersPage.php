@@ -9,7 +9,7 @@ use App\View\ChoiceView;
 use App\View\Page;
 
 /**
- * The faces of a pad of papers, each squared up, in the order of the pad.
+ * The faces of a pad of papers, each straightened, in the order of the pad.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Place from PhotoPiecesPage

@@ -12,14 +12,14 @@ use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Look\Reference;
 use KeepShare\Core\Look\ReferenceKind;
 
-/** Putting right what was found on a photograph of pieces, and keeping it. */
+/** Corrects what was found on a photograph of pieces, and saves it. */
 final readonly class PhotoPiecesController
 {
     public function __construct(private Edit $edit, private Keep $keep)
     {
     }
 
-    /** What is done is said by "do", to which piece by "on". */
+    /** "do" says what is done, and "on" to which piece. */
     public function edit(Kit $kit, Photograph $photograph, Request $request): RedirectResponse
     {
         $draft = $photograph->what === PhotographKind::Pieces ? PiecesDraft::of($photograph) : null;
@@ -41,8 +41,8 @@ final readonly class PhotoPiecesController
             'part' => AtField::of('part', fn () => $this->edit->part($kit, $photograph, $on, $along, $revision)),
             'turn' => $this->edit->act($kit, $photograph, "Turn piece $on", $edit + ['by' => $by], $revision),
             'fill' => $this->edit->act($kit, $photograph, "Fill the windows of piece $on", $edit, $revision),
-            'drop' => $this->edit->act($kit, $photograph, "Drop piece $on", $edit, $revision),
-            'take' => $this->edit->act($kit, $photograph, "Take piece $on back", $edit, $revision),
+            'drop' => $this->edit->act($kit, $photograph, "Remove piece $on", $edit, $revision),
+            'take' => $this->edit->act($kit, $photograph, "Put piece $on back", $edit, $revision),
             'say' => $this->edit->act($kit, $photograph, "Say what piece $on is", $edit + ['text' => $text], $revision),
             'count' => $this->edit->act($kit, $photograph, "Count piece $on", $edit + ['by' => self::counted($text)], $revision),
             default => abort(404),
@@ -59,7 +59,7 @@ final readonly class PhotoPiecesController
         } catch (BadPieces $bad) {
             throw ValidationException::withMessages($bad->faults);
         }
-        $kept = $many === 1 ? 'One piece is kept, with its picture.' : "$many pieces are kept, each with its picture.";
+        $kept = $many === 1 ? 'One piece is saved, with its picture.' : "$many pieces are saved, each with its picture.";
 
         return to_route('kits.unpack', $kit)->with('notice', $kept);
     }
@@ -71,7 +71,7 @@ final readonly class PhotoPiecesController
         });
     }
 
-    /** Other lengths, another piece, or the same moved. */
+    /** Other lengths, another piece, or the same one moved. */
     private static function reference(Kit $kit, PiecesDraft $draft, Request $request): Reference
     {
         $is = $draft->table->reference;

@@ -19,7 +19,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A photograph with the pieces found on it; places are in pixels of the picture.
+ * A photograph with the pieces found on it. Places are in pixels of the picture.
  *
  * @phpstan-import-type Reading from ReadingView
  *

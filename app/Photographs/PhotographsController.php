@@ -14,7 +14,7 @@ use KeepShare\Core\Look\ReferenceKind;
 use KeepShare\Core\Measure\Size;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Photographs that goods are read from: brought in, looked at, left. */
+/** Photographs from which goods are read: brought in, looked at, discarded. */
 final class PhotographsController
 {
     public function index(Kit $kit): PhotographsPage
@@ -56,11 +56,11 @@ final class PhotographsController
         return to_route('kits.photographs.look', [$kit, $photograph]);
     }
 
-    /** Nothing is kept of it; undo brings it back. */
+    /** Nothing of it is saved. Undo brings it back. */
     public function leave(Kit $kit, Photograph $photograph, Request $request, Journal $journal): RedirectResponse
     {
         FindOnPhotographs::stop($photograph);
-        $journal->act($kit, 'Leave a photograph', $request->integer('revision'), static function () use ($photograph): void {
+        $journal->act($kit, 'Discard a photograph', $request->integer('revision'), static function () use ($photograph): void {
             $photograph->refresh()->update(['is_kept' => true]);
         });
 

@@ -9,7 +9,7 @@ use App\View\ChoiceView;
 use App\View\Page;
 
 /**
- * Where photographs are brought in, and those that are not kept yet.
+ * Where photographs are brought in, and those that are not saved yet.
  *
  * @phpstan-import-type Choice from ChoiceView
  *

@@ -9,7 +9,7 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Look\ReferenceKind;
 
-/** Photographs that goods are to be read from, with what they are measured by. */
+/** Photographs from which goods are to be read, and what they are measured by. */
 final class PhotographsRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
@@ -53,7 +53,7 @@ final class PhotographsRequest extends FormRequest
         }
         if (count($files) < $this->integer('sent')) {
             throw ValidationException::withMessages([
-                'files' => sprintf('Of %d pictures only %d arrived: bring them in in two goes.', $this->integer('sent'), count($files)),
+                'files' => sprintf('Only %d of %d pictures arrived. Choose them in two steps.', count($files), $this->integer('sent')),
             ]);
         }
 

@@ -18,7 +18,7 @@ use KeepShare\Core\Look\Squared;
 use KeepShare\Core\Look\Straight;
 
 /**
- * The pieces found on a photograph with all that the maker has put right, edit by edit.
+ * The pieces found on a photograph, with the maker's corrections, edit by edit.
  *
  * @phpstan-import-type PhotographEdit from Photograph
  * @phpstan-import-type PieceFields from PieceTable
@@ -27,7 +27,7 @@ use KeepShare\Core\Look\Straight;
  */
 final readonly class PiecesDraft
 {
-    /** Pixels a millimetre of the pictures of pieces, and how many pixels the longer side has at most. */
+    /** The pixels a millimetre of pictures of pieces, and the most pixels of the longer side. */
     private const DENSITY = 10.0;
 
     private const MOST_SIDE = 720;
@@ -85,7 +85,7 @@ final readonly class PiecesDraft
         }
     }
 
-    /** Why nothing can be measured; null where it can. */
+    /** Why nothing can be measured. Null if it can. */
     public function fault(): ?string
     {
         try {
@@ -132,7 +132,7 @@ final readonly class PiecesDraft
         );
     }
 
-    /** The photograph pieces are cut out of: unpacked once for all of them. */
+    /** The photograph from which pieces are cut out. It is unpacked once for all of them. */
     public function fine(): PictureFile
     {
         return PictureFile::open($this->photograph->file(0));
@@ -147,7 +147,7 @@ final readonly class PiecesDraft
     }
 
     /**
-     * Both parts of a piece, along a line or at its narrowest.
+     * Both parts of a piece, separated along a line or at its narrowest place.
      *
      * @param  list<array{float, float}>  $line
      * @return list<PieceFields>
@@ -159,13 +159,13 @@ final readonly class PiecesDraft
         return $this->table->parted($number, $line, $this->lit($number, $this->fine()));
     }
 
-    /** "Round 3", until it is said what it is. */
+    /** "Round 3", until the maker says what it is. */
     public static function called(MeasuredPiece $measured, int $number): string
     {
         return ucfirst($measured->form->value === 'cut' ? 'piece' : $measured->form->value)." $number";
     }
 
-    /** The finer picture, of the place of one piece. */
+    /** The finer picture of the place of one piece. */
     private function lit(int $number, PictureFile $fine): Lit
     {
         $scale = $fine->width() / $this->table->width;

@@ -21,8 +21,8 @@ final class ReadingView
             'isFault' => $isGone,
             'done' => $photograph->done,
             'says' => match (true) {
-                $photograph->isLeftBehind() => 'The worker that was at it has gone. Bring the photograph in again.',
-                $isGone && $photograph->says === '' => 'The files are not there any more. Bring the photograph in again.',
+                $photograph->isLeftBehind() => 'The worker stopped unexpectedly. Bring the photograph in again.',
+                $isGone && $photograph->says === '' => 'The files are no longer there. Bring the photograph in again.',
                 default => $photograph->says,
             },
         ];

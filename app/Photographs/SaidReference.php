@@ -9,7 +9,7 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** What a photograph is measured by, as the maker writes it. */
+/** What a photograph is measured by, as the maker types it. */
 final class SaidReference
 {
     /** @throws BadMeasure */

@@ -9,7 +9,7 @@ use KeepShare\Core\Look\Looks;
 use KeepShare\Core\Look\Straight;
 
 /**
- * A face of a paper squared up by the corners of its sheet, with its looks.
+ * A face of a paper, straightened by the corners of its sheet, with its looks.
  *
  * @phpstan-type SeenLooks array{colours: non-empty-list<string>, busyness: int, busy: bool}
  */

@@ -33,7 +33,7 @@ final class AppServiceProvider extends ServiceProvider
         Event::listen(MigrationsStarted::class, static fn () => KeepCopy::beforeUpdate());
         Occasions::from(self::occasions(...));
         Route::bind('export', Exports::named(...));
-        // A worker lives on, and the maker's list changes; so it does within the requests of a test.
+        // A worker runs for a long time while the maker's list changes, and so do the requests of one test.
         Queue::before(static fn () => Occasions::reread());
         $this->app->terminating(static fn () => Occasions::reread());
     }

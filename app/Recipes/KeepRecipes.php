@@ -16,7 +16,7 @@ use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Recipe\RecipeFile;
 
-/** Recipes come onto the shelf and leave it: kept of a share-out, read from a file, computed. */
+/** Adds recipes and removes them: saved from a share-out, read from a file, computed. */
 final readonly class KeepRecipes
 {
     public function __construct(private Journal $journal)
@@ -43,7 +43,7 @@ final readonly class KeepRecipes
             self::plans($kit),
         );
 
-        return $this->keep($kit, $recipe, "Keep the recipe \"$name\"", $revision);
+        return $this->keep($kit, $recipe, "Save the recipe \"$name\"", $revision);
     }
 
     /** @throws BadKit with the place and the reason */
@@ -56,9 +56,9 @@ final readonly class KeepRecipes
 
     public function computed(Kit $kit, RecipeMaking $making, string $name, int $revision): OwnRecipe
     {
-        $recipe = $making->toCore() ?? throw BadKit::at('', 'Nothing was found that could be kept.');
+        $recipe = $making->toCore() ?? throw BadKit::at('', 'Nothing was found that could be saved.');
 
-        return $this->keep($kit, $recipe->named($name), "Keep the recipe \"$name\"", $revision);
+        return $this->keep($kit, $recipe->named($name), "Save the recipe \"$name\"", $revision);
     }
 
     public function rename(Kit $kit, OwnRecipe $recipe, string $name, int $revision): void
@@ -68,7 +68,7 @@ final readonly class KeepRecipes
 
     public function throwAway(Kit $kit, OwnRecipe $recipe, int $revision): void
     {
-        $this->journal->act($kit, "Throw the recipe \"$recipe->name\" away", $revision, static fn () => $recipe->delete());
+        $this->journal->act($kit, "Delete the recipe \"$recipe->name\"", $revision, static fn () => $recipe->delete());
     }
 
     private function keep(Kit $kit, Recipe $recipe, string $act, int $revision): OwnRecipe

@@ -6,7 +6,7 @@ use App\Models\Kit;
 use App\Table\RecipeShelf;
 use KeepShare\Core\Recipe\Recipe;
 
-/** What is asked of laying a recipe: with which papers for some letters, and where others may come from. */
+/** How a recipe is to be used: which papers some letters take, and where others may come from. */
 final readonly class LayAsk
 {
     /**
@@ -33,7 +33,7 @@ final readonly class LayAsk
         return new self($key, RecipeShelf::find($key), $fixed, $stash, $kits);
     }
 
-    /** Another once the recipe or one of the kits is. */
+    /** It changes with the recipe and with the kits. */
     public function mark(): string
     {
         $revisions = Kit::query()->whereKey($this->kits)->orderBy('id')->pluck('revision', 'id')->all();

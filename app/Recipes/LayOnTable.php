@@ -18,7 +18,7 @@ use KeepShare\Core\Cut\SheetPlan;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Recipe\Lay\LaidRecipe;
 
-/** Lays what was found for a recipe on the table: its cards beside those that are there, its sheets cut by their templates. */
+/** Puts the cards of a recipe on the table beside those that are there, with its sheets cut by their templates. */
 final readonly class LayOnTable
 {
     public function __construct(
@@ -51,7 +51,7 @@ final readonly class LayOnTable
     }
 
     /**
-     * The sheets that are taken from other kits are handed over first; cards and plans then name them as they lie here.
+     * Sheets from other kits are moved here first, so that cards and plans can name them.
      *
      * @return array{list<Card>, array<string, list<SheetPlan>>}
      */

@@ -20,7 +20,7 @@ use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Table;
 
-/** A recipe as it would lie on a kit: which paper takes which letter, what comes of it, and what is lacking. Nothing is written. */
+/** A recipe on a kit: which paper takes which letter, the resulting cards, and what is missing. Nothing is written. */
 final readonly class LayingOut
 {
     /**
@@ -43,7 +43,7 @@ final readonly class LayingOut
         return Search::for('laying', $kit);
     }
 
-    /** As it was worked out last, where that was asked and nothing has changed; null where it was not. */
+    /** The last result, if the same was asked for and nothing has changed. Otherwise null. */
     public static function found(Kit $kit, LayAsk $ask): ?self
     {
         $found = self::search($kit)->found();
@@ -51,7 +51,7 @@ final readonly class LayingOut
         return is_array($found) && $found[0] === $ask->mark() ? self::with($kit, $ask, $found[1]) : null;
     }
 
-    /** Worked out at once, where it was not before. */
+    /** Computes it now, unless it is done. */
     public static function of(Kit $kit, LayAsk $ask): self
     {
         return self::found($kit, $ask) ?? self::with($kit, $ask, self::work($kit, $ask)[1]);
@@ -111,7 +111,7 @@ final readonly class LayingOut
         foreach ($chosen->papers as $candidate) {
             $taken[$candidate->component->id] = true;
         }
-        // What no letter is cut from stays with its kit.
+        // Papers that no letter uses stay with their kit.
         $used = array_intersect_key($others, $taken);
 
         return [$recipe, $chosen, LayRecipe::of($recipe, $on, self::beside($own, $used), $chosen)];

@@ -6,13 +6,13 @@ use App\Jobs\Task;
 use App\Models\Kit;
 use Illuminate\Support\Facades\Cache;
 
-/** How a recipe would lie on a kit, worked out in the background: on a large kit that takes a while. */
+/** Computes a recipe on a kit in the background, since large kits take a while. */
 final readonly class LookHowItLies implements Task
 {
-    /** How long an asking waits for the worker, in seconds. */
+    /** How many seconds a request waits for the worker. */
     private const SECONDS = 600;
 
-    /** Of a kit the newest is looked for. */
+    /** For each kit only the newest request counts. */
     public function look(Kit $kit, LayAsk $ask): void
     {
         Cache::put(self::asked($kit->id), $ask, self::SECONDS);

@@ -20,10 +20,10 @@ use KeepShare\Core\Recipe\Make\SaidAsk;
 use KeepShare\Core\Recipe\RecipeFile;
 use PDOException;
 
-/** Computes a recipe in the background: the best so far is shown, and stays when it is stopped. */
+/** Computes a recipe in the background. The best so far is shown, and stays if it is stopped. */
 final class MakeRecipe implements Task
 {
-    /** Nanoseconds between two looks at whether to go on. */
+    /** Nanoseconds between two checks whether to go on. */
     private const LOOK = 400_000_000;
 
     /**
@@ -70,14 +70,14 @@ final class MakeRecipe implements Task
         $isNone = $made === null && $ask->bound($ask->ways()) === 0;
         $this->end($on, $made === null ? SolveState::Failed : SolveState::Done, match (true) {
             $made !== null => '',
-            $isNone => 'No such card can be cut from these sheets.',
+            $isNone => 'No card of that kind can be cut from these sheets.',
             default => 'In that time nothing was found. Give it longer.',
         }, $made);
     }
 
     public function brokeOff(int $on): void
     {
-        $this->end($on, SolveState::Failed, 'It broke off. Begin it anew.', null);
+        $this->end($on, SolveState::Failed, 'It stopped unexpectedly. Start it again.', null);
     }
 
     /** @return Closure(?Made): float */
@@ -100,7 +100,7 @@ final class MakeRecipe implements Task
         };
     }
 
-    /** How far it is and what is the best so far; whether it is to go on. */
+    /** Writes the progress and the best so far, and says whether to go on. */
     private function tell(int $on, int $done, ?Made $best): bool
     {
         try {
@@ -109,7 +109,7 @@ final class MakeRecipe implements Task
                 ...$best === null ? [] : ['made' => self::written($best)],
             ]) === 1;
         } catch (PDOException $wrong) {
-            // Somebody writes just now: it will be told the next time.
+            // Somebody is writing just now. It is written the next time.
             return Busy::is($wrong) ? true : throw $wrong;
         }
     }

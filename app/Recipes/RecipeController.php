@@ -18,7 +18,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Recipe\BadRecipe;
 
-/** Recipes: the shelf of them, one of them, laid on a kit, computed. */
+/** Recipes: the list of them, one of them, used with a kit, computed. */
 final readonly class RecipeController
 {
     private const FIELDS = ['sheets', 'sheet', 'front', 'cards', 'alike', 'papers'];
@@ -53,7 +53,7 @@ final readonly class RecipeController
     {
         $many = $lay->lay($kit, LayingOut::of($kit, self::asked($kit, $recipe, $request)), $request->integer('revision'));
 
-        return to_route('kits.share-out', $kit)->with('notice', Wording::plural($many, 'card').' lie on the table.');
+        return to_route('kits.share-out', $kit)->with('notice', Wording::plural($many, 'card').' are on the table.');
     }
 
     public function making(Kit $kit): RecipeMakePage

@@ -15,8 +15,8 @@ use KeepShare\Core\Recipe\Letter;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * A recipe laid on this kit, before anything is written: the paper of each letter with the next best, the cards that come of it,
- * and what is lacking.
+ * A recipe on this kit before anything is written: the paper of each letter with the next best, the resulting cards,
+ * and what is missing.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
@@ -29,7 +29,7 @@ use KeepShare\Core\Recipe\Recipe;
  */
 final readonly class RecipeLayPage extends Page
 {
-    /** So many papers are offered for a letter. */
+    /** How many papers are offered for a letter. */
     private const OFFERED = 8;
 
     /**
@@ -85,7 +85,7 @@ final readonly class RecipeLayPage extends Page
     }
 
     /**
-     * The paper of each letter as it stands in an address: "A:c12/0,B:c7/1".
+     * The paper of each letter in an address: "A:c12/0,B:c7/1".
      *
      * @param  array<string, Candidate>  $papers
      */
@@ -103,9 +103,9 @@ final readonly class RecipeLayPage extends Page
         $gap = $chosen->gapInThousandths();
 
         return match (true) {
-            $chosen->isProven() => 'Proven: no other papers go better together on these cards.',
+            $chosen->isProven() => 'Proven: no other papers match better on these cards.',
             $chosen->worth === $chosen->best => sprintf(
-                'The best that was found; no choice is better by more than %d.%d %%.',
+                'The best we found. No choice is more than %d.%d %% better.',
                 intdiv($gap, 10),
                 $gap % 10,
             ),
@@ -184,7 +184,7 @@ final readonly class RecipeLayPage extends Page
         if ($found->chosen === null) {
             $letters = Wording::plural(count($found->recipe->letters), 'paper');
 
-            return ["The recipe wants $letters that differ, and there are none with a sheet to spare."];
+            return ["The recipe needs $letters that differ, and there are not enough with a sheet left."];
         }
         $lacks = [];
         foreach ($found->lacks() as $what => $numbers) {

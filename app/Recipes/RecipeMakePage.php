@@ -12,7 +12,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * Where a recipe is computed: what it is to be made of, how far it is, and the best so far.
+ * Where a recipe is computed: what it is made of, the progress, and the best so far.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
@@ -60,7 +60,7 @@ final readonly class RecipeMakePage extends Page
         );
     }
 
-    /** @return RecipeAsked as it was typed the last time, or as is usual */
+    /** @return RecipeAsked as it was typed the last time, or the usual values */
     private static function asked(Kit $kit, ?RecipeMaking $making): array
     {
         $asked = $making->asked ?? [];
@@ -83,7 +83,7 @@ final readonly class RecipeMakePage extends Page
             'isUnderWay' => $making->isUnderWay(),
             'isFault' => ! $making->isUnderWay() && $making->made === null,
             'done' => $making->done,
-            'says' => $making->isLeftBehind() ? 'The worker that was at it has gone. Begin it anew.' : $making->says,
+            'says' => $making->isLeftBehind() ? 'The worker stopped unexpectedly. Start it again.' : $making->says,
         ];
     }
 
@@ -97,7 +97,7 @@ final readonly class RecipeMakePage extends Page
         return [
             'name' => $recipe->name,
             'about' => RecipeView::about($recipe),
-            'says' => $isProven ? 'Proven: there can be no more cards.' : "By the area of their papers there can be $bound cards at most.",
+            'says' => $isProven ? 'Proven: there can be no more cards.' : "By the area of the papers there can be $bound cards at most.",
             'fronts' => RecipeView::fronts($recipe),
         ];
     }

@@ -12,7 +12,7 @@ use KeepShare\Core\Recipe\Letter;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * One recipe: the template of each letter, its cards, and what else is wanted.
+ * One recipe: the template of each letter, its cards, and what else is needed.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView

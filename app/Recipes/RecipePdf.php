@@ -16,13 +16,13 @@ use KeepShare\Core\Card\Taking;
 use KeepShare\Core\Kit\Slug;
 use KeepShare\Core\Recipe\Recipe;
 
-/** A page a sheet to lay beside the trimmer, then the cards with their letters, then what else is wanted. */
+/** A page for each sheet, then the cards with their letters, then what else is needed. */
 final class RecipePdf implements RecipeExport
 {
-    /** So much of the height of its page a template may take among the text, in millimetres. */
+    /** The greatest height of a template among the text, in millimetres. */
     private const HIGH = 165.0;
 
-    /** How wide a card is printed, in millimetres. */
+    /** The printed width of a card, in millimetres. */
     private const CARD = 38;
 
     public function path(): string

@@ -18,7 +18,7 @@ use KeepShare\Core\Sketch\Laid;
 use KeepShare\Core\Sketch\Outline;
 
 /**
- * A recipe as it is shown: what it makes of what, its cards with the letter on each paper, and what else they want.
+ * A recipe for viewing: what it makes of what, its cards with the letter on each paper, and what else they need.
  *
  * @phpstan-import-type DrawnMark from Mark
  * @phpstan-import-type Front from FrontView
@@ -82,7 +82,8 @@ final class RecipeView
     }
 
     /**
-     * Where the letter of a paper stands, so large that it is read there: in the upper left corner, or where else the paper is seen.
+     * Where the letter of a paper is drawn, large enough to read: in the upper left corner, or where else the paper is
+     * visible.
      *
      * @param  list<Laid>  $over  what is laid after it
      */

@@ -11,7 +11,7 @@ use App\View\Page;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * The shelf of recipes, and the cards of this kit that one can be kept of.
+ * All recipes, and the cards of this kit from which one can be saved.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
@@ -21,7 +21,7 @@ use KeepShare\Core\Recipe\Recipe;
  */
 final readonly class RecipesPage extends Page
 {
-    /** So many cards of each are shown. */
+    /** How many cards of each are shown. */
     private const SHOWN = 6;
 
     /**

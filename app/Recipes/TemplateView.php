@@ -11,7 +11,8 @@ use KeepShare\Core\Recipe\Letter;
 use KeepShare\Core\Recipe\Recipe;
 
 /**
- * A sheet of a letter with its cuts, to be read beside the trimmer: each piece with its card, its part, its size and which way is up.
+ * A sheet of a letter with its cuts, to be read beside the trimmer: each piece with its card, its part, its size and
+ * its upper side.
  *
  * @phpstan-import-type DrawnSheet from CutDrawing
  * @phpstan-import-type CutLine from GoodView

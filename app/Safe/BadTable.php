@@ -4,7 +4,7 @@ namespace App\Safe;
 
 use RuntimeException;
 
-/** A file that is not opened, and why. Nothing of it has been written. */
+/** A file that is not opened, with the reason. Nothing of it has been written. */
 final class BadTable extends RuntimeException
 {
     public static function because(string $reason): self

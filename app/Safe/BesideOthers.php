@@ -5,7 +5,7 @@ namespace App\Safe;
 use App\Models\Kit;
 use Illuminate\Support\Facades\DB;
 
-/** A record that comes beside what is here: with a number of its own, and so has whatever it names. */
+/** A record that is added beside what is here. It gets a number of its own, and so does everything it names. */
 final class BesideOthers
 {
     /** @var array<string, Column> */
@@ -58,7 +58,8 @@ final class BesideOthers
     }
 
     /**
-     * The one that is here already, where there is. There is one stash only: what lies in that of the file comes to it.
+     * The record that is already here, if there is one. There is only one stash, so the contents of the file's stash
+     * join it.
      *
      * @param  array<string, mixed>  $row
      */
@@ -76,7 +77,7 @@ final class BesideOthers
     }
 
     /**
-     * What comes to a stash that has things keeps clear of their keys.
+     * Keys of goods that join the stash must not clash with those that are there.
      *
      * @param  array<string, mixed>  $row
      * @return array<string, mixed>

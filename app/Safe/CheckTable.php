@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-/** Reads a file of the whole table from end to end before anything of it is written. */
+/** Checks a file of the whole table from end to end before anything is written. */
 final readonly class CheckTable
 {
     private Understood $understood;

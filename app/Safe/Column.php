@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-/** One column of a record: what a file may say there, and how it is kept. */
+/** One column of a record: what a file may say there, and how it is stored. */
 final readonly class Column
 {
     private function __construct(
@@ -30,7 +30,7 @@ final readonly class Column
         return new self($name, $type, $isNullable, $parent);
     }
 
-    /** What the file says, from what the database holds. */
+    /** The file's value for what the database holds. */
     public function said(mixed $held): mixed
     {
         return match (true) {
@@ -41,7 +41,7 @@ final readonly class Column
         };
     }
 
-    /** What the database holds, from what the file says. */
+    /** The database's value for what the file says. */
     public function held(mixed $said): mixed
     {
         return match (true) {

@@ -7,8 +7,8 @@ use Illuminate\Support\Facades\Schema;
 use Throwable;
 
 /**
- * Copies of the whole table that are kept by themselves: one a day, and one before the application changes its records or
- * everything is replaced. The newest seven stay, and the samples that were kept aside.
+ * Automatic copies of the whole table: one a day, and one before the application changes its records or everything is
+ * replaced. The newest seven stay, and so do the samples that were put aside.
  */
 final readonly class Copies
 {
@@ -20,7 +20,7 @@ final readonly class Copies
     {
     }
 
-    /** Null where no copies are to be kept. */
+    /** Null if no copies are to be saved. */
     public static function kept(): ?self
     {
         $folder = config('copies.folder');
@@ -28,7 +28,7 @@ final readonly class Copies
         return is_string($folder) && $folder !== '' ? new self($folder) : null;
     }
 
-    /** No copy of today is there yet, and there is something to keep. */
+    /** Whether there is no copy of today yet, and there is something to save. */
     public function isDue(): bool
     {
         return ($this->newestDaily() ?? '') < CarbonImmutable::today()->format('Y-m-d') && self::hasTable();
@@ -42,7 +42,7 @@ final readonly class Copies
         }
         $name = 'keep-share-'.CarbonImmutable::now()->format('Y-m-d-His')."-$kind->value.zip";
         SaveTable::to("$this->folder/$name", $progress);
-        // The samples stay, however many copies come after them.
+        // The samples stay, however many copies follow.
         $ofItsOwn = array_filter($this->all(), static fn (Copy $copy): bool => $copy->kind !== CopyKind::Samples);
         foreach (array_slice($ofItsOwn, self::KEEPS) as $copy) {
             @unlink("$this->folder/$copy->name");
@@ -80,7 +80,7 @@ final readonly class Copies
         return null;
     }
 
-    /** There are records already, in whatever state of the application. */
+    /** Whether there are records already, from any version of the application. */
     public static function hasTable(): bool
     {
         return Schema::hasTable('kits') && Schema::getConnection()->table('kits')->exists();

@@ -8,15 +8,15 @@ use App\Jobs\Task;
 use Illuminate\Support\Facades\Cache;
 use RuntimeException;
 
-/** Keeps the copy of the day, in the background, when the first page of the day has been shown. */
+/** Saves the copy of the day, in the background, after the first page of the day was shown. */
 final class KeepCopy implements Task
 {
-    /** Why the last copy could not be kept. */
+    /** Why the last copy could not be saved. */
     private const FAULT = 'copies:fault';
 
     private const ASKED = 'copies:asked';
 
-    /** Seconds in which it is not looked again whether one is due. */
+    /** Seconds before it is checked again whether one is due. */
     private const LOOKED = 300;
 
     public static function whereDue(): void
@@ -49,10 +49,10 @@ final class KeepCopy implements Task
 
     public function brokeOff(int $on): void
     {
-        Cache::forever(self::FAULT, 'The worker ended before the copy was whole.');
+        Cache::forever(self::FAULT, 'The worker stopped before the copy was finished.');
     }
 
-    /** Before the records are changed for a newer application; where that cannot be, they are not changed. */
+    /** Before an update changes the records. If the copy cannot be saved, the records are not changed. */
     public static function beforeUpdate(): void
     {
         if (Copies::hasTable()) {

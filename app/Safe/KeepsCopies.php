@@ -6,7 +6,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** The first page of a day has a copy of the table kept, once the page is on its way. */
+/** After the first page of a day was sent, a copy of the table is saved. */
 final class KeepsCopies
 {
     public function handle(Request $request, Closure $next): Response

@@ -5,8 +5,8 @@ namespace App\Safe;
 use JsonException;
 
 /**
- * What a file of the whole table says of itself: format, version, when it was saved, how many records of each kind, and the
- * size and checksum of every file within it. docs/formats/table.md.
+ * What a file of the whole table says about itself: format, version, when it was saved, how many records of each kind,
+ * and the size and checksum of every file in it. docs/formats/table.md.
  */
 final readonly class Manifest
 {

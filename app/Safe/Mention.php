@@ -5,8 +5,8 @@ namespace App\Safe;
 use Closure;
 
 /**
- * Where a value names other records by their ids: "c12" for component 12, "own-5" for a sketch of the maker's, in whatever
- * depth of a list. What is not said to be a mention is left as it is.
+ * Where a value names other records by their ids: "c12" for component 12, "own-5" for a sketch of the maker's, at any
+ * depth of a list. Anything else is left as it is.
  */
 final readonly class Mention
 {
@@ -21,7 +21,7 @@ final readonly class Mention
         return new self(static fn (mixed $value, Numbers $numbers): mixed => is_int($value) ? $numbers->of($table, $value) : $value);
     }
 
-    /** A text that begins with a sign, then the id; whatever comes after it stays: "c12/1". */
+    /** A text that begins with a sign and then the id. The rest of it stays: "c12/1". */
     public static function text(string $table, string $sign): self
     {
         return new self(static fn (mixed $value, Numbers $numbers): mixed => self::inText($value, $table, $sign, $numbers));
@@ -61,7 +61,7 @@ final readonly class Mention
         });
     }
 
-    /** The plan of a sheet: every piece is named by its taking, or as a part that is a sheet of its own. */
+    /** The plan of a sheet: every piece is named by its taking, or as a part with a sheet of its own. */
     public static function pieces(): self
     {
         return new self(self::inPlan(...));

@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-/** The ids that records of a file are given where there are others already: each table goes on after its last. */
+/** New ids for the records of a file beside existing ones. Each table goes on after its last id. */
 final class Numbers
 {
     private const LAST = 1_000_000_000_000;
@@ -26,7 +26,7 @@ final class Numbers
         return new self([]);
     }
 
-    /** This one is another record, that is here already. */
+    /** This record is another one that is already here. */
     public function is(string $table, int $id, int $other): void
     {
         $this->others[$table][$id] = $other;

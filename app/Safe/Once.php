@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-/** Looks whether anything stands in a file twice that may be there once only. */
+/** Checks whether something is in a file twice that may be there only once. */
 final class Once
 {
     /** @var list<list<string>> */

@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Lays on the table what a file of the whole table has: beside what is there, or in its place. Everything is read and
- * understood before anything is written; then it is written in one go, whole or not at all.
+ * Puts the contents of a file of the whole table on the table: beside what is there, or instead. Everything is read and
+ * understood first, and then written in one transaction.
  */
 final readonly class OpenTable
 {
@@ -20,7 +20,7 @@ final readonly class OpenTable
     }
 
     /**
-     * Beside what is there. Into an empty application it comes as it was, with the numbers it had.
+     * Beside what is there. In an empty application everything keeps its numbers.
      *
      * @throws BadTable|Stopped
      */
@@ -45,7 +45,7 @@ final readonly class OpenTable
     }
 
     /**
-     * In place of all there is. What could be undone before cannot be undone after.
+     * Instead of everything there is. What could be undone before cannot be undone afterwards.
      *
      * @throws BadTable|Stopped
      */
@@ -62,16 +62,19 @@ final readonly class OpenTable
                 $this->write($kind, $file, null, $progress);
             }
             $this->refuseLoose();
-            // A page from before must not pass for one of the kit as it is now.
+            // A page from before must not pass for one of the present kit.
             DB::table('kits')->incrementEach(['revision' => (int) $revisions + 1, 'moves' => (int) $moves + 1]);
         });
-        // What was found for the kits that were here is not of those that are.
+        // Search results for the old kits are not valid for the new ones.
         Cache::flush();
 
         return $file->manifest;
     }
 
-    /** Nothing is left on the table, and nothing on it is a sample. What could be undone before cannot be undone after. */
+    /**
+     * Nothing is left on the table, and nothing on it is a sample. What could be undone before cannot be undone
+     * afterwards.
+     */
     public function clear(): void
     {
         DB::transaction(static function (): void {

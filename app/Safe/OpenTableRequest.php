@@ -25,7 +25,7 @@ final class OpenTableRequest extends FormRequest
     }
 
     /**
-     * Laid where the worker finds it.
+     * Stored where the worker finds it.
      *
      * @return array{string, string} its path, and what it is called
      *

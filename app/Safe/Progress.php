@@ -4,7 +4,7 @@ namespace App\Safe;
 
 use Closure;
 
-/** How far a table is saved or opened, told now and then; the answer says whether to go on. */
+/** The progress of saving or opening. The answer says whether to go on. */
 final class Progress
 {
     private int $done = 0;

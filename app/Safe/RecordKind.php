@@ -6,8 +6,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Schema;
 
 /**
- * One table of records, as a file of the whole table has it. Which columns there are is asked of the database, so that a new
- * column needs nothing here; what a record mentions within its texts is said by hand.
+ * One table of records in a file of the whole table. The columns are asked of the database, so a new column needs
+ * nothing here. What a record mentions within its texts must be said by hand.
  */
 final readonly class RecordKind
 {

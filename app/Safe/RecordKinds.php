@@ -28,7 +28,7 @@ use App\Models\Taking;
 use App\Models\Waiver;
 use Illuminate\Support\Facades\Schema;
 
-/** Everything that is on the table, parents before what hangs on them. A new kind of record is a line. */
+/** Everything on the table, parents before the records that depend on them. A new kind of record is a line. */
 final class RecordKinds
 {
     /** @return array<string, RecordKind> by table */

@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Saving and opening the whole table, and the copies of it. */
+/** Saving and opening the whole table, and its copies. */
 final class SafeController
 {
     public function show(Journal $journal): SafePage
@@ -38,7 +38,7 @@ final class SafeController
         return self::begun(static fn () => $request->boolean('instead') ? TableWork::instead($path, $name) : TableWork::open($path, $name));
     }
 
-    /** The samples go aside as a copy, and the table is empty. */
+    /** Puts the samples aside as a copy and empties the table. */
     public function own(): RedirectResponse
     {
         abort_unless(Setting::areSamples(), 404);

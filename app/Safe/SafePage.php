@@ -7,7 +7,7 @@ use App\View\Page;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The whole table as one file, and the copies that are kept by themselves.
+ * The whole table as one file, and the automatic copies.
  *
  * @phpstan-import-type UndoRedo from Journal
  *

@@ -5,7 +5,7 @@ namespace App\Safe;
 use App\Frame\WorkRoom;
 use Illuminate\Support\Facades\Route;
 
-/** Everything as one file, and the copies that keep themselves. */
+/** Everything as one file, and automatic copies. */
 final class SafeRoom extends WorkRoom
 {
     public function aboveKits(): void

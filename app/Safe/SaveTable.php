@@ -9,9 +9,9 @@ use RuntimeException;
 use ZipArchive;
 
 /**
- * Writes everything that is on the table as one file: a zip of JSON and pictures, docs/formats/table.md.
+ * Writes everything on the table as one file: a zip of JSON and pictures, docs/formats/table.md.
  *
- * It is read in one go, as it lies at one moment, without keeping anybody from writing. The file is there whole or not at all.
+ * It is read as it is at one moment, without stopping others from writing. The file is complete or not there at all.
  */
 final class SaveTable
 {

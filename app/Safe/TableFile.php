@@ -7,17 +7,17 @@ use JsonException;
 use ZipArchive;
 
 /**
- * A file of the whole table, opened to be read. Before anything is unpacked its names, sizes and versions have been looked at;
- * what is unpacked is held to its checksum.
+ * A file of the whole table, opened for reading. Names, sizes and versions are checked before anything is unpacked, and
+ * every file against its checksum.
  */
 final readonly class TableFile
 {
-    /** Bytes of everything, unpacked. */
+    /** The most bytes of everything, unpacked. */
     private const MOST_BYTES = 2_000_000_000;
 
     private const MOST_FILES = 200_000;
 
-    /** Bytes of one file of records, and of one picture. */
+    /** The most bytes of one file of records, and of one picture. */
     private const MOST_OF_ONE = 64_000_000;
 
     private const NAMES = '#^(records/[a-z_]+-\d{1,6}\.json|pictures/[a-z_]+-\d{1,12}\.jpg)$#D';
@@ -31,7 +31,7 @@ final readonly class TableFile
     {
         $zip = new ZipArchive;
         if (! is_file($path) || $zip->open($path, ZipArchive::RDONLY | ZipArchive::CHECKCONS) !== true) {
-            throw BadTable::because('The file is no whole zip: it is something else, or it is torn.');
+            throw BadTable::because('The file is not a complete zip file.');
         }
         $sizes = self::sizes($zip);
         $said = $zip->getFromName(Manifest::NAME, self::MOST_OF_ONE);
@@ -86,7 +86,7 @@ final readonly class TableFile
         $sizes = [];
         $all = 0;
         for ($i = 0; $i < $zip->numFiles; $i++) {
-            $entry = $zip->statIndex($i) ?: throw BadTable::because('The zip is torn.');
+            $entry = $zip->statIndex($i) ?: throw BadTable::because('The zip file is damaged.');
             $name = (string) $entry['name'];
             if ($name !== Manifest::NAME && preg_match(self::NAMES, $name) !== 1) {
                 throw BadTable::because('There is a file in it that is of no table: "'.mb_substr(mb_scrub($name), 0, 80).'".');

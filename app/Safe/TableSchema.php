@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-/** The published schema of keepshare/table, as the database has its records: docs/formats/table.schema.json. */
+/** The published schema of keepshare/table, made from the records in the database: docs/formats/table.schema.json. */
 final class TableSchema
 {
     private const FLAGS = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;

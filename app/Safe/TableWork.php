@@ -12,7 +12,7 @@ use PDOException;
 use RuntimeException;
 
 /**
- * The table being saved or opened in the background; one at a time.
+ * Saving or opening the table in the background, one at a time.
  *
  * @phpstan-type WorkState array{
  *     what: string, // save, open, instead or own
@@ -31,7 +31,7 @@ final class TableWork implements Task
 
     private const STOP = 'table:stop';
 
-    /** Writing how far it is at every few records would take longer than the records. */
+    /** Writing the progress after every few records would take longer than the records. */
     private const TELL_EACH = 0.2;
 
     private float $told = 0;
@@ -73,7 +73,7 @@ final class TableWork implements Task
         /** @var WorkState|null $work */
         $work = Cache::get(self::KEY);
         if ($work !== null && $work['state'] === 'running' && ! Worker::isAlive($work['worker'] ?? '')) {
-            return [...$work, 'state' => 'failed', 'says' => 'The worker that was at it has gone. Nothing was changed; begin it again.'];
+            return [...$work, 'state' => 'failed', 'says' => 'The worker stopped unexpectedly. Nothing was changed. Start it again.'];
         }
 
         return $work;
@@ -114,7 +114,7 @@ final class TableWork implements Task
     {
         $work = self::last();
         if ($work !== null && in_array($work['state'], ['waiting', 'running'], true)) {
-            self::tell([...$work, 'state' => 'failed', 'says' => 'It ended before it was whole. Nothing was changed.']);
+            self::tell([...$work, 'state' => 'failed', 'says' => 'It stopped before it was finished. Nothing was changed.']);
         }
     }
 
@@ -123,7 +123,7 @@ final class TableWork implements Task
     {
         $progress = Progress::told(fn (int $done, int $of): bool => $this->goesOn($work, $done, $of));
         if ($work['what'] === 'save') {
-            return 'Everything is in it: '.self::counted(SaveTable::to($work['path'], $progress)).'.';
+            return 'Saved: '.self::counted(SaveTable::to($work['path'], $progress)).'.';
         }
         if ($work['what'] === 'open') {
             return 'Opened beside what was here: '.self::counted(app(OpenTable::class)->beside($work['path'], $progress)).'.';
@@ -132,7 +132,7 @@ final class TableWork implements Task
             Copies::kept()?->keep(CopyKind::Samples, $progress);
             app(OpenTable::class)->clear();
 
-            return 'The table is empty, and yours. The samples are among the copies below; opening them brings them back.';
+            return 'The table is empty and yours. The samples are among the copies below.';
         }
         Copies::kept()?->keep(CopyKind::BeforeOpening);
 
@@ -161,7 +161,7 @@ final class TableWork implements Task
     private static function begin(string $what, string $path, string $name): void
     {
         if (self::isUnderWay()) {
-            throw BadTable::because('The table is being saved or opened already. Wait for that, or stop it.');
+            throw BadTable::because('The table is already being saved or opened. Wait, or stop it.');
         }
         Cache::forget(self::STOP);
         self::tell([

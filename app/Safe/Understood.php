@@ -17,10 +17,10 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use Throwable;
 
-/** Whether a record of a file means something to the application: a page that shows it must not fall over it. */
+/** Whether a record of a file makes sense to the application, so that no page fails on it. */
 final class Understood
 {
-    /** Pixels a side of a picture; those that are kept are far smaller. */
+    /** The most pixels a side of a picture. Stored ones are far smaller. */
     private const MOST_PIXELS = 4_096;
 
     /** @var array<int, Size> of the sheets so far, for their plans */

@@ -10,7 +10,7 @@ use App\View\GoodView;
 use App\View\Page;
 
 /**
- * The present share-out beside those kept by name.
+ * The present share-out beside those that were saved under a name.
  *
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type SharedOut from SolutionView

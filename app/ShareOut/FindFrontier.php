@@ -12,7 +12,8 @@ use KeepShare\Core\Share\Frontier;
 use KeepShare\Core\Table\Preferences;
 
 /**
- * How many cards the whole kit gives, and how different they are: looked for in the background when it is asked for.
+ * How many cards the whole kit gives, and how different they are. It is searched for in the background when it is asked
+ * for.
  *
  * @phpstan-import-type Choice from Frontier
  */

@@ -6,7 +6,7 @@ use App\Models\Kit;
 use App\Wording\Wording;
 
 /**
- * Most or varied, each a share-out that can be had.
+ * Many or varied: each line is a possible share-out.
  *
  * @phpstan-type Varied array{says: string, alike: int|null, pictures: bool}
  * @phpstan-type FoundFrontier array{isLooking: bool, choices: list<Varied>}

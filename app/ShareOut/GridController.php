@@ -127,7 +127,7 @@ final readonly class GridController
         return back();
     }
 
-    /** A card that another tab has removed is a table that has changed. */
+    /** A card that another tab has removed means that the table has changed. */
     private function card(Kit $kit, Request $request, string $key = 'card'): Card
     {
         $card = Card::query()->with('takings')->find($request->integer($key)) ?? throw StaleTable::since($kit);

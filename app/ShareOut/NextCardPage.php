@@ -14,7 +14,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Outlook\Option;
 
 /**
- * The cards that could be the next, with what each uses up and what it leaves possible.
+ * The possible next cards, with what each uses up and what stays possible after it.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView

@@ -17,7 +17,7 @@ use KeepShare\Core\Outlook\Option;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Preferences;
 
-/** Card by card: the best next cards from where the table is now, each with how many cards stay possible after it. */
+/** Card by card: the best next cards for the present table, each with how many cards stay possible after it. */
 final readonly class NextCards implements Task
 {
     private const OFFERED = 5;
@@ -65,7 +65,7 @@ final readonly class NextCards implements Task
         $table = TableState::of($kit)->table($wishes);
         $found = [];
         $sharer = Sharer::on($table);
-        // What is asked for comes first; each of the others lies on a sketch of its own.
+        // What is asked for comes first. Each of the others uses a sketch of its own.
         $asked = $sharer->asked();
         $cards = [
             ...array_filter([$asked]),

@@ -18,8 +18,8 @@ use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Kit\Component as CoreComponent;
 
 /**
- * Reads a share-out file again: its cards, made of what this kit and the stash have under the same names, become a share-out that
- * is kept by name, to be compared and laid on the table.
+ * Reads a share-out file again. Its cards use what this kit and the stash have under the same names. They become a
+ * saved share-out, to be compared and put on the table.
  */
 final readonly class ReadShareOut
 {
@@ -66,7 +66,7 @@ final readonly class ReadShareOut
             $id = (string) $id;
             $best = null;
             foreach ($here as $core => $component) {
-                // The very one first, by its id here or by that of its kit file; then whatever has its name.
+                // First the same good, by its id here or in its kit file. Then one with the same name.
                 $isSame = $component->kind() === $wanted->kind() && $component->name === $wanted->name;
                 $isIt = in_array(rtrim($id, '~'), [$core, $keys->get(Component::idOfCore($core))], true);
                 $best = $isSame && ($best === null || $isIt) ? $core : $best;

@@ -49,7 +49,7 @@ final class ShareOutController
         return to_route('kits.share-out', $kit);
     }
 
-    /** Has it looked how many cards there can be, and how different. */
+    /** Starts the search for how many cards there can be, and how different. */
     public function frontier(Kit $kit): RedirectResponse
     {
         FindFrontier::search($kit)->ask(FindFrontier::class);
@@ -65,7 +65,7 @@ final class ShareOutController
         return to_route('kits.share-out', $kit);
     }
 
-    /** What was proposed is left. */
+    /** Rejects the proposal. */
     public function leave(Kit $kit, Solution $solution): RedirectResponse
     {
         abort_unless($solution->kind === SolutionKind::Proposed, 404);
@@ -79,7 +79,7 @@ final class ShareOutController
         return ComparePage::of($kit);
     }
 
-    /** Keeps the present share-out under a name. */
+    /** Saves the present share-out under a name. */
     public function keep(Kit $kit, Request $request, Journal $journal): RedirectResponse
     {
         $name = $request->validate(
@@ -88,7 +88,7 @@ final class ShareOutController
         )['name'];
         $journal->act(
             $kit,
-            "Keep the share-out as \"$name\"",
+            "Save the share-out as \"$name\"",
             $request->integer('revision'),
             static fn () => Solution::query()->create([
                 'kit_id' => $kit->id,
@@ -110,7 +110,7 @@ final class ShareOutController
         return to_route('kits.share-out.compare', $kit);
     }
 
-    /** Reads a share-out file again; it is kept under the name of the file. */
+    /** Reads a share-out file again and saves it under the name of the file. */
     public function read(Kit $kit, FileRequest $request, ReadShareOut $read): RedirectResponse
     {
         $request->at(
@@ -132,7 +132,7 @@ final class ShareOutController
     public function forget(Kit $kit, Solution $solution, Request $request, Journal $journal): RedirectResponse
     {
         abort_unless($solution->kind === SolutionKind::Kept, 404);
-        $journal->act($kit, "Forget the share-out \"$solution->name\"", $request->integer('revision'), static fn () => $solution->delete());
+        $journal->act($kit, "Delete the share-out \"$solution->name\"", $request->integer('revision'), static fn () => $solution->delete());
 
         return to_route('kits.share-out.compare', $kit);
     }

@@ -8,7 +8,7 @@ use App\Models\Kit;
 use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Table\Table;
 
-/** For other programs, and to be read again: every card with what it takes and what is noted with it, and the balance. */
+/** For other programs, and to be read again: every card with what it takes and its notes, and the balance. */
 final class ShareOutJson extends ShareOutExport
 {
     private const FLAGS = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;

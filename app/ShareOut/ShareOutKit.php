@@ -34,8 +34,8 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * Shares a kit out over cards, in the background. The first share-out is laid on the table at once; a later one is
- * proposed beside the one that is there, and replaces it when it is accepted.
+ * Shares a kit out over cards, in the background. The first share-out is put on the table at once. A later one is
+ * proposed beside the present one, and replaces it when it is accepted.
  */
 final readonly class ShareOutKit implements Task
 {
@@ -95,8 +95,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * Stops the share-out under way; the cards found so far are kept. One that nobody is at any more, or has not begun,
-     * is over at once.
+     * Stops the share-out under way and keeps the cards found so far. One without a worker, or not begun, ends at once.
      */
     public function stop(Kit $kit): void
     {
@@ -142,12 +141,12 @@ final readonly class ShareOutKit implements Task
     {
         $solve = Solve::query()->find($on);
         if ($solve !== null) {
-            $this->move($solve, SolveState::Failed, 'The share-out broke off. Nothing was changed; try again.');
+            $this->move($solve, SolveState::Failed, 'The share-out stopped unexpectedly. Nothing was changed. Try again.');
         }
     }
 
     /**
-     * What is over stays as it ended.
+     * What has ended stays as it is.
      *
      * @param  list<string>  $shortfalls
      */
@@ -163,7 +162,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * Puts what was proposed in the place of the cards it does not keep.
+     * Puts the proposal in the place of the cards that it does not keep.
      *
      * @throws StaleTable when the table has changed since it was found
      */
@@ -178,7 +177,7 @@ final readonly class ShareOutKit implements Task
         });
     }
 
-    /** Puts a kept share-out in the place of the present one; cards that are begun stay as they are. */
+    /** Puts a saved share-out in the place of the present one. Begun cards stay as they are. */
     public function takeUp(Kit $kit, Solution $kept, int $revision): void
     {
         $this->replace($kit, $kept, "Take up the share-out \"$kept->name\"", $revision);
@@ -225,7 +224,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * Cards of which some parts are pinned, with the rest of their papers chosen anew.
+     * Cards with some pinned parts. Their other papers are chosen again.
      *
      * @param  list<int>  $stays
      * @return list<CoreCard>
@@ -246,8 +245,8 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * What no share-out takes apart: cards that are begun or pinned. Where further cards are made beside those that are there,
-     * also the ones that lack nothing, as far as so many are asked for.
+     * What no share-out takes apart: begun and pinned cards. If further cards are only added, complete cards stay too,
+     * up to the number asked for.
      *
      * @return list<int>
      */
@@ -273,7 +272,7 @@ final readonly class ShareOutKit implements Task
     }
 
     /**
-     * The cards that would do for a man, as many as were asked for and do not lie there already.
+     * The cards that would do for a man: as many as were asked for and are not there yet.
      *
      * @param  list<CoreCard>  $cards
      * @param  list<int>  $stays
@@ -292,7 +291,9 @@ final readonly class ShareOutKit implements Task
         ]];
     }
 
-    /** The stash and how often words come: what cards are added with later, and the ticks on the page. */
+    /**
+     * Stores the stash and how often words may be used, for cards that are added later and for the ticks on the page.
+     */
     private static function remember(Kit $kit, bool $stash, string $words): void
     {
         $kit->update(['uses_stash' => $stash, 'wishes' => [...$kit->wishes, 'words' => $words]]);
@@ -368,14 +369,14 @@ final readonly class ShareOutKit implements Task
         }, $cards);
     }
 
-    /** How many there are of those asked for, and what stops the next. */
+    /** How many of the cards asked for there are, and what stops the next. */
     private static function message(Solve $solve, int $made, FullShareOut $out): ?string
     {
         if ($made >= $solve->cards) {
             return null;
         }
         $are = $solve->cards === Preferences::MOST_CARDS
-            ? "$made cards, as many as were found."
+            ? "$made cards, the most we found."
             : "$made of the $solve->cards cards asked for.";
 
         return "$are\n{$out->whyNoMore()}";

@@ -27,7 +27,7 @@ use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * The grid of components and cards, with what is kept.
+ * The grid of components and cards, with what is left.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type Effects from WishEffects
@@ -70,7 +70,7 @@ use KeepShare\Core\Table\WordsAgain;
 final readonly class ShareOutPage extends Page
 {
     /**
-     * Each is worked out only where it is asked for: while something is looked for the page asks for that again and again.
+     * Each prop is computed only if it is asked for, since the page polls during a search.
      *
      * @param  Closure(): list<GridCard>  $cards
      * @param  Closure(): list<array{title: string, lines: list<GridLine>}>  $groups
@@ -172,7 +172,7 @@ final readonly class ShareOutPage extends Page
         ];
     }
 
-    /** The kit's own components, and of the stash those that a card takes from; not the tools. */
+    /** The kit's own components, and those of the stash that a card takes from, without the tools. */
     private static function concerns(Component $component, TableState $state): bool
     {
         if ($component->kind === Kind::Tool) {

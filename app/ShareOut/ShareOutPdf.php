@@ -8,7 +8,7 @@ use App\Models\Kit;
 use KeepShare\Core\Format\ShareOutFile;
 use KeepShare\Core\Table\Table;
 
-/** For the table: what each card takes, and what is kept. */
+/** For the table: what each card takes, and what is left. */
 final class ShareOutPdf extends ShareOutExport
 {
     public function media(): Media

@@ -23,7 +23,7 @@ final class ShareOutRequest extends FormRequest
         ];
     }
 
-    /** "As many as possible" is as many as can be asked for. */
+    /** "As many as possible" means the most that can be asked for. */
     protected function prepareForValidation(): void
     {
         if (strtolower($this->string('cards')->trim()->toString()) === 'max') {

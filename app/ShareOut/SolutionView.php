@@ -14,7 +14,7 @@ use KeepShare\Core\Share\Score;
 use KeepShare\Core\Table\RemainingStock;
 
 /**
- * A share-out to be compared with another: its faces, and its figures in the order in which they are weighed.
+ * A share-out to be compared with another: its fronts, and its figures in the order of their weight.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Money from MoneyView
@@ -55,7 +55,7 @@ final readonly class SolutionView
             self::figure('Spread', self::spread($cards)),
             self::figure('How well the papers go together', "$together of 100"),
             self::figure('Whole sheets opened', (string) array_sum($opened)),
-            self::figure('Whole sheets of the kit kept', (string) max(0, self::wholes($state) - $openedOfKit)),
+            self::figure('Whole sheets of the kit left', (string) max(0, self::wholes($state) - $openedOfKit)),
             self::figure('Taken from the stash', Wording::plural($stash, 'thing')),
             ['name' => 'Cost of a card', 'value' => 'no price', 'money' => MoneyView::of($each)],
         ];
@@ -85,7 +85,7 @@ final readonly class SolutionView
     }
 
     /**
-     * What is another on the cards that are found than on those that lie there, card by card.
+     * How the found cards differ from the present ones, card by card.
      *
      * @param  list<CoreCard>  $now
      * @param  list<CoreCard>  $then

@@ -7,7 +7,7 @@ use App\Models\Solve;
 use App\Models\SolveState;
 
 /**
- * The share-out under way, or the last one where it has something to say.
+ * The share-out under way, or the last one if it has something to say.
  *
  * @phpstan-type SolveUnderWay array{
  *     isUnderWay: bool,
@@ -20,8 +20,8 @@ use App\Models\SolveState;
  */
 final class SolveView
 {
-    private const LEFT_BEHIND = 'The share-out was left unfinished: the worker that was at it has gone. '
-        .'Nothing was changed; share out again.';
+    private const LEFT_BEHIND = 'The share-out stopped unexpectedly. '
+        .'Nothing was changed. Share out again.';
 
     /** @return SolveUnderWay|null */
     public static function of(Kit $kit): ?array
@@ -32,7 +32,7 @@ final class SolveView
         }
         $isLeft = $solve->isLeftBehind();
         $state = $isLeft ? SolveState::Failed : $solve->state;
-        // What an older share-out had to say does not hold for the table as it is now.
+        // The message of an older share-out is not true of the present table.
         $holds = $state->isUnderWay() || $state === SolveState::Failed || in_array($kit->revision - $solve->revision, [0, 1], true);
         $message = $isLeft ? self::LEFT_BEHIND : $solve->message;
 

@@ -20,7 +20,9 @@ use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
-/** How the maker of a kit likes the cards: framed or covered, the spread that is wanted, the hints that are not. */
+/**
+ * How the maker of a kit likes the cards: framed or covered, the wished spread, and the hints that are switched off.
+ */
 final readonly class TasteController
 {
     public function __construct(private Journal $journal, private CutPlans $plans)
@@ -115,7 +117,7 @@ final readonly class TasteController
             $isOther = ($kit->wishes['trimmer'] ?? null) !== $wishes['trimmer'];
             $kit->update(['frame' => $frame?->units, 'wanted' => $wanted, 'wishes' => $wishes, 'uses_stash' => $stash]);
             if ($isOther) {
-                // What the trimmer is too short for goes short; what it can cut is planned for it.
+                // What the trimmer cannot cut is short. What it can cut is planned for it.
                 $this->plans->refresh($kit->cutFrom());
             }
         });
@@ -123,7 +125,7 @@ final readonly class TasteController
         return back();
     }
 
-    /** Share-outs of this kit lay no card on a sketch any more, or may again. */
+    /** Stops share-outs of this kit from using a sketch, or allows it again. */
     public function sketch(Kit $kit, CardRequest $request): RedirectResponse
     {
         $key = $request->text('sketch');
@@ -154,7 +156,7 @@ final readonly class TasteController
         $muted = $isOff ? array_values(array_diff($kit->muted, [$check])) : [...$kit->muted, $check];
         $this->journal->act(
             $kit,
-            $isOff ? 'Switch a hint on' : 'Switch a hint off',
+            $isOff ? 'Show a kind of hint again' : 'Never show a kind of hint',
             $request->revision(),
             static fn () => $kit->update(['muted' => $muted]),
         );

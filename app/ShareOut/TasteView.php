@@ -16,7 +16,7 @@ use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
 
 /**
- * How new cards of a kit are to be, as it is typed.
+ * The wishes for new cards of a kit, as they are typed.
  *
  * @phpstan-import-type Choice from ChoiceView
  *

@@ -13,7 +13,7 @@ use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * What each group of wishes does to the number of cards there can be at most.
+ * How each group of wishes changes the highest possible number of cards.
  *
  * @phpstan-type Effects array{many: string, words: string, paper: string, folds: string, fronts: string, uses: string}
  */
@@ -31,7 +31,7 @@ final class WishEffects
         return (new self($state, KitWishes::of($kit, Preferences::MOST_CARDS, $kit->uses_stash, KitWishes::words($kit))))->all();
     }
 
-    /** More than half of all patterned paper is on cards: then each says how much it takes. */
+    /** Whether more than half of all patterned paper is on cards. Then each card says how much it takes. */
     public static function isPaperScarce(TableState $state): bool
     {
         return 2 * Areas::left($state->table(), true) < Areas::left($state->tableWith([]), true);
@@ -46,7 +46,7 @@ final class WishEffects
         $says = fn (Preferences $without): string => $this->says($now, $without);
 
         return [
-            'many' => 'With the kit as it lies '.Bound::inWords($table).'.'.$this->withStash($now),
+            'many' => 'With this kit '.Bound::inWords($table).'.'.$this->withStash($now),
             'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),
@@ -55,7 +55,7 @@ final class WishEffects
         ];
     }
 
-    /** Where the stash is not used, how many there could be with it. */
+    /** If the stash is not used, how many cards there could be with it. */
     private function withStash(int $now): string
     {
         $isUsed = $this->state->kit->uses_stash || ! $this->state->hasStash();
@@ -72,8 +72,8 @@ final class WishEffects
         $else = Bound::on($this->table($without))->cards;
 
         return $else > $now
-            ? 'At most '.Wording::plural($now, 'card').' so; without it '.$else.'.'
-            : 'Costs no card that is sure to be had.';
+            ? 'At most '.Wording::plural($now, 'card').' with these wishes; without them '.$else.'.'
+            : 'These wishes cost no cards that are certain.';
     }
 
     private function table(Preferences $wishes): Table

@@ -33,7 +33,7 @@ final class AboutController
         return to_route('kits.add', $kit)->with('notice', "$kit->name is on the table; write its lines.");
     }
 
-    /** For all kits: there is one printer. */
+    /** For all kits, since there is one printer. */
     public function paper(Request $request): RedirectResponse
     {
         $request->validate(['paper' => ['nullable', Rule::enum(PrintPaper::class)]], ['paper.*' => 'Letter, A4, or that of the unit.']);
@@ -65,7 +65,7 @@ final class AboutController
     {
         $away = $request->boolean('away');
         $this->journal->actOnShelf(
-            ($away ? 'Put away ' : 'Take in hand ').$kit->name,
+            ($away ? 'Put away ' : 'Bring back ').$kit->name,
             static fn () => $kit->update(['is_put_away' => $away]),
         );
 

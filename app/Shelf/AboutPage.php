@@ -8,7 +8,7 @@ use App\View\ChoiceView;
 use App\View\Page;
 
 /**
- * What a kit is, as it is typed, to be changed.
+ * The properties of a kit, as they are typed, to be changed.
  *
  * @phpstan-import-type Choice from ChoiceView
  * @phpstan-import-type SidesByUnit from Fronts

@@ -8,7 +8,7 @@ use KeepShare\Core\Entry\TitleLine;
 use KeepShare\Core\Kit\BadKit;
 use KeepShare\Core\Measure\BadMeasure;
 
-/** A packing list that a kit is begun with, and what the maker says the kit is. */
+/** A packing list that begins a kit, and what the maker says of the kit. */
 final class BeginRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -43,7 +43,7 @@ final class BeginRequest extends FormRequest
     }
 
     /**
-     * What stands above the list, unless the fields say otherwise.
+     * The lines above the list, unless the fields say otherwise.
      *
      * @throws ValidationException at the field
      */

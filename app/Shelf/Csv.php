@@ -5,7 +5,7 @@ namespace App\Shelf;
 use KeepShare\Core\Entry\CsvList;
 use KeepShare\Core\Kit\BadKit;
 
-/** The cells of a CSV file, whatever its encoding and whatever stands between them. */
+/** The cells of a CSV file, with any encoding and any separator. */
 final readonly class Csv
 {
     /**
@@ -52,7 +52,7 @@ final readonly class Csv
             : new self($header, $rows);
     }
 
-    /** A table of things and how many there are, as lines of a packing list; what is no such table stays as it is. */
+    /** A table of things and their numbers, turned into lines of a packing list. Anything else stays as it is. */
     public static function asList(string $text): string
     {
         try {
@@ -77,7 +77,7 @@ final readonly class Csv
         return implode("\n", $lines);
     }
 
-    /** Where a column is that is called by one of these words. */
+    /** The position of a column with one of these names. */
     private function called(string $words): ?int
     {
         foreach ($this->header as $at => $name) {
@@ -89,7 +89,7 @@ final readonly class Csv
         return null;
     }
 
-    /** Tells this header from any other, so that an answer about it can be remembered. */
+    /** A key that tells this header from any other, so that an answer about it can be remembered. */
     public function hash(): string
     {
         return hash('sha256', implode("\n", array_map(mb_strtolower(...), $this->header)));

@@ -15,7 +15,7 @@ use KeepShare\Core\Measure\BadMeasure;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** A packing list as CSV: which column is which, what every line says, and only then the kit. */
+/** A packing list as CSV: which column is which, what every line says, and then the kit. */
 final class CsvController
 {
     public static function keep(string $name, string $bytes): string
@@ -31,7 +31,7 @@ final class CsvController
     {
         [$name, $csv] = self::kept($token);
         if ($csv === null) {
-            return to_route('shelf')->withErrors(['kit_file' => 'That file is no longer at hand. Choose it again.']);
+            return to_route('shelf')->withErrors(['kit_file' => 'That file is no longer there. Choose it again.']);
         }
         $unit = Unit::tryFrom($request->string('unit')->toString()) ?? Unit::Inch;
 

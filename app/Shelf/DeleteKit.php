@@ -7,7 +7,7 @@ use App\Journal\Journal;
 use App\Models\Kit;
 use App\Models\Taking;
 
-/** Takes a kit off the shelf; undo brings it back. What its cards were to have of the stash is the stash's again. */
+/** Takes a kit off the shelf. Undo brings it back. What its cards were to get from the stash is free again. */
 final readonly class DeleteKit
 {
     public function __construct(private Journal $journal, private CutPlans $plans)

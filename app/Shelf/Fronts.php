@@ -7,7 +7,8 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * The sides of a front as they are typed, in each unit: so that a change of the unit changes the figures and not the front.
+ * The sides of a front as they are typed, for each unit, so that changing the unit changes the figures and not the
+ * front.
  *
  * @phpstan-type Sides array{width: string, height: string}
  * @phpstan-type SidesByUnit array{in: Sides, mm: Sides}

@@ -23,7 +23,7 @@ final class ImportRequest extends FormRequest
         ];
     }
 
-    /** A CSV packing list rather than a kit file. */
+    /** A CSV packing list instead of a kit file. */
     public function isTable(): bool
     {
         return in_array(mb_strtolower(pathinfo($this->original(), PATHINFO_EXTENSION)), ['csv', 'tsv', 'txt'], true);

@@ -14,7 +14,7 @@ use KeepShare\Core\Measure\Unit;
 /** What a kit is: name, price, front, date and the like. */
 final class KitRequest extends FormRequest
 {
-    private const FRONT_SAYS = 'A front is from 1 in (25.4 mm) to 24 in (609.6 mm) long. Look whether the unit is right.';
+    private const FRONT_SAYS = 'A front is from 1 in (25.4 mm) to 24 in (609.6 mm) long. Check the unit.';
 
     /** @return array<string, list<string>> */
     public function rules(): array
@@ -84,7 +84,7 @@ final class KitRequest extends FormRequest
         ];
     }
 
-    /** Where only the unit has changed, and not what was typed, the front stays what it is. */
+    /** If only the unit has changed, and not what was typed, the front stays what it is. */
     private function side(string $side): Length
     {
         $kit = $this->route('kit');

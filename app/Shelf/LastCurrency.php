@@ -4,7 +4,7 @@ namespace App\Shelf;
 
 use App\Models\Kit;
 
-/** Of a price that names no currency: that of the kit before, or where there is none that of the reader's language. */
+/** The currency for a price without one: that of the kit before, or of the reader's language. */
 final class LastCurrency
 {
     private const BY_REGION = [

@@ -28,7 +28,7 @@ final class ShelfController
         return WritingPage::of();
     }
 
-    /** What would be done with what was typed, dropped or chosen, before it is. */
+    /** Says what would be done with what was typed, dropped or chosen. */
     public function look(Request $request): JsonResponse
     {
         $file = $request->file('start');
@@ -39,7 +39,9 @@ final class ShelfController
         return response()->json(['offer' => trim($it->start) === '' ? null : Arrivals::offer($it)]);
     }
 
-    /** A kit is begun from its packing list: what stands above the list says what the kit is; its lines are looked at next. */
+    /**
+     * Begins a kit from its packing list. The lines above the list say what the kit is, and its lines are checked next.
+     */
     public function begin(BeginRequest $request, Journal $journal): RedirectResponse
     {
         $title = $request->title();

@@ -13,7 +13,7 @@ use App\Wording\Wording;
 use KeepShare\Core\Fold\StandardFront;
 
 /**
- * The kits in hand, the stash, and what is put away.
+ * The present kits, the stash, and what is put away.
  *
  * @phpstan-import-type Good from GoodView
  * @phpstan-import-type Money from MoneyView
@@ -37,7 +37,7 @@ use KeepShare\Core\Fold\StandardFront;
  */
 final readonly class ShelfPage extends Page
 {
-    /** How many papers stand for a kit. */
+    /** How many papers are drawn for a kit. */
     private const PAPERS = 12;
 
     /**

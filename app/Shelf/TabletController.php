@@ -11,7 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Cookie;
 
-/** Another device at the table: it comes in by a code that the screen shows, and goes when the door is closed. */
+/** Another device at the table. It gets in by a code on the screen, until the table is closed to others. */
 final class TabletController
 {
     private const COOKIE_DAYS = 30;
@@ -50,7 +50,7 @@ final class TabletController
     {
         $token = $this->door->enter($code);
         if ($token === null) {
-            return response('That code lets nobody in: it was used, or is too old. Ask for a new one.', 403, [
+            return response('That code no longer works: it was used or is too old. Ask for a new one.', 403, [
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);
         }
@@ -59,13 +59,13 @@ final class TabletController
         return redirect('/')->withCookie($cookie);
     }
 
-    /** Asked several times a second by every page while the table is shared. */
+    /** Every page asks this several times a second while the table is shared. */
     public function now(): JsonResponse
     {
         return response()->json(['now' => TableNow::stamp()]);
     }
 
-    /** Who has been let in lets nobody else in. */
+    /** A device that was let in cannot let others in. */
     private function onThisMachineOnly(): void
     {
         abort_if((bool) config('app.at_the_door'), 403);

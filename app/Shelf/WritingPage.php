@@ -5,7 +5,7 @@ namespace App\Shelf;
 use App\View\Page;
 use Illuminate\Support\Str;
 
-/** How to write a packing list: docs/writing-a-list.md, as it stands. */
+/** How to write a packing list: docs/writing-a-list.md. */
 final readonly class WritingPage extends Page
 {
     private function __construct(public string $html)

@@ -9,7 +9,7 @@ use App\Models\SheetState;
 use App\Models\Taking;
 use Illuminate\Support\Collection;
 
-/** Whether what lies on a table adds up: no paper lost or won, nothing taken twice, every piece planned once. */
+/** Whether a table adds up: no paper lost or gained, nothing taken twice, every piece planned once. */
 final readonly class Balances
 {
     /**
@@ -37,7 +37,7 @@ final readonly class Balances
     {
         $sheets = Sheet::query()->where('component_id', $component->id)->with('plan')->get();
         $whole = $sheets->where('is_whole', true);
-        // A middle that was cut out is part of the piece it was cut from.
+        // A middle that was cut out is part of the piece it came from.
         $pieces = $sheets->where('state', SheetState::Piece)->pluck('id')->all();
         $sheets = $sheets->reject(static fn (Sheet $sheet): bool => in_array($sheet->parent_id, $pieces, true));
         $was = self::area($whole->where('state', '!==', SheetState::Spoiled));

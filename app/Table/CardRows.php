@@ -5,7 +5,10 @@ namespace App\Table;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** The cards of all kits on the shelf as plain rows, each with the names of what it takes as "goods": ten years of them are many. */
+/**
+ * The cards of all kits on the shelf as plain rows, each with the names of what it takes as "goods", since ten years of
+ * them are many.
+ */
 final class CardRows
 {
     /** @param  string  $columns  beside the names of the goods */

@@ -9,7 +9,7 @@ use KeepShare\Core\Giving\Suits;
 use KeepShare\Core\Kit\Occasion;
 
 /**
- * The cards of all kits that nobody has yet and that are meant for nobody, as they suit a day; those that are made first.
+ * The cards of all kits that are free, by how well they suit a day. Finished ones come first.
  *
  * @phpstan-type ToGive array{id: int, isMade: bool, suits: Suits}
  * @phpstan-type GivableRow object{
@@ -60,7 +60,7 @@ final readonly class CardsToGive
     }
 
     /**
-     * @param  int|null  $anew  a kit that is to be shared out anew: what is only planned of it may go
+     * @param  int|null  $anew  a kit that is to be shared out again, whose planned cards may go
      * @return array<string, int> how many are free, made or planned, by occasion
      */
     public function free(?int $anew = null): array
@@ -84,7 +84,7 @@ final readonly class CardsToGive
         return CardRows::of('cards.id, cards.kit_id, cards.occasion, cards.stars, cards.notes, cards.made_at, kits.theme')
             ->where('cards.given_to', '')
             ->whereNull('cards.given_on')
-            // What was meant for a day that has been, and not given, is free again.
+            // A card meant for a past day, and not given, is free again.
             ->where(static fn ($meant) => $meant->whereNull('meant_for_id')->orWhere('meant_on', '<', CarbonImmutable::today()))
             ->get()
             ->all();

@@ -10,7 +10,7 @@ use Illuminate\Support\Collection;
 use KeepShare\Core\Giving\Coming;
 use KeepShare\Core\Giving\Needs;
 
-/** The days that come within so many months, and which card is meant for each. */
+/** The days within some months, and the card that is meant for each. */
 final readonly class ComingDays
 {
     public const MONTHS = 3;
@@ -54,7 +54,7 @@ final readonly class ComingDays
         return Needs::of($this->coming);
     }
 
-    /** The day with this id; null where it does not come. */
+    /** The day with this id. Null if it does not come. */
     public function find(int $id): ?Coming
     {
         foreach ($this->coming as $one) {

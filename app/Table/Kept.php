@@ -33,7 +33,7 @@ final readonly class Kept
         $this->area = $size->area();
     }
 
-    /** As something that may be cut; blemishes go with a part that lies there as it is. */
+    /** The part as stock. Blemishes belong to a part that is there as it is. */
     public function toStock(): Stock
     {
         if ($this->id !== (string) $this->record->id) {
@@ -44,8 +44,7 @@ final readonly class Kept
     }
 
     /**
-     * All that is kept but sheets that are plain: whole ones with a blemish, offcuts that lie there, and those that planned
-     * cuts will leave.
+     * Everything left except plain sheets: whole ones with a blemish, offcuts, and those that planned cuts will leave.
      *
      * @return list<self> the largest first
      */

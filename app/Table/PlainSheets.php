@@ -9,13 +9,13 @@ use Illuminate\Database\Eloquent\Builder;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Measure\Size;
 
-/** Whole sheets that lie there as they came: without a blemish, nothing cut of them, nothing to be cut. */
+/** Whole sheets as they came: without a blemish, with nothing cut and nothing to be cut. */
 final class PlainSheets
 {
     private const IS = "is_whole = 1 and state = '".SheetState::Open->value."' and blemishes is null";
 
     /**
-     * Read by the group, since there may be thousands.
+     * They are read as a group, since there may be thousands.
      *
      * @param  array<array-key, int|string>  $components
      * @return array<int, array<int, Stock>> by component and id

@@ -6,10 +6,10 @@ use App\Models\OwnRecipe;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 
-/** The recipes there are: those that ship, which were computed, and those the maker has kept. */
+/** All recipes: those that ship, which were computed, and the maker's own. */
 final class RecipeShelf
 {
-    /** The key of one of the maker's own begins so. */
+    /** The beginning of the keys of the maker's own. */
     private const OWN = 'own-';
 
     /** @return array<string, Recipe> by key */

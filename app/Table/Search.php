@@ -11,13 +11,13 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 
 /**
- * Something that is looked for in the background, and remembered for as long as neither the kit nor the stash changes.
+ * A background search, whose result is remembered until the kit or the stash changes.
  *
- * Only the newest is remembered, only one is asked for at a time, and what nobody waits for any more is dropped.
+ * Only the newest result is remembered, only one search runs at a time, and a search that nobody waits for is dropped.
  */
 final readonly class Search
 {
-    /** How long an asking waits for the worker, in seconds. */
+    /** How many seconds a request waits for the worker. */
     private const SECONDS = 600;
 
     private function __construct(private string $key, private string $lies, private Kit $kit)
@@ -26,7 +26,7 @@ final readonly class Search
 
     public static function for(string $what, Kit $kit): self
     {
-        // The time tells this kit from one that had its number in a table since swept clean.
+        // The time tells this kit from one with the same number in a table that was cleared.
         return new self("$what:$kit->id:{$kit->created_at?->getTimestamp()}", self::lying($kit), $kit);
     }
 
@@ -54,7 +54,7 @@ final readonly class Search
     }
 
     /**
-     * Asks for it though it may have been found: it is looked for by chance, or told to stop before.
+     * Asks for it again, since it is found by chance or was stopped before.
      *
      * @param  class-string<Task>  $task
      */
@@ -66,7 +66,7 @@ final readonly class Search
     }
 
     /**
-     * Looks for it, where somebody waits for it still.
+     * Searches, if somebody still waits for it.
      *
      * @param  Closure(Closure(int): bool): mixed  $look  gets what is told how much is found; false where it is to stop
      */
@@ -92,7 +92,7 @@ final readonly class Search
         Cache::forever($this->key, ['lies' => $this->lies, 'found' => $found]);
     }
 
-    /** Where the worker is gone, it is not. */
+    /** Without its worker it is not under way. */
     public function isRunning(): bool
     {
         $running = $this->running();
@@ -150,7 +150,7 @@ final readonly class Search
             : null;
     }
 
-    /** The table as it lies, the stash with it: acts on the stash move every kit. */
+    /** The present table with the stash, since acts on the stash change every kit. */
     private static function lying(Kit $kit): string
     {
         return (string) Kit::query()->whereKey($kit->id)->toBase()->value('moves');

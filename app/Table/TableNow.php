@@ -5,10 +5,10 @@ namespace App\Table;
 use App\Door\DeviceAccess;
 use Illuminate\Support\Facades\DB;
 
-/** What tells a page that the table is no longer as it shows it. */
+/** Tells a page that it no longer shows the table as it is. */
 final class TableNow
 {
-    /** Another text after every act, after one is taken back or done again, and when a share-out is begun. */
+    /** A text that changes with every act, undo and redo, and when a share-out begins. */
     public static function stamp(): string
     {
         $acts = DB::table('acts')->selectRaw('count(*) as n, max(id) as newest, sum(is_undone) as undone')->first();
@@ -17,7 +17,7 @@ final class TableNow
         return implode('.', [$acts->n ?? 0, $acts->newest ?? 0, $acts->undone ?? 0, $revisions, (int) DB::table('solves')->max('id')]);
     }
 
-    /** The same while anybody else is let in, for their pages and those of this machine to follow one another; else null. */
+    /** The same while other devices are let in, so that all pages follow each other. Otherwise null. */
     public static function whereShared(): ?string
     {
         return config('app.address') && DeviceAccess::in(config('app.door'))->guests() > 0 ? self::stamp() : null;

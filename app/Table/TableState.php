@@ -28,9 +28,7 @@ use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
-/**
- * A kit and the stash as they lie on the table now, read once.
- */
+/** A kit and the stash as they are on the table now, read once. */
 final readonly class TableState
 {
     /** @var array<int, array<int, Sheet>> those that are no plain ones, by component and id */
@@ -93,7 +91,7 @@ final readonly class TableState
         $cards = $kit->cards()->get()->keyBy('id');
         $takings = self::takings($ids, $cards);
         foreach ($takings->whereNotNull('used_by') as $taking) {
-            // What is on a card already is here still, as a sheet is that has been cut.
+            // What is already on a card still counts as here, as a cut sheet does.
             $here[$taking->component_id] = ($here[$taking->component_id] ?? 0) + $taking->quantity;
         }
 
@@ -110,7 +108,7 @@ final readonly class TableState
     }
 
     /**
-     * Each card of the kit has its own of them.
+     * Each card of the kit has its own.
      *
      * @param  array<array-key, int|string>  $components
      * @param  Collection<int, Card>  $cards  of the kit, by id
@@ -168,7 +166,7 @@ final readonly class TableState
         return once(fn (): array => array_values($this->cards->map($this->coreOf(...))->all()));
     }
 
-    /** The front of a card of the kit with everything in its place. */
+    /** The front of a card with everything in its place. */
     public function frontOf(Card $card): CardFront
     {
         return once(fn (): CardFront => CardFront::of($this->coreOf($card), $this->core, $this->kit->unit));
@@ -180,7 +178,7 @@ final readonly class TableState
         return CardInHand::laid($this->frontOf($card), $this->core, $this->kit->unit, $this->cores());
     }
 
-    /** The table as it lies, under the wishes that stand with the kit or others. */
+    /** The present table, with the stored wishes or with others. */
     public function table(?Preferences $wishes = null): Table
     {
         return $wishes === null
@@ -188,14 +186,14 @@ final readonly class TableState
             : $this->lying($this->cards, $wishes);
     }
 
-    /** The table as it would be without what one card has been given and not yet cut. */
+    /** The table as it would be without what one card has and is not cut yet. */
     public function tableWithout(Card $card): Table
     {
         return $this->lying($this->cards->reject(static fn (Card $other): bool => $other->id === $card->id), null);
     }
 
     /**
-     * The table as it will lie once all that is planned is cut: what is kept of each sheet is stock of its own, known by the id
+     * The table as it will be after all planned cuts. What is left of each sheet is stock of its own, known by the id
      * of Kept.
      *
      * @param  list<Kept>  $all  that is kept
@@ -227,8 +225,8 @@ final readonly class TableState
     }
 
     /**
-     * What cards take from a component and cannot have: pieces no sheet is left for, and what goes beyond the count. The
-     * earlier cards have theirs.
+     * What cards take from a component and cannot get: pieces without a sheet, and numbers beyond the count. Earlier
+     * cards come first.
      *
      * @return Collection<int, Taking> of this kit's cards
      */
@@ -265,7 +263,7 @@ final readonly class TableState
         return $short->filter(fn (Taking $taking): bool => $this->cards->has($taking->card_id))->values();
     }
 
-    /** Something of the stash lies beside the kit. */
+    /** Whether the stash has something beside the kit. */
     public function hasStash(): bool
     {
         return $this->components->contains(fn (Component $one): bool => $one->kit_id !== $this->kit->id);
@@ -350,7 +348,7 @@ final readonly class TableState
     }
 
     /**
-     * What is the same whatever cards stay.
+     * What is the same whichever cards stay.
      *
      * @return array{array<string, CoreComponent>, array<string, int>, array<string, list<Stock>>, array<string, true>} the
      *     components, how many there are of what is counted, no stock yet of what comes in sheets, and what is of the stash
@@ -402,7 +400,7 @@ final readonly class TableState
         return $promised;
     }
 
-    /** The name of a component, with the stash named where it is not the kit's own. */
+    /** The name of a component, with the stash named if it is not the kit's own. */
     public function nameOf(int $component): string
     {
         $record = $this->components->get($component);
@@ -421,7 +419,7 @@ final readonly class TableState
         return (int) $component->ledger()->sum('delta') + (int) $used;
     }
 
-    /** How many of one component lie there to be counted: not what is cut up or glued on cards already. */
+    /** How many of one component are there to be counted, without what is cut up or glued on cards. */
     public static function lyingNow(Component $component): int
     {
         return $component->kind->isSheets()
@@ -440,7 +438,7 @@ final readonly class TableState
         return $this->hereOf($component) - (int) $this->takingsOf($component)->whereNotNull('used_by')->sum('quantity');
     }
 
-    /** How many there are: whole sheets, cut or not, or what the ledger says. */
+    /** How many there are: whole sheets, cut or not, or the sum of the ledger. */
     public function hereOf(Component $component): int
     {
         return $component->kind->isSheets() ? $this->sheetsHere($component) : (int) ($this->here[$component->id] ?? 0);
@@ -452,7 +450,7 @@ final readonly class TableState
         return new Collection($this->takingsBy[$component->id] ?? []);
     }
 
-    /** How many whole sheets there are that nothing is to be cut from. */
+    /** How many whole sheets there are from which nothing is to be cut. */
     public function wholesLeft(Component $component): int
     {
         $isLeft = static fn (Sheet $sheet): bool => $sheet->isOpen() && $sheet->plan === null;

@@ -9,7 +9,7 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
 /**
- * How many cards a kit can give at most as it lies, and what ends it: a bound, and no promise.
+ * How many cards a kit can give at most, and what runs out then. It is a bound, not a promise.
  *
  * @phpstan-type CardsAtMost array{
  *     cards: int,
@@ -37,7 +37,7 @@ final class UpTo
         ];
     }
 
-    /** With no cards on it but those that stay, and all that could be taken apart. */
+    /** With only the cards that stay, and with everything taken apart that could be. */
     public static function table(TableState $state, Preferences $wishes): Table
     {
         return $state->tableWith($state->fixed(), $wishes)->everythingApart();

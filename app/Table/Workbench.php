@@ -15,10 +15,10 @@ use KeepShare\Core\Bench\Step;
 use KeepShare\Core\Bench\StepKinds;
 use KeepShare\Core\Sketch\CannotResolve;
 
-/** The cards of a kit as they are made: their steps, what is done of them, and at what pace. */
+/** The cards of a kit as they are made: their steps, those that are done, and the pace. */
 final readonly class Workbench
 {
-    /** So many of the latest marks tell the pace. */
+    /** How many of the latest marks give the pace. */
     private const LATEST = 400;
 
     /**
@@ -46,7 +46,7 @@ final readonly class Workbench
             try {
                 $cards[$card->id] = CardAtBench::laid($state->frontOf($card), $state->core, $state->kit->unit);
             } catch (CannotResolve) {
-                // Its page says which part does not fit; until then it cannot be made.
+                // The card's page says which part does not fit. Until that is mended it cannot be made.
                 continue;
             }
             $steps[$card->id] = array_map($pace->paced(...), StepKinds::stepsOf($cards[$card->id]));
@@ -57,7 +57,7 @@ final readonly class Workbench
     }
 
     /**
-     * What is still to be done to one card, looked up without the rest of the table.
+     * The remaining steps of one card, read without the rest of the table.
      *
      * @return array<string, Step> by name
      */
@@ -123,13 +123,13 @@ final readonly class Workbench
         return $this->state->cards->firstWhere('number', $number) ?? abort(404);
     }
 
-    /** The number of the card that a step was done to. */
+    /** The number of the card that a step belongs to. */
     public function numberOf(StepMark $mark): int
     {
         return $this->state->cards->get($mark->card_id)->number ?? 0;
     }
 
-    /** When all that comes before a step is dry; null where it may be done now. */
+    /** When everything before a step is dry. Null if it may be done now. */
     public function waitsFor(Card $card, Step $step): ?StepMark
     {
         $done = $this->doneOf($card);

@@ -8,7 +8,7 @@ use App\Drawing\Svg;
 use App\Models\Card;
 use App\Table\TableState;
 
-/** The faces of all cards of a kit on one sheet, to show: four in a row, each with its number and occasion. */
+/** The fronts of all cards of a kit on one sheet: four in a row, each with its number and occasion. */
 final readonly class AllFaces
 {
     private const COLUMNS = 4;

@@ -9,8 +9,8 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasion;
 
 /**
- * The cards of all kits that are made, the latest first, found by one line: "birthday sea 2026", "gatefold", "from stash".
- * Every word must be somewhere: in its occasion, fold, kit, papers and pieces, note, year, or in who has it.
+ * The finished cards of all kits, the latest first, found by one line: "birthday sea 2026", "gatefold", "from stash".
+ * Every word must match its occasion, fold, kit, papers and pieces, note, year, or the person who has it.
  *
  * @phpstan-type MadeRow object{
  *     id: int,
@@ -32,7 +32,7 @@ final readonly class CardsMade
 {
     private const EACH_PAGE = 24;
 
-    /** What means one thing though it is two words. */
+    /** Two words with one meaning. */
     private const PHRASES = ['/from (the )?stash/', '/in hand/', '/([1-5]) stars?/'];
 
     /**

@@ -13,7 +13,7 @@ use KeepShare\Core\Kit\Component as CoreComponent;
 use KeepShare\Core\Kit\Occasion;
 
 /**
- * The cards of all kits, by their faces or photographs.
+ * The cards of all kits, by their fronts or photographs.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView

@@ -9,7 +9,7 @@ use App\View\Page;
 use Carbon\CarbonImmutable;
 
 /**
- * What kits gave, beside each other and over months.
+ * What kits gave, side by side and by month.
  *
  * @phpstan-import-type Money from MoneyView
  * @phpstan-import-type UndoRedo from Journal

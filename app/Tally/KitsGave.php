@@ -16,7 +16,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Tally\Share;
 use KeepShare\Core\Tally\UsedCost;
 
-/** What kits gave, beside each other, read as plain rows: ten years of them are many. */
+/** What kits gave, side by side. They are read as plain rows, since ten years of them are many. */
 final readonly class KitsGave
 {
     /**
@@ -45,19 +45,19 @@ final readonly class KitsGave
         return new self($kits, $cards, self::minutes(), self::papers(), self::stash());
     }
 
-    /** What a card of one kit costs, with what the stash added at its own prices; null where the kit has no price. */
+    /** What a card of one kit costs, with what came from the stash at its own prices. Null if the kit has no price. */
     public static function each(Kit $kit, int $cards): ?Price
     {
         return self::over($kit, $cards, self::ofStash(...));
     }
 
-    /** How long a card of one kit takes, as far as that is known. */
+    /** How long a card of one kit takes, as far as it is known. */
     public static function minutesOfOne(Kit $kit): ?int
     {
         return self::mean(self::minutes($kit)[$kit->id] ?? null);
     }
 
-    /** What the things of the stash cost that its cards take, where their prices are known. */
+    /** What the stash's things on its cards cost, as far as their prices are known. */
     public static function ofStash(Kit $kit): int
     {
         return self::stash($kit)[$kit->id] ?? 0;
@@ -74,7 +74,7 @@ final readonly class KitsGave
         return $this->cards[$kit->id] ?? (object) ['cards' => 0, 'made' => 0, 'bonus' => 0];
     }
 
-    /** How long a card takes, as far as that is known. */
+    /** How long a card takes, as far as it is known. */
     public function minutesOf(Kit $kit): ?int
     {
         return self::mean($this->minutes[$kit->id] ?? null);
@@ -91,7 +91,7 @@ final readonly class KitsGave
         return $this->papers[$kit->id] ?? 0;
     }
 
-    /** The price of the kit with what the stash added, over its cards; null where the kit has none. */
+    /** The price of the kit with what came from the stash, divided by its cards. Null if the kit has no price. */
     public function eachOf(Kit $kit): ?Price
     {
         return self::over($kit, $this->cardsOf($kit)->cards, fn (Kit $kit): int => $this->stash[$kit->id] ?? 0);

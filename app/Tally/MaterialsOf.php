@@ -11,7 +11,7 @@ use KeepShare\Core\Materials\CardMaterials;
 use KeepShare\Core\Materials\Lines;
 use KeepShare\Core\Materials\Measured;
 
-/** The materials and measures of some cards of a kit, or of all, written for another maker. */
+/** The materials and measures of some or all cards of a kit, written for another maker. */
 final readonly class MaterialsOf
 {
     /**

@@ -15,7 +15,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\OpenFile;
 
 /**
- * Reads a keepshare/record again, onto the cards of the same kit that have those numbers; whole or not at all.
+ * Reads a keepshare/record file again, for the cards of the same kit with those numbers: all of it or nothing.
  *
  * @phpstan-type Meant array{name: string, occasion: Occasion, on: string}
  */
@@ -57,7 +57,7 @@ final readonly class ReadRecord
     }
 
     /**
-     * What is read of each card: the card, its columns, whom it is meant for, its photograph.
+     * What is read of each card: the card, its columns, the person it is meant for, its photograph.
      *
      * @param  array<int, array{Card, array<string, mixed>, Meant|null, string|null}>  $read
      */
@@ -102,7 +102,7 @@ final readonly class ReadRecord
     }
 
     /**
-     * The day, where it is known here; who is not known is not made up.
+     * The day, if it is known here. Unknown people are not made up.
      *
      * @param  Collection<int|string, Person>  $people
      * @param  Meant  $meant

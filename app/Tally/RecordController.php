@@ -13,7 +13,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
-/** What is remembered of cards, and the cards of all kits. */
+/** Notes on cards, and the cards of all kits. */
 final class RecordController
 {
     public function show(Kit $kit): TallyCardsPage
@@ -32,7 +32,7 @@ final class RecordController
     {
         $journal->act(
             $kit,
-            "Remember of card $card->number",
+            "Notes on card $card->number",
             $request->integer('revision'),
             static fn () => $card->update($request->columns()),
         );
@@ -40,7 +40,7 @@ final class RecordController
         return to_route('kits.tally.cards', $kit);
     }
 
-    /** Reads a record again, onto the cards that have its numbers. */
+    /** Reads a record again, for the cards with its numbers. */
     public function read(Kit $kit, FileRequest $request, ReadRecord $read): RedirectResponse
     {
         $many = $request->at('record_file', static fn (): int => $read->read($kit, $request->contents(), $request->integer('revision')));
@@ -64,7 +64,7 @@ final class RecordController
     {
         $journal->act(
             $kit,
-            "Take the photograph of card $card->number off",
+            "Remove the photograph of card $card->number",
             $request->integer('revision'),
             static fn () => CardPhoto::query()->where('card_id', $card->id)->get()->each->delete(),
         );

@@ -10,7 +10,7 @@ use App\Models\CardPhoto;
 use App\Models\Day;
 use App\Models\Kit;
 
-/** What is remembered of the cards of a kit, with their photographs: keepshare/record, docs/formats/record.md. */
+/** The notes on the cards of a kit, with their photographs: keepshare/record, docs/formats/record.md. */
 final class RecordJson implements KitExport
 {
     private const FLAGS = JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;

@@ -7,10 +7,10 @@ use App\Models\Day;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
 
-/** One thing that is remembered of a card; which one is said by "field". */
+/** One note on a card. "field" says which. */
 final class RecordRequest extends FormRequest
 {
-    /** What may be written in each, and what is said where it is something else. */
+    /** The rules of each field, and the message if they are broken. */
     private const FIELDS = [
         'stars' => [['nullable', 'integer', 'between:1,5'], 'One to five stars.'],
         'minutes' => [['nullable', 'integer', 'between:1,6000'], 'Write the minutes, from 1 to 6 000.'],
@@ -18,7 +18,7 @@ final class RecordRequest extends FormRequest
         'notes' => [['nullable', 'string', 'max:2000'], 'Up to 2 000 characters fit here.'],
         'given_to' => [['nullable', 'string', 'max:120'], 'Up to 120 characters fit here.'],
         'given_on' => [['nullable', 'date_format:Y-m-d'], 'Write the day as in 2026-11-27.'],
-        'meant_day' => [['nullable', 'integer', 'exists:days,id'], 'That day is not there any more.'],
+        'meant_day' => [['nullable', 'integer', 'exists:days,id'], 'That day is no longer there.'],
     ];
 
     /** @return array<string, list<string>> */

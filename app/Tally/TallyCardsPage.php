@@ -17,7 +17,7 @@ use KeepShare\Core\Check\Thickness;
 use KeepShare\Core\Giving\Coming;
 
 /**
- * What the maker remembers of each card of a kit, and who has it.
+ * The maker's notes on each card of a kit, and who has it.
  *
  * @phpstan-import-type Front from FrontView
  * @phpstan-import-type Goods from GoodView
@@ -103,7 +103,7 @@ final readonly class TallyCardsPage extends Page
             'givenTo' => $card->given_to,
             'givenOn' => $card->given_on?->format('Y-m-d') ?? '',
             'meantDay' => (string) $card->meant_day_id,
-            'post' => PostLimit::post()->says($thick),
+            'post' => PostLimit::post()->says($thick, $state->kit->unit),
         ];
     }
 }

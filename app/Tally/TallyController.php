@@ -22,7 +22,7 @@ final class TallyController
         return GavePage::now($journal);
     }
 
-    /** What something of the stash costs, so that cards that take it cost what they cost. */
+    /** What something of the stash costs, so that cards with it cost what they really cost. */
     public function price(Kit $kit, Request $request, Journal $journal): RedirectResponse
     {
         $stash = Kit::stash() ?? abort(404);

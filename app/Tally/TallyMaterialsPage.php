@@ -7,7 +7,7 @@ use App\Models\Kit;
 use App\View\Page;
 
 /**
- * What another maker needs to make the cards of a kit: chosen, looked at, copied, printed.
+ * What another maker needs to make the cards of a kit: chosen, viewed, copied, printed.
  *
  * @phpstan-type MaterialsCard array{number: int, label: string, isChosen: bool}
  * @phpstan-type MaterialsList array{title: string, under: list<array{heading: string, lines: list<string>}>}

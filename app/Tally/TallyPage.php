@@ -98,7 +98,7 @@ final readonly class TallyPage extends Page
         );
     }
 
-    /** In which a price of the stash is typed: its own, or where it has none yet that of the kit. */
+    /** The currency for a price of the stash: its own, or that of the kit if it has none yet. */
     private static function currency(Kit $kit): ?string
     {
         $stash = Kit::stash()?->currency;
@@ -123,7 +123,7 @@ final readonly class TallyPage extends Page
         return $first === null ? '' : "{$state->core[$first->component]->name}, with card $first->card";
     }
 
-    /** Of paper a tenth is left over whatever one does: that much less of it and it has run out. */
+    /** A tenth of a paper is always left over, so with that much left it has run out. */
     private static function untilOut(Component $component, TableState $state): int
     {
         if (! $component->kind->isSheets()) {
@@ -228,7 +228,7 @@ final readonly class TallyPage extends Page
     private static function stash(TableState $state): array
     {
         $added = [];
-        // What was handed over from the stash is the stash's still, though it lies with the kit.
+        // What was moved from the stash still counts as the stash's, though it is with the kit.
         $broughtOver = LedgerEntry::query()
             ->whereIn('component_id', $state->components->keys()->all())
             ->where('reason', LedgerReason::FromStash)
@@ -261,7 +261,7 @@ final readonly class TallyPage extends Page
             'said' => $isSheets
                 ? Wording::plural(count($takings), 'piece')
                 : Wording::count($core, self::quantity($takings), $state->kit->unit),
-            // What is never used up costs no card anything, and what was handed over is priced where it lies.
+            // What is never used up costs nothing, and what was moved is priced where it is.
             'pack' => $core->isEndless() || $component->kit_id === $state->kit->id
                 ? ''
                 : UsedCost::soldAs($component->asPriced(), $state->kit->unit),

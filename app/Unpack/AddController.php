@@ -19,7 +19,7 @@ use KeepShare\Core\Kit\Component as CoreComponent;
 /** Lines typed by hand. */
 final class AddController
 {
-    /** Characters of a pasted list. */
+    /** The most characters of a pasted list. */
     private const LONGEST = 60_000;
 
     public function show(Kit $kit): AddPage
@@ -27,7 +27,7 @@ final class AddController
         return AddPage::of($kit);
     }
 
-    /** How a line is understood, while it is being typed. */
+    /** How a line is understood while it is being typed. */
     public function read(Kit $kit, Request $request): JsonResponse
     {
         try {
@@ -76,13 +76,13 @@ final class AddController
         return response()->json(['lines' => $lines]);
     }
 
-    /** Keeps what is understood of a pasted list, in one act; what is not stays with the maker. */
+    /** Adds the understood lines of a pasted list in one act. The others stay with the maker. */
     public function storeList(Kit $kit, Request $request, ImportKit $import): RedirectResponse
     {
         $lines = $this->lines($kit, $request);
         $components = array_merge([], ...array_map(static fn (ReadLine $line): array => $line->components, $lines));
         if ($components === []) {
-            return back()->withErrors(['text' => 'Nothing in it is understood yet: look at the words that are marked.']);
+            return back()->withErrors(['text' => 'No line is understood yet. Look at the marked words.']);
         }
         $import->append($kit, $components);
         PastedList::put($kit, self::left($lines));
@@ -91,7 +91,7 @@ final class AddController
     }
 
     /**
-     * What is not understood, each line below its heading.
+     * The lines that were not understood, each below its heading.
      *
      * @param  list<ReadLine>  $lines
      */

@@ -10,7 +10,7 @@ use App\View\LineView;
 use App\View\Page;
 
 /**
- * The lines that were written last, as they were understood, the newest first.
+ * The latest lines as they were understood, the newest first.
  *
  * @phpstan-import-type CardsAtMost from UpTo
  */

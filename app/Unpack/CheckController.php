@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Measure\Size;
 
-/** Putting lines of the packing list right. */
+/** Corrects lines of the packing list. */
 final readonly class CheckController
 {
     public function __construct(private CorrectLine $correct)
@@ -22,7 +22,7 @@ final readonly class CheckController
         return CheckPage::of($kit);
     }
 
-    /** One field of a line; which one is said by "field". */
+    /** One field of a line. "field" says which. */
     public function store(Kit $kit, Component $component, Request $request): RedirectResponse
     {
         $value = $request->string('value')->trim()->toString();
@@ -43,7 +43,7 @@ final readonly class CheckController
     {
         $this->correct->takeOut($kit, $component, $request->integer('revision'));
 
-        return to_route('kits.check', $kit)->with('notice', "$component->name is off the list; undo brings it back.");
+        return to_route('kits.check', $kit)->with('notice', "$component->name is removed from the list. Undo brings it back.");
     }
 
     private static function name(string $value): string

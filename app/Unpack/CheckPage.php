@@ -10,7 +10,7 @@ use App\View\Page;
 use App\Wording\Wording;
 
 /**
- * The whole of a kit, line by line, to be put right where it was read or written wrongly.
+ * The whole kit, line by line, to be corrected.
  *
  * @phpstan-import-type Goods from GoodView
  * @phpstan-import-type CardsAtMost from UpTo

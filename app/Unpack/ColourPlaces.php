@@ -6,8 +6,8 @@ use App\Models\Component;
 use Illuminate\Support\Arr;
 
 /**
- * The colours of a line, and where its record keeps each: of every face the ground and the print, of a picture its first two, of all
- * else the one it has.
+ * The colours of a line, and where its record stores each: of every face the background and the print, of a picture its
+ * first two, of anything else its one colour.
  *
  * @phpstan-type ColourPlace array{
  *     at: string, // "faces.0.colours.1"
@@ -50,7 +50,7 @@ final class ColourPlaces
         if (! isset(self::KINDS[$at]) || ! is_string(Arr::get($details, $at))) {
             return null;
         }
-        // A cardstock of one colour is so on both sides.
+        // A cardstock of one colour is the same on both sides.
         if ($at === 'colour' && ($details['back'] ?? null) === $details['colour']) {
             $details['back'] = $hex;
         }

@@ -26,7 +26,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Size;
 
-/** A line of the packing list that was read or written wrongly is put right: its name, size, number, or all of it. */
+/** Corrects a line of the packing list: its name, size, number or colours, or all of it. */
 final readonly class CorrectLine
 {
     public function __construct(private Journal $journal, private Ledger $ledger)
@@ -67,7 +67,7 @@ final readonly class CorrectLine
             }
             if ($more < 0) {
                 $this->ledger->take($line, -$more, LedgerReason::Unpacked);
-                // They were never there: a sheet that is only on the list is no spoiled one.
+                // They were never there: a sheet that is only on the list is not a spoiled one.
                 $gone = Sheet::query()->where(['component_id' => $line->id, 'state' => SheetState::Spoiled, 'is_whole' => true]);
                 $gone->orderByDesc('id')->limit(-$more)->get()->each->delete();
             }
@@ -85,7 +85,7 @@ final readonly class CorrectLine
         });
     }
 
-    /** What was taken as is usual is right. */
+    /** Confirms what was assumed. */
     public function confirm(Kit $kit, Component $line, int $revision): void
     {
         $this->act($kit, "Right: $line->name", $revision, static fn () => $line->refresh()->update(['guesses' => []]));

@@ -36,11 +36,11 @@ final readonly class CountComponent
             $reason,
             $note,
         ): void {
-            // Read within the act: of two who count one line at once the later is told.
+            // Read within the act, so that the later of two people who count one line is told.
             $here = TableState::lyingNow($component);
             if ($here !== $was) {
                 throw ValidationException::withMessages([
-                    'counted' => "Another tab has counted $component->name since: $here. Look again; what you typed is still there.",
+                    'counted' => "Another tab has counted $component->name since: $here. Check it. What you typed is still there.",
                 ]);
             }
             $component->refresh()->update(['is_counted' => true]);
@@ -48,7 +48,7 @@ final readonly class CountComponent
         });
     }
 
-    /** What an earlier count said is taken back first: one that differs from the list by nothing says nothing. */
+    /** Takes back what an earlier count said first, so that a count equal to the list leaves nothing. */
     private function recount(Component $component, int $more, LedgerReason $reason, string $note): void
     {
         $left = abs($more);
@@ -67,7 +67,7 @@ final readonly class CountComponent
         $this->sayOnce($component, $reason, $note);
     }
 
-    /** All that is fewer has one reason: the one said last. */
+    /** All that is missing has one reason: the latest one. */
     private function sayOnce(Component $component, LedgerReason $reason, string $note): void
     {
         $entries = $this->earlier($component, LedgerReason::ofFewer());

@@ -57,7 +57,7 @@ final class CountController
             : back()->with(
                 'notice',
                 sprintf(
-                    '%s without %s now: its row on Share out has the ways out.',
+                    '%s without %s now. Its row on Share out shows the ways out.',
                     $short->pluck('card_id')->unique()->count() === 1
                         ? '1 card is'
                         : $short->pluck('card_id')->unique()->count().' cards are',

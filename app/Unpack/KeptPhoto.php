@@ -6,7 +6,7 @@ use App\Files\SheetPhoto;
 use Illuminate\Support\Facades\Cache;
 use KeepShare\Core\Look\Looks;
 
-/** A photograph that has been read and lies ready, for an hour, to be kept or left. */
+/** A photograph that has been read, stored for an hour to be saved or discarded. */
 final readonly class KeptPhoto
 {
     private const SECONDS = 3_600;

@@ -14,7 +14,7 @@ use Illuminate\Http\Response as PlainResponse;
 use Illuminate\Validation\Rule;
 use KeepShare\Core\Kit\Motif;
 
-/** How a face of a paper looks: by hand, or read from a photograph and then overruled where it is wrong. */
+/** How a face of a paper looks: by hand, or read from a photograph and corrected. */
 final class LooksController
 {
     public function show(Kit $kit, Component $component, Request $request): LooksPage

@@ -8,7 +8,7 @@ use App\View\Page;
 use KeepShare\Core\Kit\Motif;
 
 /**
- * How a face of a paper looks, with what was read from a photograph of it.
+ * How a face of a paper looks, with what was read from its photograph.
  *
  * @phpstan-import-type Good from GoodView
  *

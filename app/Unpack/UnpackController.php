@@ -7,7 +7,7 @@ use Illuminate\Http\RedirectResponse;
 
 final class UnpackController
 {
-    /** A kit opens where its work begins. */
+    /** Opens a kit where its work begins. */
     public function open(Kit $kit): RedirectResponse
     {
         return to_route('kits.unpack', $kit);

@@ -6,6 +6,7 @@ use App\Models\Component;
 use App\Models\Kit;
 use App\Table\TableState;
 use App\View\GoodView;
+use App\View\LineView;
 use App\View\Page;
 use App\Wording\Wording;
 use KeepShare\Core\Kit\Occasion;
@@ -56,7 +57,7 @@ final readonly class UnpackPage extends Page
 
         return [
             'id' => $component->coreId(),
-            'size' => $core->good->extent()?->label($unit),
+            'size' => LineView::size($core, $unit),
             'listed' => Wording::count($core, $component->listed, $unit),
             'here' => Wording::count($core, $here, $unit),
             'differs' => $here !== $component->listed && ! $core->isEndless(),

@@ -81,7 +81,7 @@ final class UnpackRoom extends WorkRoom implements Stage
         Route::get('/add/read', [AddController::class, 'read']);
         Route::post('/add', [AddController::class, 'store']);
         Route::post('/add/list', [AddController::class, 'storeList']);
-        // Asked with every key that is pressed, as are the sketches below.
+        // It is asked for with every key, as sketches are.
         Route::post('/add/read-list', [AddController::class, 'readList'])->withoutMiddleware(self::SESSION);
         Route::post('/check/{component}', [CheckController::class, 'store']);
         Route::delete('/check/{component}', [CheckController::class, 'destroy']);

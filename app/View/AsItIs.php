@@ -4,7 +4,7 @@ namespace App\View;
 
 use JsonSerializable;
 
-/** What a page is sent, to be written as it is. */
+/** Data for a page that is written as it is. */
 final readonly class AsItIs implements JsonSerializable
 {
     public function __construct(private mixed $sent)

@@ -11,7 +11,7 @@ use KeepShare\Core\Check\Repair;
 use KeepShare\Core\Check\SpreadGaps;
 
 /**
- * What the checks find on the cards of a kit, with what has been waved off.
+ * What the checks find on the cards of a kit, with the ignored findings.
  *
  * @phpstan-type RepairChoice array{says: string, does: string, with: array<string, string|int>}
  * @phpstan-type Finding array{
@@ -70,7 +70,7 @@ final readonly class Findings
         ];
     }
 
-    /** How many are neither waved off nor a mere hint. */
+    /** How many are neither ignored nor hints. */
     public function standing(Card $card): int
     {
         return count(array_filter($this->of($card), static fn (array $one): bool => $one['why'] === null && ! $one['isHint']));

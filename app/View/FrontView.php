@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Measure\Unit;
 
 /**
- * A card's front as the interface draws it.
+ * A card's front, for drawing.
  *
  * @phpstan-import-type DrawnMark from Mark
  * @phpstan-import-type Extent from GoodView

@@ -19,7 +19,7 @@ use KeepShare\Core\Measure\Rect;
 use KeepShare\Core\Measure\Size;
 
 /**
- * A component as the interface draws it: lengths in whole units of 1/8 micrometre.
+ * A component, for drawing. Lengths are whole units of 1/8 micrometre.
  *
  * @phpstan-type Extent array{width: int, height: int}
  * @phpstan-type Box array{x: int, y: int, width: int, height: int}
@@ -82,7 +82,7 @@ final class GoodView
     }
 
     /**
-     * Two that are named alike are told apart by what they are, and where that is the same by their turn.
+     * Things with the same name are told apart by what they are, and otherwise by their position.
      *
      * @param  list<Component>  $components
      * @return array<string, string> by id

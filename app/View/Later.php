@@ -4,7 +4,7 @@ namespace App\View;
 
 use Closure;
 
-/** What several props of a page are made from: worked out when the first of them is asked for, and only then. */
+/** What several props of a page are made from. It is computed when the first of them is asked for, and only then. */
 final class Later
 {
     /**
@@ -25,7 +25,7 @@ final class Later
     }
 
     /**
-     * Already: what it is made from may be gone by then.
+     * Computed now, since its source may be gone later.
      *
      * @template T
      *

@@ -7,13 +7,14 @@ use KeepShare\Core\Kit\Cardstock;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Face;
 use KeepShare\Core\Kit\Finish;
+use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Kit\Weight;
 use KeepShare\Core\Kit\Words;
 use KeepShare\Core\Measure\Unit;
 
-/** A component as a sentence, so that a maker sees how the line was understood. */
+/** A component as a sentence that shows how its line was understood. */
 final class LineView
 {
     public static function of(Component $component, Unit $unit): string
@@ -27,7 +28,7 @@ final class LineView
                 $component->kind()->isSheets() => Wording::plural($component->count, 'sheet'),
                 default => Wording::plural($component->count, 'piece'),
             },
-            $component->good->extent()?->label($unit),
+            self::size($component, $unit),
             $good instanceof Cardstock && $good->weight !== Weight::Medium ? $good->weight->value : null,
             $good instanceof Cardstock && $good->finish !== Finish::Plain ? $good->finish->value : null,
             $good instanceof SheetGood && $component->kind()->isPrintedPaper()
@@ -44,6 +45,15 @@ final class LineView
         return str_replace('-', ' ', $component->kind()->value).' · '.implode(', ', array_filter($parts));
     }
 
+    /** Exact sizes for paper and what is folded of it. Rounded ones for what only lies on a card. */
+    public static function size(Component $component, Unit $unit): ?string
+    {
+        $size = $component->good->extent();
+        $isExact = $component->kind()->isSheets() || in_array($component->kind(), [Kind::Base, Kind::Envelope], true);
+
+        return $isExact ? $size?->label($unit) : $size?->about($unit);
+    }
+
     private static function occasions(Words $words): string
     {
         return $words->isForAny()
@@ -53,6 +63,6 @@ final class LineView
 
     private static function face(Face $face): string
     {
-        return "$face->name (".($face->busy ? 'busy' : 'calm').($face->directional ? ', has an up' : '').')';
+        return "$face->name (".($face->busy ? 'busy' : 'calm').($face->directional ? ', directional' : '').')';
     }
 }

@@ -5,7 +5,7 @@ namespace App\View;
 use KeepShare\Core\Kit\Price;
 
 /**
- * An amount that the interface writes by the reader's locale.
+ * An amount that the interface writes in the reader's locale.
  *
  * @phpstan-type Money array{amount: string, currency: string}
  */

@@ -8,8 +8,8 @@ use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What a page of the interface is given: its public properties and nothing else. CutPage is what Cut/CutPage.svelte gets. The
- * interface's own description of it is made from here, by `php artisan props:types`.
+ * What a page of the interface is sent: its public properties and nothing else. CutPage is sent to Cut/CutPage.svelte.
+ * `php artisan props:types` writes its TypeScript type from here.
  */
 abstract readonly class Page implements Responsable
 {
@@ -21,10 +21,13 @@ abstract readonly class Page implements Responsable
         return Inertia::render("$room/$name", $props)->toResponse($request);
     }
 
-    /** What is worked out is given as it is: the framework would look into every cell of a large table for props. */
+    /**
+     * Computed values are sent as they are. Otherwise the framework would look for props in every cell of a large
+     * table.
+     */
     private static function asItIs(mixed $prop): mixed
     {
-        // Twice: it opens the one, and finds no list in it.
+        // Wrapped twice, since the framework opens one layer and must find no list in it.
         return $prop instanceof Closure ? static fn (): AsItIs => new AsItIs(new AsItIs($prop())) : $prop;
     }
 }

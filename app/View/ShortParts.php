@@ -9,7 +9,7 @@ use App\Table\TableState;
 use KeepShare\Core\Outlook\WayOut;
 
 /**
- * The parts of cards that cannot have what they take, each with its ways out: beside the grid, where a cut went wrong, and on
+ * The parts of cards that cannot get what they take, each with its ways out: beside the grid, after a wrong cut, and on
  * the page of the card.
  *
  * @phpstan-type ShortPart array{

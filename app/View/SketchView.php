@@ -44,7 +44,7 @@ use KeepShare\Core\Sketch\Visibility;
  */
 final readonly class SketchView
 {
-    /** What stands less than a millimetre off the base is flat. */
+    /** A height below a millimetre counts as flat. */
     private const FLAT = 8_000;
 
     /**

@@ -2,7 +2,7 @@
 
 namespace App\Wording;
 
-/** How long something takes, in words. */
+/** A duration in words. */
 final class Minutes
 {
     /** "45 s", "12 min", "2 h 05 min" */
@@ -17,7 +17,7 @@ final class Minutes
     }
 
     /**
-     * Times as whole minutes that add up to the whole: what rounding leaves over goes where most was cut off.
+     * Durations as whole minutes that add up to the total. The rest goes where rounding took most away.
      *
      * @param  list<int>  $seconds
      * @return list<int>

@@ -8,10 +8,10 @@ use KeepShare\Core\Kit\KindGroup;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Unit;
 
-/** How counts and kinds are said on every page. */
+/** How counts and kinds are written on every page. */
 final class Wording
 {
-    /** "2", "72 in", "plenty" or "–" for what is never used up. */
+    /** "2", "72 in", "plenty", or "–" for what is never used up. */
     public static function count(CoreComponent $component, int $count, Unit $unit): string
     {
         return match (true) {
@@ -23,7 +23,7 @@ final class Wording
     }
 
     /**
-     * Components in the groups they lie in; empty groups are left out.
+     * Components in their groups, without empty groups.
      *
      * @template T
      *
@@ -47,7 +47,7 @@ final class Wording
         return $groups;
     }
 
-    /** What a card takes of a good that is not cut: "1", "12 in", or nothing where there is no end of it. */
+    /** What a card takes of a good that is not cut: "1", "12 in", or nothing if it is endless. */
     public static function taken(CoreComponent $component, int $quantity, Unit $unit): string
     {
         return $component->isEndless() ? '' : self::count($component, $quantity, $unit);

@@ -15,7 +15,7 @@ use KeepShare\Core\Cut\Leaf;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Table\Preferences;
 
-/** A kit as it lies in the middle of an evening: shared out, two cards made, one drying. */
+/** A kit in the middle of an evening: shared out, two cards made, one drying. */
 final readonly class Begun
 {
     private const CARDS = 10;
@@ -33,7 +33,7 @@ final readonly class Begun
         foreach ($kit->cards()->with('takings')->limit(self::MADE + 1)->get() as $n => $card) {
             $this->cutFor($kit, $card);
             $steps = Workbench::of(TableState::of($kit))->steps[$card->id];
-            // Of the last, all up to the first that leaves it wet.
+            // Of the last card, all steps up to the first that leaves it wet.
             $wet = array_search(true, array_map(static fn ($step): bool => $step->wait > 0, $steps), true);
             foreach ($n < self::MADE ? $steps : array_slice($steps, 0, (int) $wet + 1) as $step) {
                 $this->make->done($kit, $card->refresh()->load('takings'), $step->name(), null);

@@ -7,10 +7,10 @@ use App\Models\Person;
 use Carbon\CarbonImmutable;
 use KeepShare\Core\Kit\Occasion;
 
-/** Made-up people, whose days come soon whenever the demo is laid. */
+/** Made-up people whose days come soon, whenever the demo is laid. */
 final class Circle
 {
-    /** Name, what they like, days of post, and their days: the occasion, in how many days, whether it comes every year. */
+    /** Name, likes, days of post, and their days: the occasion, in how many days, and whether every year. */
     private const PEOPLE = [
         ['Ada Fenn', 'boats, gulls, blue', null, [['birthday', 9, true]]],
         ['Bo and Ines Marlow', 'lanterns, no glitter', null, [['wedding', 31, false]]],

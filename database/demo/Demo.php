@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 use KeepShare\Core\Kit\Kit as CoreKit;
 use KeepShare\Core\Kit\KitFile;
 
-/** Three invented kits and a stash, with one or two things missing or bent, as in life. */
+/** Three invented kits and a stash, with a few things missing or bent, as in life. */
 final readonly class Demo
 {
     public function __construct(private ImportKit $import, private Circle $circle)

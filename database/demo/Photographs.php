@@ -22,8 +22,8 @@ use KeepShare\Core\Measure\Size;
 use RuntimeException;
 
 /**
- * Photographs made of the project's own drawings, for the demo and for tests: a table of pieces beside a card base, and a pad
- * of papers face by face. No picture from outside ships.
+ * Photographs made from the project's own drawings, for the demo and for tests: a table of pieces beside a card base,
+ * and a pad of papers face by face. No picture from outside ships.
  *
  * @phpstan-import-type DrawnMark from Mark
  */
@@ -35,7 +35,7 @@ final class Photographs
 
     private const WALNUT = 0x8B6F55;
 
-    /** Pieces of the demo's table: what it is, its size, its middle and how far it is turned; all in millimetres and degrees. */
+    /** Pieces of the demo's table: what it is, its size, its middle and its angle, in millimetres and degrees. */
     public const PIECES = [
         ['Robin', Shape::Bird, [44, 40], [160, 45], 6, ['#8a5a3c', '#d8582f', '#f3e6cf']],
         ['Teapot', Shape::Teapot, [46, 40], [222, 48], -4, ['#e8b7b0', '#fbf3e4', '#b04a4f']],
@@ -48,7 +48,7 @@ final class Photographs
         ['Round label', Shape::Circle, [34, 34], [240, 175], 0, ['#3f6b4c', '#e7efe2']],
     ];
 
-    /** Of the demo's pad front and back of each paper. */
+    /** The front and back of each paper of the demo's pad. */
     private const PAPERS = [
         [['Orchard rows', Motif::Gingham, ['#f3ead6', '#7d9a5b']], ['Moss', Motif::Dots, ['#5f7a4a', '#e6ecd8']]],
         [['Evening wave', Motif::Wave, ['#274b5f', '#8fb6c4']], ['Plank', Motif::Plank, ['#c9a877', '#8a6a3f']]],
@@ -77,7 +77,7 @@ final class Photographs
             $box = Rect::ofUnits($left, $top, $wide * self::MM, $high * self::MM);
             $marks[] = [...Mark::thing('piece', $id, $box), 'turn' => $turn];
         }
-        // A card base of 4 1/4 × 5 1/2 in, turned a little.
+        // A card base of 4 1/4 × 5 1/2 in, slightly turned.
         $base = Svg::path('M14 24L121.87 28.14L116.51 167.74L8.64 163.6Z', ['fill' => '#fdfcf8']);
         $svg = Svg::document(300, 215, $base.Svg::of($marks, $components));
 

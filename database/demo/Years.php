@@ -17,7 +17,7 @@ use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Preferences;
 
-/** Years of kits, made by saying the demo kit over and over with other numbers. */
+/** Years of kits, made by repeating the demo kit with other numbers. */
 final class Years
 {
     private const FRIENDS = 60;

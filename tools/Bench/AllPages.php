@@ -6,7 +6,7 @@ use App\Frame\Rooms;
 use App\Models\ClassPlan;
 use App\Models\Kit;
 
-/** The addresses of every page of the application, those of a kit for one of its cards, sheets and components. */
+/** The addresses of every page. Those of a kit are for one of its cards, sheets and components. */
 final class AllPages
 {
     private const OF_ALL_KITS = ['/', '/cards', '/people', '/people/occasions', '/gave', '/safe', '/tablet'];

@@ -10,7 +10,7 @@ use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Tray\Scrap;
 
-/** What ten cards of the demo kit leave, all sheets cut, and a dozen more bases: about fifty scraps. */
+/** What ten cards of the demo kit leave with all sheets cut, and a dozen more bases: about fifty scraps. */
 final readonly class DemoTray
 {
     private const BASES = 12;

@@ -15,7 +15,7 @@ use RuntimeException;
 /** A table of 300 by 225 mm with pieces of known size, to be photographed. */
 final class DrawnTable
 {
-    /** How large its photograph is, in pixels: smaller than what the application reads, to be quicker and no easier. */
+    /** The size of its photograph in pixels: smaller than what the application reads, to be quicker and no easier. */
     public const WIDE_SHOT = 1_120;
 
     public const WIDE = 300;
@@ -26,7 +26,8 @@ final class DrawnTable
     private const TOLD_APART = 60;
 
     /**
-     * Pixels a millimetre, a little finer than the photograph; drawn twice as large and made small, for smooth edges.
+     * Pixels a millimetre, a little finer than the photograph. It is drawn twice as large and scaled down, for smooth
+     * edges.
      *
      * @var int<1, max>
      */
@@ -45,7 +46,7 @@ final class DrawnTable
     }
 
     /**
-     * One that can be told from the ground by at least one of red, green and blue.
+     * A colour that differs from the surface in at least one of red, green and blue.
      *
      * @param  non-empty-list<int>  $colours  as 0xRRGGBB
      */
@@ -60,7 +61,7 @@ final class DrawnTable
     }
 
     /**
-     * In millimetres, its middle at $x, $y, turned clockwise.
+     * In millimetres, with its middle at $x, $y, turned clockwise.
      *
      * @param  list<array{float, float, float, float}>  $marks  left, top, width and height of what is printed on it
      */

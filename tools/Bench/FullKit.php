@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\KitFile;
 /** The demo kit with other counts: as many of each as a file may have. */
 final class FullKit
 {
-    /** Sheets that a kit may have in all. */
+    /** The most sheets of a kit. */
     private const SHEETS_IN_ALL = 5_000;
 
     /**

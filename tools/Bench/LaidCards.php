@@ -8,7 +8,7 @@ use App\Table\TableState;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Preferences;
 
-/** The cards of a share-out, laid on the table with nobody asking for them. */
+/** The cards of a share-out, put on the table without a user. */
 final class LaidCards
 {
     /** @return int how many there are: so many, or fewer where the kit gives no more */

@@ -4,7 +4,7 @@ namespace Tools\Bench;
 
 use Closure;
 
-/** How long something takes that has been done a few times: that is how a server that has run for a minute does it. */
+/** The time of something that has run a few times before, as on a server that has run for a minute. */
 final class Median
 {
     /**

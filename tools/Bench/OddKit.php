@@ -27,7 +27,10 @@ use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 
-/** Kits of other makes: printed bases, lined envelopes, tags as large as a card, heavy stock alone; and one of hundreds of each. */
+/**
+ * Unusual kits: printed bases, lined envelopes, tags as large as a card, only heavy stock, and one with hundreds of
+ * each.
+ */
 final class OddKit
 {
     /** @return array<string, array{array<string, array{Good, int}>, int, string}> goods, the cards they give, what some card takes */
@@ -109,7 +112,7 @@ final class OddKit
         return DieCut::of(Printed::of(Size::parse('3 1/2', '5', Unit::Inch), Serves::Tag, Shape::Tag, [Colour::fromHex('fbfaf5')]));
     }
 
-    /** As many of everything as the format allows, where paper is still short of bases. */
+    /** As many of everything as the format allows, with too little paper for the bases. */
     public static function hundreds(): Kit
     {
         $goods = ['base' => [self::base(), 500], 'white' => [self::white(), 500]];

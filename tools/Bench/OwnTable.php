@@ -7,7 +7,7 @@ use Database\Demo\Demo;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 
-/** A table of a bench's own, with the demo laid and no worker, swept away at the end. */
+/** A table of a bench's own, with the demo and without a worker. It is deleted at the end. */
 final class OwnTable
 {
     /**

@@ -12,7 +12,7 @@ final class PadKit
 
     private const DESIGNS = 20;
 
-    /** The components of another kit, as often as it takes, each with a name and words of its own. */
+    /** The components of another kit, repeated as often as needed, each with its own name and words. */
     public static function like(string $json): Kit
     {
         /** @var array{name: string, components: list<array<string, mixed>>} $kit */

@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Unit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** A kit with as many double-faced papers as are asked for, one sheet of each, in colours and motifs that come from a seed. */
+/** A kit with any number of double-faced papers, one sheet of each, in colours and motifs from a seed. */
 final class PaperKit
 {
     /**

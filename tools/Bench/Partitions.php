@@ -6,7 +6,7 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
 use Random\Randomizer;
 
-/** Cut orders whose optimum is known: sheets cut up at random by guillotine cuts, and the parts shuffled. */
+/** Cut orders with a known optimum: sheets cut up at random by guillotine cuts, with the parts shuffled. */
 final class Partitions
 {
     /**
@@ -22,7 +22,7 @@ final class Partitions
         for ($sheet = 0; $sheet < $sheets; $sheet++) {
             foreach (self::parts($random, $each, $side) as [$w, $h]) {
                 $size = Size::ofUnits($w * $mark, $h * $mark);
-                // Some may not turn; of those that may some lie on their side in the order.
+                // Some may not turn. Of those that may, some lie on their side in the order.
                 $way = $mayTurn ? $random->getInt(0, 3) : 0;
                 $pieces[] = Piece::of('p'.count($pieces), $way === 3 ? $size->turned() : $size, $way >= 2);
             }

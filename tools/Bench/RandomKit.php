@@ -31,7 +31,7 @@ use KeepShare\Core\Measure\Unit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Made-up kits, any number of them from their seeds. */
+/** Made-up kits from seeds. */
 final class RandomKit
 {
     private const OCCASIONS = ['birthday', 'thank-you', 'hello', 'sympathy', 'wedding', 'get-well'];

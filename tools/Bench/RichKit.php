@@ -32,7 +32,10 @@ use KeepShare\Core\Measure\Unit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Made-up kits with many die cuts and stickers: pictures, frames, tags, borders, labels and words of all sizes, from a seed. */
+/**
+ * Made-up kits with many die cuts and stickers: pictures, frames, tags, borders, labels and words of all sizes, from a
+ * seed.
+ */
 final class RichKit
 {
     private const FRONTS = [
@@ -43,7 +46,7 @@ final class RichKit
         [Unit::Millimetre, '148', '105'],
     ];
 
-    /** What else a kit brings, and the least and most sixteenths of an inch its sides measure. */
+    /** What else a kit contains, with the least and greatest sixteenths of an inch of its sides. */
     private const PIECES = [
         [Serves::Frame, Shape::Frame, 28, 44, 28, 44],
         [Serves::Tag, Shape::Tag, 18, 28, 32, 52],
@@ -139,7 +142,7 @@ final class RichKit
 
     private function occasion(): Occasion
     {
-        // Those that were there when its figures were first written down.
+        // Those that were there when the figures were first written down.
         return Occasion::of($this->pick(array_slice(Occasions::shipped(), 0, 10)));
     }
 

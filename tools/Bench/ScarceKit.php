@@ -27,14 +27,17 @@ use KeepShare\Core\Measure\Unit;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Made-up kits in which paper is scarce: a few sheets, bases and words plenty, no envelopes. */
+/** Made-up kits in which paper is scarce: a few sheets, plenty of bases and words, no envelopes. */
 final class ScarceKit
 {
     private function __construct(private readonly Randomizer $random)
     {
     }
 
-    /** 2 to 8 sheets of 6 × 6 in, 0 to 20 of cardstock; some papers directional, some of one face, some kits of panels only. */
+    /**
+     * 2 to 8 sheets of 6 × 6 in and 0 to 20 of cardstock. Some papers are directional, some have one face, and some
+     * kits have only panels.
+     */
     public static function of(int $seed): Kit
     {
         return (new self(new Randomizer(new Mt19937($seed))))->kit($seed);

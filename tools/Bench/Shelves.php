@@ -5,7 +5,10 @@ namespace Tools\Bench;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Measure\Size;
 
-/** The plain way to compare with: pieces by height on shelves, first shelf that takes them (first fit decreasing height). */
+/**
+ * The simple method to compare with: pieces by height on shelves, on the first shelf that has room (first fit
+ * decreasing height).
+ */
 final class Shelves
 {
     /**
@@ -18,7 +21,7 @@ final class Shelves
     }
 
     /**
-     * What lies at the end of each shelf and below the last one; beside the pieces on a shelf it is lost.
+     * What is left at the end of each shelf and below the last one. The rest beside pieces on a shelf is lost.
      *
      * @param  list<Piece>  $pieces
      * @return list<array{int, int}> sides in units

@@ -193,7 +193,7 @@ final class BenchCommand extends Command
             'twelve',
             'Twelve parts',
             [
-                Part::of('ground', 'ground', Role::Ground, Inset::in('front')),
+                Part::of('ground', 'background', Role::Ground, Inset::in('front')),
                 ...$tiles,
                 Part::of('mat', 'mat', Role::Mat, Circle::in('ground', Dim::share(5, 8)), Form::round()),
                 Part::of('circle', 'circle', Role::Label, Inset::in('mat'), Form::round()),

@@ -22,7 +22,7 @@ use Random\Randomizer;
 use Tools\Bench\Partitions;
 use Tools\Bench\Shelves;
 
-/** How well the cutting engine does on orders whose optimum is known: sheets cut up at random and put together again. */
+/** How well the cutting engine solves orders with a known optimum: sheets cut up at random and put together again. */
 final class CutBenchCommand extends Command
 {
     protected $signature = 'bench:cut {--orders=60 : orders of each sort} {--seed=1}';
@@ -119,7 +119,7 @@ final class CutBenchCommand extends Command
         ]);
     }
 
-    /** Orders that cannot all be cut: more than there is room for, one of them larger than any offcut. */
+    /** Orders that cannot all be cut: more than there is room for, with one piece larger than any offcut. */
     private function impossible(): void
     {
         $random = new Randomizer(new Mt19937((int) $this->option('seed')));
@@ -145,7 +145,7 @@ final class CutBenchCommand extends Command
         $this->table(['orders that cannot all be cut: pieces', 'unlike offcuts', 'mean s', 'longest s'], $rows);
     }
 
-    /** What a school might cut. */
+    /** The order of a large class. */
     private function large(): void
     {
         $stock = array_map(
@@ -183,7 +183,7 @@ final class CutBenchCommand extends Command
     }
 
     /**
-     * The same orders by a package made for packing pictures; it knows no guillotine cuts.
+     * The same orders by a package for packing pictures, which knows no guillotine cuts.
      *
      * @param  list<list<Piece>>  $orders
      */

@@ -16,7 +16,7 @@ use Tools\Bench\LaidCards;
 use Tools\Bench\Median;
 use Tools\Bench\OwnTable;
 
-/** Server time of every page, of kits that are as large as they come. */
+/** Server time of every page, for the largest kits. */
 final class PagesBenchCommand extends Command
 {
     private const CARDS = 24;

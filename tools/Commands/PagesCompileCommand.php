@@ -10,7 +10,10 @@ use Tools\Bench\AllPages;
 use Tools\Bench\LaidCards;
 use Tools\Bench\OwnTable;
 
-/** Asks for every page on a table of its own: PHP keeps what it compiles for that in opcache.file_cache, where that is set. */
+/**
+ * Asks for every page on a table of its own, so that PHP stores the compiled code in opcache.file_cache, if that is
+ * set.
+ */
 final class PagesCompileCommand extends Command
 {
     private const CARDS = 3;

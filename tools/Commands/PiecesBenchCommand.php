@@ -12,7 +12,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tools\Bench\DrawnTable;
 
-/** Draws tables of thirty pieces from their seeds, photographs them, and counts how many come out as they were drawn. */
+/** Draws tables of thirty pieces from seeds, photographs them, and counts how many are found as they were drawn. */
 final class PiecesBenchCommand extends Command
 {
     protected $signature = 'bench:pieces
@@ -51,7 +51,7 @@ final class PiecesBenchCommand extends Command
     {
         $random = new Randomizer(new Mt19937($seed));
         $table = new DrawnTable(FindPieces::SIDE);
-        // A white card base, and a blue one where that would not be seen.
+        // A white card base, or a blue one where white would not be visible.
         $base = in_array($ground, [0xF2F0EA, 0xE6D9C0], true) ? 0x2B4A66 : 0xFFFDF8;
         $table->rectangle(68, 86, 107.95, 139.7, $base, $random->getInt(-3, 3));
         $truth = [];

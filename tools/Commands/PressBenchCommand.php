@@ -15,8 +15,8 @@ use Tools\Soak\Client;
 use Tools\Soak\OwnServer;
 
 /**
- * How soon the grid answers + and −, asked as the page asks: over HTTP, the act and the page after it, while the worker looks for
- * bonus cards as it does after each act.
+ * How soon the grid answers + and −. It asks as the page does: over HTTP, the act and the page after it, while the
+ * worker looks for bonus cards.
  */
 final class PressBenchCommand extends Command
 {
@@ -24,7 +24,7 @@ final class PressBenchCommand extends Command
 
     private const LINES = 150;
 
-    /** What the page asks for later; see AFTER_CELLS in the grid's acts.ts. */
+    /** What the page asks for later. See AFTER_CELLS in the grid's acts.ts. */
     public const LATER = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier'];
 
     protected $signature = 'bench:press {--times=21 : how often one of the two keys is pressed}';
@@ -66,7 +66,7 @@ final class PressBenchCommand extends Command
         return $kit->refresh();
     }
 
-    /** Something the card takes by the number: one more of it changes that number and nothing else. */
+    /** A counted thing on the card. One more of it changes that number and nothing else. */
     private function counted(Card $card): Taking
     {
         return $card->takings()->whereNull('width')->whereRelation('component', 'kind', 'embellishment')->firstOrFail();

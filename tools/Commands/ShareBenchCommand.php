@@ -36,7 +36,7 @@ use Tools\Bench\RandomKit;
 use Tools\Bench\RichKit;
 use Tools\Bench\ScarceKit;
 
-/** How well kits are shared out, and how long it takes: the first answer, the settled one, a move in the grid. */
+/** How well kits are shared out, and how long it takes: the first answer, the improved one, a move in the grid. */
 final class ShareBenchCommand extends Command
 {
     protected $signature = 'bench:share {--kits=50 : made-up kits for the number of cards}';
@@ -45,7 +45,7 @@ final class ShareBenchCommand extends Command
 
     private const RICH = 30;
 
-    /** How long scarce kits are settled. */
+    /** How long scarce kits are improved. */
     private const STEPS = 30;
 
     protected $description = 'Share kits out; says how long it takes and how near the number of cards is to the bound';
@@ -130,7 +130,10 @@ final class ShareBenchCommand extends Command
         );
     }
 
-    /** How much of what a kit brings ready-made finds a card, how long that takes, and whether a rule of the craft is broken. */
+    /**
+     * How many of a kit's ready-made pieces find a card, how long that takes, and whether a rule of the craft is
+     * broken.
+     */
     private function spread(): void
     {
         $harbour = Demo::file('harbour-lanterns');
@@ -180,7 +183,7 @@ final class ShareBenchCommand extends Command
         return in_array($component?->kind(), [Kind::DieCut, Kind::Sticker], true);
     }
 
-    /** Kits in which paper is scarce, beside the search that pleases and takes no heed of paper, and the proven bound. */
+    /** Kits with scarce paper, beside the search that ignores scarcity, and the proven bound. */
     private function stretched(): void
     {
         $laid = array_map(static fn (int $seed): Inventory => Inventory::unpacked(ScarceKit::of($seed)), range(0, self::SCARCE - 1));

@@ -14,14 +14,14 @@ use Tools\Soak\RandomActs;
 use Tools\Soak\SoakFault;
 
 /**
- * Several makers do whatever they please at one table for as long as is said, two at once now and then, while the server and the
- * worker are killed under them; after each act everything must add up.
+ * Several makers act at random on one table for a given time, sometimes two at once, while the server and the worker
+ * are killed. After each act everything must add up.
  */
 final class SoakCommand extends Command
 {
     private const CLIENTS = 3;
 
-    /** One act in so many is followed by a kill; one in so many is asked for at the same time as another's. */
+    /** One act in this many is followed by a kill. One in this many runs at the same time as another. */
     private const KILLS = 15;
 
     private const AT_ONCE = 4;
@@ -71,7 +71,7 @@ final class SoakCommand extends Command
     }
 
     /**
-     * One act, or two at the same time; perhaps something is killed while they are under way.
+     * One act, or two at the same time. Something may be killed meanwhile.
      *
      * @param  non-empty-list<Client>  $clients
      */

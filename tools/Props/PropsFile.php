@@ -26,8 +26,7 @@ use ReflectionClass;
 use ReflectionProperty;
 
 /**
- * What the pages are given, as TypeScript: an interface for every page, and one for every `@phpstan-type` that it is made
- * of, wherever that stands.
+ * What the pages are sent, as TypeScript: an interface for every page, and one for every `@phpstan-type` that it uses.
  */
 final class PropsFile
 {
@@ -106,7 +105,7 @@ final class PropsFile
     }
 
     /**
-     * The types that a class names, and those it takes from others.
+     * The types that a class defines, and those it imports.
      *
      * @param  class-string  $class
      */
@@ -179,7 +178,7 @@ final class PropsFile
     }
 
     /**
-     * A class as it is called in the file of another.
+     * The name of a class in the file of another.
      *
      * @param  ReflectionClass<object>  $in
      * @return class-string

@@ -15,7 +15,7 @@ use PHPStan\PhpDocParser\Ast\Type\NullableTypeNode;
 use PHPStan\PhpDocParser\Ast\Type\TypeNode;
 use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 
-/** A type of PHP, as it is written in a docblock, said in TypeScript: as it arrives when it has been JSON. */
+/** A PHP type from a docblock, in TypeScript, as it is after JSON. */
 final class TypeScript
 {
     private const PLAIN = [
@@ -40,7 +40,7 @@ final class TypeScript
             $type instanceof ConstTypeNode => self::constant($type),
             $type instanceof GenericTypeNode => self::generic($type, $indent),
             $type instanceof ArrayShapeNode => self::shape($type, $indent),
-            // What is worked out only where it is asked for is sent as what comes of it.
+            // A closure is sent as its result.
             $type instanceof CallableTypeNode => self::of($type->returnType, $indent),
             default => throw new LogicException("A page cannot be given a $type."),
         };

@@ -9,7 +9,7 @@ use GuzzleHttp\Exception\RequestException;
 use GuzzleHttp\Promise\PromiseInterface;
 use Psr\Http\Message\ResponseInterface;
 
-/** One maker at the table, in a browser of their own: looks at pages and asks for acts as they do. */
+/** One maker at the table with a browser of their own, who views pages and acts. */
 final class Client
 {
     private const SECONDS = 60;
@@ -20,10 +20,10 @@ final class Client
 
     private string $version = '';
 
-    /** The page that was looked at last. */
+    /** The page that was viewed last. */
     private string $component = '';
 
-    /** Of the kit, as this client knows it: it may be that another has acted since. */
+    /** The revision of the kit as this client knows it. Another client may have acted since. */
     private int $revision = 0;
 
     public function __construct(int $port)
@@ -69,7 +69,8 @@ final class Client
     }
 
     /**
-     * Asks for an act, from the table as this client knows it; what came of it is heard later, for two may ask at once.
+     * Sends an act, based on the table as this client knows it. The answer is read later, since two may be sent at
+     * once.
      *
      * @param  array<string, mixed>  $data
      * @param  list<string>  $without  what of the page after it is asked for later
@@ -131,7 +132,7 @@ final class Client
         ];
     }
 
-    /** Of the scripts, as the first page says it. */
+    /** The version of the scripts, from the first page. */
     private function versionOf(string $path): string
     {
         $html = (string) $this->http->get($path)->getBody();

@@ -5,7 +5,9 @@ namespace Tools\Soak;
 use Illuminate\Support\Facades\File;
 use Symfony\Component\Process\Process;
 
-/** The application with a table, a server and a worker of its own, which are killed and started again; swept away at the end. */
+/**
+ * The application with its own table, server and worker, which are killed and started again. It is deleted at the end.
+ */
 final class OwnServer
 {
     public readonly string $database;
@@ -41,7 +43,7 @@ final class OwnServer
         return $own;
     }
 
-    /** Without warning, whatever it was at. */
+    /** Kills without warning. */
     public function killServer(): void
     {
         self::kill($this->server);
@@ -82,7 +84,7 @@ final class OwnServer
     {
         $pid = $process->getPid();
         if ($pid !== null) {
-            // It leads a group of its own: what it has forked goes with it.
+            // It leads a process group, so its children end with it.
             posix_kill(-$pid, SIGKILL);
         }
         while ($process->isRunning()) {

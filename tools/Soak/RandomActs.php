@@ -4,7 +4,7 @@ namespace Tools\Soak;
 
 use Random\Randomizer;
 
-/** What a maker may do next, drawn by lot from what the page shows. */
+/** A random next act from what the page shows. */
 final readonly class RandomActs
 {
     private const KINDS = [

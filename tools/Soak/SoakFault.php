@@ -4,7 +4,7 @@ namespace Tools\Soak;
 
 use RuntimeException;
 
-/** Something that must not be, whatever is done and killed. */
+/** Something that must never happen, whatever is done and killed. */
 final class SoakFault extends RuntimeException
 {
 }

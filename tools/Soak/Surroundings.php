@@ -4,7 +4,7 @@ namespace Tools\Soak;
 
 use RuntimeException;
 
-/** What a server and a worker on a table of their own are started with; needs nothing of the framework. */
+/** The environment of a server and a worker on a table of their own. It needs nothing of the framework. */
 final class Surroundings
 {
     /** The folders that an application writes to. */
@@ -78,7 +78,7 @@ final class Surroundings
         return (int) substr($name, (int) strrpos($name, ':') + 1);
     }
 
-    /** Nobody answers there. */
+    /** No one answers there. */
     public static function isFree(int $port, string $address = '127.0.0.1'): bool
     {
         $socket = @stream_socket_client("tcp://$address:$port", timeout: 1);

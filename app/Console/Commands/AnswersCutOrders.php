@@ -15,7 +15,7 @@ trait AnswersCutOrders
     private function answer(Closure $find): int
     {
         $file = $this->argument('file');
-        // One byte more than is allowed is enough to see that a file is too large.
+        // One byte more than allowed is enough to see that a file is too large.
         $json = is_file($file) ? @file_get_contents($file, length: CutOrder::MOST_BYTES + 1) : false;
         try {
             $plan = $find(

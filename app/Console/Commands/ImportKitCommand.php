@@ -17,7 +17,7 @@ final class ImportKitCommand extends Command
     public function handle(ImportKit $import): int
     {
         $file = $this->argument('file');
-        // One byte more than is allowed is enough to see that a file is too large.
+        // One byte more than allowed is enough to see that a file is too large.
         $json = is_file($file) ? @file_get_contents($file, length: KitFile::MOST_BYTES + 1) : false;
         if ($json === false) {
             $this->getOutput()->getErrorStyle()->writeln("There is no file $file that can be read.");

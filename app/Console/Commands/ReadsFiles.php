@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\BadKit;
 trait ReadsFiles
 {
     /**
-     * One byte more than is allowed is enough to see that a file is too large.
+     * One byte more than allowed is enough to see that a file is too large.
      *
      * @param  int<1, max>  $mostBytes
      *

@@ -56,7 +56,9 @@ final class RecipeMakeCommand extends Command
         $made = $this->made($ask, $seconds, $seed);
         if ($made === null) {
             $isProven = $ask->bound($ask->ways()) === 0;
-            $says = $isProven ? 'No such card can be cut from these sheets.' : 'In that time nothing was found. Give it more seconds.';
+            $says = $isProven
+                ? 'No card of that kind can be cut from these sheets.'
+                : 'In that time nothing was found. Give it more seconds.';
             $this->getOutput()->getErrorStyle()->writeln($says);
 
             return 2;

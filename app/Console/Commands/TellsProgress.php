@@ -7,7 +7,7 @@ use Symfony\Component\Console\Helper\ProgressBar;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** A bar for what takes long, beside what is answered. */
+/** A progress bar for long commands, beside the answer. */
 final class TellsProgress
 {
     public static function on(OutputInterface $output): Progress

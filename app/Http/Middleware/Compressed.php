@@ -8,13 +8,13 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** What is sent is sent compressed, where it is text and the other side understands it: a tablet is far from the machine. */
+/** Compresses texts if the other side understands it, since a tablet may have a slow connection. */
 final class Compressed
 {
-    /** Bytes below which it is not worth the work. */
+    /** Fewer bytes are not worth the work. */
     private const LEAST = 1_024;
 
-    /** Where most is gained for the time it takes. */
+    /** The level with the best gain for its time. */
     private const LEVEL = 4;
 
     private const TEXTS = ['text/', 'application/json', 'image/svg+xml', 'application/javascript'];

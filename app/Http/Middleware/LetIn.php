@@ -8,8 +8,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Where other devices reach the table, only those are answered that were let in by the code on its screen; the one thing that
- * is heard from the others is that code.
+ * For other devices: answers only those that were let in by the code on the screen. Of the others it accepts only that
+ * code.
  */
 final class LetIn
 {
@@ -25,7 +25,7 @@ final class LetIn
 
         return $isTheCode || (is_string($token) && DeviceAccess::in($door)->knows($token))
             ? $next($request)
-            : response('This table is not open to you. Scan the code that its screen shows under Tablet.', 403, [
+            : response('This device is not let in. Scan the code that the screen shows under Tablet.', 403, [
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);
     }

@@ -7,8 +7,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Answers what its own pages ask: a page of another origin, on another port of this machine too, gets nothing and does nothing.
- * Only a link may lead here from elsewhere.
+ * Answers only its own pages. A page of another origin or port gets nothing and does nothing. Only a link may lead here
+ * from elsewhere.
  */
 final class OwnOrigin
 {

@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Every record named in an address belongs to the kit in it: nothing is written into another kit's journal by its address. */
+/** Every record in an address must belong to the kit in it, so that nothing is written to another kit. */
 final class OwnRecords
 {
     /** @param  Closure(Request): Response  $next */

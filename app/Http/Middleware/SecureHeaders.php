@@ -7,7 +7,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Says on every answer what may be done with it; the first of all, so that what the others refuse says it too. */
+/** Says on every answer what may be done with it. It comes first, so that refusals of the others have it too. */
 final class SecureHeaders
 {
     /** @param  Closure(Request): Response  $next */

@@ -8,12 +8,12 @@ use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 /**
  * The session of one maker, perhaps in several tabs.
  *
- * What a page asks for by itself must not touch it: a look of one tab would carry off, or write over, the refusal that
- * another tab is just being told.
+ * Requests that a page makes by itself must not touch it. They would remove or overwrite the refusal that another tab
+ * is about to show.
  */
 final class StartSession extends FrameworkSession
 {
-    /** Whether this was asked by a page, not by a person. */
+    /** Whether a page asked for this, and not a person. */
     public static function isLookingOn(Request $request): bool
     {
         return $request->headers->has('X-Looking-On');

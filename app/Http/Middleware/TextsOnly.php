@@ -8,7 +8,7 @@ use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Kit\Fields;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A field holds a text, but for those that are lists by their nature: whatever else comes is refused at its field. */
+/** A field holds a text, except those that are lists. Anything else is refused at its field. */
 final class TextsOnly
 {
     private const LISTS = ['wanted', 'folds', 'sketch', 'colours', 'surfaces', 'columns', 'written', 'files', 'handles', 'along'];

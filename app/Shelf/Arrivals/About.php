@@ -5,7 +5,7 @@ namespace App\Shelf\Arrivals;
 use KeepShare\Core\Entry\TitleLine;
 use KeepShare\Core\Fold\StandardFront;
 
-/** What a new kit is by its list, as it stands in the fields that change it. */
+/** What a new kit is by its list, with fields that change it. */
 final readonly class About
 {
     private function __construct(public string $name, public string $cards, public string $front, public string $price)

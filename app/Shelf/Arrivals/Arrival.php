@@ -2,9 +2,9 @@
 
 namespace App\Shelf\Arrivals;
 
-/** A sort of thing that can be brought to the shelf. A new sort is a class and a line in Arrivals. */
+/** A kind of thing that can be brought to the shelf. A new kind is a class and a line in Arrivals. */
 interface Arrival
 {
-    /** What would be done with it; null where it is of another sort. */
+    /** What would be done with it. Null if it is of another kind. */
     public function offer(Brought $it): ?Offer;
 }

@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Arrivals;
 
-/** All sorts of things that can be brought to the shelf; the first that knows it is asked. */
+/** All kinds of things that can be brought to the shelf. The first that recognises it is used. */
 final class Arrivals
 {
     private const ALL = [
@@ -14,7 +14,7 @@ final class Arrivals
         ListArrival::class,
     ];
 
-    /** Null where nothing is known to do with it. */
+    /** Null if nothing recognises it. */
     public static function offer(Brought $it): ?Offer
     {
         foreach (self::ALL as $arrival) {

@@ -2,10 +2,10 @@
 
 namespace App\Shelf\Arrivals;
 
-/** What was typed, pasted, dropped or chosen: a text, or how a file begins. */
+/** What was typed, pasted, dropped or chosen: a text, or the beginning of a file. */
 final readonly class Brought
 {
-    /** So much of a file tells what it is. */
+    /** This much of a file shows what it is. */
     public const MOST_LOOKED_AT = 65_536;
 
     /**
@@ -21,13 +21,13 @@ final readonly class Brought
         return $this->name !== '';
     }
 
-    /** "csv", "jpg"; empty where it has none. */
+    /** "csv", "jpg". Empty if it has none. */
     public function ending(): string
     {
         return mb_strtolower(pathinfo($this->name, PATHINFO_EXTENSION));
     }
 
-    /** The format that a JSON file says it is in, such as keepshare/kit; null where it says none. */
+    /** The format that a JSON file says it is in, such as keepshare/kit. Null if it says none. */
     public function format(): ?string
     {
         $isJson = str_starts_with(ltrim($this->start, "\u{FEFF} \r\n\t"), '{');
@@ -37,7 +37,7 @@ final readonly class Brought
             : null;
     }
 
-    /** What a JSON file says by that name, where it comes early. */
+    /** The value of a name in a JSON file, if it comes early. */
     public function says(string $name): string
     {
         $pattern = '/"'.preg_quote($name, '/').'"\s*:\s*"((?:[^"\\\\]|\\\\.)*)"/u';

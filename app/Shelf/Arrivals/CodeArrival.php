@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Arrivals;
 
-/** The code on a packing list, that the kit post knows the kit by. */
+/** The code on a packing list, by which the kit post knows the kit. */
 final class CodeArrival implements Arrival
 {
     public function offer(Brought $it): ?Offer

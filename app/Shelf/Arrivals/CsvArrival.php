@@ -6,7 +6,7 @@ use App\Shelf\Csv;
 use KeepShare\Core\Entry\CsvList;
 use KeepShare\Core\Kit\BadKit;
 
-/** A packing list as a table: which column is which is asked where its header does not say. */
+/** A packing list as a table. If its header does not say which column is which, the maker is asked. */
 final class CsvArrival implements Arrival
 {
     private const ENDINGS = ['csv', 'tsv'];

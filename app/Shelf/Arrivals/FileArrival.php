@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Arrivals;
 
-/** A file that this application has written, and says what it is. */
+/** A file that this application has written and that names its format. */
 final class FileArrival implements Arrival
 {
     public function offer(Brought $it): ?Offer
@@ -13,11 +13,11 @@ final class FileArrival implements Arrival
         $kit = $it->says('kit');
 
         return match ($it->format()) {
-            'keepshare/kit' => Offer::to('Bring it in', "A kit file$called.", '/kits', 'kit_file'),
+            'keepshare/kit' => Offer::to('Bring in the file', "A kit file$called.", '/kits', 'kit_file'),
             'keepshare/share-out' => self::ofKit('Read it', 'A share-out, to be compared.', 'share-out/read', 'share_file', $kit),
-            'keepshare/recipe' => self::ofKit('Keep the recipe', "A recipe of cards$called.", 'recipes/read', 'recipe'),
+            'keepshare/recipe' => self::ofKit('Save the recipe', "A recipe of cards$called.", 'recipes/read', 'recipe'),
             'keepshare/record' => self::ofKit('Read it', 'What is remembered of cards.', 'tally/record', 'record_file', $kit),
-            // What says no format may be meant for a kit: what is wrong with it is told then.
+            // A file without a format may be meant as a kit. Its faults are shown when it is read.
             null => str_contains($it->start, '"components"')
                 ? Offer::to('Read it as a kit', "A file that may be a kit$called.", '/kits', 'kit_file')
                 : null,

@@ -9,7 +9,7 @@ use KeepShare\Core\Entry\PackingText;
 use KeepShare\Core\Entry\ReadLine;
 use KeepShare\Core\Entry\TitleLine;
 
-/** A packing list as text, whatever it is written in. */
+/** A packing list as text, in any style. */
 final class ListArrival implements Arrival
 {
     public function offer(Brought $it): ?Offer

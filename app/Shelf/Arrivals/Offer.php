@@ -3,7 +3,7 @@
 namespace App\Shelf\Arrivals;
 
 /**
- * What would be done with what was brought, and where it is sent for that.
+ * What would be done with it, and where it is sent for that.
  *
  * @phpstan-type Choice array{
  *     does: string,

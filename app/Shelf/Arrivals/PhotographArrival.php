@@ -2,7 +2,7 @@
 
 namespace App\Shelf\Arrivals;
 
-/** A photograph: of pieces lying on a table, or of one paper. */
+/** A photograph of pieces on a table, or of one paper. */
 final class PhotographArrival implements Arrival
 {
     private const STARTS = ["\xFF\xD8\xFF", "\x89PNG", 'RIFF'];
