@@ -3,7 +3,7 @@ import { createInertiaApp, type ResolvedComponent } from '@inertiajs/svelte'
 import { mount } from 'svelte'
 import { keepStill, unwatched } from '@/lib/still'
 
-/** Each page is a part of its own, sent when it is gone to. */
+/** Each page is a script of its own, loaded when it is opened. */
 const pages = import.meta.glob<ResolvedComponent>('./*/*Page.svelte')
 
 void createInertiaApp({
@@ -18,6 +18,6 @@ void createInertiaApp({
         keepStill()
         if (el) mount(App, { target: el, props })
     },
-    // Its bar writes a style element into the page, which the content security policy refuses; Frame shows progress itself.
+    // Inertia's progress bar writes a style element, which the content security policy refuses. Frame shows progress instead.
     progress: false,
 })

@@ -1,5 +1,5 @@
 <script module lang="ts">
-    /** The piece in hand stays in hand when an act is taken back, which draws the page anew. */
+    /** The selected piece stays selected after undo, which makes the page again. */
     let inHandStill = ''
 </script>
 
@@ -65,8 +65,8 @@
     useKeys(() => [
         { key: '.', says: 'Next card', run: () => go(1) },
         { key: ',', says: 'Card before', run: () => go(-1) },
-        { key: 'n', shown: 'N', says: 'Next piece in hand', run: () => pick(1) },
-        { key: 'N', shown: 'Shift N', says: 'Piece before', run: () => pick(-1) },
+        { key: 'n', shown: 'N', says: 'Select the next piece', run: () => pick(1) },
+        { key: 'N', shown: 'Shift N', says: 'Select the piece before', run: () => pick(-1) },
         { key: 'ArrowLeft', shown: '←', says: 'The piece a mark of the ruler to the left', run: () => lay('left') },
         { key: 'ArrowRight', shown: '→', says: 'to the right', run: () => lay('right') },
         { key: 'ArrowUp', shown: '↑', says: 'up', run: () => lay('up') },
@@ -74,7 +74,7 @@
         { key: '[', says: 'Behind the next piece', run: () => lay('back') },
         { key: ']', says: 'Before the next piece', run: () => lay('forward') },
         { key: 't', shown: 'T', says: 'Tuck it further, by a mark', run: () => piece?.mayTuck && lay('tuck') },
-        { key: 'T', shown: 'Shift T', says: 'Draw it out, by a mark', run: () => piece?.mayTuck && lay('tuck', -1) },
+        { key: 'T', shown: 'Shift T', says: 'Pull it out, by a mark', run: () => piece?.mayTuck && lay('tuck', -1) },
         { key: 'r', shown: 'R', says: 'Turn it by five degrees', run: () => lay('turn') },
         { key: 'R', shown: 'Shift R', says: 'Turn it the other way', run: () => lay('turn', -1) },
         { key: 'f', shown: 'F', says: 'On foam, or flat', run: () => lay(piece?.isLifted ? 'flat' : 'lift') },
@@ -150,7 +150,7 @@
                 </p>
             </section>
             <section aria-labelledby="eye-title">
-                <h2 id="eye-title">What a practised eye sees</h2>
+                <h2 id="eye-title">Hints</h2>
                 <Findings
                     findings={inHand.findings}
                     muted={props.muted}

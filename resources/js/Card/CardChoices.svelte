@@ -5,7 +5,7 @@
     import type { CardDesign } from '@/lib/props'
     import Choose from './Choose.svelte'
 
-    /** What is chosen for the card as a whole: sketch, fold, occasion, frame, which way up, its set, notes. */
+    /** What is chosen for the whole card: sketch, fold, occasion, frame, direction, set, notes. */
     let { id, design, acts }: { id: number; design: CardDesign; acts: CardActs } = $props()
 
     const SETS = [1, 2, 3, 4, 6, 8, 12, 16, 20, 24]

@@ -26,7 +26,7 @@
     const url = $derived(`${kit.frame.url}/cards/${props.id}`)
     const acts = actsOn(() => props.id)
 
-    /** Cut from a sheet, and no part of the sketch. */
+    /** Cut from a sheet, but not a part of the sketch. */
     const besides = $derived(props.cuts.filter((cut) => cut.part === 'base' || cut.part === 'sentiment label'))
     const grouped = $derived(props.pieces.map((piece) => piece.id))
     const onTop = $derived(stuck.filter((part) => part.good && !['base', 'envelope', 'foam', ...grouped].includes(part.id)))
@@ -91,7 +91,7 @@
             <StuckList {stuck} {acts} />
         </section>
         <section aria-labelledby="findings-title">
-            <h2 id="findings-title">What a practised eye sees</h2>
+            <h2 id="findings-title">Hints</h2>
             <Findings
                 {findings}
                 muted={props.muted}
@@ -107,7 +107,7 @@
             <ol class="steps">
                 {#each props.build.steps as step (step)}<li><Measure text={step} wraps /></li>{/each}
             </ol>
-            <p><b>Not glued:</b> <Measure text={props.build.open} wraps /></p>
+            <p><b>Do not glue:</b> <Measure text={props.build.open} wraps /></p>
             <nav aria-label="Cards">
                 {#each props.cards as card (card.id)}
                     <Link href="{kit.frame.url}/cards/{card.id}" aria-current={card.id === props.id ? 'page' : undefined}

@@ -10,7 +10,7 @@
         choices: Choice[]
     }
 
-    /** Something that is chosen for the whole card; a refusal stands under it. */
+    /** Something chosen for the whole card, with its refusal below it. */
     let { acts, name, label, value, choices }: Props = $props()
 
     const fault = $derived(acts.faultAt(name, name))

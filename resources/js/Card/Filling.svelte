@@ -3,7 +3,7 @@
     import type { CardActs } from './cardActs'
     import type { SketchedPart, StuckPart } from '@/lib/props'
 
-    /** What a part is taken from, and what else could fill it; what is cut stays. */
+    /** What a part is taken from, and what else could fill it. Cut pieces stay. */
     let { part, acts }: { part: SketchedPart | StuckPart; acts: CardActs } = $props()
 
     const fault = $derived(acts.faultAt(`fill ${part.id}`, 'part'))

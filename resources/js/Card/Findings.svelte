@@ -5,7 +5,7 @@
     import TextButton from '@/parts/TextButton.svelte'
     import type { Finding } from '@/lib/props'
 
-    /** What a practised eye stops at on a card: a repair to choose, or a word why it is fine. */
+    /** The findings on a card: a repair to choose, or a reason why it is fine. */
     let {
         findings,
         muted,
@@ -26,16 +26,16 @@
     const said = (key: string): string => key.replaceAll('-', ' ')
 </script>
 
-{#if findings.length === 0}<p>Nothing to stop at.</p>{/if}
+{#if findings.length === 0}<p>No problems found.</p>{/if}
 <ul>
     {#each findings as finding (finding.check + finding.says)}
         <li class:hint={finding.isHint} class:waved={finding.why !== null}>
             <p class="says">
                 {#if finding.isHint}<Lightbulb size={18} aria-hidden="true" />{:else}<CircleAlert size={18} aria-hidden="true" />{/if}
-                <span><b>{finding.isHint ? 'A hint:' : 'Look at this:'}</b> {finding.says}</span>
+                <span><b>{finding.isHint ? 'A hint:' : 'Check this:'}</b> {finding.says}</span>
             </p>
             {#if finding.why !== null}
-                <p class="soft">Waved off: {finding.why}</p>
+                <p class="soft">Ignored: {finding.why}</p>
             {:else}
                 <p>{finding.repair}</p>
                 {#if finding.repairs.length || finding.isHint}
@@ -43,7 +43,7 @@
                         {#each finding.repairs as repair (repair.says)}
                             <Button onclick={() => onrepair(repair.does, repair.with)}>{repair.says}</Button>
                         {/each}
-                        {#if finding.isHint}<Button onclick={() => onmute(finding.check)}>No such hints in this kit</Button>{/if}
+                        {#if finding.isHint}<Button onclick={() => onmute(finding.check)}>Never show this kind for this kit</Button>{/if}
                     </p>
                 {/if}
                 <form onsubmit={(event) => (event.preventDefault(), onwave(finding.check, why[finding.check] ?? ''))}>
@@ -53,7 +53,7 @@
                         bind:value={() => why[finding.check] ?? '', (text) => (why[finding.check] = text)}
                         aria-invalid={fault?.check === finding.check}
                     />
-                    <Button type="submit">Wave it off</Button>
+                    <Button type="submit">Ignore this one</Button>
                 </form>
                 {#if fault?.check === finding.check}<p class="fault" role="alert">{fault.says}</p>{/if}
             {/if}
@@ -62,7 +62,7 @@
 </ul>
 {#each muted as check (check)}
     <p class="soft">
-        Hints about “{said(check)}” are off. <TextButton onclick={() => onmute(check)}>Switch on</TextButton>
+        Hints about “{said(check)}” are not shown. <TextButton onclick={() => onmute(check)}>Show them again</TextButton>
     </p>
 {/each}
 

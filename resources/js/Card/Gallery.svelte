@@ -2,7 +2,7 @@
     import CardFront from '@/parts/CardFront.svelte'
     import type { ArrangedCard, Goods } from '@/lib/props'
 
-    /** All cards side by side; one of them is in hand. */
+    /** All cards side by side. One of them is selected. */
     let { cards, goods, inHand, onpick }: { cards: ArrangedCard[]; goods: Goods; inHand: number; onpick: (id: number) => void } = $props()
 
     let list: HTMLElement | undefined = $state()

@@ -3,7 +3,7 @@
     import type { CardActs } from './cardActs'
     import type { GuideLine } from '@/lib/props'
 
-    /** Every measure of a part, to be typed or moved by marks. */
+    /** Every measure of a part, to be typed or changed by marks. */
     let { part, acts }: { part: GuideLine; acts: CardActs } = $props()
 
     const place = (measure: string): string => `${part.id} ${measure}`

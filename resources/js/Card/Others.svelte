@@ -6,7 +6,7 @@
     interface Props {
         others: OtherArrangement[]
         goods: Goods
-        /** Some of the pieces are on the card already. */
+        /** Some of the pieces are already glued on the card. */
         isGlued: boolean
         onpick: (key: string) => void
     }
@@ -21,7 +21,7 @@
 {#if others.length === 0}
     <p>
         {isGlued
-            ? 'What is glued on stays where it is. To arrange it anew, take its steps back on Make first.'
+            ? 'What is glued on stays where it is. To arrange it again, take its steps back on Make first.'
             : 'These pieces have no other arrangement. Add one, or leave one off, and others come.'}
     </p>
 {/if}

@@ -21,10 +21,10 @@
         acts: CardActs
     }
 
-    /** The parts of the card that are cut, each with its size, what it is taken from and its measures. */
+    /** The parts of the card that are cut, with their size, what they are taken from and their measures. */
     let { card, parts, cuts, folded, guides, inside, acts }: Props = $props()
 
-    /** What lies in all kits and the stash and is large enough for a part. */
+    /** Everything in all kits and the stash that is large enough for a part. */
     const scrapsFor = (part: SketchedPart): string =>
         `${kit.frame.url}/keep/scraps?${new URLSearchParams({ find: `anything ${part.size}`, part: `${card}/${part.id}` })}`
 </script>
@@ -35,7 +35,7 @@
             <b class="size"><Measure text={part.size} /></b>
             <div>
                 <p>
-                    <b>{part.name}</b> <span class="soft">{part.shown} % shows</span>
+                    <b>{part.name}</b> <span class="soft">{part.shown} % stays visible</span>
                     {#if !part.isCut && !part.size.includes('≈')}<Link href={scrapsFor(part)}
                             >find a scrap<span class="sr-only"> for the {part.name}</span></Link
                         >{/if}

@@ -9,12 +9,12 @@
         onswap: () => void
     }
 
-    /** Where the piece in hand lies, from two edges, and what can be done with it. */
+    /** Where the selected piece lies, from two edges, and what can be done with it. */
     let { piece, ondo, onswap }: Props = $props()
 </script>
 
 <div class="where" aria-live="polite">
-    <p class="in-hand">In hand: the {piece.part}, {piece.name}</p>
+    <p class="in-hand">Selected: the {piece.part}, {piece.name}</p>
     <p class="large"><Measure text={piece.left} /> <small>from the left edge to its middle</small></p>
     <p class="large"><Measure text={piece.below} /> <small>from the lower edge to its middle</small></p>
     <p class="soft">{piece.lies}{piece.of ? ` · ${piece.of}` : ''}</p>
@@ -28,9 +28,9 @@
         <Button also="by a mark" key="↑" onclick={() => ondo('up')}>up</Button>
         <Button also="by a mark" key="↓" onclick={() => ondo('down')}>down</Button>
     </div>
-    <div class="acts" role="group" aria-label="Lay the {piece.name}">
-        <Button key="[" onclick={() => ondo('back')}>Back</Button>
-        <Button key="]" onclick={() => ondo('forward')}>Forward</Button>
+    <div class="acts" role="group" aria-label="Turn the {piece.name}">
+        <Button key="[" onclick={() => ondo('back')}>Send back</Button>
+        <Button key="]" onclick={() => ondo('forward')}>Bring forward</Button>
         {#if piece.mayTuck}
             <Button key="T" onclick={() => ondo('tuck')}>Tuck more</Button>
             <Button key="Shift T" onclick={() => ondo('tuck', -1)}>less</Button>

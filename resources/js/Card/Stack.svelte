@@ -6,7 +6,7 @@
 
     interface Props {
         stack: StackLayer[]
-        /** Of its group, from the bottom up. */
+        /** The pieces of its group, from the bottom up. */
         pieces?: StackPiece[]
         width: number
         stuck?: { name: string; good: string | null }[]
@@ -55,7 +55,7 @@
                 </g>
             </svg>
             <span>
-                <b>{layer.name}</b>{layer.foam ? ` on ${layer.foam === 1 ? 'foam' : `${layer.foam} layers of foam`}` : ''}, {layer.height} up<br
+                <b>{layer.name}</b>{layer.foam ? ` on ${layer.foam === 1 ? 'foam' : `${layer.foam} layers of foam`}` : ''}, {layer.height} high<br
                 />
                 <small><Measure text={layer.reveal} wraps /></small>
             </span>

@@ -6,7 +6,7 @@
     import type { StuckPart } from '@/lib/props'
     import Filling from './Filling.svelte'
 
-    /** What is stuck on, the base and the envelope; where some of it is counted, one more or one fewer. */
+    /** What is stuck on, the base and the envelope, with one more or one fewer of what is counted. */
     let { stuck, acts }: { stuck: StuckPart[]; acts: CardActs } = $props()
 
     const more = (part: StuckPart, by: number): void => acts.act('quantity', { part: part.id, more: by })

@@ -3,7 +3,7 @@
     import type { CardActs } from './cardActs'
     import type { SketchedPart } from '@/lib/props'
 
-    /** What is done to a part before it is glued: chosen one after the other, each with the tool it is done with. */
+    /** What is done to a part before it is glued: treatments one after the other, each with its tool. */
     let { part, acts }: { part: SketchedPart; acts: CardActs } = $props()
 
     const place = $derived(`treat ${part.id}`)

@@ -1,10 +1,10 @@
 import { kit } from '@/lib/kit'
 import { sender, type Data } from '@/lib/send.svelte'
 
-/** What can be done to one card, and where in its page a refusal of it belongs. */
+/** What can be done to one card, and where on its page a refusal is shown. */
 export interface CardActs {
     act: (name: string, data?: Data, at?: string) => void
-    /** What is wrong with a field, where the last act was at this place. */
+    /** The fault of a field, if the last act was at this place. */
     faultAt: (at: string, field: string) => string | null
     fill: (part: string, filling: string) => void
 }

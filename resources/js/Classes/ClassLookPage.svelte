@@ -78,13 +78,13 @@
             {/each}
         </section>
         <section aria-labelledby="cuts-title">
-            <h2 id="cuts-title">Cuts by the setting of the guide</h2>
+            <h2 id="cuts-title">Cuts, by the setting of the guide</h2>
             <ul class="settings">
                 {#each settings as one (one.at)}
                     <li><b><Measure text={one.at} /></b> {one.cuts} {one.cuts === 1 ? 'time' : 'times'}</li>
                 {/each}
             </ul>
-            <h2>By the clock</h2>
+            <h2>Timetable</h2>
             <table>
                 <tbody>
                     {#each clock as moment, i (i)}
@@ -94,7 +94,7 @@
                             <td class="soft">{moment.tool}</td>
                         </tr>
                     {:else}
-                        <tr><td class="soft">All is done beforehand.</td></tr>
+                        <tr><td class="soft">Everything is done beforehand.</td></tr>
                     {/each}
                 </tbody>
             </table>

@@ -65,13 +65,13 @@
             <h1>{name}: bag {bag} of {people}</h1>
             <p role="status">
                 {own?.packed ?? 0} of {all} in this bag; {ready} of {people} bags are packed.
-                {#if own?.lost}This bag was lost and is made up again.{/if}
+                {#if own?.lost}This bag was lost. Pack it again.{/if}
             </p>
         </div>
         <div class="acts">
-            <Button main key="A" onclick={whole}>{(own?.packed ?? 0) < all ? 'All of it is in' : 'Empty it'}</Button>
+            <Button main key="A" onclick={whole}>{(own?.packed ?? 0) < all ? 'Mark all as packed' : 'Unpack the bag'}</Button>
             <Button key="O" onclick={next}>Next open bag</Button>
-            <Button key="X" onclick={() => sender.send(`class/${id}/lost`, { bag })}>Lost or spoiled</Button>
+            <Button key="X" onclick={() => sender.send(`class/${id}/lost`, { bag })}>Mark the bag as lost</Button>
             <Button href="{url}/look">The plan</Button>
         </div>
     </div>
@@ -110,10 +110,10 @@
                 {/each}
             </section>
         {:else}
-            <p>Nothing goes into the bags: the cards of this class are gone. Prepare it anew.</p>
+            <p>Nothing goes into the bags: the cards of this class are gone. Prepare the class again.</p>
         {/each}
     </div>
-    <p class="foot">The figure at the end of a line says in how many bags it lies; press it when it has gone into all of them.</p>
+    <p class="foot">The figure at the end of a line says in how many bags it lies. Press it when it is in all of them.</p>
 </Frame>
 
 <style>

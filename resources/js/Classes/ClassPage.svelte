@@ -34,8 +34,8 @@
             <h1 id="classes-title">Classes</h1>
             {#if classes.length === 0}
                 <p class="soft">
-                    None yet. Choose the cards, or a recipe, and how many people come: what each gets in the bag, what is done beforehand,
-                    the cuts by their setting and what to buy are worked out.
+                    There are no classes yet. Choose the cards, or a recipe, and how many people come. This works out each bag, what to do
+                    beforehand, the cuts and what to buy.
                 </p>
             {/if}
             <ul>
@@ -49,7 +49,7 @@
                             <Button main href="{frame.url}/class/{one.id}/pack">Pack the bags</Button>
                             <Button href="{frame.url}/class/{one.id}/look">The plan</Button>
                             <Button also=": {one.name}" onclick={() => sender.send(`class/${one.id}`, {}, { method: 'delete' })}
-                                >Drop it</Button
+                                >Delete the class</Button
                             >
                         </div>
                     </li>
@@ -92,7 +92,7 @@
                 <ChooseCards cards={choices} bind:left />
             {/if}
             {#if kit.errors['cards']}<p class="fault" role="alert">{kit.errors['cards']}</p>{/if}
-            <Button main type="submit" key="Enter">Prepare it</Button>
+            <Button main type="submit" key="Enter">Prepare the class</Button>
         </form>
     </div>
 </Frame>

@@ -6,7 +6,7 @@
     import { kit } from '@/lib/kit'
     import type { Bag } from '@/lib/props'
 
-    /** The numbered bags, one a card, as they fill with pieces; a piece that turned out wrong is taken out again. */
+    /** The numbered bags, one a card, and the pieces in them. A piece that turned out wrong can be marked as spoiled. */
     let { bags, onspoiled, onprint }: { bags: Bag[]; onspoiled: (taking: number) => void; onprint: () => void } = $props()
 
     const all = $derived(bags.reduce((sum, bag) => sum + bag.all, 0))
@@ -26,7 +26,7 @@
                     <p class="piece">
                         <span>{piece.part}, <Measure text={piece.size} /></span>
                         <TextButton onclick={() => onspoiled(piece.id)}
-                            >spoiled<span class="sr-only">: {piece.part} of card {bag.number}</span></TextButton
+                            >Mark as spoiled<span class="sr-only">: {piece.part} of card {bag.number}</span></TextButton
                         >
                     </p>
                 {/each}

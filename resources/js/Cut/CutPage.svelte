@@ -27,7 +27,7 @@
     const bag = $derived(bags.find((one) => one.card === card))
     const mayCut = $derived(!!sheet && !sheet.isCut && !proposal)
 
-    // The eye may look ahead; what is recorded is the first cut of the part in hand.
+    // The maker may look at later cuts. What is recorded is the first cut of the part.
     let looked = $state(0)
     const at = $derived(Math.min(looked, (sheet?.cuts.length ?? 1) - 1))
     let isWrong = $state(false)
@@ -49,7 +49,7 @@
         if (sheet && mayCut) sender.send(card === null ? `cut/${sheet.id}` : `cut/${sheet.id}/for/${card}`)
     }
 
-    /** Pressed while the cut before is being recorded: done as soon as that is, of the part that is in hand then. */
+    /** Pressed while the cut before is being recorded: it is sent as soon as that is done. */
     let isWaiting = false
     function cutOnce(): void {
         if (isWaiting) return
@@ -68,7 +68,7 @@
     const leave = (): void => router.get(url)
 
     function cutFor(chosen: string): void {
-        // The keys of the table work again as soon as a card is chosen.
+        // The keys of the page work again as soon as a card is chosen.
         chooser?.blur()
         ask(chosen ? { card: chosen } : {})
     }
@@ -81,13 +81,13 @@
 
     poll('better', () => better.search !== null)
 
-    hold(() => (proposal ? 'A new plan is proposed: accept it with A, or leave the plan as it was with Esc.' : null))
+    hold(() => (proposal ? 'A new plan is proposed. Press A to accept it, or Esc to keep the old plan.' : null))
 
     useKeys(() => [
         ...(proposal
             ? [
                   { key: 'a', shown: 'A', says: 'Accept the new plan', run: accept },
-                  { key: 'Escape', shown: 'Esc', says: 'Leave the plan as it was', run: leave },
+                  { key: 'Escape', shown: 'Esc', says: 'Keep the old plan', run: leave },
               ]
             : [
                   { key: 'b', shown: 'B', says: 'Cut for one card only', run: () => chooser?.focus() },
@@ -96,9 +96,9 @@
               ]),
         ...(mayCut
             ? [
-                  { key: 'd', shown: 'D', says: 'This cut is done', run: cutOnce },
-                  { key: 'c', shown: 'C', says: 'All of this sheet is cut, or all that the chosen card needs of it', run: markCut },
-                  { key: 'w', shown: 'W', says: 'That went wrong', run: () => (isWrong = !isWrong) },
+                  { key: 'd', shown: 'D', says: 'Mark the cut as done', run: cutOnce },
+                  { key: 'c', shown: 'C', says: 'Mark the sheet as cut, or all of it that the chosen card needs', run: markCut },
+                  { key: 'w', shown: 'W', says: 'Report a mistake', run: () => (isWrong = !isWrong) },
               ]
             : []),
         { key: 'ArrowRight', shown: '→', says: 'Look at the next cut', run: () => look(at + 1) },
@@ -116,9 +116,7 @@
     {:else if !sheet}
         <Empty title={hasCards ? 'No sheet has to be cut' : 'Nothing to cut yet'}>
             <p>
-                {hasCards
-                    ? 'The cards take no papers.'
-                    : 'When cards are shared out, every sheet they need is laid out here with its cuts in order.'}
+                {hasCards ? 'The cards take no papers.' : 'Share the kit out first. Then every sheet is drawn here with its cuts in order.'}
             </p>
             <Button main onclick={() => router.visit(`${kit.frame.url}/share-out`)}>Go to Share out</Button>
         </Empty>
@@ -143,7 +141,7 @@
             <section aria-labelledby="sheet-title">
                 <h1 id="sheet-title">{sheet.name}, <Measure text={sheet.which} /></h1>
                 <p class="soft">
-                    {sheet.isPart ? 'The part in hand, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(
+                    {sheet.isPart ? 'The part you are cutting, ' : ''}<Measure text="{sheet.measure}, to scale" /> · print side up · {count(
                         sheet.left,
                         'cut',
                     )}{sheet.left === sheet.all ? '' : ' left'}, {count(sheet.settings, 'setting')} of the guide
@@ -172,12 +170,12 @@
                 {:else if sheet.cuts.length}
                     <CutSteps {sheet} {at} choose={look} />
                     <div class="acts">
-                        <Button main key="D" disabled={sender.isBusy} onclick={cutOnce}>This cut is done</Button>
+                        <Button main key="D" disabled={sender.isBusy} onclick={cutOnce}>Mark the cut as done</Button>
                         <Button key="C" disabled={sender.isBusy} onclick={markCut}>
-                            {bag ? `All for card ${bag.number} is cut` : 'Sheet is cut'}
+                            {bag ? `Mark all for card ${bag.number} as cut` : 'Mark the sheet as cut'}
                         </Button>
                         <Button disabled={sender.isBusy} onclick={() => sender.send(`cut/${sheet.id}/motor`)}>To the motor cutter</Button>
-                        <Button key="W" aria-expanded={isWrong} onclick={() => (isWrong = !isWrong)}>That went wrong</Button>
+                        <Button key="W" aria-expanded={isWrong} onclick={() => (isWrong = !isWrong)}>Report a mistake</Button>
                     </div>
                     {#if isWrong}
                         <WentWrong
@@ -191,7 +189,7 @@
                 {:else}
                     <h2>No cut needed</h2>
                     <p>The whole sheet is one piece.</p>
-                    <Button main key="C" disabled={sender.isBusy} onclick={markCut}>Sheet is taken</Button>
+                    <Button main key="C" disabled={sender.isBusy} onclick={markCut}>Mark the sheet as taken</Button>
                 {/if}
                 <p class="caution">
                     <b>Blade:</b> fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer’s own
@@ -260,7 +258,7 @@
         font-size: var(--small);
     }
 
-    /* A tablet held upright: the sheets above, the drawing as wide as it can be. */
+    /* A tablet held upright: the sheets above, and the drawing as wide as possible. */
     @media (width < 62rem) {
         .place {
             grid-template-columns: minmax(0, 1fr) 18rem;
@@ -274,7 +272,7 @@
         }
     }
 
-    /* On a phone, held in one hand beside the trimmer: the setting of the guide, the sheet, and what is done under the thumb. */
+    /* On a phone in one hand beside the trimmer: the setting of the guide, the sheet, and the buttons under the thumb. */
     @media (width < 48rem) {
         .place {
             display: flex;

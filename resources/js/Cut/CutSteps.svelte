@@ -2,14 +2,14 @@
     import Measure from '@/parts/Measure.svelte'
     import type { SheetInHand } from '@/lib/props'
 
-    /** The guide for the cut that is looked at, what it frees, and all cuts of the part in hand in order. */
+    /** The setting of the guide for the viewed cut, what it frees, and all cuts of the part in order. */
     let { sheet, at, choose }: { sheet: SheetInHand; at: number; choose: (cut: number) => void } = $props()
 
     const cut = $derived(sheet.cuts[at])
 </script>
 
 {#if cut}
-    <p class="soft">Cut {cut.number} of {sheet.all} · in hand: the part <Measure text={cut.inHand} /></p>
+    <p class="soft">Cut {cut.number} of {sheet.all} · cut the part <Measure text={cut.inHand} /></p>
     <h2>{cut.turn ? 'Turn a quarter. ' : ''}Guide at</h2>
     <p class="figure"><Measure text={cut.at} /><span>{cut.unit}</span></p>
     <p>from the {cut.from} edge as drawn.</p>

@@ -5,14 +5,14 @@
 
     interface Props {
         sheets: SheetEntry[]
-        /** Where one card alone is cut for. */
+        /** Set if only the pieces of one card are cut. */
         bag: Bag | undefined
         bound: CutBound
-        /** None where a plan is only proposed. */
+        /** Missing while a plan is only proposed. */
         better: BetterCut | null
     }
 
-    /** How far the cutting is, how near the plan is to the fewest sheets, and the search for a better one. */
+    /** How many cuts are made, how near the plan is to the fewest sheets, and the search for a better one. */
     let { sheets, bag, bound, better }: Props = $props()
 
     const done = $derived(sheets.filter((entry) => entry.isCut).length)
@@ -25,7 +25,7 @@
     {:else}
         <strong>{done} of {sheets.length} cut.</strong>
         {bound.opened === bound.least
-            ? `${bound.opened} whole sheets opened, the least there can be.`
+            ? `${bound.opened} whole sheets cut into. No plan needs fewer.`
             : `${bound.opened} whole sheets opened; at least ${bound.least} are needed.`}
     {/if}
 </p>
@@ -37,7 +37,7 @@
 {:else if better?.said}
     <p role="status">{better.said}</p>
 {:else if better && !bag && bound.opened !== bound.least}
-    <p><TextButton onclick={() => sender.send('cut/better')}>Look longer for a better plan</TextButton></p>
+    <p><TextButton onclick={() => sender.send('cut/better')}>Search longer for a better plan</TextButton></p>
 {/if}
 
 <style>

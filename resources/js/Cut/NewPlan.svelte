@@ -13,10 +13,10 @@
     <ul>
         {#each proposal.says as line (line)}<li><Measure text={line} wraps /></li>{/each}
     </ul>
-    <p class="soft">What is done is not touched. The sheets on the left and in the middle are as they would be.</p>
+    <p class="soft">Cuts already made stay. The sheets on the left and in the middle show the new plan.</p>
     <p class="acts">
-        <Button main key="A" {disabled} onclick={onaccept}>Accept it</Button>
-        <Button key="Esc" {disabled} onclick={onleave}>Leave it as it was</Button>
+        <Button main key="A" {disabled} onclick={onaccept}>Accept the plan</Button>
+        <Button key="Esc" {disabled} onclick={onleave}>Keep the old plan</Button>
     </p>
 </div>
 

@@ -14,7 +14,7 @@
         component: string
         parts: PartOfSheet[]
         cuts: Line[]
-        /** The cut in hand, counted from 0; none when the sheet is cut already. */
+        /** The viewed cut, counted from 0. Missing if the sheet is already cut. */
         current: number | null
         directional: boolean
         blemishes?: Box[]
@@ -26,11 +26,11 @@
 
     let room = $state({ width: 600, height: 560 })
     const MARGIN = 34
-    /** A room that is too small for the margins is not too small for the sheet. */
+    /** Room that is too small for the margins may still be large enough for the sheet. */
     const inside = (side: number): number => Math.max(MARGIN, side - 2 * MARGIN)
     const scale = $derived(Math.min(inside(room.width) / mm(size.width), inside(room.height) / mm(size.height)))
     const px = (units: number): number => mm(units) * scale
-    /** Where the number of a cut sits: just outside the sheet, or on the edge of the part in hand. */
+    /** Where the number of a cut is drawn: just outside the sheet, or on the edge of the part. */
     const badge = ({ line }: Line): { x: number; y: number } =>
         line.x1 === line.x2
             ? { x: px(line.x1), y: px(line.y1) - (line.y1 === 0 ? 18 : 0) }
@@ -198,7 +198,7 @@
         cursor: pointer;
     }
 
-    /* Smaller than what answers to a finger. */
+    /* Smaller than a finger can press. */
     button::before {
         position: absolute;
         z-index: -1;

@@ -6,7 +6,7 @@
     import { smallFill } from '@/lib/surfaces'
     import type { SheetEntry } from '@/lib/props'
 
-    /** The sheets in the order in which they are cut; the one in hand is marked. */
+    /** The sheets in the order in which they are cut. The present one is marked. */
     let { sheets, current, card }: { sheets: SheetEntry[]; current: number; card: number | null } = $props()
 
     const state = (entry: SheetEntry): string => (entry.isCut ? ', cut' : entry.isBegun ? ', begun' : '')

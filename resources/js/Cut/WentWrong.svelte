@@ -2,7 +2,7 @@
     import Button from '@/parts/Button.svelte'
 
     interface Props {
-        /** The cut in hand: its number and where it should have gone. */
+        /** The present cut: its number and where it should have gone. */
         cut: { number: number; at: string } | undefined
         unit: string
         errors: Record<string, string>
@@ -10,7 +10,7 @@
         onask: (data: Record<string, string>) => void
     }
 
-    /** What happened to the part in hand; the new plan is shown before anything is recorded. */
+    /** What happened to the part. The new plan is shown before anything is recorded. */
     let { cut, unit, errors, disabled, onask }: Props = $props()
 
     let what = $state('cut')
@@ -28,7 +28,7 @@
 
 <form onsubmit={ask} novalidate>
     <fieldset>
-        <legend>What happened to the part in hand?</legend>
+        <legend>What happened to the part you are cutting?</legend>
         {#each Object.entries(says) as [key, label] (key)}
             <label class="choice"><input type="radio" name="what" value={key} bind:group={what} /> {label}</label>
         {/each}

@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import type { DrawnArrangement } from '@/lib/props'
 
-    /** An arrangement with pieces of usual sizes, as outlines; fits itself into a square of side pixels. */
+    /** An arrangement with pieces of usual sizes, as outlines. It fits a square of side pixels. */
     let { drawn, side }: { drawn: DrawnArrangement; side: number } = $props()
 
     const width = $derived(mm(drawn.front.width))

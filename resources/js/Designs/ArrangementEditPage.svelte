@@ -37,8 +37,8 @@
         <Fault {desk} place="name" />
     </div>
     <p class="soft">
-        From the bottom up. A measure is a length such as 1/4 or 6 mm, or a share such as 1/3 of it. Nothing is a place by itself: each is
-        measured from the front, the panel, the places of the sketch, or another piece.
+        List the places from the bottom up. A measure is a length such as 1/4 or 6 mm, or a share such as 1/3 of it. Each place is measured
+        from the front, the panel, a place of the sketch or another piece.
     </p>
     <Fault {desk} place="spots" />
     <ul>

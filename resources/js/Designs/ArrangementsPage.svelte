@@ -46,7 +46,7 @@
     <h2>{chosen.name}</h2>
     {#if chosen.fault}<p class="fault" role="alert">{chosen.fault}</p>{/if}
     <ArrangementDrawing drawn={chosen} side={260} />
-    <p class="soft">From the bottom up. What a card has no piece for is left out, and the group closes up.</p>
+    <p class="soft">From the bottom up. A place for which a card has no piece is left out, and the other pieces move together.</p>
     <ol>
         {#each lines as line (line.name)}
             <li><b>{line.name}</b> <Measure text={line.says} wraps /></li>
@@ -55,7 +55,7 @@
     <div class="acts">
         <Button main key="C" href={copyUrl}>{own === null ? 'Copy and change' : 'Change it'}</Button>
         {#if own !== null}
-            <Button onclick={() => sender.send(`arrangements/${own}`, {}, { method: 'delete' })}>Throw it away</Button>
+            <Button onclick={() => sender.send(`arrangements/${own}`, {}, { method: 'delete' })}>Delete the arrangement</Button>
         {/if}
     </div>
 {/snippet}
@@ -66,7 +66,7 @@
             <div class="head">
                 <h1 id="shelf-title">{count} arrangements on <Measure text={front.label} /></h1>
                 <FrontPicker {front} onpick={show} />
-                <Button href="{url}/new">Write one</Button>
+                <Button href="{url}/new">Write an arrangement</Button>
             </div>
             {#each families as family (family.name)}
                 <h2>{family.name}</h2>

@@ -2,16 +2,16 @@
     import type { Snippet } from 'svelte'
 
     interface Props {
-        /** What the side is, for a screen reader. */
+        /** The name of the side, for a screen reader. */
         about: string
         aside: Snippet
         children: Snippet
         width?: string
-        /** Where there is no room beside, it stands above. */
+        /** Without room beside it, it stands above. */
         isFirst?: boolean
     }
 
-    /** A page with what is looked at beside it, which stays in sight. */
+    /** A page with a drawing beside it that stays in sight. */
     let { about, aside, children, width = '21rem', isFirst = false }: Props = $props()
 </script>
 

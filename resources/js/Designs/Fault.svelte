@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Desk } from './desk.svelte'
 
-    /** What is wrong at a place of what is written. */
+    /** The fault at a place of what is written. */
     let { desk, place }: { desk: Desk; place: string } = $props()
 </script>
 

@@ -93,8 +93,8 @@
                 </p>
             {/each}
             <p class="soft">
-                Cardstock folds cleanest along its grain: bend the sheet both ways, and lay the score the way it bends more easily. Blades:
-                cut away from the fingers, close and cap; the makers' own instructions come first.
+                Cardstock folds cleanest along its grain. Bend the sheet both ways, and score it the way it bends more easily. Cut away from
+                your fingers, and close or cap the blade. The makers’ own instructions come first.
             </p>
         </section>
     </div>

@@ -6,7 +6,7 @@
     import Button from '@/parts/Button.svelte'
     import type { ChosenFront } from '@/lib/props'
 
-    /** The front that is looked at: that of the kit, one with a name, or any other size; upright or lying. */
+    /** The front that is shown: that of the kit, one with a name, or any other size, upright or lying. */
     let { front, onpick }: { front: ChosenFront; onpick: (query: FrontQuery) => void } = $props()
 
     let key = $derived(front.key)

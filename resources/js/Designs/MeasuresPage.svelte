@@ -13,14 +13,14 @@
 
     const frame = $derived(kit.frame)
     let now = $state(untrack(() => ({ ...typed })))
-    /** The last ladder that could be worked out stays while what is typed cannot be read. */
+    /** The last valid ladder stays while what is typed cannot be read. */
     let last = $state.raw(untrack(() => layers))
     $effect(() => {
         if (layers.length) last = layers
     })
     const scale = $derived(last[0] ? 230 / Math.max(mm(last[0].width), mm(last[0].height)) : 1)
 
-    /** One layer made wider or narrower: its reveal changes, and those on it follow. */
+    /** One layer made wider or narrower: its reveal changes, and the layers on it follow. */
     function change(layer: number, layerWidth: string): void {
         router.get(
             `${frame.url}/measures`,
@@ -135,7 +135,7 @@
                 </table>
             </Wide>
             <p class="soft">
-                Cardstock folds cleanest along its grain: bend the sheet both ways, and lay the score the way it bends more easily.
+                Cardstock folds cleanest along its grain. Bend the sheet both ways, and score it the way it bends more easily.
             </p>
         </section>
     </div>

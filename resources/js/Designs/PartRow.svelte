@@ -13,7 +13,7 @@
         roles: Choice[]
     }
 
-    /** A part of the sketch as it is written: its name, what it is, how it lies, its form. */
+    /** A part of the sketch that is being written: its name, what it is, how it lies, its form. */
     let { desk, part, n, roles }: Props = $props()
 
     const place = $derived(`parts.${n}`)

@@ -11,7 +11,7 @@
         about: string
     }
 
-    /** The options and measures that a kind of relation, form or place has. */
+    /** The options and measures of a kind of relation, form or place. */
     let { desk, ruled, kinds, place, about }: Props = $props()
 
     const kind = $derived(kinds.find((one) => one.key === ruled.kind))

@@ -33,7 +33,7 @@
     {#snippet below()}
         <ol>
             {#each desk.last.lines as line (line.name)}
-                <li><b class="size"><Measure text={line.size} /></b> {line.name} <small>{line.shown} % shows</small></li>
+                <li><b class="size"><Measure text={line.size} /></b> {line.name} <small>{line.shown} % stays visible</small></li>
             {/each}
         </ol>
     {/snippet}
@@ -61,8 +61,9 @@
         <Fault {desk} place="name" /><Fault {desk} place="minutes" />
     </div>
     <p class="soft">
-        From the base up. A measure is a length such as 1/8 or 3 mm, a length for either ruler such as 1/8 in; 3 mm, or a share such as 5/8
-        of it. One that may give where paper is short says by how many marks of the ruler, the leanest first: 1 in, gives -2 to 4.
+        List the parts from the base up. A measure is a length such as 1/8 or 3 mm, or a share such as 5/8 of it. For either ruler write
+        both: 1/8 in; 3 mm. A measure may change where paper is short. Say by how many marks of the ruler, smallest first: 1 in, gives -2 to
+        4.
     </p>
     <Fault {desk} place="parts" />
     <ul bind:this={rows}>

@@ -40,7 +40,7 @@
         { key: 'ArrowLeft', shown: '←', says: 'Sketch before', run: () => go(-1) },
         { key: 'l', shown: 'L', says: 'Upright or lying', run: () => show({ lying: front.isLying ? 0 : 1 }) },
         { key: 'c', shown: 'C', says: 'Framed, or covered to the edge', run: () => show({ covered: isCovered ? 0 : 1 }) },
-        { key: 'x', shown: 'X', says: 'Share cards out on this sketch, or leave it alone', run: enable },
+        { key: 'x', shown: 'X', says: 'Use this sketch in share-outs, or do not', run: enable },
         { key: 'd', shown: 'D', says: 'Copy the sketch and change it', run: () => router.visit(copyUrl) },
     ])
 
@@ -60,7 +60,7 @@
                 <Button key="C" aria-pressed={isCovered} onclick={() => show({ covered: isCovered ? 0 : 1 })}
                     >{isCovered ? 'Covered to the edge' : 'Framed'}</Button
                 >
-                <Button href="{frame.url}/sketches/new">Write one</Button>
+                <Button href="{frame.url}/sketches/new">Write a sketch</Button>
             </div>
             <ul>
                 {#each shelf as sketch (sketch.key)}
@@ -74,7 +74,7 @@
                             <b>{sketch.name}</b>
                             <span
                                 >{sketch.fault ??
-                                    `${sketch.parts.length} parts, about ${sketch.minutes} min${off.includes(sketch.key) ? ' · left alone' : ''}`}</span
+                                    `${sketch.parts.length} parts, about ${sketch.minutes} min${off.includes(sketch.key) ? ' · not used' : ''}`}</span
                             >
                         </button>
                     </li>
@@ -83,7 +83,7 @@
         </section>
         <aside aria-label={chosen.name}>
             <h2>{chosen.name}</h2>
-            <Button key="X" aria-pressed={!isOff} onclick={enable}>{isOff ? 'Share-outs leave it alone' : 'Share-outs use it'}</Button>
+            <Button key="X" onclick={enable}>{isOff ? 'Use it in share-outs' : 'Do not use it in share-outs'}</Button>
             {#if chosen.fault}<p class="fault" role="alert"><Measure text={chosen.fault} /></p>{/if}
             <div class="drawn">
                 <SketchDrawing drawn={chosen} side={240} />
@@ -105,9 +105,10 @@
                         <p class="size"><Measure text={line.size} /> <small>{frame.unit}</small></p>
                         <p>
                             <b>{line.name}</b>, {line.from}<br />
-                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' shows round it'}; {line.shown} % of it shows.
+                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' shows round it'}; {line.shown} % of it stays
+                            visible.
                             {#if line.form}<br />{line.form}{/if}
-                            <br />wants {line.wants}; {line.turns ? 'may be turned' : 'a print with an up must stand'}{line.height
+                            <br />wants {line.wants}; {line.turns ? 'may be turned' : 'a directional print must stand upright'}{line.height
                                 ? `; lies ${line.height} up`
                                 : ''}
                             {#if line.spare}<br />The middle <Measure text={line.spare} /> can be cut out and used: no one sees it.{/if}
@@ -118,7 +119,7 @@
             {#if on.inside}<p>Inside, a panel to write on: <Measure text={on.inside} />.</p>{/if}
             <div class="acts">
                 <Button key="D" href={copyUrl}>{own === null ? 'Copy and change it' : 'Change it'}</Button>
-                {#if own !== null}<Button onclick={throwAway}>Throw it away</Button>{/if}
+                {#if own !== null}<Button onclick={throwAway}>Delete the sketch</Button>{/if}
             </div>
             <p class="soft">
                 Hatched: patterned paper, busy or calm. Pale: a calm paper or a label. Grey: cardstock. Dashed: where the picture and the

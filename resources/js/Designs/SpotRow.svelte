@@ -5,7 +5,7 @@
     import type { ArrangementDesk } from './arrangementDesk.svelte'
     import type { WrittenSpot } from '@/lib/props'
 
-    /** A place of the arrangement as it is written: what stands there, how it is measured and from what. */
+    /** A place of the arrangement that is being written: what stands there, how it is measured and from what. */
     let { desk, spot, n }: { desk: ArrangementDesk; spot: WrittenSpot; n: number } = $props()
 
     const place = $derived(`spots.${n}`)

@@ -9,19 +9,19 @@
 
     interface Props {
         desk: Desk
-        /** Of what is changed; null for what is new. */
+        /** The key of what is changed. Null for something new. */
         id: number | null
         /** What is written, with its article. */
         what: 'a sketch' | 'an arrangement'
-        /** Where all of its kind are. */
+        /** The address of all of its kind. */
         back: string
         drawing: Snippet
-        /** What stands below the drawing. */
+        /** The text below the drawing. */
         below?: Snippet
         children: Snippet
     }
 
-    /** Where the maker writes what share-outs use, with its drawing on a front beside it. */
+    /** Where the maker writes a sketch or an arrangement, with its drawing on a front beside it. */
     let { desk, id, what, back, drawing, below, children }: Props = $props()
 
     const the = $derived(what.replace(/^an? /, 'the '))
@@ -36,11 +36,13 @@
 {#snippet aside()}
     <div class="row">
         <Button main key="K" onclick={keep}>Keep {the}</Button>
-        <Button href={back}>Leave it</Button>
+        <Button href={back}>Cancel</Button>
     </div>
     <div class="row"><FrontPicker front={desk.front} onpick={(query) => desk.pick(query)} /></div>
     {@render drawing()}
-    {#if Object.keys(desk.faults).length}<p class="fault" role="status">This is the last drawing that could be made.</p>{/if}
+    {#if Object.keys(desk.faults).length}<p class="fault" role="status">
+            As written it cannot be drawn. The drawing shows it as it was before.
+        </p>{/if}
     {@render below?.()}
 {/snippet}
 

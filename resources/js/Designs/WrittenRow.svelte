@@ -8,7 +8,7 @@
 
     interface Props {
         desk: Desk
-        /** Which row it is, and where its faults are. */
+        /** Its row number, and the place of its faults. */
         n: number
         place: string
         name: string
@@ -16,7 +16,7 @@
         children: Snippet
     }
 
-    /** One of the rows that a sketch or an arrangement is written in: it moves among them, and is taken out. */
+    /** One row of a sketch or an arrangement that is being written. It can be moved and removed. */
     let { desk, n, place, name, head, children }: Props = $props()
 </script>
 

@@ -19,7 +19,7 @@ export class ArrangementDesk extends Desk<WrittenArrangement, ArrangementDrawing
         return [...this.page.places, ...this.now.spots.map((spot) => spot.id).filter((one) => one !== id)]
     }
 
-    /** What no place is for yet. */
+    /** What has no place yet. */
     get open(): string[] {
         return this.page.pieces.map((piece) => piece.key).filter((key) => !this.now.spots.some((spot) => spot.id === key))
     }

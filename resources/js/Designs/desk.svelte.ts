@@ -3,7 +3,7 @@ import { kit } from '@/lib/kit'
 import type { ChosenFront, RuleKind } from '@/lib/props'
 import { sender } from '@/lib/send.svelte'
 
-/** How long the maker may pause before what was typed is drawn. */
+/** The pause in typing after which the drawing is made. */
 const PAUSE = 150
 
 interface Drawing {
@@ -21,12 +21,12 @@ interface Ruled {
 const plain = <Now>(written: Now): Now =>
     JSON.parse(JSON.stringify(written).replaceAll('"options":[]', '"options":{}').replaceAll('"measures":[]', '"measures":{}'))
 
-/** What is being written, drawn by the server at every change; nothing is kept before it is asked for. */
+/** What is being written. The server draws it at every change. Nothing is stored until the maker saves it. */
 export abstract class Desk<Now extends object = object, D extends Drawing = Drawing> {
     now: Now
     front: ChosenFront
     faults: Record<string, string>
-    /** The last drawing that could be made stays while what is written cannot be drawn. */
+    /** The last valid drawing stays while what is written cannot be drawn. */
     last: D
 
     private asking: FrontQuery | null = null
@@ -45,7 +45,7 @@ export abstract class Desk<Now extends object = object, D extends Drawing = Draw
         this.last = $state.raw(drawing)
     }
 
-    /** The parts it is written in, from the bottom up. */
+    /** The parts it consists of, from the bottom up. */
     abstract get rows(): object[]
 
     /** What a part can be measured from. */
@@ -105,7 +105,7 @@ export abstract class Desk<Now extends object = object, D extends Drawing = Draw
         this.draw()
     }
 
-    /** Another kind, with what its options usually are. */
+    /** Another kind, with its usual options. */
     choose(ruled: Ruled, kinds: RuleKind[], kind: string): void {
         ruled.kind = kind
         const options = kinds.find((one) => one.key === kind)?.options ?? {}

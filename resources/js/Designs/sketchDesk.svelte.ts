@@ -29,7 +29,7 @@ export class SketchDesk extends Desk<WrittenSketch, SketchDrawing> {
         return ['front', ...this.now.parts.map((part) => part.id).filter((one) => one !== id)]
     }
 
-    /** A part is known by its name in plain letters; what is measured from it follows when it is renamed. */
+    /** A part is known by its name in plain letters. What is measured from it follows when it is renamed. */
     rename(part: WrittenPart, name: string): void {
         const old = part.id
         part.name = name

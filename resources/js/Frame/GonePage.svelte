@@ -6,7 +6,7 @@
     import { router } from '@inertiajs/svelte'
     import type { GonePage } from '@/lib/props'
 
-    /** What was asked for is not there; the way on is one key away. */
+    /** What was asked for is not there. The way on is one key away. */
     let { says, way, label, shelf }: GonePage = $props()
 
     useKeys(() => [{ key: 'Enter', shown: 'Enter', says: `Go to ${label}`, run: () => router.visit(way) }])

@@ -1,10 +1,10 @@
 <script lang="ts">
     import type { BalanceBar } from '@/lib/props'
 
-    /** For how many more cards each thing is enough by itself: one look shows what is out of balance. */
+    /** For how many more cards each thing would be enough by itself, to show what is out of balance. */
     let { bars }: { bars: BalanceBar[] } = $props()
 
-    /** Beyond so many a bar is as long as it gets: the short ones are what one looks for. */
+    /** Above this number a bar has its full length, since the short ones matter. */
     const LONGEST = 20
     const least = $derived(Math.min(...bars.map(({ cards }) => cards ?? Infinity)))
 </script>

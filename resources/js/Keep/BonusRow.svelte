@@ -15,11 +15,11 @@
         onorder: (order: string) => void
     }
 
-    /** The cards that what is left still gives, and what stops the next. */
+    /** The cards that are still possible from what is left, and what stops the next. */
     let { bonus, goods, orders, onadd, onorder }: Props = $props()
 
     const cards = $derived(bonus.cards)
-    /** Those that are to be added together; none for all. */
+    /** Those that are to be added together. None means all. */
     let marked = $state<number[]>([])
     const chosen = $derived(cards.map(({ number }) => number).filter((number) => marked.length === 0 || marked.includes(number)))
     const mark = (number: number): void => {
@@ -34,7 +34,7 @@
     {#if bonus.isLooking}
         <h2 id="bonus-title">Looking for bonus cards…</h2>
         <p role="status">{bonus.soFar ? `${bonus.soFar} found so far.` : 'Trying what is left against every sketch.'}</p>
-        <Button onclick={() => sender.send('keep/stop')}>Stop, keep what there is</Button>
+        <Button onclick={() => sender.send('keep/stop')}>Stop and keep what there is</Button>
     {:else}
         <header>
             <h2 id="bonus-title">{many}</h2>

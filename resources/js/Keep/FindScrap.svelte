@@ -3,13 +3,13 @@
     import { useKeys } from '@/lib/keys.svelte'
 
     interface Props {
-        /** Where the scraps of all kits and the stash are found. */
+        /** Finds the scraps of all kits and the stash. */
         url: string
-        /** Esc: the focus goes back to where it was of use. */
+        /** Esc: the focus goes back to where it came from. */
         onleave: () => void
     }
 
-    /** The foot of the tray: always in sight, whatever lies on it. */
+    /** The foot of the tray is always in sight. */
     let { url, onleave }: Props = $props()
 
     let field = $state<HTMLInputElement>()

@@ -27,19 +27,19 @@
     const frame = $derived(kit.frame)
     const kept = $derived(tray.reduce((sum, box) => sum + box.scraps.length, 0))
     const isOnTray = (id: string | null): boolean => tray.some((box) => box.scraps.some((one) => one.id === id))
-    /** The scrap the maker is at: what it can become is looked up, and the arrows do not wait for that. */
+    /** The chosen scrap. What it can become is looked up, and the arrow keys do not wait for that. */
     let pointed = $state<string | null>(null)
     const here = $derived(isOnTray(pointed) ? pointed : (props.chosen?.scrap.id ?? null))
-    /** What was looked up, of the table as it was then. */
+    /** What was looked up, for the table as it was then. */
     let looked = $state.raw<{ chosen: ChosenScrap | null; revision: number } | null>(null)
     const chosen = $derived(looked?.chosen?.scrap.id === here && looked.revision === frame.revision ? looked.chosen : props.chosen)
     const scrap = $derived(chosen?.scrap ?? null)
     const options = $derived(chosen?.options ?? [])
-    /** What is shown is of the scrap the maker is at: till then nothing is taken, nor another thing picked. */
+    /** Until the list for the chosen scrap has come, nothing can be taken or picked. */
     const isLooked = $derived((scrap?.id ?? null) === here)
 
     let at = $state(0)
-    /** The whole tray is looked at, as long as it is not left again. */
+    /** The whole tray is shown until it is closed. */
     let isTurning = $state(untrack(() => props.turned?.isLooking ?? false))
     let list = $state<ScrapTray>()
     const option = $derived(options[Math.min(at, options.length - 1)])
@@ -75,7 +75,7 @@
         pointed = id
     }
 
-    /** Takes it, and goes on to the scrap after it. */
+    /** Takes it, and goes on to the next scrap. */
     function take(): void {
         if (!option || !scrap || !isLooked || sender.isBusy) return
         const all = tray.flatMap((box) => box.scraps).filter(({ part }) => part === null)
@@ -108,7 +108,7 @@
         if (numbers.length && !sender.isBusy) act('keep', { number: numbers.join(',') })
     }
 
-    /** Where the focus is among the scraps, the keys choose what the scrap becomes. */
+    /** While the focus is among the scraps, the keys choose what the scrap becomes. */
     function onkey(event: KeyboardEvent): void {
         const step = { ArrowUp: -1, ArrowDown: 1 }[event.key]
         if (step !== undefined && options.length) {
@@ -144,10 +144,10 @@
 <Frame title="Keep">
     <SurfaceDefs {goods} />
     {#if !hasCards}
-        <Empty title="Everything is still kept">
+        <Empty title="Nothing is cut yet">
             <p>
-                When cards are shared out, what they leave lies here: offcuts to scale, what they can become, and the bonus cards they still
-                give.
+                Share the kit out first. Then this page shows the offcuts to scale, what they can become, and the bonus cards you can still
+                make.
             </p>
             <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to Share out</Button>
         </Empty>
@@ -156,7 +156,7 @@
             <section class="tray" aria-labelledby="tray-title">
                 <h2 id="tray-title">The tray: {count(kept, 'scrap')}, to scale</h2>
                 {#if kept === 0}
-                    <p>No scrap lies here: what is cut for cards leaves some.</p>
+                    <p>There are no scraps yet. Cutting for cards leaves some.</p>
                 {/if}
                 <ScrapTray bind:this={list} boxes={tray} chosen={here} onchoose={choose} {onkey} />
                 {#if kept > 0}<p class="soft">A dashed edge: still part of a sheet that is to be cut.</p>{/if}
@@ -195,7 +195,7 @@
                     <section class="becomes" aria-labelledby="becomes-title">
                         <h2 id="becomes-title">What it can become</h2>
                         {#if scrap.part}
-                            <p>It is a {scrap.part} already: cards use it like any sheet.</p>
+                            <p>It is a {scrap.part} already: cards use it like a sheet.</p>
                             <Button key="B" disabled={sender.isBusy} onclick={() => act(`keep/back/${scrap.id}`)}
                                 >Turn it back into a scrap</Button
                             >
@@ -205,7 +205,9 @@
                             <Becomes {options} {at} onpick={(i) => (at = i)} ontake={take} />
                         {/if}
                         <div class="acts">
-                            {#if option}<Button main key="Enter" disabled={sender.isBusy || !isLooked} onclick={take}>Take it</Button>{/if}
+                            {#if option}<Button main key="Enter" disabled={sender.isBusy || !isLooked} onclick={take}
+                                    >Turn it into this</Button
+                                >{/if}
                             <Button key="W" onclick={turn}>The whole tray at once</Button>
                         </div>
                     </section>
@@ -283,7 +285,7 @@
         font-size: var(--large);
     }
 
-    /* In reach however much it can become. */
+    /* In reach, however long the list is. */
     .acts {
         position: sticky;
         bottom: -1rem;

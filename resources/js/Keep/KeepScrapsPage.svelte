@@ -19,7 +19,7 @@
 
     let text = $state(untrack(() => props.find))
     let chosenPart = $state<string | null>(null)
-    /** The part of a card that what is found is for: as was asked for, or the first that something found is large enough for. */
+    /** The part of a card that a found scrap is for: the one asked for, or the first for which something is large enough. */
     const part = $derived(chosenPart ?? (props.part || (found?.find(({ fits }) => fits.length)?.fits[0] ?? parts[0]?.key ?? '')))
     let chosenKits = $state<number[]>([])
 
@@ -27,10 +27,10 @@
         if (props.unknown.length) return `Nothing is called ${props.unknown.map((one) => `“${one}”`).join(' or ')}, in any kit.`
         const ready = props.things.length ? `${count(props.things.length, 'ready-made thing')}` : ''
         const scraps = found?.length ? `${count(found.length, 'scrap')}, nearest first` : ''
-        const rest = props.more ? ` ${count(props.more, 'more scrap')} would do too: ask for more to see fewer.` : ''
+        const rest = props.more ? ` ${count(props.more, 'more scrap')} more would do. Narrow the search to see fewer.` : ''
         return ready || scraps
             ? `${[ready, scraps].filter(Boolean).join(' and ')}.${rest}`
-            : 'Nothing like that lies anywhere. Ask for less: a smaller measure, no colour, or “anything”.'
+            : 'Nothing like that was found. Ask for less: a smaller measure, no colour, or “anything”.'
     })
 
     function find(): void {
@@ -52,7 +52,9 @@
     }
 
     useKeys(() => [
-        ...(others.length ? [{ key: 'g', shown: 'G', says: 'Lay the scraps of the chosen kits in the box', run: () => gather() }] : []),
+        ...(others.length
+            ? [{ key: 'g', shown: 'G', says: 'Move the scraps of the chosen kits to the scrap box', run: () => gather() }]
+            : []),
     ])
 
     function gather(): void {
@@ -135,7 +137,7 @@
                 )}
             </h2>
             {#if box.length === 0}
-                <p>Nothing lies in it yet. When a kit is put away, what is left of its papers and cardstock comes here, drawn to scale.</p>
+                <p>The scrap box is empty. When a kit is put away, what is left of its papers and cardstock comes here, drawn to scale.</p>
             {:else}
                 <ul class="bundles">
                     {#each box as one, i (i)}
@@ -150,7 +152,7 @@
             <Months months={props.months} area={props.area} />
             {#if others.length}
                 <h2>Scraps of other kits</h2>
-                <p class="soft">Laid in the box they can be used here: bonus cards then come from the scraps of all of them.</p>
+                <p class="soft">Move them to the scrap box to use them here. Bonus cards can then use the scraps of all kits.</p>
                 <ul class="kits">
                     {#each others as other (other.id)}
                         <li>
@@ -161,11 +163,11 @@
                         </li>
                     {/each}
                 </ul>
-                <Button key="G" disabled={chosenKits.length === 0 || sender.isBusy} onclick={gather}>Lay them in the box</Button>
+                <Button key="G" disabled={chosenKits.length === 0 || sender.isBusy} onclick={gather}>Move them to the scrap box</Button>
             {/if}
-            <h2>{kit.frame.name} is done?</h2>
+            <h2>{kit.frame.name} is finished?</h2>
             <p class="soft">
-                Put away, what is left of its papers goes to the box; whole sheets and pieces stay with the kit, and are found there.
+                When you put it away, its offcuts go to the scrap box. Whole sheets and pieces stay with the kit, and can still be found.
             </p>
             <Button disabled={sender.isBusy} onclick={() => sender.send('keep/put-away')}>Put the kit away</Button>
         </section>

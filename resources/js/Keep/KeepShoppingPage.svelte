@@ -17,7 +17,7 @@
 <Frame title="Shopping list">
     {#if !hasCards}
         <Empty title="Nothing to buy yet">
-            <p>When cards are shared out, what stops the next one is listed here, in the units in which it is sold.</p>
+            <p>Share the kit out first. Then this page lists what to buy for the next card, as shops sell it.</p>
             <Button main href="{kit.frame.url}/share-out">Go to Share out</Button>
         </Empty>
     {:else}
@@ -27,7 +27,7 @@
                 <p role="status">Looking for what stops the next card…</p>
             {:else if bonus > 0}
                 <p>
-                    Counted after the {bonus === 1 ? 'bonus card' : `${bonus} bonus cards`} that what is left still gives: those need nothing.
+                    This list comes after the {bonus === 1 ? 'bonus card' : `${bonus} bonus cards`} that you can make without buying anything.
                 </p>
             {/if}
             <p class="files"><Files at="shopping" of={kit.frame.url} /></p>

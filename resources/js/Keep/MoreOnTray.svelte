@@ -13,7 +13,7 @@
         act: (path: string, data?: Record<string, string>) => void
     }
 
-    /** What could be had beside the scraps and what that costs, and what is left of everything that is counted. */
+    /** What could be had beside the scraps and its cost, and what is left of everything that is counted. */
     let { spares, middles, counts, goods, act }: Props = $props()
 </script>
 
@@ -41,10 +41,10 @@
             </li>
         {/each}
     </ul>
-    <p class="soft">Bonus cards count on them; one that is added takes what it needs.</p>
+    <p class="soft">Bonus cards may use these. A card that you add takes what it needs.</p>
 {/if}
 {#if middles.length}
-    <h3>Middles no one sees</h3>
+    <h3>Hidden middles</h3>
     <ul>
         {#each middles as middle (middle.taking)}
             <li>

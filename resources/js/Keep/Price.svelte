@@ -9,7 +9,7 @@
         currency: string | null
     }
 
-    /** What one pack costs, as far as the maker knows; what was typed stays where it is refused. */
+    /** The price of one pack, if the maker knows it. What was refused stays typed. */
     let { component, says, price, currency }: Props = $props()
 
     const id = $derived(component.slice(1))

@@ -4,19 +4,19 @@
     import Measure from '@/parts/Measure.svelte'
     import type { ScrapPlan, TrayScrap } from '@/lib/props'
 
-    /** A scrap to scale, with the cuts of what it is to become; what is left over is drawn faint. */
+    /** A scrap to scale, with the cuts of what it is to become. The leftover is faint. */
     let { scrap, plan, side }: { scrap: TrayScrap; plan: ScrapPlan | null; side: number } = $props()
 
     let room = $state(0)
     const scale = $derived(Math.min((room || side) / mm(scrap.width), side / mm(scrap.height)))
     const px = (units: number): number => mm(units) * scale
-    /** Whether a measure can be read there, along the part or across it. */
+    /** Whether a measure is readable there, along the part or across it. */
     const isLegible = (measure: string, width: number, height: number): boolean =>
         px(Math.max(width, isTall(width, height) ? height : 0)) > measure.replace(/ (\d)\/(\d+)/g, '$1').length * 7 + 6 &&
         px(Math.min(width, height)) > 15
-    /** Words stand in a part only where they have room. */
+    /** Words stand in a part only if they fit. */
     const isRoomy = (width: number, height: number): boolean => px(width) > 84 && px(height) > 44
-    /** Of small parts the measure alone, upright where they are narrow. */
+    /** Small parts have only their measure, upright if they are narrow. */
     const isTall = (width: number, height: number): boolean => px(width) < 62 && height > width
 </script>
 

@@ -13,10 +13,10 @@
         onkey: (event: KeyboardEvent) => void
     }
 
-    /** Everything that is left of papers and cardstock, to scale: standard parts in bundles, scraps by what they are good for. */
+    /** Everything that is left of papers and cardstock, to scale: standard parts in bundles, scraps by their use. */
     let { boxes, chosen, onchoose, onkey }: Props = $props()
 
-    /** Offcuts are drawn a sixth of their real size: an 11 in strip is still on the tray. */
+    /** Offcuts are drawn at a sixth of their real size, so that an 11 in strip fits. */
     const SCALE = 96 / 25.4 / 6
 
     interface Bundle {
@@ -24,7 +24,7 @@
         all: TrayScrap[]
     }
 
-    /** Standard parts that are alike lie on one another. */
+    /** Equal standard parts lie on one another. */
     function bundled(box: TrayBox): Bundle[] {
         if (box.grade !== 'parts') return box.scraps.map((first) => ({ first, all: [first] }))
         const bundles: Record<string, TrayScrap[]> = {}
@@ -45,7 +45,7 @@
     )
     let tray = $state<HTMLElement>()
 
-    /** Goes to a scrap with the focus. */
+    /** Moves the focus to a scrap. */
     export function focus(): void {
         tray?.querySelector<HTMLElement>('[tabindex="0"]')?.focus()
     }

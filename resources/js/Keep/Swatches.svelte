@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import { surfaceFill } from '@/lib/surfaces'
 
-    /** A scrap, a sixth of its size but never wider than its place; several lie on one another. */
+    /** A scrap at a sixth of its size, but not wider than its place. Several lie on one another. */
     let {
         width,
         height,

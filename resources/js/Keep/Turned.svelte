@@ -12,7 +12,7 @@
         onleave: () => void
     }
 
-    /** What the whole tray could be turned into, beside what lies there; taken as a whole or scrap by scrap. */
+    /** What the whole tray could become, beside what is there. It is taken as a whole or scrap by scrap. */
     let { turned, ontake, onleave }: Props = $props()
 
     let chosen = $state<string[]>([])
@@ -24,16 +24,16 @@
 {#if turned.isLooking}
     <h1>Looking at the whole tray…</h1>
     <p role="status">{turned.soFar ? `${turned.soFar} bonus cards so far.` : 'Trying all scraps together.'}</p>
-    <Button onclick={() => sender.send('keep/turn/stop', {})}>Stop, keep the best so far</Button>
+    <Button onclick={() => sender.send('keep/turn/stop', {})}>Stop and keep the best so far</Button>
 {:else}
     <h1>The whole tray at once</h1>
-    <p>{turned.says} {turned.left} % of the scraps would be left over, the least that was found.</p>
+    <p>{turned.says} {turned.left} % of the scraps would be left over. Nothing better was found.</p>
     {#if turned.scraps.length}
         <div class="acts">
             <Button main key="Enter" disabled={sender.isBusy} onclick={() => ontake(chosen)}>
-                {chosen.length ? `Take these ${chosen.length}` : `Take all ${turned.scraps.length}`}
+                {chosen.length ? `Turn these ${chosen.length}` : `Turn all ${turned.scraps.length}`}
             </Button>
-            <Button key="Esc" onclick={onleave}>Leave it</Button>
+            <Button key="Esc" onclick={onleave}>Cancel</Button>
         </div>
         <ul>
             {#each turned.scraps as one (one.scrap.id)}
@@ -48,7 +48,7 @@
             {/each}
         </ul>
     {:else}
-        <p>There is no scrap that would be of more use in parts than as it lies.</p>
+        <p>No scrap would be more useful if it were cut into parts.</p>
         <Button key="Esc" onclick={onleave}>Back to the tray</Button>
     {/if}
 {/if}

@@ -9,7 +9,7 @@
         card: MakePage['cards'][number]
         goods: MakePage['goods']
         isPicked: boolean
-        /** No other card is picked: this one stays. */
+        /** The last chosen card stays chosen. */
         isOnly: boolean
         pick: (isPicked: boolean) => void
         make: () => void
@@ -39,7 +39,7 @@
         <span class="bar" style:--done={card.done / Math.max(1, card.all)}></span>
         <span class="soft">
             {state}{card.isCut ? '' : '; pieces still to be cut'}{card.extra
-                ? `; ${count(card.extra, 'step')} done that it no longer needs`
+                ? `; ${count(card.extra, 'step')} steps done that it no longer needs`
                 : ''}
         </span>
         <span class="links">

@@ -3,12 +3,12 @@
     import { afterActs, lookOn } from '@/lib/send.svelte'
     import type { DryingStep } from '@/lib/props'
 
-    /** What is to be left alone, till when. Clocks are the server's: they go on while the page is closed. */
+    /** What must be left to dry, and until when. The clocks are the server's, so they go on while the page is closed. */
     let { drying, ondry }: { drying: DryingStep[]; ondry?: (step: DryingStep) => void } = $props()
 
     const clock = new Intl.DateTimeFormat(navigator.language, { hour: 'numeric', minute: '2-digit' })
 
-    /** The server said how long it takes from now: a tablet whose own clock is wrong rings in time all the same. */
+    /** The server says how long it takes from now, so a tablet with a wrong clock rings in time too. */
     onMount(() => {
         const timers = drying.map((step) =>
             setTimeout(
@@ -25,10 +25,10 @@
 
 {#if drying.length}
     <aside aria-label="Drying">
-        <b>Drying, leave it alone</b>
+        <b>Drying: do not touch</b>
         <ul>
             {#each drying as step, n (n)}
-                <li>card {step.card}, {step.says.toLowerCase()}: <b>till {clock.format(new Date(step.until))}</b></li>
+                <li>card {step.card}, {step.says.toLowerCase()}: <b>until {clock.format(new Date(step.until))}</b></li>
             {/each}
         </ul>
     </aside>

@@ -16,7 +16,7 @@
     const frame = $derived(kit.frame)
     const [width, height] = $derived([mm(size.width), mm(size.height)])
 
-    /** Each layer lies flat, seen from the side, so much above the one under it. */
+    /** Each layer lies flat, seen from the side, above the one under it. */
     const FLAT = 0.42
     const LEAN = -0.38
     const APART = 24
@@ -57,7 +57,7 @@
                     <li><b>base</b></li>
                 </ol>
             </div>
-            <p><b>Not glued:</b> {open}</p>
+            <p><b>Do not glue:</b> {open}</p>
             {#each cautions as caution (caution)}<p class="soft"><span aria-hidden="true">△</span> {caution}</p>{/each}
         </section>
         <section aria-labelledby="steps">

@@ -41,7 +41,7 @@
 
     const choose = (school: string): void => router.visit(at(school, time, picked), { preserveScroll: true })
 
-    /** The cards that are planned: all of them, or those that are ticked. */
+    /** The planned cards: all of them, or those that are ticked. */
     function pick(number: number, isPicked: boolean): void {
         const all = picked.length ? picked : cards.map((card) => card.front.number)
         const now = isPicked ? [...all, number] : all.filter((one) => one !== number)
@@ -74,7 +74,7 @@
     <SurfaceDefs {goods} />
     {#if cards.length === 0}
         <Empty title="No cards to make yet">
-            <p>When cards are shared out, their steps stand here in runs: one tool out at a time, what dries overlapped with work.</p>
+            <p>Share the kit out first. Then this page lists the steps, one tool at a time. While one card dries you work on another.</p>
             <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to Share out</Button>
         </Empty>
     {:else}
@@ -86,7 +86,7 @@
                         {done} of {count(steps, 'step')} done; {count(chosen?.setUps ?? 0, 'set-up')} and {chosen?.time} to go,
                         {paced ? `at your own pace for ${count(paced, 'kind')} of steps` : 'at the usual pace'}.
                         <Button main key="T" onclick={() => toTable()}>Go to the table</Button>
-                        {#if marked}<Button onclick={() => sender.send('make/pace')}>Forget my pace</Button>{/if}
+                        {#if marked}<Button onclick={() => sender.send('make/pace')}>Use the usual minutes again</Button>{/if}
                     </p>
                     <fieldset>
                         <legend>How</legend>

@@ -32,7 +32,10 @@
         if (last && !sender.isBusy) sender.send('make/back', {})
     }
 
-    /** The ways out are shown before anything is recorded. The address stays, or they would stay open on the next step. */
+    /**
+     * The ways out are shown before anything is recorded. The address stays, since they would stay open on the next step
+     * otherwise.
+     */
     const show = (isWrong: boolean): void =>
         router.visit(`${frame.url}/make/table?school=${school}${only ? `&card=${only}` : ''}${these}${isWrong ? '&wrong=1' : ''}`, {
             preserveState: true,
@@ -62,14 +65,14 @@
     useKeys(() => [
         { key: ' ', shown: 'Space', says: 'This step is done', run: done },
         { key: 'ArrowLeft', shown: '←', says: 'Back: the last step is to be done again', run: back },
-        { key: 'w', shown: 'W', says: 'It went wrong: what can be done', run: () => show(true) },
+        { key: 'w', shown: 'W', says: 'Report a mistake and see what can be done', run: () => show(true) },
         ...(ways ?? []).map((way, n) => ({
             key: MEND_KEYS.charAt(n),
             shown: MEND_KEYS.charAt(n).toUpperCase(),
             says: way,
             run: () => mend(way),
         })),
-        ...(ways ? [{ key: 'Escape', shown: 'Esc', says: 'Nothing went wrong after all', run: () => show(false) }] : []),
+        ...(ways ? [{ key: 'Escape', shown: 'Esc', says: 'There was no mistake after all', run: () => show(false) }] : []),
         { key: 'r', shown: 'R', says: 'Read the step aloud', run: read },
         {
             key: 'c',
@@ -92,7 +95,7 @@
                 </p>
                 <p class="bag">card <b>{step.card}</b></p>
             </header>
-            <!-- Said with its card: step after step of a run may read the same. -->
+            <!-- Read out with its card, since several steps of a run may have the same text. -->
             <div aria-live="polite">
                 {#key `${step.id}/${step.step}`}
                     <p class="sr-only">Card {step.card}:</p>
@@ -106,15 +109,15 @@
                         <p class="wet" role="status">Still wet: wait {Math.ceil(step.wet / 60)} min, or go on with what is dry.</p>
                     {/if}
                     {#if !step.isCut}<p class="wet">Its pieces are not all cut yet.</p>{/if}
-                    {#if step.wait}<p>Then leave it {step.wait}.</p>{/if}
+                    {#if step.wait}<p>Then let it dry {step.wait}.</p>{/if}
                     {#each step.cautions as caution (caution)}
                         <p class="caution"><span aria-hidden="true">△</span> {caution}</p>
                     {/each}
-                    <!-- Not disabled while an act is under way: the focus would be lost. A second press then does nothing. -->
+                    <!-- Not disabled while an act is under way, since the focus would be lost. A second press then does nothing. -->
                     <div class="acts">
                         <Button main key="Space" onclick={done}>Done</Button>
                         <Button key="←" disabled={!last} onclick={back}>Back</Button>
-                        <Button key="W" onclick={() => show(true)}>Went wrong</Button>
+                        <Button key="W" onclick={() => show(true)}>Report a mistake</Button>
                     </div>
                     {#if ways}
                         <Mending {ways} keys={MEND_KEYS.toUpperCase()} onmend={mend} onleave={() => show(false)} ongoon={done} />
@@ -145,7 +148,7 @@
 </Frame>
 
 <style>
-    /* Read from 80 cm: letters of 4 mm and more without their heights (the x-height of 30 px is 4 mm on a 96 dpi screen). */
+    /* Readable from 80 cm: letters of at least 4 mm (the x-height of 30 px is 4 mm on a 96 dpi screen). */
     .table {
         display: grid;
         gap: var(--gap);

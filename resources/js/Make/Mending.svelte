@@ -12,28 +12,28 @@
         ongoon: () => void
     }
 
-    /** Glued shut, upside down, torn, lost: what can be done with what is there. Nothing is recorded before one is chosen. */
+    /** Glued shut, upside down, torn, lost: what can be done with what is there. Nothing is recorded until one is chosen. */
     let { ways, keys, onmend, onleave, ongoon }: Props = $props()
 
     let title: HTMLElement
     onMount(() => {
         const before = document.activeElement
         title.focus()
-        // The focus goes back to where it was before all this.
+        // The focus goes back to where it was before.
         return () => before instanceof HTMLElement && before.isConnected && before.focus()
     })
 </script>
 
 <section aria-labelledby="mending">
-    <h2 id="mending" tabindex="-1" bind:this={title}>It went wrong: from what is here</h2>
+    <h2 id="mending" tabindex="-1" bind:this={title}>Ways to mend it from what is here</h2>
     {#each ways as way, n (way)}
         <Button key={keys.charAt(n)} onclick={() => onmend(way)}><Measure text={way} wraps /></Button>
     {:else}
-        <p>Nothing here takes its place. Go on with it as it is, or lay the card on another sketch.</p>
+        <p>Nothing here can replace it. Go on with it as it is, or give the card another sketch.</p>
     {/each}
     <div>
-        <Button onclick={ongoon}>Leave it so and go on</Button>
-        <Button key="Esc" onclick={onleave}>Nothing went wrong</Button>
+        <Button onclick={ongoon}>Go on as it is</Button>
+        <Button key="Esc" onclick={onleave}>Close: there was no mistake</Button>
     </div>
 </section>
 

@@ -3,8 +3,10 @@
     import { mm } from '@/lib/format'
     import type { Front, Goods, PlaceOnFront } from '@/lib/props'
 
-    /** A front with the part in hand picked out: all else is pale. How far it lies from what carries it
-     * is drawn beside it, or of a piece of the group how far its middle lies from the edges, as the step says it. */
+    /**
+     * A front with the piece of the step picked out and all else pale. Beside it is its distance from what carries it, or for a
+     * piece of a group the distance of its middle from the edges, as the step says.
+     */
     let { front, goods, at }: { front: Front; goods: Goods; at: PlaceOnFront | null } = $props()
 
     const SIDE = 330

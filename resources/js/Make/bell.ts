@@ -2,7 +2,7 @@ import { kept } from '@/lib/kept'
 
 const KEY = 'keep-share-bell'
 
-/** A short sound when something is dry; it can be off, and is where the browser has no sound. */
+/** A short sound when something is dry. It can be switched off, and is silent if the browser has no sound. */
 export const bell = {
     isOn: (): boolean => kept.get(KEY) !== 'off',
     turn(on: boolean): void {

@@ -15,7 +15,7 @@
     let { goods, components, chosen, partners, mat, palettes }: PairPage = $props()
 
     const frame = $derived(kit.frame)
-    /** Partners turned over by hand; the others lie on their better face. */
+    /** Partners that were turned over by hand. The others show their better face. */
     let turned = $state<Record<string, number>>({})
     let at = $state(0)
     let tray = $state<string[]>([])
@@ -69,8 +69,8 @@
         { key: 'ArrowRight', shown: '→', says: 'Next partner', run: () => go(1) },
         { key: 'ArrowLeft', shown: '←', says: 'Partner before', run: () => go(-1) },
         { key: 't', shown: 'T', says: 'Turn the partner over', run: () => turn(partners[at]) },
-        { key: 'c', shown: 'C', says: 'Lay the chosen paper to the palette', run: () => lay(chosen) },
-        { key: 'p', shown: 'P', says: 'Lay the partner to the palette', run: () => layPartner(partners[at]) },
+        { key: 'c', shown: 'C', says: 'Add the chosen paper to the palette', run: () => lay(chosen) },
+        { key: 'p', shown: 'P', says: 'Add the partner to the palette', run: () => layPartner(partners[at]) },
     ])
 </script>
 
@@ -78,7 +78,7 @@
     <SurfaceDefs {goods} />
     {#if !chosen}
         <Empty title="No papers to pair">
-            <p>A kit with papers or cardstock can be laid out here to see what goes with what.</p>
+            <p>A kit with papers or cardstock can be looked at here to see which papers go together.</p>
             <Button main onclick={() => router.visit(`${frame.url}/add`)}>Add lines</Button>
         </Empty>
     {:else}
@@ -110,7 +110,7 @@
                 <div class="head">
                     <h1>{faceName(chosen, goods)} <small>{goods[chosen.component]?.faces[chosen.face]?.busy ? 'busy' : 'calm'}</small></h1>
                     <Button key="F" disabled={(goods[chosen.component]?.faces.length ?? 1) < 2} onclick={flip}>Flip it</Button>
-                    <Button key="C" aria-pressed={tray.includes(keyOf(chosen))} onclick={() => lay(chosen)}>To the palette</Button>
+                    <Button key="C" aria-pressed={tray.includes(keyOf(chosen))} onclick={() => lay(chosen)}>Add to the palette</Button>
                     {#if mat}
                         <p>
                             A focal point stands out on it on a mat of <b>{goods[mat.component]?.name}</b>.
@@ -130,18 +130,14 @@
                             </svg>
                             <p class="figure"><b>{fit.figure}</b> {word(fit.figure)}</p>
                             <p class="name">{faceName(laid, goods)}</p>
-                            <p class="why">{fit.reasons.join('; ') || 'nothing for it, nothing against it'}</p>
+                            <p class="why">{fit.reasons.join('; ') || 'no strong reason for it or against it'}</p>
                             <div class="acts">
                                 {#if partner.fits.length > 1}<Button
                                         onclick={() => ((at = i), turn(partner))}
                                         key={i === at ? 'T' : undefined}>Turn over</Button
                                     >{/if}
-                                <Button
-                                    aria-pressed={tray.includes(keyOf(laid))}
-                                    onclick={() => ((at = i), layPartner(partner))}
-                                    key={i === at ? 'P' : undefined}
-                                >
-                                    {tray.includes(keyOf(laid)) ? 'Laid' : 'Lay to it'}
+                                <Button onclick={() => ((at = i), layPartner(partner))} key={i === at ? 'P' : undefined}>
+                                    {tray.includes(keyOf(laid)) ? 'Take out of the palette' : 'Add to the palette'}
                                 </Button>
                             </div>
                         </li>
@@ -272,7 +268,7 @@
         padding-top: 0.375rem;
     }
 
-    /* On a phone the papers are a row to choose from, the palette comes last. */
+    /* On a phone the papers are a row to choose from, and the palette comes last. */
     @media (width < 60rem) {
         .place {
             grid-template-columns: minmax(0, 1fr);

@@ -7,13 +7,13 @@
 
     interface Props {
         goods: Goods
-        /** What lies together and is not kept yet. */
+        /** What is together and not saved yet. */
         tray: string[]
         palettes: KeptPalette[]
         onkept: () => void
     }
 
-    /** The palette in hand, and those that are kept. */
+    /** The new palette, and the saved ones. */
     let { goods, tray, palettes, onkept }: Props = $props()
 
     let name = $state('')
@@ -26,29 +26,29 @@
 </script>
 
 <aside aria-label="Palettes">
-    <h2>Palette in hand</h2>
+    <h2>New palette</h2>
     {#if tray.length}
         <Strip surfaces={tray} {goods} />
         <form onsubmit={keep} novalidate>
             <label for="palette-name">Name</label>
             <input id="palette-name" bind:value={name} autocomplete="off" aria-invalid={!!kit.errors['name']} />
             {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
-            <Button main type="submit">Keep this palette</Button>
+            <Button main type="submit">Save the palette</Button>
         </form>
     {:else}
         <p class="soft">
-            Lay papers, cardstock and metals together that go well, and keep them under a name. Share out can draw a card from it.
+            Collect papers, cardstock and metals that go well together, and save them under a name. You can make a card from it.
         </p>
     {/if}
     {#if palettes.length}
-        <h2>Kept</h2>
+        <h2>Saved palettes</h2>
         <ul>
             {#each palettes as palette (palette.id)}
                 <li>
                     <b>{palette.name}</b>
                     <Strip surfaces={palette.surfaces} {goods} />
                     <div>
-                        <Button onclick={() => sender.send(`palettes/${palette.id}/card`)}>Draw a card</Button>
+                        <Button onclick={() => sender.send(`palettes/${palette.id}/card`)}>Make a card from it</Button>
                         <Button onclick={() => sender.send(`palettes/${palette.id}`, {}, { method: 'delete' })}>Remove</Button>
                     </div>
                 </li>

@@ -3,7 +3,7 @@
     import type { Goods } from '@/lib/props'
     import { faceName, laidOf } from './faces'
 
-    /** Papers laid side by side. */
+    /** Papers side by side. */
     let { surfaces, goods }: { surfaces: string[]; goods: Goods } = $props()
 </script>
 

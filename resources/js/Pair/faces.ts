@@ -7,7 +7,7 @@ export function laidOf(key: string): LaidFace {
     return { component, face: Number(face) }
 }
 
-/** A paper is called by the face that lies up, a cardstock by its own name. */
+/** A paper is named by its upper face, a cardstock by its own name. */
 export function faceName(laid: LaidFace, goods: Goods): string {
     const good = goods[laid.component]
     const face = good?.faces[laid.face]

@@ -21,7 +21,7 @@
 
     let title = $state<HTMLElement>()
 
-    /** What had the focus is gone with the act: it goes to the cards of the day that is next, or to its name. */
+    /** The element with the focus is gone after the act, so the focus goes to the cards of the next day, or to its name. */
     const goOn = (): void => void tick().then(() => (list?.querySelector('button') ?? title)?.focus())
 
     const mean = (card: number): void => {
@@ -36,7 +36,7 @@
         ...(chosen.cards.length
             ? [{ key: 'c', shown: 'C', says: 'Go to the cards for it', run: () => list?.querySelector('button')?.focus() }]
             : []),
-        ...(chosen.meant && !day?.isGiven ? [{ key: 'g', shown: 'G', says: 'The card is given', run: give }] : []),
+        ...(chosen.meant && !day?.isGiven ? [{ key: 'g', shown: 'G', says: 'Mark the card as given', run: give }] : []),
     ])
 </script>
 
@@ -60,10 +60,10 @@
                 {#if day?.isGiven}
                     It is given.
                 {:else}
-                    <Button main key="G" disabled={sender.isBusy} onclick={give}>It is given</Button>
+                    <Button main key="G" disabled={sender.isBusy} onclick={give}>Mark the card as given</Button>
                     <Button disabled={sender.isBusy} onclick={unmean}>Another card for the day</Button>
                 {/if}
-                <Link href={chosen.meant.url}>What is remembered of it</Link>
+                <Link href={chosen.meant.url}>Notes on the card</Link>
             </p>
         </div>
     {:else if chosen.cards.length}
@@ -78,7 +78,7 @@
             {/each}
         </ul>
     {:else}
-        <p>No card is free. Share a kit out for it, or take one back from another day.</p>
+        <p>No card is free. Share out a kit for it, or release one from another day.</p>
     {/if}
 </section>
 

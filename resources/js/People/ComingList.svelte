@@ -7,7 +7,7 @@
         onchoose: (day: number) => void
     }
 
-    /** The days that come, each with when its card must go and which card that is; one of them is looked at. */
+    /** The coming days, each with its card and when the card must go. One of them is chosen. */
     let { coming, chosen, onchoose }: Props = $props()
 
     const format = (on: string, how: Intl.DateTimeFormatOptions): string =>

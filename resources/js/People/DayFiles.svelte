@@ -5,7 +5,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { ReadDays } from '@/lib/props'
 
-    /** Address books and calendars, read and written. What is read is looked at before it is kept. */
+    /** Address books and calendars, read and written. What was read is looked at before it is saved. */
     let { read }: { read: ReadDays | null } = $props()
 </script>
 
@@ -40,10 +40,10 @@
                         disabled={sender.isBusy}
                         onclick={() => sender.send('/people/keep', { token: read.token }, { keeps: 'errors' })}
                     >
-                        Keep them
+                        Save them
                     </Button>
                 {/if}
-                <Button href="/people">Leave them</Button>
+                <Button href="/people">Cancel</Button>
             </p>
         </div>
     {/if}

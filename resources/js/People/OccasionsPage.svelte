@@ -23,7 +23,7 @@
         sender.send(PATH, { name }, { done: () => (name = '') })
     }
 
-    /** Alt with an arrow moves the line; the field stays in hand. */
+    /** Alt with an arrow moves the line. The field keeps the focus. */
     function onkey(event: KeyboardEvent): void {
         const here = event.target
         if (!(here instanceof HTMLInputElement) || !here.dataset['column']) return
@@ -75,8 +75,8 @@
     <div class="place">
         <h1>What cards are sent for</h1>
         <p class="soft">
-            In this order they are offered everywhere. “Every kit” are asked of each share-out, by how many of a year's cards they are; the
-            others count where there are words for them or you ask for them. Words that say no occasion are fit for any.
+            They are offered in this order everywhere. A share-out always makes those marked “every kit”, in proportion to a year’s cards.
+            It makes the others where there are words for them or you ask for them. Words without an occasion fit any.
         </p>
         <form onsubmit={add} novalidate>
             <label for="occasion-name">Another occasion</label>
@@ -123,7 +123,7 @@
                             {#if !one.isShipped}
                                 <Button
                                     aria-label="Take {one.name} off the list"
-                                    onclick={() => sender.send(`${PATH}/${one.key}`, {}, { method: 'delete' })}>Take off</Button
+                                    onclick={() => sender.send(`${PATH}/${one.key}`, {}, { method: 'delete' })}>Remove</Button
                                 >
                             {/if}
                         </span>

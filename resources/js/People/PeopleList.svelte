@@ -12,7 +12,7 @@
         postDays: number
     }
 
-    /** Everybody who is given cards; a new one is written at the top. */
+    /** Everybody who gets cards. A new person is added at the top. */
     let { people, occasions, postDays }: Props = $props()
 
     let name = $state('')
@@ -25,7 +25,7 @@
         sender.send('/people', { name, likes }, { done: () => ((name = ''), (likes = ''), field?.focus()) })
     }
 
-    useKeys(() => [{ key: 'n', shown: 'N', says: 'Write down somebody new', run: () => field?.focus() }])
+    useKeys(() => [{ key: 'n', shown: 'N', says: 'Add a person', run: () => field?.focus() }])
 </script>
 
 <section aria-labelledby="people-title">
@@ -41,7 +41,7 @@
             /></label
         >
         <label class="likes">likes <input bind:value={likes} autocomplete="off" placeholder="the sea, blue, no glitter" /></label>
-        <Button type="submit" key="N" disabled={sender.isBusy}>Write down</Button>
+        <Button type="submit" key="N" disabled={sender.isBusy}>Add the person</Button>
         {#if fault}<p id="new-person-fault" class="fault" role="alert">{fault}</p>{/if}
     </form>
     <ul>

@@ -45,8 +45,8 @@
     {#if people.length === 0 && !props.read}
         <Empty title="Nobody yet">
             <p>
-                Write down who is given cards and when, or read an address book or a calendar. Then this is where each day finds its card,
-                and says by when it is to be sent.
+                Write down who gets cards and when, or read an address book or a calendar. Then choose a card for each day here, and see
+                when to send it.
             </p>
         </Empty>
     {:else}
@@ -72,15 +72,15 @@
                 {/if}
                 {#if props.needs && props.months === 3 && props.kits.length}
                     <p>
-                        {props.toMake
-                            ? `Still to be made: ${props.toMake}.`
-                            : 'Cards that would do are there or planned. Choose one for each day.'}
+                        {props.toMake ? `Still to be made: ${props.toMake}.` : 'There are cards that would do. Choose one for each day.'}
                     </p>
                     <p class="ask">
                         <select bind:value={kit} aria-label="Kit to make them from">
                             {#each props.kits as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
                         </select>
-                        <Button onclick={() => sender.send('/people/ask', { kit }, { keeps: 'errors' })}>Ask its share-out for them</Button>
+                        <Button onclick={() => sender.send('/people/ask', { kit }, { keeps: 'errors' })}
+                            >Ask for them in its share-out</Button
+                        >
                     </p>
                 {/if}
                 <ComingList {coming} chosen={chosen?.id ?? null} onchoose={choose} />

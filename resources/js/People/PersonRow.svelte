@@ -10,7 +10,7 @@
         postDays: number
     }
 
-    /** One of them: name, what they like, how long the post takes there, their days. Each field is kept as it is left. */
+    /** One person: name, likes, days of post, and their days. Each field is saved when it is left. */
     let { person, occasions, postDays }: Props = $props()
 
     const MONTHS = Array.from({ length: 12 }, (_, i) => ({
@@ -23,7 +23,7 @@
     const faults = $derived(isHere ? Object.values(kit.errors).filter(Boolean) : [])
     let isAdding = $state(false)
     let day = $state({ occasion: 'birthday', day: '', month: '1', year: '' })
-    /** What was typed and is refused stays. */
+    /** Text that was refused stays. */
     let typed = $state<Partial<Record<'name' | 'likes' | 'post_days', string | undefined>>>({})
 
     const kept = $derived({ name: person.name, likes: person.likes, post_days: person.postDays })
@@ -57,7 +57,7 @@
         {@render field('name', 'name', '', 18)}
         {@render field('likes', 'likes', 'what they like', 24)}
         <label>post {@render field('post_days', 'days of post', String(postDays), 2)} days</label>
-        <Button also=": {person.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take out</Button>
+        <Button also=": {person.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Remove</Button>
     </div>
     <ul>
         {#each person.days as one (one.id)}
@@ -101,7 +101,7 @@
                     aria-label="Only in the year"
                 /></label
             >
-            <Button type="submit" disabled={sender.isBusy}>Keep the day</Button>
+            <Button type="submit" disabled={sender.isBusy}>Save the day</Button>
         </form>
     {/if}
     {#each faults as fault (fault)}<p class="fault" role="alert">{fault}</p>{/each}

@@ -4,7 +4,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { Limit } from '@/lib/props'
 
-    /** How long the post takes, and how thick something may be to go as what. */
+    /** How long the post takes, and the thickness of each post size. */
     let { days, limits }: { days: number; limits: Limit[] } = $props()
 
     const PATH = '/people/post/limits'
@@ -65,7 +65,7 @@
         </li>
     </ul>
     {#each faults as fault (fault)}<p class="fault" role="alert">{fault}</p>{/each}
-    <p class="soft">Examples ship so that there is something to change: go by what your own post says.</p>
+    <p class="soft">These are examples. Change them to what your own post says.</p>
 </section>
 
 <style>

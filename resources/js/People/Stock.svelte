@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Stock } from '@/lib/props'
 
-    /** What is in hand for each occasion beside what the days ask for, drawn as cards; what is low says so. */
+    /** The cards that are ready for each occasion beside what the days need, drawn as cards. Low ones say so. */
     let { stock, months }: { stock: Stock[]; months: number } = $props()
 
     const most = $derived(Math.max(1, ...stock.map(({ inHand, needed }) => Math.max(inHand, needed))))
@@ -29,8 +29,8 @@
         </tbody>
     </table>
     <p class="soft">
-        Made, given to nobody and meant for nobody, beside the days of the next {months === 1 ? 'month' : `${months} months`} without a card.
-        <a href="/people/occasions">The occasions, their names and their order</a>
+        Cards that are made and free, beside the days of the next {months === 1 ? 'month' : `${months} months`} without a card.
+        <a href="/people/occasions">Change the occasions</a>
     </p>
 </section>
 

@@ -4,9 +4,9 @@
     import { kit } from '@/lib/kit'
 </script>
 
-<!-- A photograph that was kept or left: which of both, undo knows. -->
+<!-- A photograph that was saved or discarded. Undo knows which. -->
 <Empty title="Done with">
-    <p>What was kept of it is in the kit, with its picture. Undo brings the photograph back.</p>
+    <p>Its pieces are in the kit, with their pictures. Undo brings the photograph back.</p>
     <Button main href="{kit.frame.url}/unpack">Look at the kit</Button>
     <Button href="{kit.frame.url}/photographs">More photographs</Button>
 </Empty>

@@ -14,7 +14,7 @@
         onenter?: () => void
     }
 
-    /** Points on a photograph that are drawn, or moved by the arrow keys a pixel at a time, with Shift ten. */
+    /** Points on a photograph that are dragged, or moved by the arrow keys, one pixel at a time or ten with Shift. */
     let { points, says, closed = false, width, height, zoom = 1, onmoved, onenter }: Props = $props()
 
     const REST = 500

@@ -6,7 +6,7 @@
     import type { SeenReference } from '@/lib/props'
     import ReferenceFields from './ReferenceFields.svelte'
 
-    /** By what the photograph is measured, and how it is said otherwise. */
+    /** What the photograph is measured by, and how to change that. */
     let { reference, path }: { reference: SeenReference; path: string } = $props()
 
     let isOpen = $state(false)
@@ -14,7 +14,7 @@
     let lengths = $state(untrack(() => reference.lengths))
 
     let place = $state<HTMLElement>()
-    /** The focus goes to what came in place of what had it. */
+    /** The focus goes to what replaced the element that had it. */
     function toggle(open: boolean): void {
         isOpen = open
         void tick().then(() => place?.querySelector<HTMLElement>(open ? 'select' : 'button')?.focus())
@@ -32,7 +32,7 @@
     {:else}
         <p>
             Measured by {reference.piece ? `piece ${reference.piece}, ` : ''}<b>{reference.says}</b>.
-            {#if reference.leans}The photograph leans too much for a coin: take it from straight above, or measure by a card.{/if}
+            {#if reference.leans}The photograph is tilted too much for a coin. Take it from straight above, or measure by a card.{/if}
             {#if reference.isSmall}<b class="doubt">That is small in the picture: is it what you meant?</b>{/if}
             {#if reference.others.length}
                 It could be piece {reference.others.join(', ')} as well: choose that, and M measures by it.
@@ -43,7 +43,7 @@
         <form onsubmit={keep} novalidate>
             <ReferenceFields bind:by bind:lengths fault={kit.errors['lengths']} />
             <Button main type="submit">Measure by it</Button>
-            <Button onclick={() => toggle(false)}>Leave it</Button>
+            <Button onclick={() => toggle(false)}>Cancel</Button>
         </form>
     {:else}
         <Button onclick={() => toggle(true)}>By something else</Button>

@@ -9,7 +9,7 @@
         oncorners: () => void
     }
 
-    /** A face of a paper as it was photographed, squared up. */
+    /** A face of a paper as it was photographed, straightened. */
     let { face, paper, edit, oncorners }: Props = $props()
 
     const about = $derived(`paper ${paper}, ${face.side}`)
@@ -29,14 +29,14 @@
     <svg viewBox="0 0 60 10" aria-hidden="true">
         {#each face.colours.slice(0, 6) as colour, i (i)}<rect x={10 * i} width="10" height="10" fill={colour} />{/each}
     </svg>
-    {#if !face.isFound}<p class="doubt">Its corners were not found: all of the photograph is taken. Move them.</p>{/if}
+    {#if !face.isFound}<p class="doubt">Its corners were not found. Move them onto the corners of the sheet.</p>{/if}
     <label><input type="checkbox" checked={face.busy} onchange={() => edit('busy', face.n)} /> busy</label>
-    <label><input type="checkbox" checked={face.up} onchange={() => edit('up', face.n)} /> has an up</label>
+    <label><input type="checkbox" checked={face.up} onchange={() => edit('up', face.n)} /> is directional</label>
     <span class="acts">
         <Button also="{about}: earlier" onclick={() => edit('move', face.n, { by: -1 })}><span aria-hidden="true">←</span></Button>
         <Button also="{about}: later" onclick={() => edit('move', face.n, { by: 1 })}><span aria-hidden="true">→</span></Button>
         <Button also=": {about}" onclick={oncorners}>Corners</Button>
-        <Button also=": {about}" onclick={() => edit('drop', face.n)}>Drop</Button>
+        <Button also=": {about}" onclick={() => edit('drop', face.n)}>Remove it</Button>
     </span>
 </div>
 

@@ -22,13 +22,13 @@
 
     const edit = (what: string, on: number, more: Record<string, string | number> = {}): void =>
         sender.send(path, { do: what, on, ...more })
-    /** The paper of the list that the first of them is; none where they are new. */
+    /** The paper on the list for the first of them. None if they are new. */
     let onto = $state('')
     const keep = (): void => sender.send(`${path}/keep`, { onto })
     const wrong = $derived(kit.errors['count'] ?? kit.errors['handles'] ?? kit.errors['onto'] ?? kit.errors[''])
     const first = $derived(faces[0]?.n ?? 0)
 
-    useKeys(() => (pad && !isKept ? [{ key: 'k', shown: 'K', says: 'Keep the papers as components', run: keep }] : []))
+    useKeys(() => (pad && !isKept ? [{ key: 'k', shown: 'K', says: 'Save the papers as lines of the kit', run: keep }] : []))
 </script>
 
 <Frame title="Papers on photographs">
@@ -74,7 +74,7 @@
                     {onto ? 'Lay on' : 'Keep'}
                     {pad.papers.length === 1 ? '1 paper' : `${pad.papers.length} papers`}
                 </Button>
-                <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Leave them</Button>
+                <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Discard the photographs</Button>
             </div>
             {#if wrong}<p class="fault" role="alert">{wrong}</p>{/if}
             {#if shown}

@@ -20,7 +20,7 @@
     const pieces = $derived(table?.pieces ?? [])
     let chosen = $state(0)
     const piece = $derived(pieces.find(({ number }) => number === chosen) ?? pieces.find(({ isReference }) => !isReference))
-    /** A line that is being laid through the piece in hand. */
+    /** A line that is being drawn through the selected piece. */
     let line = $state<Place[] | null>(null)
     /** Where its ends have been moved. */
     let ends = $state<Place[] | null>(null)
@@ -59,7 +59,7 @@
                   ]
     }
 
-    // The line is in hand once it lies there, and the piece again once something is done with it.
+    // The line gets the focus when it is drawn, and the piece gets it back when something was done.
     $effect(() => {
         void [table, line]
         void tick().then(() => {
@@ -88,7 +88,7 @@
         }
     }
 
-    /** Esc leaves a field for the piece it is of; Enter and the arrows go to the field above or below. */
+    /** Esc leaves a field for its piece. Enter and the arrows go to the field above or below. */
     function onfield(event: KeyboardEvent): void {
         const here = event.target
         if (!(here instanceof HTMLInputElement) || !here.dataset['column']) return
@@ -113,14 +113,14 @@
                       says: 'Go to the pieces: arrows to the next, Enter says what it is',
                       run: () => choose(piece, true),
                   },
-                  { key: 'x', shown: 'X', says: 'Drop a piece, or take it back', run: () => edit(piece?.isDropped ? 'take' : 'drop') },
-                  { key: 'p', shown: 'P', says: 'Part two that touch at the narrowest', run: () => part() },
-                  { key: 'l', shown: 'L', says: 'Lay a line to part along; Enter parts', run: layLine },
+                  { key: 'x', shown: 'X', says: 'Remove a piece, or put it back', run: () => edit(piece?.isDropped ? 'take' : 'drop') },
+                  { key: 'p', shown: 'P', says: 'Separate two pieces that touch', run: () => part() },
+                  { key: 'l', shown: 'L', says: 'Draw a line to cut along; Enter cuts', run: layLine },
                   { key: 't', shown: 'T', says: 'Turn a piece by a quarter', run: () => edit('turn', { by: 90 }) },
                   { key: 'T', shown: 'Shift T', says: 'Turn a piece by five degrees', run: () => edit('turn', { by: 5 }) },
                   { key: 'w', shown: 'W', says: 'Fill the windows of a piece', run: () => edit('fill') },
                   { key: 'm', shown: 'M', says: 'Measure by this piece', run: () => edit('measure') },
-                  { key: 'k', shown: 'K', says: 'Keep the pieces as components', run: keep },
+                  { key: 'k', shown: 'K', says: 'Save the pieces as lines of the kit', run: keep },
               ]
             : [],
     )
@@ -180,7 +180,7 @@
             </section>
             <section class="list" aria-labelledby="pieces-title">
                 <h1 id="pieces-title">What is each of them?</h1>
-                <p class="soft">“robin”, “sticker cake”, “tag”, or its words in quotation marks. Nothing is kept before you say so.</p>
+                <p class="soft">“robin”, “sticker cake”, “tag”, or its words in quotation marks. Nothing is saved until you say so.</p>
                 <ul>
                     {#each listed as one (one.number)}
                         <PieceRow
@@ -196,7 +196,7 @@
                     <Button main key="K" disabled={sender.isBusy} onclick={keep}>
                         Keep {table.kept === 1 ? '1 piece' : `${table.kept} pieces`}
                     </Button>
-                    <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Leave the photograph</Button>
+                    <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Discard the photograph</Button>
                 </p>
             </section>
         </div>

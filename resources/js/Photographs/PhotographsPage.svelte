@@ -21,7 +21,7 @@
     let asked = $state('')
     const moment = (at: string): string =>
         new Intl.DateTimeFormat(navigator.language, { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(at))
-    /** What is wrong with one of the files stands under its number. */
+    /** The fault of a file is shown under its number. */
     const refused = $derived(Object.entries(kit.errors).find(([field]) => field.startsWith('files'))?.[1])
     const fault = (form: string): string | undefined => (asked === form ? tooLarge || refused : undefined)
 
@@ -39,7 +39,7 @@
     <div class="place">
         {#if laid.length}
             <section aria-labelledby="laid-title">
-                <h2 id="laid-title">Not kept yet</h2>
+                <h2 id="laid-title">Not saved yet</h2>
                 <ul>
                     {#each laid as one (one.id)}
                         <li>
@@ -47,7 +47,7 @@
                             <span class="soft">{moment(one.at)}{one.says ? `: ${one.says}` : ''}</span>
                             <Button
                                 aria-label="Leave {one.what} of {moment(one.at)}"
-                                onclick={() => sender.send(`photographs/${one.id}`, {}, { method: 'delete' })}>Leave it</Button
+                                onclick={() => sender.send(`photographs/${one.id}`, {}, { method: 'delete' })}>Discard it</Button
                             >
                         </li>
                     {/each}
@@ -58,9 +58,9 @@
             <form onsubmit={(event) => bring(event, 'pieces', pieces, { by, lengths })} novalidate>
                 <h1>A table of pieces</h1>
                 <p>
-                    Lay die cuts, stickers or ephemera apart on a plain ground of another colour, with something of known size beside them,
-                    and take one photograph from above. Each piece becomes a component with its own picture, cut out along its outline; two
-                    of the same are counted as two.
+                    Lay die cuts, stickers or ephemera apart on a plain surface of another colour. Put something of known size beside them,
+                    and take one photograph from above. Each piece becomes a line of the kit with its own picture. Two of the same are
+                    counted as two.
                 </p>
                 <label for="pieces-file">The photograph (JPEG, PNG or WebP, up to {mostMegabytes} MB)</label>
                 <input
@@ -78,8 +78,8 @@
             <form onsubmit={(event) => bring(event, 'papers', papers, { size, order, count })} novalidate>
                 <h2>A pad of papers</h2>
                 <p>
-                    One photograph a face, the whole sheet with some of the table round it. Each is squared up by its corners and gives its
-                    colours and how busy it is.
+                    Take one photograph of each face, with some of the table round the sheet. Each is straightened by its corners. Its
+                    colours, and how busy it is, are read from it.
                 </p>
                 <label for="papers-files">The photographs, in their order (up to 60)</label>
                 <input
@@ -118,7 +118,7 @@
                 <Button main type="submit" disabled={sender.isBusy}>Read the papers</Button>
             </form>
         </div>
-        <p class="soft">Photographs are read on this machine and go nowhere. What tells of place and time is not kept with the pictures.</p>
+        <p class="soft">Photographs are read on this machine and are sent nowhere. Place and time are not saved with the pictures.</p>
     </div>
 </Frame>
 

@@ -10,7 +10,7 @@
         online: () => void
     }
 
-    /** What can be done with the piece in hand. */
+    /** What can be done with the selected piece. */
     let { piece, isLine, edit, onpart, online }: Props = $props()
 </script>
 
@@ -19,9 +19,9 @@
     {#if piece.isReference}
         <span class="soft">is what the others are measured by; its corners can be moved.</span>
     {:else}
-        <Button key="X" onclick={() => edit(piece.isDropped ? 'take' : 'drop')}>{piece.isDropped ? 'Take back' : 'Drop'}</Button>
-        <Button key={isLine ? 'Enter' : 'P'} onclick={onpart}>{isLine ? 'Part along the line' : 'Part in two'}</Button>
-        <Button key="L" onclick={online}>Lay a line</Button>
+        <Button key="X" onclick={() => edit(piece.isDropped ? 'take' : 'drop')}>{piece.isDropped ? 'Put it back' : 'Remove it'}</Button>
+        <Button key={isLine ? 'Enter' : 'P'} onclick={onpart}>{isLine ? 'Separate along the line' : 'Separate two pieces'}</Button>
+        <Button key="L" onclick={online}>Draw a line</Button>
         <Button key="T" onclick={() => edit('turn', { by: 90 })}>Turn</Button>
         {#if piece.hasWindows}<Button key="W" onclick={() => edit('fill')}>Fill windows</Button>{/if}
         <Button key="M" onclick={() => edit('measure')}>Measure by this</Button>

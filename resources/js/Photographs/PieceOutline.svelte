@@ -4,12 +4,12 @@
     interface Props {
         piece: SeenPiece
         isChosen: boolean
-        /** So many times as large, where the photograph is shown small. */
+        /** The factor by which it is enlarged, if the photograph is shown small. */
         zoom: number
         onchoose: () => void
     }
 
-    /** A piece on its photograph: its outline and its number, with what is the matter. */
+    /** A piece on its photograph: its outline, its number, and its doubts. */
     let { piece, isChosen, zoom, onchoose }: Props = $props()
 
     const mark = $derived(

@@ -13,7 +13,7 @@
         onchoose: () => void
     }
 
-    /** What a piece is, in the maker's words; kept as it is left, and what is refused stays as it was typed. */
+    /** What a piece is, in the maker's words. It is saved when the field is left. What is refused stays typed. */
     let { piece, path, picture, isChosen, onchoose }: Props = $props()
 
     const uid = $props.id()
@@ -40,7 +40,7 @@
     </button>
     <div class="what">
         {#if piece.isDropped}
-            <p><b>{piece.called}</b> is dropped.</p>
+            <p><b>{piece.called}</b> is removed.</p>
         {:else}
             <span class="said">
                 <input
@@ -84,7 +84,8 @@
             {#each piece.doubts as doubt (doubt)}<p class="doubt">{doubt}</p>{/each}
         {/if}
     </div>
-    <Button also={piece.called} onclick={() => edit(piece.isDropped ? 'take' : 'drop', '')}>{piece.isDropped ? 'Take back' : 'Drop'}</Button
+    <Button also={piece.called} onclick={() => edit(piece.isDropped ? 'take' : 'drop', '')}
+        >{piece.isDropped ? 'Put it back' : 'Remove it'}</Button
     >
 </li>
 

@@ -4,7 +4,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { Reading } from '@/lib/props'
 
-    /** Photographs being read, with progress and a stop; or why nothing came of it. */
+    /** Photographs being read, with progress and a stop, or why it failed. */
     let { reading, path }: { reading: Reading; path: string } = $props()
 
     poll('reading', () => reading.isUnderWay)

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { kit } from '@/lib/kit'
 
-    /** What on the photograph is of known size. */
+    /** The thing of known size on the photograph. */
     let { by = $bindable(), lengths = $bindable(), fault }: { by: string; lengths: string; fault: string | undefined } = $props()
 
     const uid = $props.id()

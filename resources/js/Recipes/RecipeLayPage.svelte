@@ -15,7 +15,7 @@
     let props: RecipeLayPage = $props()
     const { key, name, isLooking, stash, hasStash, kits } = $derived(props)
 
-    // While another is worked out the one before stays to be seen.
+    // The old result stays visible while a new one is computed.
     let known = $state.raw<RecipeLayPage>()
     $effect(() => {
         if (!isLooking) known = { ...props }
@@ -34,7 +34,7 @@
             letter.choices.findIndex((choice) => choice.isTaken),
         )
 
-    /** Shows it with other papers: nothing is written by that. */
+    /** Shows it with other papers. Nothing is written. */
     function show(change: { letters?: string; stash?: 0 | 1; kits?: string }): void {
         const now = { letters: '', stash: stash ? 1 : 0, kits: asked.join(',') }
         router.get(
@@ -68,7 +68,7 @@
         if (letter) other(letter, by)
     }
 
-    // What is seen meanwhile is not what was asked for.
+    // What is visible meanwhile is not what was asked for.
     function lay(): void {
         if (!isLooking) sender.send(path, { letters: chosen, stash: stash ? 1 : 0, kits: asked.join(',') })
     }
@@ -81,26 +81,26 @@
     useKeys(() => [
         { key: 'ArrowDown', shown: '↓', says: 'Next letter', run: () => move(1) },
         { key: 'ArrowUp', shown: '↑', says: 'Letter before', run: () => move(-1) },
-        { key: 'n', shown: 'N', says: 'The next best paper for the letter in hand', run: () => inHand(1) },
+        { key: 'n', shown: 'N', says: 'The next best paper for the chosen letter', run: () => inHand(1) },
         { key: 'p', shown: 'P', says: 'The paper before', run: () => inHand(-1) },
         { key: 'b', shown: 'B', says: 'The best papers again', run: () => show({}) },
-        { key: 'l', shown: 'L', says: 'Lay these cards on the table', run: lay },
+        { key: 'l', shown: 'L', says: 'Make these cards', run: lay },
     ])
 </script>
 
-<Frame title="Lay a recipe">
+<Frame title="Use a recipe">
     <SurfaceDefs {goods} />
     <div class="head">
         <div>
             <h1>{name} on {kit.frame.name}</h1>
             <p role="status">
-                {#if isLooking}Looking how it lies best…{:else if chosen}{cards.length} of {all} cards can be laid. {how}{:else}It cannot be
-                    laid.{/if}
+                {#if isLooking}Looking for the best papers…{:else if chosen}{cards.length} of {all} cards can be made. {how}{:else}No card
+                    can be made from it.{/if}
             </p>
         </div>
         <div class="acts">
             <Button main key="L" disabled={cards.length === 0 || isLooking || sender.isBusy} onclick={lay}
-                >Lay {cards.length || 'the'} cards</Button
+                >Make {cards.length || 'the'} cards</Button
             >
             <Button key="B" onclick={() => show({})}>The best papers</Button>
             <Button href="{url}/look">The recipe</Button>
@@ -167,7 +167,7 @@
             {/if}
             {#if kits.length}
                 <fieldset>
-                    <legend>Papers of other kits: their sheets come into this one</legend>
+                    <legend>Papers of other kits (their sheets move to this kit)</legend>
                     {#each kits as one (one.id)}
                         <label class="tick"
                             ><input type="checkbox" checked={one.isChosen} onchange={() => toggleKit(one.id)} /> {one.name}</label
@@ -176,14 +176,14 @@
                 </fieldset>
             {/if}
             {#if lacks.length || falls.length}
-                <h2>What is lacking</h2>
+                <h2>What is missing</h2>
                 <ul class="lacks">
                     {#each falls as line (line)}<li>{line}</li>{/each}
                     {#each lacks as line (line)}<li>{line}</li>{/each}
                 </ul>
-                {#if cards.length}<p class="soft">What is lacking stays open on its cards; it can be had later.</p>{/if}
+                {#if cards.length}<p class="soft">What is missing stays open on its cards. You can add it later.</p>{/if}
             {:else if cards.length}
-                <p class="soft">Nothing is lacking.</p>
+                <p class="soft">Nothing is missing.</p>
             {/if}
         </section>
         <section aria-labelledby="fronts-title">
@@ -216,7 +216,7 @@
         padding: 1rem 1.5rem 0;
     }
 
-    /* Those are of the papers before. */
+    /* These belong to the papers before. */
     .isLooking :global(svg) {
         opacity: 0.4;
     }

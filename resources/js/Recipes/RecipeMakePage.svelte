@@ -26,7 +26,7 @@
         { key: 'cards', label: 'Cards', hint: 'max, or how many' },
         { key: 'alike', label: 'Alike', hint: 'no more on one sketch in the same measures' },
         { key: 'papers', label: 'Papers on a card', hint: 'at least; empty for two, or one from one sheet' },
-        { key: 'seconds', label: 'Seconds', hint: 'it is looked for so long; it can be stopped' },
+        { key: 'seconds', label: 'Seconds', hint: 'how long to search; you can stop it' },
     ]
 
     poll(['making', 'made', 'goods'], () => isUnderWay)
@@ -46,7 +46,7 @@
         { key: 'n', shown: 'N', says: 'Say what it is to be made of', run: () => first?.focus() },
         { key: 'g', shown: 'G', says: 'Compute it', run: () => begin() },
         { key: 's', shown: 'S', says: 'Stop with the best so far', run: () => isUnderWay && sender.send('recipes/make/stop') },
-        { key: 'k', shown: 'K', says: 'Keep it', run: () => keep() },
+        { key: 'k', shown: 'K', says: 'Save it', run: () => keep() },
     ])
 </script>
 
@@ -56,7 +56,7 @@
         <form onsubmit={begin} novalidate>
             <h1>Compute a recipe</h1>
             <p class="soft">
-                The most cards out of so many sheets without waste: every piece on a card, no card with the same print twice.
+                The most cards from a number of sheets, with no waste. Every piece is on a card, and no card has the same print twice.
             </p>
             {#each fields as field, i (field.key)}
                 {@const fault = sender.at === 'recipes/make' ? kit.errors[field.key] : undefined}
@@ -116,7 +116,7 @@
                             aria-invalid={!!kit.errors['name']}
                             oninput={(event) => (named = event.currentTarget.value)}
                         />
-                        <Button main type="submit" key="K">Keep it</Button>
+                        <Button main type="submit" key="K">Save it</Button>
                         {#if kit.errors['name']}<p class="fault" role="alert">{kit.errors['name']}</p>{/if}
                     </form>
                 {/if}

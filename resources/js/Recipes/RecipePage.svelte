@@ -24,7 +24,7 @@
     useKeys(() => [
         { key: 'ArrowRight', shown: '→', says: 'Next template', run: () => go(1) },
         { key: 'ArrowLeft', shown: '←', says: 'Template before', run: () => go(-1) },
-        { key: 'l', shown: 'L', says: 'Lay it on this kit', run: () => router.visit(`${url}/lay`) },
+        { key: 'l', shown: 'L', says: 'Use it with this kit', run: () => router.visit(`${url}/lay`) },
     ])
 </script>
 
@@ -36,7 +36,7 @@
             <p class="soft">{about}</p>
         </div>
         <div class="acts">
-            <Button main key="L" href="{url}/lay">Lay it on this kit</Button>
+            <Button main key="L" href="{url}/lay">Use it with this kit</Button>
             <Files at="recipe" of={url} />
             <Button href="{kit.frame.url}/class?recipe={key}">For a class</Button>
         </div>
@@ -90,7 +90,7 @@
         <section aria-labelledby="cards-title">
             <h2 id="cards-title">{fronts.length} cards</h2>
             <FrontList {fronts} {goods} />
-            <h2>What else is wanted</h2>
+            <h2>What else is needed</h2>
             <table>
                 <tbody>
                     {#each wants as want (want.what)}
@@ -103,7 +103,7 @@
                 </tbody>
             </table>
             {#if isOwn}
-                <p class="own"><Button onclick={() => sender.send(path, {}, { method: 'delete' })}>Throw it away</Button></p>
+                <p class="own"><Button onclick={() => sender.send(path, {}, { method: 'delete' })}>Delete the recipe</Button></p>
             {/if}
         </section>
     </div>

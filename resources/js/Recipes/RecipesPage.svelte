@@ -28,7 +28,7 @@
 
     useKeys(() => [
         { key: 'm', shown: 'M', says: 'Compute a recipe', run: () => router.visit(`${frame.url}/recipes/make`) },
-        { key: 'k', shown: 'K', says: 'Keep these cards as a recipe', run: () => field?.focus() },
+        { key: 'k', shown: 'K', says: 'Save these cards as a recipe', run: () => field?.focus() },
     ])
 </script>
 
@@ -51,7 +51,7 @@
                             </div>
                         </div>
                         <div class="acts">
-                            <Button main href="{frame.url}/recipes/{recipe.key}/lay">Lay it on this kit</Button>
+                            <Button main href="{frame.url}/recipes/{recipe.key}/lay">Use it with this kit</Button>
                             <Button href="{frame.url}/recipes/{recipe.key}/look">Look at it</Button>
                         </div>
                     </li>
@@ -60,10 +60,10 @@
         </section>
         <aside>
             <section aria-labelledby="keep-title">
-                <h2 id="keep-title">Keep these cards as a recipe</h2>
+                <h2 id="keep-title">Save these cards as a recipe</h2>
                 {#if cards.length === 0}
                     <p class="soft">
-                        No card lies here yet. Share the kit out, or lay a recipe on it, and it can be kept without its goods.
+                        There are no cards yet. Share the kit out first. Then you can save its cards as a recipe, without their papers.
                     </p>
                 {:else}
                     <form onsubmit={keep} novalidate>
@@ -81,7 +81,7 @@
                         {#if kit.errors['name']}<p id="name-fault" class="fault" role="alert">{kit.errors['name']}</p>{/if}
                         <ChooseCards cards={choices} bind:left />
                         {#if kit.errors['cards']}<p class="fault" role="alert">{kit.errors['cards']}</p>{/if}
-                        <Button main type="submit" key="K" disabled={kept.length === 0}>Keep as a recipe</Button>
+                        <Button main type="submit" key="K" disabled={kept.length === 0}>Save as a recipe</Button>
                     </form>
                 {/if}
             </section>

@@ -13,7 +13,7 @@
     const isUnderWay = $derived(work?.isUnderWay ?? false)
     const wrong = $derived(kit.errors['table_file'])
     let files = $state<FileList>()
-    /** The copy that is about to take the place of everything: asked once more. */
+    /** The copy that would replace everything. The maker is asked again. */
     let asked = $state<string | null>(null)
 
     const moment = (at: string): string =>
@@ -21,7 +21,7 @@
 
     poll('work', () => isUnderWay)
 
-    /** Saving ends in the file: it is taken as soon as it is there, by the page that asked for it. */
+    /** Saving ends with the file. The page that asked for it downloads it. */
     let isAsked = $state(false)
     $effect(() => {
         if (!isAsked || isUnderWay || work === null) return
@@ -44,11 +44,11 @@
 
 {#snippet instead(name: string, go: () => void)}
     {#if asked === name}
-        <span class="sure" role="alert">All that is here now goes; a copy of it is kept first.</span>
-        <Button onclick={go}>Yes, in place of everything</Button>
-        <Button onclick={() => (asked = null)}>Leave it</Button>
+        <span class="sure" role="alert">Everything here now is replaced. A copy of it is saved first.</span>
+        <Button onclick={go}>Yes, replace everything</Button>
+        <Button onclick={() => (asked = null)}>Cancel</Button>
     {:else}
-        <Button disabled={isUnderWay} onclick={() => (asked = name)}>In place of everything…</Button>
+        <Button disabled={isUnderWay} onclick={() => (asked = name)}>Replace everything with it…</Button>
     {/if}
 {/snippet}
 
@@ -67,15 +67,15 @@
                 onstop={() => sender.send('/safe/stop')}
             >
                 <span>{work.isFault && !work.isSaving ? 'Nothing was opened. ' : ''}{work.says}</span>
-                {#if work.file}<Button main href="/safe/saved" download>Take {work.file} once more</Button>{/if}
+                {#if work.file}<Button main href="/safe/saved" download>Download {work.file} again</Button>{/if}
             </UnderWay>
         {/if}
         <div class="two">
             <section aria-labelledby="save-title">
                 <h2 id="save-title">Save</h2>
                 <p>
-                    One file with everything: kits in mid-work with cards, cuts and offcuts, counts, palettes, sketches, people and
-                    photographs. Only what could be undone is not in it.
+                    One file with everything: kits, cards, cuts, offcuts, counts, palettes, sketches, people and photographs. Only the list
+                    of what you could undo is left out.
                 </p>
                 <Button main key="S" disabled={isUnderWay} onclick={save}>Save everything</Button>
             </section>
@@ -96,21 +96,21 @@
                     {@render instead('', () => open(true))}
                 </p>
                 <p id="table-file-hint" class="soft">
-                    It is read whole before anything is written. Beside what is here, its kits come to the shelf, its stash to your stash,
-                    and people and settings you have already stay as they are; undo takes it all back.
+                    The file is checked as a whole before anything changes. Opened beside what is here, its kits come to the shelf and its
+                    stash joins yours. People and settings that you have stay as they are. Undo takes it all back.
                 </p>
             </section>
         </div>
         <section aria-labelledby="copies-title">
-            <h2 id="copies-title">Copies that keep themselves</h2>
+            <h2 id="copies-title">Automatic copies</h2>
             {#if folder === null}
                 <p>No copies are kept: the application was started without a folder for them.</p>
             {:else}
                 <p>
-                    One each day, and one before the application or another table changes everything; the newest seven, in
+                    One a day, and one before an update or another table changes everything. The newest seven are in
                     <code>{folder}</code>. Keep that folder on another disk too.
                 </p>
-                {#if fault}<p class="fault" role="alert">The last copy could not be kept: {fault}</p>{/if}
+                {#if fault}<p class="fault" role="alert">The last copy could not be saved: {fault}</p>{/if}
                 {#if copies.length}
                     <ul>
                         {#each copies as copy (copy.name)}
@@ -118,7 +118,7 @@
                                 <b>{moment(copy.at)}</b>
                                 <span class="soft">{copy.says}, {copy.size}</span>
                                 <span class="acts">
-                                    <Button href="/safe/copies/{copy.name}" download>Take the file</Button>
+                                    <Button href="/safe/copies/{copy.name}" download>Download the copy</Button>
                                     <Button disabled={isUnderWay} onclick={() => openCopy(copy.name, false)}>Open beside</Button>
                                     {@render instead(copy.name, () => openCopy(copy.name, true))}
                                 </span>
@@ -126,7 +126,7 @@
                         {/each}
                     </ul>
                 {:else}
-                    <p class="soft">None yet: the first is kept in the background today, once there is a kit on the shelf.</p>
+                    <p class="soft">There are none yet. The first is saved today, once there is a kit on the shelf.</p>
                 {/if}
             {/if}
         </section>

@@ -10,7 +10,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { ComparePage } from '@/lib/props'
 
-    /** Share-outs side by side: the one on the table and those kept by name. */
+    /** Share-outs side by side: the one on the table and the saved ones. */
     let { goods, solutions }: ComparePage = $props()
 
     const errors = $derived(kit.errors)
@@ -25,11 +25,11 @@
 <Frame title="Compare">
     <SurfaceDefs {goods} />
     <form onsubmit={keep}>
-        <label for="keep-as">Keep the share-out on the table as</label>
+        <label for="keep-as">Save the share-out on the table as</label>
         <input id="keep-as" bind:value={name} size="24" autocomplete="off" aria-invalid={!!errors['name']} />
-        <Button type="submit">Keep it</Button>
+        <Button type="submit">Save it</Button>
         <p class="links">
-            Take it along:
+            Download it:
             {#each kit.filesAt('share-out') as file (file.path)}
                 <a href="{kit.frame.url}/{file.path}" download={file.isShown ? undefined : ''}>{file.label}</a>
             {/each}
@@ -48,9 +48,9 @@
                         {#if id !== null}
                             <p>
                                 <TextButton onclick={() => sender.send(`share-out/solutions/${id}/take-up`, {})}
-                                    >Lay it on the table</TextButton
+                                    >Put it on the table</TextButton
                                 >
-                                <TextButton onclick={() => sender.send(`share-out/solutions/${id}/forget`, {})}>Forget it</TextButton>
+                                <TextButton onclick={() => sender.send(`share-out/solutions/${id}/forget`, {})}>Delete it</TextButton>
                             </p>
                         {/if}
                     </header>
@@ -58,9 +58,7 @@
                 </section>
             {/each}
             {#if solutions.length === 1}
-                <p class="empty">
-                    Keep this share-out under a name, change the wishes and share out again: then both stand here side by side.
-                </p>
+                <p class="empty">Save this share-out under a name. Then change the wishes and share out again, and compare both here.</p>
             {/if}
         </div>
     </Wide>

@@ -6,7 +6,7 @@
     import Button from '@/parts/Button.svelte'
     import type { ShareOutPage } from '@/lib/props'
 
-    /** Most or varied: what each costs in cards, and the share-out that gives it one key away. */
+    /** Many or varied: the number of cards at each level, and the share-out that gives it, one key away. */
     interface Props {
         frontier: ShareOutPage['frontier']
         isSolving: boolean
@@ -23,7 +23,7 @@
     const look = (): void => sender.send('share-out/frontier', {})
 
     useKeys((): Key[] => [
-        { key: 'f', shown: 'F', says: 'Look how many cards there can be, and how different', run: look },
+        { key: 'f', shown: 'F', says: 'Find how many cards there can be, and how different', run: look },
         ...frontier.choices.map((one, n) => ({ key: String(n + 1), says: `Share out ${one.says}`, run: () => take(one) })),
     ])
 </script>
@@ -34,9 +34,9 @@
             <li><Button key={String(n + 1)} disabled={isSolving} onclick={() => take(one)}>{one.says}</Button></li>
         {/each}
     </ol>
-    <p>As many as were found. Choosing one shares out anew; what is begun or pinned stays.</p>
+    <p>These are the numbers found. Choosing one shares out again. Cards that are begun or pinned stay.</p>
 {:else if frontier.isLooking}
-    <p role="status">Looking how many there can be, and how different…</p>
+    <p role="status">Finding how many cards there can be, and how different…</p>
 {:else}
     <Button key="F" onclick={look}>Most or varied?</Button>
 {/if}

@@ -41,16 +41,16 @@
     <h1 class="sr-only">Card by card</h1>
     {#if looking.isUnderWay}
         <p class="head" role="status">
-            Looking at what each card would leave: {looking.done} of 5…
-            <Button onclick={() => sender.send('share-out/next/stop')}>Stop, show what there is</Button>
+            Checking what each card would leave: {looking.done} of 5…
+            <Button onclick={() => sender.send('share-out/next/stop')}>Stop and show what there is</Button>
         </p>
     {:else if options.length === 0}
-        <Empty title={cards ? 'No further card can be made' : 'No card can be made from what is here'}>
+        <Empty title={cards ? 'No further card can be made' : 'There is not enough for a card'}>
             <p>The share-out says what stops the next one, and what to add for one, three or six more.</p>
             <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to the cards</Button>
         </Empty>
     {:else}
-        <p class="head"><strong>{count(cards)} on the table.</strong> Which one next? Each says how many more stay possible after it.</p>
+        <p class="head"><strong>{count(cards)} on the table.</strong> Which one next? Each shows how many more you can make after it.</p>
         <ul class="options">
             {#each options as option, n (n)}
                 <li>
@@ -58,7 +58,7 @@
                     <h2>{option.front.occasion}</h2>
                     <p>{option.front.sketch}{option.fold ? `, ${option.fold}` : ''}</p>
                     <p class="leaves"><b>{option.leaves}</b> more possible after it</p>
-                    <p class="up">{option.usesUp.length ? `Uses up ${option.usesUp.join(', ')}.` : 'Uses nothing up.'}</p>
+                    <p class="up">{option.usesUp.length ? `Uses up ${option.usesUp.join(', ')}.` : 'It uses nothing up.'}</p>
                     <p class="takes">
                         {#each option.takes as taking, i (i)}<span><Measure text={taking} /></span>{/each}
                     </p>

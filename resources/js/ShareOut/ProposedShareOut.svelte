@@ -5,15 +5,15 @@
     import SolutionColumn from './SolutionColumn.svelte'
     import type { Goods, ProposedCards } from '@/lib/props'
 
-    /** What a solve has found, card by card beside what lies there; it replaces nothing before it is accepted. */
+    /** The proposal of a share-out, card by card beside the present cards. It replaces nothing until it is accepted. */
     let { proposal, goods, onaccept, onleave }: { proposal: ProposedCards; goods: Goods; onaccept: () => void; onleave: () => void } =
         $props()
 
     const moved = $derived(proposal.changes.filter((one) => one.kind !== 'stays'))
 
     useKeys(() => [
-        { key: 'a', shown: 'A', says: 'Take this share-out', run: onaccept },
-        { key: 'Escape', shown: 'Esc', says: 'Leave the cards as they are', run: onleave },
+        { key: 'a', shown: 'A', says: 'Use this share-out', run: onaccept },
+        { key: 'Escape', shown: 'Esc', says: 'Keep the cards as they are', run: onleave },
     ])
 </script>
 
@@ -22,11 +22,11 @@
         <h1 id="proposed">
             {moved.length === 0
                 ? 'Nothing would change: these are the cards you have'
-                : `${moved.length} of ${proposal.changes.length} cards would change`}
+                : `${moved.length} new or changed, ${proposal.changes.length - moved.length} as before`}
         </h1>
         <p>
-            <Button main key="A" onclick={onaccept}>Take this share-out</Button>
-            <Button key="Esc" onclick={onleave}>Leave the cards as they are</Button>
+            <Button main key="A" onclick={onaccept}>Use this share-out</Button>
+            <Button key="Esc" onclick={onleave}>Keep the cards as they are</Button>
         </p>
     </header>
     {#if proposal.shortfalls.length}

@@ -21,16 +21,16 @@
 
     const errors = $derived(kit.errors)
 
-    // What is typed stays typed, also when the answer is a refusal.
+    // What is typed stays, even after a refusal.
     let wanted = $state(untrack(() => String(wishes.cards)))
-    // A tick is kept over a reload, until the page is closed.
+    // A tick survives reloading, until the page is closed.
     let keep = $state(untrack(() => sessionStorage.getItem('keep') === 'yes'))
     $effect(() => sessionStorage.setItem('keep', keep ? 'yes' : 'no'))
     let field: HTMLInputElement | undefined = $state()
 
     function shareOut(event?: SubmitEvent): void {
         event?.preventDefault()
-        // The keys of the grid go on from here; where it is refused, the number is what is to be put right.
+        // The keys of the grid go on from here. After a refusal the focus stays in the number.
         field?.blur()
         const asks = () => ({ cards: wanted, stash: wishes.stash, words: wishes.words, keep })
         sender.send('share-out', asks, { refused: (faults) => faults['cards'] && field?.focus() })
@@ -43,14 +43,14 @@
 
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
-    // Many rows at once, for whoever wants the whole kit in sight; it stays chosen.
+    // Many rows at once, for makers who want to see the whole kit. The choice is remembered.
     let isDense = $state(untrack(() => kept.get('dense') === 'yes'))
     function turnDense(): void {
         isDense = !isDense
         kept.put('dense', isDense ? 'yes' : 'no')
     }
 
-    // The wishes lie beside the grid, open or closed as they were left; a refusal opens them.
+    // The wishes are beside the grid, open or closed as they were left. A refusal opens them.
     let isWishing = $state(untrack(() => kept.get('wishing') === 'yes'))
     function turnWishing(): void {
         isWishing = !isWishing
@@ -62,7 +62,7 @@
     })
 
     useKeys(() => [
-        // Beside a proposal there is no grid: it is taken or left first.
+        // There is no grid beside a proposal, which must be accepted or rejected first.
         ...(proposal
             ? []
             : [
@@ -112,8 +112,8 @@
     {#if cards.length === 0}
         <Empty title="Nothing is shared out yet">
             <p>
-                Say how many cards you want. Every card gets a sketch, papers, mats, a focal point, a sentiment, trimmings, a base and an
-                envelope, from what is really on the table.
+                Say how many cards you want. Each gets a sketch, papers, mats, a focal point, a sentiment, trimmings, a base and an
+                envelope. All of it comes from what is on the table.
             </p>
             {@render asking()}
             {#if solve}<Solving {solve} />{/if}
@@ -126,10 +126,10 @@
                 <p class="answer">
                     <strong>{count(outlook.cards, 'card')}</strong> from a kit for {outlook.promised}.
                     {#if outlook.isLooking}
-                        <span>Looking at what is kept…</span>
+                        <span>Checking what is left…</span>
                     {:else if outlook.bonus !== null}
                         <span>
-                            What is kept gives {outlook.bonus ? count(outlook.bonus, 'more card') : 'no more'}{outlook.wants
+                            What is left gives {outlook.bonus ? count(outlook.bonus, 'more card') : 'no more'}{outlook.wants
                                 ? `; the next needs ${outlook.wants}`
                                 : ''}.
                         </span>
@@ -218,7 +218,7 @@
         font-size: var(--body);
     }
 
-    /* As high with one line as with two: the grid below does not jump when it is known what is kept. */
+    /* One line is as high as two, so that the grid below does not jump. */
     .answer {
         flex: 1 1 20rem;
         min-height: 2.8em;

@@ -1,5 +1,5 @@
 <script lang="ts">
-    /** What was asked of a share-out and is not met, each with its reason. */
+    /** The wishes that a share-out does not meet, each with its reason. */
     let { shortfalls }: { shortfalls: string[] } = $props()
 </script>
 

@@ -3,7 +3,7 @@
     import CardFront from '@/parts/CardFront.svelte'
     import type { Goods, SharedOut } from '@/lib/props'
 
-    /** One share-out to compare with another: its figures, then its faces. */
+    /** One share-out to compare with another: its figures, then its fronts. */
     let { solution, goods, other }: { solution: SharedOut; goods: Goods; other?: SharedOut | undefined } = $props()
 
     const said = (figure: SharedOut['figures'][number]): string => (figure.money ? money(figure.money) : figure.value)

@@ -2,13 +2,14 @@
     import { poll } from '@/lib/poll.svelte'
     import Button from '@/parts/Button.svelte'
     import Shortfalls from './Shortfalls.svelte'
+    import { count } from '@/lib/format'
     import { sender } from '@/lib/send.svelte'
     import type { SolveUnderWay } from '@/lib/props'
 
-    /** A share-out under way, with its progress and a stop; or what the last one has to say. */
+    /** A share-out under way, with its progress and a stop, or the message of the last one. */
     let { solve, withShortfalls = true }: { solve: SolveUnderWay; withShortfalls?: boolean } = $props()
 
-    /** How many were found, how sure it is that there are no more, and what runs out; what to add is one step away. */
+    /** How many were found, how certain it is that there are no more, and what runs out. What to add is one step away. */
     const SHORT = 3
     const lines = $derived((solve.message ?? '').split('\n').filter(Boolean))
 
@@ -20,8 +21,14 @@
 {#if solve.isUnderWay}
     <div class="solving" role="status">
         <progress value={solve.done} max={solve.wanted} aria-label="Cards found"></progress>
-        <p>{solve.state === 'waiting' ? 'Waiting for its turn…' : `Sharing out: ${solve.done} of ${solve.wanted} cards`}</p>
-        <Button disabled={solve.state === 'stopping'} onclick={stop}>Stop, keep what there is</Button>
+        <p>
+            {solve.state === 'waiting'
+                ? 'Waiting for its turn…'
+                : solve.done === 0
+                  ? 'Sharing out…'
+                  : `Trying for more: ${count(solve.done, 'card')} so far`}
+        </p>
+        <Button disabled={solve.state === 'stopping'} onclick={stop}>Stop and keep what there is</Button>
     </div>
 {:else if solve.message || (withShortfalls && solve.shortfalls.length)}
     <div class="message" class:isFault={solve.state === 'failed'} role="status">

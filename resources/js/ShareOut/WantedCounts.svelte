@@ -2,7 +2,7 @@
     import { kit } from '@/lib/kit'
     import type { Taste } from '@/lib/props'
 
-    /** How many of each are wanted; a fault stands by its field. */
+    /** How many of each are wanted. A fault is shown at its field. */
     interface Props {
         ones: Taste['wanted']
         typed: Record<string, string>
@@ -12,7 +12,7 @@
     let { ones, typed, field, onkeep }: Props = $props()
 
     const errors = $derived(kit.errors)
-    /** What is hardly ever asked for is folded away, as long as it is not asked for. */
+    /** Rarely wanted ones are folded away, until they are asked for. */
     const near = $derived(ones.filter((one) => one.isUsual || one.many > 0))
     const far = $derived(ones.filter((one) => !one.isUsual && one.many === 0))
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Snippet } from 'svelte'
 
-    /** One question about new cards; below it what the answer does to how many there can be. */
+    /** One question about new cards. Below it stands how the answer changes the possible number of cards. */
     let { title, effect = '', children }: { title: string; effect?: string; children: Snippet } = $props()
 </script>
 

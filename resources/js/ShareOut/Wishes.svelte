@@ -8,7 +8,7 @@
     import WantedCounts from './WantedCounts.svelte'
     import type { ShareOutPage } from '@/lib/props'
 
-    /** What the maker wishes of new cards, a question a group, each with what it does to how many there can be. */
+    /** The wishes for new cards, a question a group, each with its effect on the possible number of cards. */
     interface Props {
         taste: ShareOutPage['taste']
         wishes: ShareOutPage['wishes']
@@ -41,7 +41,7 @@
         trimmer: taste.trimmer,
     }))
 
-    /** Kept as soon as it is changed; a refusal stands by its field, and what was typed stays. */
+    /** Saved as soon as it is changed. A refusal is shown at its field, and what was typed stays. */
     const keep = (): void => sender.send('taste', { ...wish, wanted: { ...many }, folds: { ...folds } })
 
     function cover(frame: string): void {
@@ -78,7 +78,7 @@
         >
     </WishGroup>
     <WishGroup title="For whom?">
-        <p class="soft">At least so many, and you are told while one is missing.</p>
+        <p class="soft">At least this many cards. You are told if any are missing.</p>
         <WantedCounts ones={taste.wanted} typed={many} field="wanted" onkeep={keep} />
         {#if taste.daysNeed}
             <p class="soft">The next three months need {taste.daysNeed}.</p>
@@ -95,12 +95,12 @@
                 {#each wishes.often as one (one.key)}<option value={one.key}>{one.label}</option>{/each}
             </select></label
         >
-        <label class="tick"><input type="checkbox" bind:checked={wish.wordless} onchange={keep} /> Some cards may go without</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.wordless} onchange={keep} /> Some cards may have no words</label>
     </WishGroup>
     <WishGroup title="Which paper?" effect={effects.paper}>
         {#if wishes.hasStash}
             <label class="tick"
-                ><input type="checkbox" bind:checked={wish.stash} onchange={keep} /> and the stash, where the kit runs out</label
+                ><input type="checkbox" bind:checked={wish.stash} onchange={keep} /> Use the stash too, where the kit runs out</label
             >
             <label
                 >for up to <input
@@ -128,7 +128,7 @@
         {#if errors['trimmer']}<p class="fault" role="alert">{errors['trimmer']}</p>{/if}
     </WishGroup>
     <WishGroup title="Which folds?" effect={effects.folds}>
-        <p class="soft">So many with another fold than the bases have.</p>
+        <p class="soft">How many cards with another fold than the bases have.</p>
         <WantedCounts ones={taste.folds} typed={folds} field="folds" onkeep={keep} />
     </WishGroup>
     <WishGroup title="Which fronts?" effect={effects.fronts}>
@@ -144,7 +144,7 @@
         {/if}
         {#if errors['frame']}<p class="fault" role="alert">{errors['frame']}</p>{/if}
         <label class="tick"><input type="checkbox" bind:checked={wish.insides} onchange={keep} /> Panels inside</label>
-        <label class="tick"><input type="checkbox" bind:checked={wish.envelopes} onchange={keep} /> No card without an envelope</label>
+        <label class="tick"><input type="checkbox" bind:checked={wish.envelopes} onchange={keep} /> Every card has an envelope</label>
         {#if taste.designs.length}
             <label class="tick" title={taste.designs.join(', ')}
                 ><input type="checkbox" bind:checked={wish.follows} onchange={keep} /> Follow the kit’s {taste.designs.length === 1
@@ -159,7 +159,7 @@
                 {#each taste.uses as use (use)}<li>{use}</li>{/each}
             </ul>
         {:else}
-            <p class="soft">Everything goes as it comes. In the grid, U on a row says what to use up, to save or never to use.</p>
+            <p class="soft">Nothing is set. In the grid, press U on a row to use it up, save it or never use it.</p>
         {/if}
     </WishGroup>
 </div>

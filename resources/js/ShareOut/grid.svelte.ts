@@ -8,7 +8,7 @@ interface Place {
     card: number
 }
 
-/** A cell, and what it is of. */
+/** A cell, with its row and its card. */
 interface Known {
     at: Place
     component: string | undefined
@@ -16,7 +16,7 @@ interface Known {
     taken: string[]
 }
 
-/** The cell in hand of each kit: an undo lays the page anew, and the keys go on where they were. */
+/** The selected cell of each kit. Undo makes the page again, and the keys go on where they were. */
 const places: Record<string, Known> = {}
 
 const STEPS: Record<string, (cards: number) => Place> = {
@@ -36,11 +36,11 @@ const clamp = (n: number, most: number): number => Math.max(0, Math.min(n, most)
 const takenBy = (rows: GridLine[], card: number | undefined): string[] =>
     rows.filter((line) => (line.cells[card ?? 0] ?? []).length > 0).map((line) => line.id)
 
-/** Where the maker is in the grid: a row of goods, and a card or, after the last one, what is kept. */
+/** Where the maker is in the grid: a row of goods, and a card or, after the last card, the Keep column. */
 export class Cursor {
     at = $state<Place>({ row: 0, card: 0 })
     table = $state<HTMLElement>()
-    /** What the cell is of: rows come and go above it, and the cursor stays with its component and its card. */
+    /** The component and card of the cell. Rows come and go above it, and the cursor follows them. */
     private component: string | undefined
     private ofCard: number | undefined
     /** The components that the card takes something from. */
@@ -68,7 +68,7 @@ export class Cursor {
         return this.rows()[Math.min(this.at.row, this.rows().length - 1)]
     }
 
-    /** None in the last column, which is what is kept. */
+    /** None in the last column, which is Keep. */
     get card(): GridCard | undefined {
         return this.cards()[this.at.card]
     }
@@ -90,8 +90,8 @@ export class Cursor {
     }
 
     /**
-     * Stays with what the cell is of; where the card has taken one thing in its place, by a swap or by taking one back, it goes
-     * on with that. A card that is removed, or a row that is gone, must not leave the keys without a cell.
+     * Follows its component and card. If the card has replaced one thing by another, the cursor goes to the new one. After a
+     * removed card or row it moves to a cell that is there.
      */
     private stay(rows: GridLine[], cards: GridCard[]): void {
         const now = takenBy(rows, this.ofCard)
@@ -127,7 +127,7 @@ export class Cursor {
 export class Held {
     thing = $state<{ component: string; from: number | null } | null>(null)
 
-    /** Picks up what lies at the cell, or puts down there what is held. */
+    /** Picks up what is in the cell, or puts down what is held. */
     turn(row: GridLine | undefined, card: GridCard | undefined): void {
         if (!row) return
         const here = card?.id ?? null

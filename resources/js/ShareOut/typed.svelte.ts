@@ -1,8 +1,8 @@
 import { untrack } from 'svelte'
 
 /**
- * What is typed into fields that are kept one by one. A field follows what is kept when that changes, by an act or an undo;
- * what is refused, or typed while an answer is on its way, stays as it was typed.
+ * What is typed into fields that are saved one by one. A field follows the stored value when that changes by an act or an undo.
+ * Text that is refused, or typed while an answer is on its way, stays.
  */
 export function typed<T extends Record<string, unknown>>(kept: () => T): T {
     let seen = untrack(kept)

@@ -2,7 +2,7 @@
     import { kit } from '@/lib/kit'
     import type { DraftFields } from '@/lib/draft.svelte'
 
-    /** What the new kit is by its list, on one line; what is typed here counts instead. */
+    /** What the new kit is by its list, in one line. What is typed here counts instead. */
     let { said, about }: { said: Record<string, string>; about: DraftFields<Record<string, string>> } = $props()
 
     const fields = [

@@ -20,7 +20,7 @@
         </section>
         <aside aria-label="The kit as a whole">
             <h2>The kit as a whole</h2>
-            <p>Its packing list as a keepshare/kit file, to keep or to give on.</p>
+            <p>Its packing list as a keepshare/kit file, to save or to pass on.</p>
             <Files at="about" of={frame.url} />
             <label for="paper">What is printed, of any kit, is for</label>
             <select id="paper" value={paper} onchange={(event) => sender.send('/paper', { paper: event.currentTarget.value })}>
@@ -29,11 +29,13 @@
             </select>
             {#if kit.errors['paper']}<p class="fault" role="alert">{kit.errors['paper']}</p>{/if}
             {#if !frame.isStash}
-                <p>A second kit with the same packing list, all of it there.</p>
+                <p>Add a second kit with the same packing list, all of it there.</p>
                 <Button onclick={() => sender.send('duplicate')}>Duplicate</Button>
-                <p>{isPutAway ? 'It is put away: last on the shelf.' : 'Out of the way on the shelf, with everything kept.'}</p>
-                <Button onclick={() => sender.send('put-away', { away: !isPutAway })}>{isPutAway ? 'Take in hand' : 'Put away'}</Button>
-                <p>Off the shelf. Undo there brings it back.</p>
+                <p>
+                    {isPutAway ? 'It is put away and comes last on the shelf.' : 'Put away, it comes last on the shelf. Nothing is lost.'}
+                </p>
+                <Button onclick={() => sender.send('put-away', { away: !isPutAway })}>{isPutAway ? 'Bring it back' : 'Put away'}</Button>
+                <p>This removes it from the shelf. Undo on the shelf brings it back.</p>
                 <Button onclick={() => sender.send(frame.url, {}, { method: 'delete' })}>Delete</Button>
             {/if}
         </aside>

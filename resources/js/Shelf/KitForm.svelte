@@ -8,7 +8,7 @@
 
     interface Props {
         about: AboutKit
-        /** Width and height of the front as they are said in each unit, until something else is typed. */
+        /** Width and height of the front in each unit, until something else is typed. */
         fronts: SidesByUnit
         /** Where it is sent. */
         path: string
@@ -32,7 +32,7 @@
         { key: 'theme', label: 'Theme', size: 40 },
     ]
 
-    /** The front stays what it is, said in the other unit; what was typed stays as it was typed. */
+    /** The front keeps its size and is written in the other unit. What was typed stays. */
     function measure(unit: 'in' | 'mm'): void {
         const now = fronts[typed.unit]
         if (typed.front_width === now.width && typed.front_height === now.height) {

@@ -22,7 +22,7 @@
         about: Record<string, string> | null
     }
 
-    /** The one place where something new is brought in: typed, pasted, dropped or chosen. What would be done is said first. */
+    /** The one place where something new is brought in: typed, pasted, dropped or chosen. It says first what would be done. */
     let { kits, isFirst }: { kits: KitOnShelf[]; isFirst: boolean } = $props()
 
     const LOOKED_AT = 65_536
@@ -50,7 +50,7 @@
     const isUnknown = $derived(!isEmpty && !answer.isComing && answer.current !== null && offer === null)
     const own = $derived(kits.filter(({ isStash }) => !isStash))
     const isPhotograph = $derived(offer?.choices.some(({ address }) => address.endsWith('/photographs')) ?? false)
-    /** What was refused stands in the one field for all sorts of things. */
+    /** Every refusal is shown at the one field for everything. */
     const faults = $derived(
         [
             tooLarge,
@@ -113,7 +113,7 @@
         sender.send(address.replace('{kit}', into), data, { keeps: 'errors', done })
     }
 
-    /** It is used on the page of photographs, of a kit that is there or of one that begins with it. */
+    /** It is used on the page of photographs, for an existing kit or one that begins with it. */
     function photograph(as: string): void {
         if (!file) return
         takeInHand(file, as)
@@ -163,7 +163,7 @@
     <div id="brought-says" role="status">
         {#if offer}<p class="says">{offer.says}</p>{/if}
         {#if isUnknown}
-            <p>Keep Share does not know what that is. It reads packing lists, tables (CSV), its own files, and photographs.</p>
+            <p>Keep Share does not know this kind of file. It reads packing lists, tables (CSV), its own files, and photographs.</p>
         {/if}
     </div>
     {#if faults.length}
@@ -203,8 +203,8 @@
         {/each}
     </p>
     <p class="hint">
-        Also a kit file, a table (CSV), a share-out, a recipe, a saved table, a photograph or a code of the kit post. The kit post is a
-        stand-in that ships with Keep Share; try ORCHARD-12, TRAMLINE-3, TEASHED-40 or NORTHLIGHT-7.
+        It can also be a kit file, a table (CSV), a share-out, a recipe, a saved table or a photograph. A code of the kit post works too.
+        The kit post is a stand-in that ships with Keep Share; try ORCHARD-12, TRAMLINE-3, TEASHED-40 or NORTHLIGHT-7.
         <a href="/how-to-write-a-list">How to write a list</a>
     </p>
 </form>

@@ -68,8 +68,7 @@
             </form>
             {#each ['name', 'front', 'lines'] as key (key)}{#if errors[key]}<p class="fault" role="alert">{errors[key]}</p>{/if}{/each}
             {#if bad}<p class="fault">
-                    Nothing can be brought in while a line has a problem. Mend the file and choose it again, or say anew which column is
-                    which.
+                    Nothing can be brought in while a line has a problem. Correct the file and choose it again, or choose the columns again.
                 </p>{/if}
             <Button onclick={() => (isMapping = true)}>Which column is which</Button>
             <ol>

@@ -44,7 +44,7 @@
             <h1 id="kits-title">Kits on the shelf</h1>
             <p class="made"><Link href="/cards">Cards made, of all kits</Link></p>
             {#if kits.length === 0}
-                <p class="none">No kit yet. Paste the packing list of yours beside this, and a kit begins with it.</p>
+                <p class="none">No kit yet. Paste your packing list beside this to start a kit.</p>
             {/if}
             <ul>
                 {#each kits as kit (kit.id)}
@@ -61,7 +61,7 @@
                             <span
                                 ><Measure
                                     text={kit.isStash
-                                        ? 'What you had already; beside every kit'
+                                        ? 'What you had already, for use with every kit'
                                         : `${kit.front} · ${kit.promised} cards promised`}
                                 /></span
                             >

@@ -8,10 +8,10 @@
     import { sender } from '@/lib/send.svelte'
     import type { TabletPage } from '@/lib/props'
 
-    /** Another device at the table: the code it comes in by, drawn here and nowhere else. */
+    /** Another device at the table. Its code is drawn here and nowhere else. */
     let { address, code, patience, guests, shelf }: TabletPage = $props()
 
-    /** The code is told once; it stays here until it is used. */
+    /** The code is sent once. It stays here until it is used. */
     let shown = $state<{ code: string; before: number } | null>(null)
     $effect.pre(() => {
         if (code !== null && shown?.code !== code) shown = { code, before: guests }
@@ -46,10 +46,10 @@
 
 <Frame title="Tablet" {shelf}>
     {#if address === null}
-        <Empty title="The table is open to this machine alone">
+        <Empty title="Only this machine can open the table">
             <p>
-                To have it on a tablet beside the trimmer, end Keep Share and start it again with <code>bin/demo --table</code>. It is then
-                reached from the local network too, by devices that you let in here with a code, and by no others.
+                To have it on a tablet beside the trimmer, end Keep Share and start it again with <code>bin/demo --table</code>. Other
+                devices on the local network can then open it, with a code that is shown here.
             </p>
         </Empty>
     {:else}
@@ -60,7 +60,7 @@
                     <svg viewBox="-4 -4 {grid.size + 8} {grid.size + 8}" role="img" aria-label="The code to scan: {link}">
                         <rect class="ground" x="-4" y="-4" width={grid.size + 8} height={grid.size + 8} /><path d={squares} />
                     </svg>
-                    <p>Scan it, or open <b>{link}</b></p>
+                    <p>Scan the code, or open <b>{link}</b></p>
                     <p class="soft">It lets one device in, once, within {patience} minutes.</p>
                 {:else}
                     <p>
@@ -77,8 +77,8 @@
                 <p role="status">{guests === 0 ? 'No other device.' : guests === 1 ? 'One other device.' : `${guests} other devices.`}</p>
                 <Button key="X" disabled={sender.isBusy || (guests === 0 && !open)} onclick={close}>Close the table to them</Button>
                 <p class="soft">
-                    Whoever is let in can do all that can be done here, but not let others in. The way is not encrypted: use it on a network
-                    of your own.
+                    A device that is let in can do everything except let others in. The connection is not encrypted. Use it on a network of
+                    your own.
                 </p>
             </aside>
         </div>

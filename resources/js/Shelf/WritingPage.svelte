@@ -2,7 +2,7 @@
     import Frame from '@/parts/Frame.svelte'
     import type { WritingPage } from '@/lib/props'
 
-    /** The page of the documents that says how a list is written. */
+    /** The document about how to write a list. */
     let { html }: WritingPage = $props()
 </script>
 

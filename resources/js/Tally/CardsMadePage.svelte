@@ -30,7 +30,7 @@
     <SurfaceDefs {goods} />
     {#if props.all === 0}
         <Empty title="No card is made yet">
-            <p>When the last step of a card is done on Make, it comes here, with its face or a photograph, and who has it.</p>
+            <p>When the last step of a card is done on Make, it comes here. You see its front or a photograph, and who has it.</p>
             <Button main href="/">Go to the shelf</Button>
         </Empty>
     {:else}
@@ -46,7 +46,7 @@
                 {props.found === props.all
                     ? 'All of them, the latest first. Ask by occasion, fold, kit, paper, year, “from stash”, “in-hand” or who has it.'
                     : props.found === 0
-                      ? 'No card answers to all of these words. Ask with fewer.'
+                      ? 'No card matches all of these words. Use fewer.'
                       : `${count(props.found, 'card')} found.`}
             </p>
             <ul>

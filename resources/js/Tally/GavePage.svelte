@@ -14,7 +14,7 @@
     const most = (of: (kit: GaveLine) => number): number => Math.max(1, ...kits.map(of))
     const mostCards = $derived(most((kit) => Math.max(kit.cards, kit.promised)))
     const mostMinutes = $derived(most((kit) => kit.minutes ?? 0))
-    /** Costs are drawn beside each other within one currency. */
+    /** Costs are drawn side by side within one currency. */
     const mostOf = $derived(
         Object.fromEntries(
             kits.map(({ each }) => [each?.currency ?? '', most((kit) => (kit.each?.currency === each?.currency ? kit.minor : 0))]),
@@ -33,7 +33,7 @@
 <Frame title="What kits gave" {shelf}>
     {#if kits.length === 0}
         <Empty title="No kit has given a card yet">
-            <p>When a kit is shared out, this is where it stands beside the others: cards, what one cost, how long it took.</p>
+            <p>Share a kit out first. Then you can compare kits here: cards, what one cost, how long it took.</p>
             <Button main href="/">Go to the shelf</Button>
         </Empty>
     {:else}

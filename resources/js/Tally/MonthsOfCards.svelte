@@ -2,13 +2,13 @@
     import { month } from '@/lib/format'
     import type { MonthOfCards } from '@/lib/props'
 
-    /** The cards that were made, month by month, drawn or as a table. Bonus cards stand on the others. */
+    /** The cards that were made, month by month, drawn or as a table. Bonus cards are on top. */
     let { months, isTable }: { months: MonthOfCards[]; isTable: boolean } = $props()
 
     const HEIGHT = 110
     const most = $derived(Math.max(1, ...months.map(({ cards }) => cards)))
     const each = $derived(Math.max(8, Math.min(64, 1180 / months.length)))
-    /** As many months are named as there is room for. */
+    /** Only as many months are named as there is room for. */
     const step = $derived(Math.ceil(64 / each))
     const high = (cards: number): number => (HEIGHT * cards) / most
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    /** The cards of a kit by occasion, each drawn as a small card; the numbers stand beside them. */
+    /** The cards of a kit by occasion, each drawn as a small card, with numbers beside them. */
     let { occasions }: { occasions: { label: string; cards: number }[] } = $props()
 
     const most = $derived(Math.max(1, ...occasions.map(({ cards }) => cards)))

@@ -5,11 +5,11 @@
     import { sender } from '@/lib/send.svelte'
     import type { DayToMean, Goods, RememberedCard } from '@/lib/props'
 
-    /** A card that is made: its face or photograph, and what the maker remembers of it. Each field is kept as it is changed. */
+    /** A card and the maker's notes on it, with its front or photograph. Each field is saved when it is changed. */
     let { card, days, goods }: { card: RememberedCard; days: DayToMean[]; goods: Goods } = $props()
 
     const path = $derived(`tally/cards/${card.id}`)
-    /** What was typed and is not kept, by field: it stays where it is refused. */
+    /** What was typed and refused, by field. It stays there. */
     let typed = $state<Record<string, string | null>>({})
     let last = $state('')
     const fault = $derived(sender.at === path ? (kit.errors['value'] ?? null) : null)
@@ -70,7 +70,7 @@
             {card.photo ? 'Another photograph' : 'Add a photograph'}
         </label>
         {#if card.photo}
-            <Button onclick={() => sender.send(`${path}/photo`, {}, { method: 'delete' })}>Take it off</Button>
+            <Button onclick={() => sender.send(`${path}/photo`, {}, { method: 'delete' })}>Remove the photograph</Button>
         {/if}
         {#if photoFault}<small class="fault" role="alert">{photoFault}</small>{/if}
     </div>

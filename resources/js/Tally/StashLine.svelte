@@ -4,7 +4,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { FromStash } from '@/lib/props'
 
-    /** What the stash added of one thing, and what that cost by the price of what is bought at a time. */
+    /** What came from the stash, and what it cost by the price of its unit. */
     let { line, currency }: { line: FromStash; currency: string | null } = $props()
 
     let typed = $state<string | null>(null)

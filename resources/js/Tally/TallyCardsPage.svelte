@@ -17,14 +17,16 @@
     <SurfaceDefs {goods} />
     {#if cards.length === 0}
         <Empty title="No cards to remember yet">
-            <p>When cards are shared out, this is where you keep how each turned out: a photograph, stars, what went wrong, who has it.</p>
+            <p>
+                Share the kit out first. Then you can note here how each card turned out: a photograph, stars, what went wrong, who has it.
+            </p>
             <Button main href="{kit.frame.url}/share-out">Go to Share out</Button>
         </Empty>
     {:else}
         <div class="place">
             <h1>How they turned out</h1>
             <p class="soft">
-                Each field is kept as you leave it. <Link href="/cards">The cards of all kits</Link> and <Link href="/people"
+                Each field is saved when you leave it. <Link href="/cards">The cards of all kits</Link> and <Link href="/people"
                     >who gets which</Link
                 > have pages of their own.
             </p>

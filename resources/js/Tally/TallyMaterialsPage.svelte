@@ -20,7 +20,7 @@
     const ask = (change: Partial<typeof asked>): void =>
         look('tally/materials', { ...asked, ...change }, ['cards', 'both', 'paper', 'lists', 'text'])
 
-    /** The last one stays: a list of nothing is no list. */
+    /** The last one stays chosen, since a list of nothing is useless. */
     function turn(number: number): void {
         const next = chosen.includes(number) ? chosen.filter((one) => one !== number) : [...chosen, number]
         if (next.length) ask({ cards: next.length === cards.length ? '' : next.join(',') })
@@ -31,7 +31,7 @@
             await navigator.clipboard.writeText(text)
             said = 'Copied: paste it wherever you like.'
         } catch {
-            said = 'The browser does not let it be copied. Open it as text, and copy it there.'
+            said = 'The browser does not allow copying. Open it as text and copy it there.'
         }
     }
 
@@ -44,7 +44,7 @@
 <Frame title="Materials">
     {#if cards.length === 0}
         <Empty title="No card to pass on yet">
-            <p>When cards are shared out, what another maker needs to make them is written here: sizes, scores, reveals, tools, steps.</p>
+            <p>Share the kit out first. Then this page lists what another maker needs: sizes, scores, reveals, tools, steps.</p>
             <Button main href="{kit.frame.url}/share-out">Go to Share out</Button>
         </Empty>
     {:else}
@@ -54,7 +54,7 @@
                 <p class="soft">Written so that another maker can make the cards from it alone.</p>
                 <fieldset>
                     <legend>Of which cards?</legend>
-                    <Button aria-pressed={isAll} onclick={() => ask({ cards: '' })}>All of them</Button>
+                    <Button aria-pressed={isAll} onclick={() => ask({ cards: '' })}>Choose all cards</Button>
                     <ul>
                         {#each cards as card (card.number)}
                             <li>

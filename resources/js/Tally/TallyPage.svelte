@@ -19,10 +19,7 @@
 <Frame title="Tally">
     {#if cards === 0}
         <Empty title="No cards to count yet">
-            <p>
-                When cards are shared out, this is where you see what the kit gave: cards, how much of everything was used, and what a card
-                cost.
-            </p>
+            <p>Share the kit out first. Then this page shows what the kit gave: the cards, how much was used, and what a card cost.</p>
             <Button main onclick={() => router.visit(`${frame.url}/share-out`)}>Go to Share out</Button>
         </Empty>
     {:else}

@@ -31,7 +31,7 @@
     const reading = $derived(answer.current ?? {})
 
     $effect(() => {
-        // On an empty list there is nothing to do but to write.
+        // On an empty list the only thing to do is to write.
         if (untrack(() => lines.length === 0)) field?.focus()
     })
 
@@ -41,7 +41,7 @@
         field?.focus()
     }
 
-    /** What was pasted with several lines; null while lines are typed one by one. */
+    /** Pasted text with several lines. Null while lines are typed one by one. */
     let list = $state<string | null>(untrack(() => pasted || null))
 
     function paste(event: ClipboardEvent): void {

@@ -13,7 +13,7 @@
 
     let { groups, guesses, goods, atMost }: CheckPage = $props()
 
-    /** What is doubtful comes first. A line stays where it was on arrival, so that nothing jumps while one goes down the list. */
+    /** Doubtful lines come first. A line stays where it was on arrival, so that nothing jumps. */
     const weights = untrack(() => {
         const doubtful = groups.flatMap(({ lines }) => lines).filter(({ guesses }) => guesses.length > 0)
         return new Map(doubtful.map(({ id, guesses }) => [id, guesses.length]))
@@ -30,7 +30,7 @@
     let list = $state<HTMLElement>()
     const fields = (): HTMLInputElement[] => [...(list?.querySelectorAll<HTMLInputElement>('input[data-column]') ?? [])]
 
-    // The first value that is doubtful is selected on arrival.
+    // The first doubtful value is selected on arrival.
     $effect(() => {
         if (weights.size) untrack(fields)[0]?.focus()
     })
@@ -50,7 +50,7 @@
         {
             key: 'g',
             shown: 'G',
-            says: 'To the next line of which something was taken as is usual',
+            says: 'To the next line with something assumed',
             run: () => list?.querySelector<HTMLElement>('[data-guess] input')?.focus(),
         },
     ])
@@ -59,7 +59,7 @@
 <Frame title="Check lines">
     {#if groups.length === 0}
         <Empty title="No lines yet">
-            <p>When the packing list is written or pasted, this is where the whole of it is looked through and put right.</p>
+            <p>Write or paste the packing list first. Then check and correct all of it here.</p>
             <Button main href="{kit.frame.url}/add">Add lines</Button>
         </Empty>
     {:else}
@@ -68,8 +68,8 @@
             <h1>Is it all as the list says?</h1>
             <p class="soft">
                 {guesses
-                    ? `Of ${count(guesses, 'line')} something was not said and taken as is usual: it stands beside them.`
-                    : 'Nothing had to be taken as is usual.'} What was misread can be put right here; sizes as long as nothing is made of it.
+                    ? `Of ${count(guesses, 'line')} something was not said. What was assumed stands beside them.`
+                    : 'Nothing had to be assumed.'} Correct here what was misread. Sizes can change until something is cut from it.
             </p>
             {#if atMost}<ToShareOut {atMost} onCheck />{/if}
             <!-- svelte-ignore a11y_no_static_element_interactions -->

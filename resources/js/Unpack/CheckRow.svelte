@@ -8,8 +8,8 @@
     import type { Good, LineToCheck } from '@/lib/props'
 
     /**
-     * One line of the list, drawn as it was understood. Each field is kept as it is left; what is refused stays as it was typed until
-     * something else is done.
+     * One line of the list, drawn as it was understood. Each field is saved when it is left. What is refused stays typed until
+     * another act.
      */
     let { line, good }: { line: LineToCheck; good: Good | undefined } = $props()
 
@@ -17,7 +17,7 @@
     type Typed = Record<Field, string | undefined>
 
     const path = $derived(`check/${line.id}`)
-    /** A field is as wide as what stands in it, and at least so many characters. */
+    /** A field is as wide as its text, and at least this many characters. */
     const LEAST = { name: 18, size: 8, count: 3 }
     const draft = untrack(() => new DraftFields<Typed>(`check-${line.id}`, JSON.stringify([line.name, line.size, line.count])))
     const typed = $derived(draft.written)
@@ -25,7 +25,7 @@
     const fault = $derived(sender.at === path ? kit.errors['value'] : undefined)
     const uid = $props.id()
 
-    // With another act done what was refused goes back to what is in force.
+    // After another act a refused text goes back to the stored value.
     $effect(() => {
         void kit.frame.revision
         if (untrack(() => sender.at !== path && sender.at !== '')) draft.drop()
@@ -76,10 +76,10 @@
     <span class="guesses">
         {line.guesses.join(', ')}
         {#if line.guesses.length}
-            <Button also="as taken: {line.name}" onclick={() => sender.send(path, { field: 'right', value: '' })}>It is right</Button>
+            <Button also="as taken: {line.name}" onclick={() => sender.send(path, { field: 'right', value: '' })}>Confirm the line</Button>
         {/if}
     </span>
-    <Button also="the list: {line.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Take off</Button>
+    <Button also="the list: {line.name}" onclick={() => sender.send(path, {}, { method: 'delete' })}>Remove</Button>
     {#if fault}<p class="fault" id={uid} role="alert">{fault}</p>{/if}
 </li>
 

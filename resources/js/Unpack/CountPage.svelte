@@ -19,18 +19,18 @@
     let typed = $state<Record<number, string | undefined>>({})
     let moving = $state<Record<number, string | undefined>>({})
     let faults = $state<Record<number, string | undefined>>({})
-    /** Where a refusal can be mended, by line. */
+    /** Where a refusal can be corrected, by line. */
     let ways = $state<Record<number, { to: string; says: string } | undefined>>({})
     let to = $state(untrack(() => others[0]?.id ?? 0))
 
     const value = (line: CountLine): string => typed[line.id] ?? (line.isCounted ? line.hereFigure : '')
     const isFewer = (line: CountLine, counted: string): boolean => !line.isByLength && /^\d+$/.test(counted) && Number(counted) < line.here
-    /** Lines of which it is asked why there are fewer, before the answer is here. */
+    /** Lines that are asked why there are fewer, before the answer has come. */
     let asks = $state<Record<number, boolean | undefined>>({})
     const field = (line: CountLine): HTMLInputElement | null => document.querySelector(`#count-${line.id}`)
     const uncounted = (): CountLine | undefined => lines.find((line) => line.isCountable && !line.isCounted && typed[line.id] === undefined)
 
-    // The first number waits for its figure.
+    // The first number has the focus on arrival.
     $effect(() => {
         const first = untrack(uncounted)
         if (first) field(first)?.focus()
@@ -43,16 +43,16 @@
         if (after) field(after)?.focus()
     }
 
-    /** Enter on an empty field says that all is there. Counts may be typed faster than they are kept. */
+    /** Enter on an empty field says that all is there. Counts may be typed faster than they are saved. */
     function count(line: CountLine): void {
         const counted = value(line).trim() || line.figure
         send(line, () => ({ counted, was: line.here, reason: line.why, note: line.note }), counted)
-        // Why is asked in the line; who counts on goes on, and ⇧ Tab goes back to it.
+        // The reason is asked in the line. The maker can count on, and Shift Tab goes back to it.
         asks[line.id] = isFewer(line, counted)
         next(line)
     }
 
-    /** Why there are fewer is said after the count, or at any time later. */
+    /** The reason is given after the count, or at any time later. */
     function explain(line: CountLine, said: { reason: string; note: string }): void {
         const now = (): CountLine => lines.find(({ id }) => id === line.id) ?? line
         send(line, () => ({ counted: now().hereFigure, was: now().here, ...said }))
@@ -100,18 +100,18 @@
         void tick().then(() => at?.setSelectionRange(figure.length, figure.length))
     }
 
-    // What is being kept still comes first.
+    // Unfinished saving comes first.
     const allThere = (): void => sender.send('count')
 
     useKeys(() => [
-        { key: '=', says: 'All the rest is there', run: allThere },
+        { key: '=', says: 'Mark all the rest as there', run: allThere },
         {
             key: 'n',
             shown: 'N',
             says: 'Count the next line',
             run: () => toNext(''),
         },
-        // While there is something to count a figure is a count, and leads nowhere else.
+        // While there is something to count, a figure is a count and not a key of the page.
         ...(left
             ? [...'0123456789'].map((figure) => ({ key: figure, says: 'Count the next line', isHidden: true, run: () => toNext(figure) }))
             : []),
@@ -125,10 +125,10 @@
             <p class="answer">
                 {#if lines.length === 0}<strong>Nothing to count yet.</strong>
                     <Link href="{frame.url}/add">Add lines</Link> first.{:else if left === 0}<strong>Every line is counted.</strong
-                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number, Enter, next. Enter alone: as listed. Where
-                    there are fewer the line asks why. =: all that is not counted yet is there as listed.{/if}
+                    >{:else}<strong>{left} of {lines.length} lines to count.</strong> Type a number and press Enter. Enter alone means as listed.
+                    If there are fewer, you are asked why. Press = when all the rest is there.{/if}
             </p>
-            <Button key="=" disabled={left === 0} onclick={allThere}>All the rest is there</Button>
+            <Button key="=" disabled={left === 0} onclick={allThere}>Mark all the rest as there</Button>
         </div>
         <table>
             <thead>
@@ -138,7 +138,7 @@
                     <th scope="col">lying here</th>
                     <th scope="col">counted</th>
                     <th scope="col">why fewer</th>
-                    <th scope="col">{others.length === 1 ? `hand over to ${others[0]?.name}` : 'hand over'}</th>
+                    <th scope="col">{others.length === 1 ? `move to ${others[0]?.name}` : 'move'}</th>
                 </tr>
             </thead>
             <tbody>
@@ -187,14 +187,12 @@
                         </td>
                         <td class="move">
                             {#if line.isCountable && !line.isByLength && others[0]}
-                                <label class="named" for="move-{line.id}"
-                                    >hand over{others.length === 1 ? ` to ${others[0].name}` : ''}</label
-                                >
+                                <label class="named" for="move-{line.id}">move{others.length === 1 ? ` to ${others[0].name}` : ''}</label>
                                 <input
                                     id="move-{line.id}"
                                     class="number"
                                     inputmode="numeric"
-                                    aria-label="How many {goods[line.good]?.name} to hand over"
+                                    aria-label="How many {goods[line.good]?.name} to move"
                                     bind:value={() => moving[line.id] ?? '', (count) => (moving[line.id] = count)}
                                     onkeydown={(event) => event.key === 'Enter' && moving[line.id] && move(line, to)}
                                 />
@@ -204,7 +202,7 @@
                                             {#each others as other (other.id)}<option value={other.id}>{other.name}</option>{/each}
                                         </select>
                                     {/if}
-                                    <Button onclick={() => move(line, to)}>Hand over</Button>
+                                    <Button onclick={() => move(line, to)}>Move</Button>
                                 {/if}
                             {/if}
                         </td>
@@ -284,7 +282,7 @@
         white-space: nowrap;
     }
 
-    /* Where the headings of the columns are in sight, no box needs its own. */
+    /* While the column headings are in sight, boxes need no label of their own. */
     .named {
         display: none;
     }
@@ -293,7 +291,7 @@
         color: var(--ink-soft);
     }
 
-    /* On a phone a line is a block of its own: its name, then what is listed, what is here, what is counted. */
+    /* On a phone each line is a block: its name, then what is listed, what is here, and what is counted. */
     @media (width < 48rem) {
         .place {
             padding-inline: 1rem;

@@ -8,7 +8,7 @@
         onnext: () => void
     }
 
-    /** Why there are fewer than listed: asked once they are counted, and to be changed at any time. */
+    /** Why there are fewer than listed. It is asked after counting, and can be changed at any time. */
     let { line, name, onsay, onnext }: Props = $props()
 
     const REASONS = [

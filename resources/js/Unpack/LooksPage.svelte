@@ -102,7 +102,7 @@
                 {#each motifs as motif (motif)}<option>{motif}</option>{/each}
             </select>
             <fieldset>
-                <legend>Colours, the ground first</legend>
+                <legend>Colours, the background first</legend>
                 {#each typed.colours as colour, i (i)}
                     <span class="colour">
                         <input
@@ -121,11 +121,11 @@
                 {#if typed.colours.length < 6}<Button onclick={() => typed.colours.push('#888888')}>One more</Button>{/if}
             </fieldset>
             <label class="tick"><input type="checkbox" bind:checked={typed.busy} /> busy: a focal point does not show on it</label>
-            <label class="tick"><input type="checkbox" bind:checked={typed.directional} /> has an up</label>
+            <label class="tick"><input type="checkbox" bind:checked={typed.directional} /> is directional</label>
             {#if proposal}<label class="tick"><input type="checkbox" bind:checked={typed.as_swatch} /> draw it from the photograph</label
                 >{/if}
             <div class="acts">
-                <Button main onclick={() => keep()}>Keep these looks</Button>
+                <Button main onclick={() => keep()}>Save these looks</Button>
                 {#if shown?.photo && !proposal}<Button onclick={() => keep(true)}>Draw it from its motif again</Button>{/if}
             </div>
         </aside>

@@ -3,7 +3,7 @@
     import { surfaceFill } from '@/lib/surfaces'
     import type { Good } from '@/lib/props'
 
-    /** What a line was understood as, small: the faces of a paper, the outline of a picture, else its colour. */
+    /** A small drawing of what a line was understood as: the faces of a paper, the outline of a picture, or its colour. */
     let { good }: { good: Good | undefined } = $props()
 
     const SIDE = 18

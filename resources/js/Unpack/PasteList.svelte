@@ -22,7 +22,7 @@
         length: number | null
     }
 
-    /** A whole packing list at once: each line as it is understood, with what is wrong at its word; kept together. */
+    /** A whole packing list at once: each line as it is understood, with its faults at their words. It is saved together. */
     let { first, onleave }: { first: string; onleave: () => void } = $props()
 
     const draft = untrack(() => new Draft(`list-${kit.frame.id}`, first))
@@ -36,10 +36,10 @@
     const refused = $derived(sender.at === 'add/list' ? kit.errors['text'] : undefined)
 
     $effect(() => field?.focus())
-    /** What kind it was taken for, and how many, where the line did not say so. */
+    /** The assumed kind and number, if the line did not say them. */
     const taken = ({ guesses }: Line): string => guesses.filter((one) => /^(taken|one of each|as wide)/.test(one)).join(', ')
 
-    /** What is not understood stays in the field. */
+    /** Lines that are not understood stay in the field. */
     function keep(event: SubmitEvent): void {
         event.preventDefault()
         const done = (): void => {
@@ -53,7 +53,7 @@
         sender.send('add/list', { text }, { done })
     }
 
-    /** Goes to the line in the field, so that it can be mended there. */
+    /** Goes to the line in the field, so that it can be corrected there. */
     function mend(line: Line): void {
         const before = text
             .split('\n')
@@ -82,7 +82,7 @@
     {#if refused}<p class="fault" role="alert">{refused}</p>{/if}
     <p class="acts">
         <Button main type="submit" disabled={understood === 0 || sender.isBusy}>
-            {wrong.length ? `Keep the ${understood} that are understood` : `Keep ${understood === 1 ? 'it' : `all ${understood}`}`}
+            {wrong.length ? `Add the ${understood} that are understood` : `Add ${understood === 1 ? 'it' : `all ${understood}`}`}
         </Button>
         <Button onclick={onleave}>One line at a time</Button>
     </p>

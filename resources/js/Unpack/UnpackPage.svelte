@@ -16,11 +16,11 @@
     const lines = $derived(groups.flatMap((group) => group.lines))
     const differing = $derived(lines.filter((line) => line.differs))
     const good = (line: UnpackedLine): Good => goods[line.id] as Good
-    /** So much of a paper is shown, in millimetres. */
+    /** How much of a paper is shown, in millimetres. */
     const piece = $derived(
         frame.unit === 'in' ? { width: 34.9, height: 25.4, says: '1 3/8 × 1 in' } : { width: 35, height: 25, says: '35 × 25 mm' },
     )
-    /** A picture of the thing at its real size: only what has an outline is drawn. */
+    /** A picture of the thing at its real size. Only things with an outline are drawn. */
     const drawn = (line: UnpackedLine): boolean => good(line).shape !== null && good(line).size !== null
 </script>
 
@@ -75,7 +75,7 @@
                                                 <figcaption>
                                                     {face.name}
                                                     <span>{face.busy ? 'busy' : 'calm'}</span>
-                                                    {#if face.directional}<ArrowUp size={13} aria-label="has an up" />{/if}
+                                                    {#if face.directional}<ArrowUp size={13} aria-label="is directional" />{/if}
                                                 </figcaption>
                                             {/if}
                                         </figure>
@@ -272,7 +272,7 @@
         font-weight: 600;
     }
 
-    /* Both faces stand side by side, unless there is no room at all. */
+    /* Both faces are side by side, unless there is no room at all. */
     @media (width < 24rem) {
         .faces {
             flex-wrap: wrap;

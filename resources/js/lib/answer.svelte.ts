@@ -2,17 +2,17 @@ import { LOOKING_ON } from './send.svelte'
 
 interface Question {
     path: string
-    /** Sent as JSON; a form is sent as it is; without either it is only asked for. */
+    /** Sent as JSON. A form is sent as it is. Without either it is a plain request. */
     body?: Record<string, unknown> | FormData
 }
 
-/** Asks while something is typed: waits until the typing rests, and drops the answer to what was asked before. */
+/** Asks the server while something is typed. It waits until the typing rests, and drops the answer to an older question. */
 export class Answer<T> {
     current = $state.raw<T | null>(null)
     /** It is on its way. */
     isComing = $state(false)
 
-    /** @param question null where there is nothing to ask: then there is no answer either */
+    /** @param question null if there is nothing to ask, so that there is no answer either */
     constructor(question: () => Question | null, rest = 150) {
         $effect(() => {
             const asked = question()
@@ -43,7 +43,7 @@ export class Answer<T> {
             if (answer.ok) this.current = (await answer.json()) as T
             this.isComing = false
         } catch {
-            // Left for a newer one, or the table does not answer: what is shown stays.
+            // A newer question replaced it, or the server does not answer. What is shown stays.
             return
         }
     }

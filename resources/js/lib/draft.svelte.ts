@@ -1,13 +1,13 @@
 import { kept } from './kept'
 
 /**
- * What is half written stays on this device: over leaving the page, loading it again and a restart of the table. It goes once it
- * is sent.
+ * Half-written text that stays on this device: over leaving the page, reloading and a restart of the server. It goes once it is
+ * sent.
  */
 export class Draft {
     text = $state('')
 
-    /** @param first what stands there where nothing was written; what was written to another beginning is of another time */
+    /** @param first the value if nothing was written. What was written for another value is out of date. */
     constructor(
         private readonly name: string,
         private readonly first = '',
@@ -22,7 +22,7 @@ export class Draft {
         this.keep('')
     }
 
-    /** What is written is kept elsewhere now; it stays on the page. */
+    /** The text is stored elsewhere now, and stays on the page. */
     forget(): void {
         this.keep('')
     }
@@ -36,7 +36,7 @@ export class Draft {
             const found = JSON.parse(kept.get(this.key) ?? 'null') as { first: string; text: string } | null
             return found?.first === this.first ? found.text : null
         } catch {
-            // What is kept is no draft of ours.
+            // The stored value is not a draft of ours.
             return null
         }
     }
@@ -50,9 +50,9 @@ export class Draft {
     }
 }
 
-/** Several fields of which some are half written. */
+/** Several fields, some of them half written. */
 export class DraftFields<Fields extends object> extends Draft {
-    /** What is written in them; none of what only stands there. */
+    /** What is written in them, without fields that only show their value. */
     readonly written = $derived.by((): Partial<Fields> => (this.isWritten(this.text) ? (JSON.parse(this.text) as Partial<Fields>) : {}))
 
     write(more: Partial<Fields>): void {

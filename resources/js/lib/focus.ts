@@ -3,8 +3,8 @@ import { router } from '@inertiajs/svelte'
 const isLost = (): boolean => document.activeElement === null || document.activeElement === document.body
 
 /**
- * Where what had the focus is gone, after a page, an act, a proposal or a deletion, the page has it: keys go on, and what is
- * next with Tab is what stands first on it.
+ * If the element with the focus is gone after a page, an act, a proposal or a deletion, the page gets the focus. Keys go on, and
+ * Tab begins at the top.
  */
 export function keepFocus(page: HTMLElement): () => void {
     const keep = (): void => {
@@ -21,7 +21,7 @@ export function keepFocus(page: HTMLElement): () => void {
     }
 }
 
-/** How much of what is shown goes by with one key. */
+/** How much is scrolled with one key. */
 const SCREEN = 0.85
 
 const SCROLLS: Record<string, (place: HTMLElement) => number> = {
@@ -32,7 +32,7 @@ const SCROLLS: Record<string, (place: HTMLElement) => number> = {
     End: (place) => place.scrollHeight,
 }
 
-/** Keys that scroll do so wherever the focus is: what it is in, or else the largest that can scroll. */
+/** Scroll keys work wherever the focus is: on the element round it, or on the largest that can scroll. */
 export function scrollBy(event: KeyboardEvent): boolean {
     const far = SCROLLS[event.key]
     const from = event.target instanceof HTMLElement ? event.target : document.body

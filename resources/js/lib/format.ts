@@ -10,6 +10,6 @@ export function money({ amount, currency }: Money): string {
 /** "1 cut", "3 cuts" */
 export const count = (n: number, one: string): string => `${n} ${one}${n === 1 ? '' : 's'}`
 
-/** "Nov 2026" of "2026-11": a short year would be read as a day. */
+/** "Nov 2026" for "2026-11". A short year would be read as a day. */
 export const month = (of: string): string =>
     new Intl.DateTimeFormat(navigator.language, { month: 'short', year: 'numeric', timeZone: 'UTC' }).format(new Date(`${of}-01`))

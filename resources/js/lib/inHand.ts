@@ -5,7 +5,7 @@ export function takeInHand(file: File, as: string): void {
     held = { file, as }
 }
 
-/** It is in hand once. */
+/** It can be taken once. */
 export function fromHand(as: string): FileList | null {
     if (held?.as !== as) return null
     const files = new DataTransfer()

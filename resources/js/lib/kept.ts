@@ -1,4 +1,4 @@
-/** What this device keeps by name. Where the browser keeps nothing, nothing is there. */
+/** What this device stores by name. If the browser stores nothing, nothing is there. */
 export const kept = {
     get(name: string): string | null {
         try {
@@ -7,7 +7,7 @@ export const kept = {
             return null
         }
     },
-    /** @param text null where it is kept no longer */
+    /** @param text null to delete it */
     put(name: string, text: string | null): void {
         try {
             if (text === null) localStorage.removeItem(name)

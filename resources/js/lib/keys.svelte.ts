@@ -3,23 +3,23 @@ import { scrollBy } from './focus'
 import { kept } from './kept'
 import { say } from './say.svelte'
 
-/** A key that a page answers to; all of them stand in one list that the help shows. */
+/** A key of a page. All of them are in one list, which the help shows. */
 export interface Key {
-    /** As KeyboardEvent.key has it; a capital letter is the shifted one. */
+    /** As in KeyboardEvent.key. A capital letter means Shift. */
     key: string
-    /** What is printed on the key, where that differs. */
+    /** The text on the key, if it differs. */
     shown?: string
     says: string
     run: () => void
-    /** Not listed by itself: others beside it are told of together. */
+    /** Not listed by itself, since another line covers it. */
     isHidden?: boolean
-    /** Leads away from the page; not while something on it waits for an answer. */
+    /** It leaves the page, so it does nothing while the page waits for an answer. */
     leaves?: boolean
 }
 
 const SINGLE_KEYS = 'single-keys'
 
-/** Whoever speaks to the browser, or hits keys by chance, can do without keys of one letter or figure (WCAG 2.1.4). */
+/** People who speak to the browser, or hit keys by chance, can switch off keys of one letter or figure (WCAG 2.1.4). */
 let areOff = $state(kept.get(SINGLE_KEYS) === 'off')
 
 export const singleKeys = {
@@ -32,15 +32,15 @@ export const singleKeys = {
     },
 }
 
-/** What is to be answered before any key leads away. */
+/** What must be answered before any key leaves the page. */
 let held = $state<string | null>(null)
 
-/** What each component answers to, in the order in which they came. */
+/** The keys of each component, in the order in which they came. */
 let registered = $state.raw<{ of: symbol; keys: Key[] }[]>([])
 
 const allKeys = (): Key[] => registered.flatMap(({ keys }) => keys)
 
-/** Those that do something now: none that leads away while the page waits for an answer, or answers to the same key. */
+/** The keys that work now: none that leaves the page while it waits for an answer, or has the same key itself. */
 export const keysNow = (): Key[] => {
     const here = allKeys().flatMap(({ key, leaves }) => (leaves ? [] : [key]))
     return allKeys().filter(({ key, leaves, isHidden }) => !isHidden && (!leaves || (held === null && !here.includes(key))))
@@ -50,7 +50,7 @@ const NO_TEXT = '[type="checkbox"], [type="radio"], [type="file"], [type="button
 
 const isTyping = (target: HTMLElement): boolean => target.isContentEditable || target.matches(`textarea, input:not(${NO_TEXT})`)
 
-/** What has the focus answers to some keys by itself: Enter presses a button, an arrow turns a list of choices. */
+/** The focused element answers some keys by itself: Enter presses a button, an arrow changes a list of choices. */
 function isItsOwn(key: string, target: HTMLElement): boolean {
     if (target.matches('select, [type="radio"]')) return key === ' ' || key === 'Enter' || key.startsWith('Arrow')
     if (target.matches('button, a[href], summary, [type="checkbox"], [type="file"]')) return key === ' ' || key === 'Enter'
@@ -67,7 +67,7 @@ export function press(event: KeyboardEvent): void {
     }
     if (isItsOwn(event.key, target)) return
     if (areOff && event.key.length === 1) return
-    // What is done here comes before what leads away.
+    // Keys of the page come before keys that leave it.
     const meant = allKeys().filter(({ key }) => key === event.key)
     const found = meant.find(({ leaves }) => !leaves) ?? meant[0]
     if (found?.leaves && held) say(held)
@@ -75,7 +75,7 @@ export function press(event: KeyboardEvent): void {
     if (found || scrollBy(event)) event.preventDefault()
 }
 
-/** While something lies on the page that leaving would drop, no key leaves it: what is to be answered is said instead. */
+/** If leaving would lose something on the page, no key leaves it. The question is shown instead. */
 export function hold(what: () => string | null): void {
     $effect(() => {
         held = what()
@@ -83,7 +83,7 @@ export function hold(what: () => string | null): void {
     })
 }
 
-/** With Enter or an arrow from a field to the one above or below it. */
+/** Enter or an arrow goes from a field to the one above or below it. */
 export function toNeighbour(event: KeyboardEvent, column: Iterable<HTMLInputElement>): void {
     const step = { ArrowUp: -1, ArrowDown: 1, Enter: 1 }[event.key]
     const here = event.target
@@ -95,7 +95,7 @@ export function toNeighbour(event: KeyboardEvent, column: Iterable<HTMLInputElem
     if (next === here) here.dispatchEvent(new Event('change'))
 }
 
-/** Answers to these keys for as long as the component lives. */
+/** Registers keys as long as the component lives. */
 export function useKeys(keys: () => Key[]): void {
     const of = Symbol()
     $effect(() => {

@@ -1,7 +1,7 @@
 import { page } from '@inertiajs/svelte'
 import type { FileLink, KitFrame } from './props'
 
-/** What every page of a kit is given beside its own. */
+/** What every page of a kit is sent beside its own props. */
 export const kit = {
     get frame(): KitFrame {
         return page.props['frame'] as KitFrame

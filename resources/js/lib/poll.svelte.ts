@@ -1,6 +1,6 @@
 import { lookOn } from './send.svelte'
 
-/** Asks for some props again and again for as long as something is under way, then for all the page shows once. */
+/** Polls some props as long as something is under way, and then all of the page once. */
 export function poll(props: string | string[], isUnderWay: () => boolean): void {
     let wasUnderWay = false
     $effect(() => {

@@ -1,16 +1,16 @@
-/** How long it stands to be read. */
+/** How long it is shown. */
 const READING = 6_000
 
 let said = $state('')
 let n = $state(0)
 let timer: ReturnType<typeof setTimeout> | undefined
 
-/** What a key has to say where nothing on the page changes by it: shown for a while, and read out. */
+/** The message of a key that changes nothing on the page. It is shown for a while and read out. */
 export const saying = {
     get text() {
         return said
     },
-    /** Changes each time: the same words are said again. */
+    /** It changes each time, so that the same words are read out again. */
     get turn() {
         return n
     },

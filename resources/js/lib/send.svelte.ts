@@ -8,22 +8,22 @@ type Faults = Record<string, string>
 type Stop = { cancel: () => void }
 
 export interface How {
-    /** Where in the page a refusal belongs. */
+    /** Where on the page a refusal is shown. */
     at?: string
-    /** Whether what is typed stays on the page: always, or only where it is refused. */
+    /** Whether typed text stays on the page: always, or only after a refusal. */
     keeps?: boolean | 'errors'
-    /** It says by itself what it was meant for, and is done even where the act before it is refused. */
+    /** It does not depend on the page, so it is done even after a refused act. */
     standsAlone?: boolean
     method?: 'post' | 'delete'
-    /** What of the page can wait: the answer comes without, and sooner; it is asked for once there is nothing else to do. */
+    /** Props that can wait. The answer comes sooner without them, and they are asked for when nothing else is to do. */
     later?: string[]
-    /** Asked when its turn has come; where not, it is left out without a word. */
+    /** Asked when its turn comes. If it says no, the act is left out silently. */
     when?: () => boolean
     done?: () => void
     refused?: (faults: Faults) => void
 }
 
-/** What may have to wait is worked out when its turn has come. */
+/** Data that may have to wait is computed when its turn comes. */
 type Later<T> = T | (() => T)
 
 type Act = Required<Pick<How, 'at' | 'keeps' | 'method'>> & How & { path: Later<string>; data: Later<Data> }
@@ -33,15 +33,15 @@ const now = <T extends string | Data>(later: Later<T>): T => (typeof later === '
 const waiting: Act[] = []
 const waitingForAll: (() => void)[] = []
 let current: Act | null = null
-/** Visits that the maker started and that are not over; what waits for them goes by the revision they leave. */
+/** Acts of the maker that are not finished. What waits for them uses the revision they leave. */
 let underWay = $state(0)
 let at = $state('')
 let leftUndone = $state(0)
 
-/** What the page asks for by itself, while it is on its way. */
+/** What the page has asked for by itself, while it is on its way. */
 let asked: Stop[] = []
 
-/** What of a page is still as it was before the last act. */
+/** The props of the page from before the last act. */
 let owed: string[] = []
 let owedOn = ''
 
@@ -52,7 +52,7 @@ router.on('start', ({ detail: { visit } }) => {
 })
 router.on('finish', ({ detail: { visit } }) => {
     if (!visit.showProgress) return
-    // The page has its new props only after this event; what is asked before goes by the revision that is gone.
+    // The page has its new props only after this event. What is asked before it uses the old revision.
     setTimeout(() => {
         underWay--
         waitingForAll.splice(0).forEach((go) => go())
@@ -61,30 +61,29 @@ router.on('finish', ({ detail: { visit } }) => {
     })
 })
 
-// What is no page, such as a fault, would be shown in a frame that the content security policy refuses: it is said instead.
+// An answer that is not a page, such as a fault, would be shown in a frame that the content security policy refuses. A message is
+// shown instead.
 router.on('httpException', (event) => {
     event.preventDefault()
     say(`That could not be done: the table answered ${event.detail.response.status}. Nothing was changed; reload the page and try again.`)
 })
 router.on('networkError', (event) => {
     event.preventDefault()
-    say('The table does not answer. Look whether Keep Share still runs, and try again.')
+    say('Keep Share does not answer. Check that it is still running, and try again.')
 })
 
-/** Runs once nothing the maker started is under way any more: what is asked then is answered of the table as it is. */
+/** Runs when nothing of the maker is under way any more, so that the answer shows the present table. */
 export function afterActs(run: () => void): void {
     if (underWay > 0) waitingForAll.push(() => afterActs(run))
     else run()
 }
 
-/** Sent with whatever a page asks for by itself, so that it carries off nothing that another tab is to be told. */
+/** Sent with everything a page asks for by itself, so that it does not consume messages for another tab. */
 export const LOOKING_ON = { 'X-Looking-On': 'yes' }
 
 /**
- * Asks for what a page shows without the maker having done anything; what was refused stays to be read.
- *
- * It gives way to whatever the maker does: an answer from before an act would bring back the table as it was, and the answer
- * to the act brings all of the page anyway.
+ * Asks for props of the page without an act of the maker. Refusals stay to be read.
+ * It gives way to acts, since an older answer would bring back the old table, and the answer to the act brings the whole page.
  */
 export function lookOn(what: { only?: string[]; except?: string[] }): void {
     if (underWay > 0) return
@@ -100,13 +99,13 @@ export function lookOn(what: { only?: string[]; except?: string[] }): void {
     })
 }
 
-/** Once nothing waits any more; where the maker is quicker, after the next act. */
+/** When nothing waits any more. If the maker is quicker, after the next act. */
 function askForOwed(): void {
     if (owedOn !== page.component) owed = []
     if (owed.length > 0 && !current && underWay === 0) lookOn({ only: owed })
 }
 
-/** Shows something else of the page, under an address of its own; nothing is done by it, and the last look counts. */
+/** Shows something else on the page, with an address of its own. It changes nothing, and the last view counts. */
 export function look(path: string, data: Record<string, string>, only: string[]): void {
     if (underWay > 0) return
     router.visit(path.startsWith('/') ? path : `${frame()?.url ?? ''}/${path}`, {
@@ -153,19 +152,19 @@ function next(): void {
     })
 }
 
-/** What was to be done after an act that was refused was meant for a table that never came to be. */
+/** Acts that wait behind a refused one were meant for a table that never was. */
 function leaveUndone(): void {
     const stay = waiting.filter((act) => act.standsAlone)
     leftUndone = waiting.length - stay.length
     waiting.splice(0, waiting.length, ...stay)
 }
 
-/** Every act goes through here: one after the other, each from the revision the one before it made. */
+/** Every act goes through here, one after the other, each with the revision that the one before it made. */
 export const sender = {
     get isBusy() {
         return underWay > 0
     },
-    /** Where the last act belongs, and so what was refused of it. */
+    /** Where the last act belongs, and so its refusal. */
     get at() {
         return at
     },
@@ -173,7 +172,7 @@ export const sender = {
     get leftUndone() {
         return leftUndone
     },
-    /** @param path under the address of the kit in hand, or from the root where it begins with a stroke */
+    /** @param path below the address of the kit, or from the root if it begins with a slash */
     send(path: Later<string>, data: Later<Data> = {}, how: How = {}): void {
         waiting.push({ at: typeof path === 'string' ? path : '', keeps: true, method: 'post', ...how, path, data })
         next()

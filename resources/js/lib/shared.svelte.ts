@@ -1,16 +1,16 @@
 import { page, router } from '@inertiajs/svelte'
 import { lookOn, sender } from './send.svelte'
 
-/** Well below a second, so that what is done on one device is seen on the others within one. */
+/** Well below a second, so that other devices see a change within one. */
 const OFTEN = 400
 
-/** A page follows what is done elsewhere: in other tabs of this browser, and on other devices while they are let in. */
+/** A page follows what is done elsewhere: in other tabs, and on other devices while they are let in. */
 export function followOthers(): void {
     followTabs()
     followDevices()
 }
 
-/** Tabs tell one another of every act; one that is out of sight looks as soon as it is seen again. */
+/** Tabs tell each other of every act. A hidden tab looks when it is shown again. */
 function followTabs(): void {
     $effect(() => {
         const tabs = new BroadcastChannel('table')
@@ -27,7 +27,7 @@ function followTabs(): void {
         document.addEventListener('visibilitychange', catchUp)
         const off = router.on('finish', ({ detail: { visit } }) => {
             if (visit.method !== 'get' && visit.completed) tabs.postMessage('done')
-            // An act of this page has brought it up to date; what came of another tab meanwhile is looked at now.
+            // An act has brought this page up to date. Changes of other tabs meanwhile are fetched now.
             setTimeout(catchUp)
         })
         return () => {

@@ -4,14 +4,14 @@ import { replaceEqualDeep } from '@tanstack/query-core'
 type Props = Record<string, unknown>
 
 /**
- * What the server sends replaces what was there as a whole, and nothing is ever written into it: it needs no watching,
- * which for a grid of thousands of cells takes longer than to draw them. Of an object without a prototype nothing is watched.
+ * What the server sends replaces the old value as a whole, and nothing is written into it. So it needs no watching, which takes
+ * longer than drawing a grid of thousands of cells. Objects without a prototype are not watched.
  */
 export function unwatched<T extends Props>(props: T): T {
     return Object.assign(Object.create(null), props) as T
 }
 
-/** What is as it was before stays the same object, so that of a page only that is drawn anew which has changed. */
+/** Unchanged parts stay the same objects, so that only changed parts are drawn again. */
 export function keepStill(): void {
     router.on('beforeUpdate', ({ detail }) => {
         const isSamePage = detail.page.component === page.component

@@ -4,11 +4,14 @@
     import { saying } from '@/lib/say.svelte'
     import type { KitFrame } from '@/lib/props'
 
-    /** What is read out: what came of each act, and what a key has to say. */
+    /** What is read out: the result of each act, and messages of keys. */
     const frame = $derived(page.props['frame'] as KitFrame | null)
     const notice = $derived(page.props['notice'] as string | null)
 
-    /** What came of the last act: what the server has to say of it, or its name. Written anew each time, to be read out again. */
+    /**
+     * The result of the last act: the server's message, or the name of the act. It is written again each time, so that it is
+     * read out again.
+     */
     let result = $state('')
     let turn = $state(0)
     let seen = untrack(() => frame?.revision)

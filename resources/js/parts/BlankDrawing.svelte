@@ -2,7 +2,7 @@
     import { mm } from '@/lib/format'
     import type { BlankPart } from '@/lib/props'
 
-    /** A piece as it lies flat: its scores dashed, with their measures from the left or from the top. */
+    /** A flat piece with its scores as dashed lines, and their measures from the left or from the top. */
     let { part, scale }: { part: BlankPart; scale: number } = $props()
 
     const width = $derived(mm(part.width))

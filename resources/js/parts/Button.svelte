@@ -3,8 +3,8 @@
     import type { HTMLButtonAttributes } from 'svelte/elements'
 
     /**
-     * A button of at least 44 px, or with href a link that looks like one; the key that does the same is printed on it. What it is
-     * done to, where that is seen only, is said after what is written.
+     * A button of at least 44 px, or with href a link that looks like one. Its key is printed on it. What it acts on is read out
+     * after its text, if that is only visible.
      */
     let {
         main = false,
@@ -58,7 +58,7 @@
         }
     }
 
-    /* Where there is a finger and no keyboard, no key. */
+    /* On touch screens without a keyboard, no key is shown. */
     @media (hover: none) and (pointer: coarse) {
         kbd {
             display: none;

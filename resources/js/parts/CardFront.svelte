@@ -3,7 +3,7 @@
     import FrontMark from './FrontMark.svelte'
     import type { Front, Goods } from '@/lib/props'
 
-    /** The front of a card to scale from its real papers; fits itself into a square of side pixels. */
+    /** The front of a card to scale with its real papers. It fits a square of side pixels. */
     let { front, goods, side }: { front: Front; goods: Goods; side: number } = $props()
 
     const width = $derived(mm(front.size.width))

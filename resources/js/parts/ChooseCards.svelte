@@ -5,7 +5,7 @@
         left: number[]
     }
 
-    /** Some cards, all of them at first. */
+    /** Some cards. At first all of them. */
     let { cards, left = $bindable() }: Props = $props()
 
     const toggle = (id: number): void => {

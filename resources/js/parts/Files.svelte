@@ -5,12 +5,12 @@
 
     interface Props {
         at: FileLink['at']
-        /** The address of what they are of. */
+        /** The address of the thing they are about. */
         of: string
         inText?: boolean
     }
 
-    /** The files that can be had of a kit, a card or a sheet. */
+    /** The files about a kit, a card or a sheet. */
     let { at, of, inText = false }: Props = $props()
 </script>
 

@@ -4,14 +4,14 @@
 
     interface Props {
         text: string
-        /** What is looked for, as the list of keys and the field say it: "Find cards". */
+        /** What the search is for, in the list of keys and at the field: "Find cards". */
         label: string
         placeholder: string
         fault?: string | null
         onfind: () => void
     }
 
-    /** One line to ask with, as people ask; the stroke goes to it from anywhere, Esc leaves it. */
+    /** One line to search with. The / key goes to it from anywhere, and Esc leaves it. */
     let { text = $bindable(), label, placeholder, fault = null, onfind }: Props = $props()
 
     let field = $state<HTMLInputElement>()

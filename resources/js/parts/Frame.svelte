@@ -18,22 +18,22 @@
     import Places from './Places.svelte'
     import SubNav from './SubNav.svelte'
 
-    /** What stands round every page: the kit in hand, the stages, undo, theme, keys; and what the server has to say. */
+    /** The frame of every page: the kit, the stages, undo, theme, keys, and messages of the server. */
     let { title, shelf, children }: { title: string; shelf?: UndoRedo; children: Snippet } = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame | null)
     const acts = $derived(frame?.acts ?? shelf ?? { undo: null, redo: null })
-    /** What was asked for after an act that was refused. */
+    /** How many acts were left out after one that was refused. */
     const leftUndone = $derived(
         sender.leftUndone === 0
             ? null
-            : `${sender.leftUndone === 1 ? 'What you asked for after it was' : `The ${sender.leftUndone} things you asked for after it were`} not done: look at the table as it is, and ask again.`,
+            : `${sender.leftUndone === 1 ? 'Your next action was' : `Your next ${sender.leftUndone} actions were`} not done either. Check the table and try again.`,
     )
     const refused = $derived([kit.errors['table'] ?? kit.errors['undo'], leftUndone].filter(Boolean).join(' '))
     const root = $derived(frame ? page.url.slice(frame.url.length + 1).split(/[/?]/)[0] : null)
     const current = $derived(frame?.stages.find((stage) => root && stage.roots.includes(root)))
 
-    /** Where no kit is in hand: what there is of all kits. */
+    /** Without a kit: the places of all kits. */
     const OF_ALL_KITS = [
         { label: 'Shelf', url: '/' },
         { label: 'Cards made', url: '/cards' },
@@ -43,7 +43,7 @@
         { label: 'Tablet', url: '/tablet' },
     ]
 
-    /** A refusal that has been read is put away. */
+    /** A refusal that has been read is closed. */
     let read = $state('')
     $effect(() => {
         if (sender.isBusy) read = ''
@@ -75,8 +75,8 @@
             leaves: true,
         })),
         { key: '0', says: 'Go to the shelf of kits', run: () => router.visit('/'), leaves: true },
-        { key: 'z', shown: 'Z', says: 'Take the last act back', run: () => takeBack('undo') },
-        { key: 'Z', shown: 'Shift Z', says: 'Do it again', run: () => takeBack('redo') },
+        { key: 'z', shown: 'Z', says: 'Undo the last action', run: () => takeBack('undo') },
+        { key: 'Z', shown: 'Shift Z', says: 'Redo it', run: () => takeBack('redo') },
         { key: 'e', shown: 'E', says: 'Evening or light', run: turnTheme },
         { key: '?', says: 'Show these keys', run: () => (showsKeys = true) },
     ])
@@ -101,11 +101,7 @@
     </Link>
     <Places {current} others={OF_ALL_KITS} />
     <div class="tools">
-        <Button
-            disabled={!acts.undo}
-            key="Z"
-            title={acts.undo ? `Take back: ${acts.undo}` : 'Nothing to take back'}
-            onclick={() => takeBack('undo')}
+        <Button disabled={!acts.undo} key="Z" title={acts.undo ? `Undo: ${acts.undo}` : 'Nothing to undo'} onclick={() => takeBack('undo')}
             ><Undo2 size={18} aria-hidden="true" /><span class="label">Undo</span>{#if acts.undo}<span class="sr-only">: {acts.undo}</span
                 >{/if}</Button
         >
@@ -127,7 +123,7 @@
     {/if}
     <Announced />
     {#if current && current.pages.length > 1}<SubNav stage={current} />{/if}
-    <!-- Where a page begins for who came by keyboard, and what keeps the focus when what had it is gone. -->
+    <!-- Where a page begins for keyboard users. It gets the focus when the element that had it is gone. -->
     <div class="page" id="page" bind:this={place} tabindex="-1" role="region" aria-label="{title}, the page">{@render children()}</div>
 </main>
 
@@ -231,7 +227,7 @@
         overflow: auto;
     }
 
-    /* On a phone the places stand in a row of their own below the name. */
+    /* On a phone the places have a row of their own below the name. */
     @media (width < 760px) {
         header {
             grid-template-columns: minmax(0, 1fr) auto;
@@ -260,7 +256,7 @@
         }
     }
 
-    /* Enlarged four times, or a phone laid down, there is room for one row: the stages. */
+    /* At four times the size, or on a phone lying down, there is room for one row: the stages. */
     @media (height < 30rem) {
         header {
             grid-template-columns: auto minmax(0, 1fr) auto;
@@ -300,7 +296,7 @@
         clip-path: inset(50%);
     }
 
-    /* Over the page and not in it: nothing jumps when it comes and goes. */
+    /* It lies over the page, so that nothing jumps when it comes and goes. */
     @media print {
         header {
             display: none;

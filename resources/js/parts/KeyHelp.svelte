@@ -2,7 +2,7 @@
     import { keysNow, singleKeys } from '@/lib/keys.svelte'
     import Button from './Button.svelte'
 
-    /** The list of keys that this page answers to. */
+    /** The list of keys of this page. */
     let { open = $bindable() }: { open: boolean } = $props()
 
     let dialog: HTMLDialogElement

@@ -1,5 +1,8 @@
 <script lang="ts">
-    /** A text with measures in it, its fractions set as fractions: "3 × 4 1/4". A sentence may wrap; a measure does where a line is too short for it. */
+    /**
+     * A text with measures, whose fractions are set as fractions: "3 × 4 1/4". A sentence may wrap. A measure wraps only if its
+     * line is too short.
+     */
     let { text, wraps = false }: { text: string; wraps?: boolean } = $props()
 
     const pieces = $derived(text.split(/(\d+\/\d+)/))

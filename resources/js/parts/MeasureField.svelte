@@ -1,7 +1,7 @@
 <script lang="ts">
     /**
-     * A measure that is typed, or changed by the arrow keys in marks of the ruler. What is typed stays until the server
-     * has read it; the marks are counted by the server.
+     * A measure that is typed, or changed by the arrow keys in marks of the ruler. What is typed stays until the server has read
+     * it. The server counts the marks.
      */
     let {
         label,
@@ -26,7 +26,7 @@
     let typed = $state<string | null>(null)
     const id = $props.id()
 
-    // Only another value counts as an answer: a page that comes back with a refusal brings the same one.
+    // Only another value counts as an answer, since a page with a refusal brings the same one.
     const shown = $derived(value)
     $effect(() => {
         void shown

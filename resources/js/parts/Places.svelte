@@ -5,18 +5,18 @@
 
     interface Props {
         current: StageInFrame | undefined
-        /** Where no kit is in hand. */
+        /** Without a kit. */
         others: { label: string; url: string }[]
     }
 
-    /** The places at the table: the stages of the kit in hand, or what there is of all kits. */
+    /** The places at the table: the stages of the kit, or the places of all kits. */
     let { current, others }: Props = $props()
 
     const frame = $derived(page.props['frame'] as KitFrame | null)
     const isHere = (url: string): boolean => page.url.split('?')[0] === url
     let places = $state<HTMLElement>()
 
-    /** Where there is no room for all, the one in hand is in sight. */
+    /** Without room for all, the present one is scrolled into sight. */
     $effect(() => {
         if (current || !frame) places?.querySelector('.current')?.scrollIntoView({ block: 'nearest', inline: 'center' })
     })

@@ -3,14 +3,14 @@
     import { sender } from '@/lib/send.svelte'
 
     interface Props {
-        /** Where it is sent, and the field it is sent as. */
+        /** Its address, and the name of its field. */
         path: string
         field: string
         label: string
         accept: string
     }
 
-    /** A file is chosen and read at once; what is wrong with it stands below. */
+    /** A file that is read as soon as it is chosen. Its faults are shown below. */
     let { path, field, label, accept }: Props = $props()
 
     const fault = $derived(kit.errors[field])

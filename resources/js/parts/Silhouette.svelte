@@ -8,23 +8,23 @@
         y?: number
         width: number
         height: number
-        /** Drawn so small that its words could not be read, they are left out. */
+        /** Words that would be too small to read are left out. */
         wordless?: boolean
     }
 
-    /** A die cut or sticker as a drawing of width by height, for use inside an svg: its own picture where it was photographed. */
+    /** A die cut or sticker as a drawing of width by height within an svg. It shows its own picture if it was photographed. */
     let { good, x = 0, y = 0, width, height, wordless = false }: Props = $props()
 
     interface Path {
         d: string
         /** The number of one of its colours. */
         colour: number
-        /** Stroked so thick, where it is not filled. */
+        /** The width of its line, if it is not filled. */
         width?: number
     }
 
     const BOX = 100
-    /** The box of an outline of its own. */
+    /** The box of its own outline. */
     const FINE = 1000
     const id = $props.id()
     const INK = '#1d2b33'

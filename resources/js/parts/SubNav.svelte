@@ -3,7 +3,7 @@
     import { kit } from '@/lib/kit'
     import type { StageInFrame } from '@/lib/props'
 
-    /** The pages of a stage, such as Unpack: look at it, count it, add to it. */
+    /** The pages of a stage, such as Unpack: view it, count it, add to it. */
     let { stage }: { stage: StageInFrame } = $props()
 
     const isHere = (path: string): boolean => page.url.split('?')[0] === `${kit.frame.url}/${path}`

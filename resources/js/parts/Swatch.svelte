@@ -17,7 +17,7 @@
     height="{height}mm"
     viewBox="0 0 {width} {height}"
     role="img"
-    aria-label="{face.name}: {face.motif}{face.busy ? ', busy' : ', calm'}{face.directional ? ', has an up' : ''}"
+    aria-label="{face.name}: {face.motif}{face.busy ? ', busy' : ', calm'}{face.directional ? ', is directional' : ''}"
 >
     <rect {width} {height} fill={surfaceFill(component, index)} />
 </svg>

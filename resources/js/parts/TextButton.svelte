@@ -2,7 +2,7 @@
     import type { Snippet } from 'svelte'
     import type { HTMLButtonAttributes } from 'svelte/elements'
 
-    /** A button in running text: looks like a link, is as large as a finger. */
+    /** A button within text. It looks like a link and is as large as a finger. */
     let { children, ...rest }: { children: Snippet } & HTMLButtonAttributes = $props()
 </script>
 

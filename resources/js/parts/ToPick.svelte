@@ -10,7 +10,7 @@
         children: Snippet
     }
 
-    /** An arrangement among others, drawn small, to be picked. */
+    /** An arrangement among others, drawn small, to be chosen. */
     let { name, note = '', isPicked = false, onpick, children }: Props = $props()
 </script>
 

@@ -3,7 +3,7 @@
     import { kit } from '@/lib/kit'
     import type { CardsAtMost } from '@/lib/props'
 
-    /** The way from a packing list to its cards: how many there can be at most, and what should be looked at before. */
+    /** The way from a packing list to its cards: how many there can be at most, and what should be checked first. */
     let { atMost, onCheck = false }: { atMost: CardsAtMost; onCheck?: boolean } = $props()
 
     const lines = $derived(atMost.guesses === 1 ? '1 line' : `${atMost.guesses} lines`)

@@ -7,16 +7,16 @@
         isFault: boolean
         done: number
         of: number
-        /** What is being done; how far it is stands after it. */
+        /** What is being done. The progress stands after it. */
         doing: string
         /** What the bar counts. */
         counts: string
         onstop: () => void
-        /** What is said once it is over. */
+        /** The text when it is over. */
         children: Snippet
     }
 
-    /** Work in the background, with its progress and a stop; or what came of it. */
+    /** Background work, with its progress and a stop, or its result. */
     let { isUnderWay, isFault, done, of, doing, counts, onstop, children }: Props = $props()
 
     const share = $derived(done && of ? `${Math.floor((100 * done) / of)} %` : 'waiting for its turn')

@@ -4,12 +4,12 @@
     import { sender } from '@/lib/send.svelte'
     import type { ShortPart } from '@/lib/props'
 
-    /** What can be done where a card is without something. */
+    /** What can be done if a card lacks something. */
     interface Props {
         short: ShortPart
-        /** How much the row is short of, where it stands beside one. */
+        /** How much the row is short of, if this stands beside one. */
         lack?: string
-        /** Its keys are those of the page; of several at once only the first has them. */
+        /** Its keys are those of the page. Of several lists only the first has them. */
         keyed?: boolean
     }
     let { short, lack = '', keyed = true }: Props = $props()

@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { Snippet } from 'svelte'
 
-    /** What may be wider than the page scrolls by itself, and can be reached with Tab where it does. */
+    /** What may be wider than the page scrolls by itself, and can then be reached with Tab. */
     let { about, children }: { about: string; children: Snippet } = $props()
 
     let width = $state(0)

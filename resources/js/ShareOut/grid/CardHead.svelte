@@ -5,7 +5,7 @@
     import { kit } from '@/lib/kit'
     import type { Goods, GridCard } from '@/lib/props'
 
-    /** A card over its column: its face, its number, and what is particular about it. */
+    /** A card above its column: its front, its number, and what is special about it. */
     let { card, goods, isDense }: { card: GridCard; goods: Goods; isDense: boolean } = $props()
 </script>
 

@@ -2,7 +2,7 @@
     import Button from '@/parts/Button.svelte'
     import type { Act } from './acts'
 
-    /** Everything that can be done at the cell in hand, for those who point; the keys do the same. */
+    /** Everything that can be done at the selected cell, for makers who point. The keys do the same. */
     let { acts, card, name }: { acts: Act[]; card: number | null; name: string } = $props()
 
     const groups = $derived([

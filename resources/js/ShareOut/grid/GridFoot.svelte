@@ -18,7 +18,7 @@
         isDense: boolean
     }
 
-    /** What lies at the cell in hand, said in words, and everything that can be done there. */
+    /** The contents of the selected cell in words, and everything that can be done there. */
     let { cursor, held, goods, isDense }: Props = $props()
 
     const row = $derived(cursor.row)
@@ -27,7 +27,7 @@
     const short = $derived(row?.shorts.find((one) => !card || one.card === card.id) ?? row?.shorts[0])
 
     let why = $state('')
-    // An answer holds for its cell, and for the table as it was.
+    // An answer is valid for its cell and for the table as it was.
     const asked = $derived(`${cursor.at.row}/${cursor.at.card}/${kit.frame.revision}`)
     $effect(() => {
         if (asked) why = ''
@@ -66,7 +66,7 @@
     {:else if row && good}
         <p>
             {#if held.thing}
-                <strong>In hand: {goods[held.thing.component]?.name}. Go to a card, or to Keep, and press M.</strong>
+                <strong>Moving: {goods[held.thing.component]?.name}. Go to a card, or to Keep, and press M.</strong>
             {:else if why}
                 <strong>{why}</strong>
             {:else}

@@ -4,31 +4,31 @@
     import GridRow from './GridRow.svelte'
 
     interface Props {
-        /** Of the group, where it begins here. */
+        /** The name of the group, if it begins here. */
         title: string | null
         lines: GridLine[]
-        /** Which row of the whole grid the first of them is. */
+        /** The row number in the whole grid of its first row. */
         first: number
         cards: GridCard[]
         goods: Goods
         cursor: Cursor
         held: Held
         isDense: boolean
-        /** The grid is so long that far from view it is no more than its height. */
+        /** The grid is so long that parts far from view are only empty space of their height. */
         isLong: boolean
-        /** What it scrolls in. */
+        /** The element it scrolls in. */
         view: HTMLElement | null
     }
 
     let { title, lines, first, cards, goods, cursor, held, isDense, isLong, view }: Props = $props()
 
-    /** As far as one key leads: what it leads to is there already. */
+    /** As far as one key can go, so that the next cell is already there. */
     const STEP = 8
     const ROW = { dense: 17, usual: 31 }
 
     let body: HTMLTableSectionElement | undefined = $state()
     let isNear = $state(false)
-    /** How high its rows were when they were last seen, as high as they were then. */
+    /** The height of its rows when they were last seen. */
     let seen = $state({ isDense: false, px: 0 })
     const guess = $derived(lines.length * (isDense ? ROW.dense : ROW.usual))
     const px = $derived(seen.px > 0 && seen.isDense === isDense ? seen.px : guess)

@@ -8,21 +8,21 @@
 
     interface Props {
         line: GridLine
-        /** Which row of the whole grid it is. */
+        /** Its row number in the whole grid. */
         r: number
         cards: GridCard[]
         good: Good
         cursor: Cursor
         held: Held
         isDense: boolean
-        /** Of the rows not all are there: each says which it is. */
+        /** Not all rows are there, so each says its number. */
         isLong: boolean
     }
 
-    /** A component: what each card takes from it, and what is kept. */
+    /** A component: what each card takes from it, and what is left. */
     let { line, r, cards, good, cursor, held, isDense, isLong }: Props = $props()
 
-    /** A click goes to the cell; where something is held, it is put down there. */
+    /** A click goes to the cell. If something is held, it is put down there. */
     function press(event: MouseEvent & { currentTarget: HTMLElement }): void {
         event.currentTarget.focus()
         if (held.thing) turn()

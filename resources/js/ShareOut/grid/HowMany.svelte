@@ -5,7 +5,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { GridCard } from '@/lib/props'
 
-    /** So many of one card, such as twelve for a class. What is refused stays typed. */
+    /** Several of one card, such as twelve for a class. What is refused stays typed. */
     let { card, onclose }: { card: GridCard; onclose: () => void } = $props()
 
     let many = $state(untrack(() => '12'))
@@ -33,7 +33,7 @@
         /></label
     >
     <Button main type="submit">Make them</Button>
-    <Button key="Esc" type="button" onclick={onclose}>Leave it</Button>
+    <Button key="Esc" type="button" onclick={onclose}>Cancel</Button>
     {#if fault}<p id="many-fault" class="fault" role="alert">{fault}</p>{/if}
 </form>
 

@@ -4,7 +4,7 @@
     import { smallFill } from '@/lib/surfaces'
     import type { Good, GridLine } from '@/lib/props'
 
-    /** A component before its row: how it looks, its name, how many there are. */
+    /** A component before its row: how it looks, its name, and how many there are. */
     let { line, good, isDense }: { line: GridLine; good: Good; isDense: boolean } = $props()
 </script>
 

@@ -19,14 +19,14 @@
     /** Components down, cards across, Keep last: what each card takes from each component, and what is left. */
     const props: Props = $props()
 
-    // Each of thousands of cells looks at these: they are told of a change where there is one, and not with every page.
+    // Thousands of cells read these, so they change only when there is a change, and not with every page.
     const cards = $derived(props.cards)
     const groups = $derived(props.groups)
     const goods = $derived(props.goods)
     const isDense = $derived(props.isDense)
     const rows = $derived(groups.flatMap((group) => group.lines))
 
-    /** A grid of more rows than that draws those in view alone, so many at a time: a kit may have two thousand. */
+    /** A grid with more rows than this draws only those in view, in parts of this many, since a kit may have two thousand. */
     const LONG = 300
     const AT_A_TIME = 40
     let isPrinted = $state(false)
@@ -42,7 +42,7 @@
     )
     const held = new Held()
 
-    // The foot grows with what it has to say: the cell it speaks of stays in view.
+    // The foot grows with its text, so the cell it is about is scrolled into view.
     let scroll: HTMLElement | null = $state(null)
     let height = $state(0)
     let head = $state(0)
@@ -153,7 +153,7 @@
         padding-top: 0.125rem;
     }
 
-    /* On a phone: cards beside the names of things; what is kept comes after the last card. */
+    /* On a phone: cards beside the names of things, with Keep after the last card. */
     @media (width < 48rem) {
         .scroll {
             flex: none;

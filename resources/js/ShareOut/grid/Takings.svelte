@@ -7,7 +7,7 @@
     import { smallFill } from '@/lib/surfaces'
     import type { Good, GridTaking } from '@/lib/props'
 
-    /** What a card takes of a component: pieces to one scale, so that the sheet they come from would be as high as the cell. */
+    /** What a card takes of a component: pieces to one scale, at which their sheet is as high as the cell. */
     let { takings, good, isDense }: { takings: GridTaking[]; good: Good; isDense: boolean } = $props()
 
     const LEAST = 3

@@ -4,16 +4,16 @@ import { say } from '@/lib/say.svelte'
 import { sender, type Data } from '@/lib/send.svelte'
 
 export interface Act extends Key {
-    /** What it is done to. */
+    /** What the act changes. */
     of: 'cell' | 'row' | 'card'
 }
 
-/** The cells and their rows come at once; the cards with their drawings and faults, and what there can be at most, after them. */
+/** The cells and their rows come at once. The cards with drawings and faults, and the highest possible number, follow. */
 const AFTER_CELLS = ['cards', 'gaps', 'goods', 'wishes', 'taste', 'frontier']
 
-const ON_KEEP = 'This is what is kept. Go to a card first.'
+const ON_KEEP = 'This column is Keep. Go to a card first.'
 
-/** Everything that can be done at the cell in hand, each with its key. */
+/** Everything that can be done at the selected cell, each with its key. */
 export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => void): Act[] {
     const { row, card } = cursor
     const onCell = (path: string, data: Data = {}): void => {
@@ -39,15 +39,15 @@ export function actsAt(cursor: Cursor, held: Held, why: () => void, many: () => 
             of: 'cell',
             run: () => held.turn(row, card),
         },
-        { key: 'p', shown: 'P', says: 'Pin what this card takes here', of: 'cell', run: () => onCell('pin') },
+        { key: 'p', shown: 'P', says: 'Pin or unpin what this card takes here', of: 'cell', run: () => onCell('pin') },
         { key: 'y', shown: 'Y', says: 'Why this?', of: 'cell', run: why },
-        { key: 'u', shown: 'U', says: 'Use up, save, never use, as it comes', of: 'row', run: () => onRow('use') },
+        { key: 'u', shown: 'U', says: 'Use up, save, never use, or no wish', of: 'row', run: () => onRow('use') },
         { key: 'a', shown: 'A', says: 'Add a card', of: 'card', run: () => sender.send('grid/add') },
         { key: 'd', shown: 'D', says: 'Duplicate this card', of: 'card', run: () => onCard('duplicate') },
-        { key: 'k', shown: 'K', says: 'So many of this card', of: 'card', run: many },
-        { key: 'l', shown: 'L', says: 'Leaner: a design with less paper', of: 'card', run: () => onCard('leaner') },
+        { key: 'k', shown: 'K', says: 'How many of this card?', of: 'card', run: many },
+        { key: 'l', shown: 'L', says: 'Use a design with less paper', of: 'card', run: () => onCard('leaner') },
         { key: 'o', shown: 'O', says: 'Set this card aside', of: 'card', run: () => onCard('aside') },
         { key: 'Delete', shown: 'Del', says: 'Remove this card', of: 'card', run: () => onCard('remove') },
-        { key: 'P', shown: 'Shift P', says: 'Pin this card', of: 'card', run: () => onCard('pin') },
+        { key: 'P', shown: 'Shift P', says: 'Pin or unpin this card', of: 'card', run: () => onCard('pin') },
     ]
 }

@@ -1,16 +1,16 @@
 import type { GridLine, ShareOutPage } from '@/lib/props'
 
-/** Rows that are drawn, or left undrawn, together. */
+/** Rows that are drawn, or left out, together. */
 export interface Part {
     key: string
-    /** Of the group, where it begins here. */
+    /** The name of the group, if it begins here. */
     title: string | null
     lines: GridLine[]
-    /** Which row of the whole grid the first of them is. */
+    /** The row number in the whole grid of its first row. */
     first: number
 }
 
-/** @param most rows in one of them; a group that has no more is one */
+/** @param most rows in one part. A smaller group is one part. */
 export function partsOf(groups: ShareOutPage['groups'], most: number): Part[] {
     const parts: Part[] = []
     let first = 0

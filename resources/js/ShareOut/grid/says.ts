@@ -2,14 +2,14 @@ import type { Good, GridCard, GridLine, GridTaking } from '@/lib/props'
 
 export const takingsOf = (line: GridLine, card: GridCard): GridTaking[] => line.cells[card.id] ?? []
 
-/** What is written in a cell: amounts, where nothing is drawn. */
+/** The text of a cell: amounts, if nothing is drawn. */
 const writtenIn = (takings: GridTaking[], good: Good): string =>
     takings
         .filter((taking) => !taking.size && (!good.shape || good.words))
         .map((taking) => taking.amount)
         .join(' ')
 
-/** "Card 3 takes a panel 4 × 5 1/4 in from Harbour stripe", what is written there first: "2: Card 3 takes …" */
+/** "Card 3 takes a panel 4 × 5 1/4 in from Harbour stripe". The written number comes first: "2: Card 3 takes …" */
 export function saidOf(line: GridLine, card: GridCard, good: Good): string {
     const takings = takingsOf(line, card)
     if (takings.length === 0) return `Card ${card.front.number} takes nothing from ${good.name}`
@@ -19,7 +19,7 @@ export function saidOf(line: GridLine, card: GridCard, good: Good): string {
     return written ? `${written}: ${said}` : said
 }
 
-/** Which side of a paper shows on the card, where it has two. */
+/** Which side of a paper is seen on the card, if it has two. */
 export function faceOf(line: GridLine, card: GridCard, good: Good): string {
     const taking = takingsOf(line, card).find((one) => one.size)
     const face = taking ? good.faces[taking.face] : undefined
