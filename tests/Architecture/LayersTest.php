@@ -6,10 +6,10 @@ use PHPat\Selector\Selector;
 use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
-/** Rules that PHPStan holds the code to. */
+/** Rules that PHPStan checks. */
 final class LayersTest
 {
-    /** The core knows the language and itself; not the framework, not the application, no package at all. */
+    /** The core uses PHP and itself: not the framework, not the application, and no package. */
     public function test_core_stands_alone(): Rule
     {
         return PHPat::rule()
@@ -21,7 +21,7 @@ final class LayersTest
     }
 
     /**
-     * A room needs what all share and the core; what two rooms want is shared.
+     * A room uses shared code and the core. What two rooms need is shared.
      *
      * @return iterable<Rule>
      */
@@ -38,7 +38,7 @@ final class LayersTest
         }
     }
 
-    /** What all share is there before any room. */
+    /** Shared code does not use rooms. */
     public function test_what_is_shared_needs_no_room(): Rule
     {
         $inRoom = array_map(static fn (string $room) => Selector::inNamespace("App\\$room"), self::rooms());
@@ -53,7 +53,7 @@ final class LayersTest
             ->because('rooms use what is shared, not the other way round');
     }
 
-    /** What is there for those who develop is needed by nothing that runs. */
+    /** Code for developers is not used by anything that runs. */
     public function test_nothing_needs_the_tools(): Rule
     {
         return PHPat::rule()

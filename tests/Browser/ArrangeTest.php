@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** The pieces of a card, arranged by keyboard; an arrangement of one's own. */
+/** The pieces of a card, arranged by keyboard, and an arrangement written by hand. */
 final class ArrangeTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -100,13 +100,13 @@ final class ArrangeTest extends BrowserTestCase
         return (string) $this->table->value("select arranged from cards where id = $card");
     }
 
-    /** The next piece in hand, until it is this one. */
+    /** Selects the next piece until it is this one. */
     private function toPiece(string $part): void
     {
         $this->see('In hand:');
-        for ($n = 0; $n < 9 && ! str_contains($this->text(), "In hand: the $part"); $n++) {
+        for ($n = 0; $n < 9 && ! str_contains($this->text(), "Selected: the $part"); $n++) {
             $this->press('n');
         }
-        self::assertStringContainsString("In hand: the $part", $this->text());
+        self::assertStringContainsString("Selected: the $part", $this->text());
     }
 }

@@ -20,16 +20,19 @@ use Tests\Browser\Support\Process;
 use Tests\Browser\Support\Table;
 use Tools\Soak\Surroundings;
 
-/** A person at a table of their own: clicks, types and looks at the page. */
+/** A person at a table of their own, who clicks, types and looks at the page. */
 abstract class BrowserTestCase extends TestCase
 {
     /** Seconds that a page may take on a busy machine. */
     protected const PATIENCE = 30;
 
-    /** Milliseconds after which it is looked at again. */
+    /** Milliseconds between two looks. */
     protected const OFTEN = 50;
 
-    /** Tests that begin with the first kit shared out over ten cards; that is done once, and they begin with what came of it. */
+    /**
+     * Tests that begin with the first kit shared out over ten cards. It is done once, and they all begin with the
+     * result.
+     */
     protected const SHARED_OUT = 'shared-out';
 
     private static ?string $sharedOut = null;
@@ -42,7 +45,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected RemoteWebDriver $browser;
 
-    /** One for all tests of a process: to start it takes longer than most tests. */
+    /** One browser for all tests of a process, since starting it takes longer than most tests. */
     private static ?RemoteWebDriver $chrome = null;
 
     public static function setUpBeforeClass(): void
@@ -87,7 +90,7 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->manage()->window()->setSize(new WebDriverDimension(1280, 940));
     }
 
-    /** The next test begins as a person who has never been here: no other windows, no cookies, nothing in the console. */
+    /** The next test begins as a person who has never been here: no other windows, no cookies, an empty console. */
     protected function tearDown(): void
     {
         try {
@@ -106,7 +109,7 @@ abstract class BrowserTestCase extends TestCase
             $this->browser->get('about:blank');
             $this->browser->manage()->getLog('browser');
         } catch (WebDriverException) {
-            // A browser that is gone is started anew for the next.
+            // A browser that has died is started again for the next test.
             self::$chrome = null;
         }
         $this->table->sweep();
@@ -119,31 +122,31 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', $call);
     }
 
-    /** Harbour Lanterns over ten cards, and what they leave has been looked through. */
+    /** Harbour Lanterns over ten cards, with the bonus cards already found. */
     protected function sharedOut(): void
     {
         $this->open('/kits/1/share-out');
         if ((int) $this->table->value('select count(*) from cards') > 0) {
-            $this->see('What is kept gives 10 more cards');
+            $this->see('What is left gives 10 more cards');
 
             return;
         }
         $this->press('s');
         $this->see('10 cards from a kit for 10');
-        $this->see('What is kept gives 10 more cards');
+        $this->see('What is left gives 10 more cards');
         self::$sharedOut = $this->table->keep();
     }
 
     protected function open(string $path): void
     {
         $this->browser->get("http://127.0.0.1:{$this->table->port}$path");
-        // The page is a script of its own; what is no page has none.
+        // Each page is a script of its own. Answers that are not pages have none.
         if (! preg_match('/\.(pdf|svg|json|csv|txt|ics|vcf|zip)$|\/export$/', $path)) {
             $this->element('#page');
         }
     }
 
-    /** A second window; what is done there is told to the first one, unless it is as of another browser. */
+    /** A second window. The first one hears of its acts, unless it stands for another browser. */
     protected function openBeside(string $path, bool $isTold = true): void
     {
         $this->browser->switchTo()->newWindow();
@@ -153,7 +156,7 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    /** The element whose text, or accessible name, is this. */
+    /** The element with this text or accessible name. */
     protected function named(string $tag, string $text): RemoteWebElement
     {
         $quoted = '"'.$text.'"';
@@ -176,7 +179,7 @@ abstract class BrowserTestCase extends TestCase
         $this->named($tag, $text)->click();
     }
 
-    /** Presses keys wherever the focus is. */
+    /** Presses keys where the focus is. */
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {
@@ -188,7 +191,7 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
-    /** A key twice, by the name that KeyboardEvent has for it; no answer can come in between however busy the machine is. */
+    /** Presses a key twice, by its name in KeyboardEvent. No answer can come in between, even on a busy machine. */
     protected function pressTwiceAtOnce(string $key): void
     {
         $this->browser->executeScript(<<<'JS'
@@ -224,7 +227,7 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
-    /** It is seen no more. */
+    /** Waits until it is no longer visible. */
     protected function seeNo(string $text): void
     {
         $this->until(fn (): bool => ! str_contains($this->text(), $text), "The page still shows \"$text\".");
@@ -237,14 +240,14 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
-    /** The database comes to hold this, and the page has what came of the act. */
+    /** Waits until the database holds this and the page shows it. */
     protected function holds(int $expected, string $sql): void
     {
         $this->until(fn (): bool => (int) $this->table->value($sql) === $expected, "Not $expected: $sql");
         $this->until(fn (): bool => $this->howMany('.busy.isBusy') === 0, 'The page is busy still.');
     }
 
-    /** What a person reads, with no-break and line spaces as plain ones. */
+    /** What a person reads, with all kinds of spaces as plain ones. */
     protected function text(): string
     {
         $text = $this->browser->executeScript('return document.body.innerText');
@@ -252,7 +255,7 @@ abstract class BrowserTestCase extends TestCase
         return (string) preg_replace('/\s+/u', ' ', is_string($text) ? $text : '');
     }
 
-    /** The console holds no error: no broken script, and nothing the content security policy had to refuse. */
+    /** The console must have no error: no broken script, and nothing the content security policy refused. */
     protected function assertQuiet(): void
     {
         $log = $this->browser->manage()->getLog('browser');

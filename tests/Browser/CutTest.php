@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** The cutting table by keyboard: cut by cut, a cut gone wrong, undo. */
+/** The cutting table by keyboard: cut by cut, a wrong cut, undo. */
 final class CutTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -16,7 +16,7 @@ final class CutTest extends BrowserTestCase
         $this->see('0 of 23 cut.');
         $cuts = $this->howMany('aside ol li');
         $this->press('d');
-        $this->see($cuts > 1 ? 'The part in hand' : '1 of 23 cut.');
+        $this->see($cuts > 1 ? 'The part you are cutting' : '1 of 23 cut.');
         $this->holds(1, "select count(*) from sheets where state = 'cut'");
         for ($n = 1; $n < $cuts; $n++) {
             $before = (int) $this->table->value("select count(*) from sheets where state = 'cut'");
@@ -26,18 +26,18 @@ final class CutTest extends BrowserTestCase
         $this->see('1 of 23 cut.');
 
         $this->press('w');
-        $this->see('What happened to the part in hand?');
+        $this->see('What happened to the part you are cutting?');
         $this->press('40', WebDriverKeys::ENTER);
         $this->see('the cut went somewhere between');
         $this->typeInto('.where input', '1/2');
         $this->press(WebDriverKeys::ENTER);
         $this->see('The plan from here');
         $this->press(WebDriverKeys::ESCAPE);
-        $this->see('That went wrong');
+        $this->see('Report a mistake');
         $this->holds(0, "select count(*) from acts where name like 'A cut of % went wrong'");
 
         $this->press('w');
-        $this->see('What happened to the part in hand?');
+        $this->see('What happened to the part you are cutting?');
         $this->press('1/2', WebDriverKeys::ENTER);
         $this->see('The plan from here');
         $this->press('a');
@@ -49,7 +49,7 @@ final class CutTest extends BrowserTestCase
         $this->click('summary', 'Bags');
         $this->click('button', 'spoiled: ');
         $this->see('The plan from here');
-        $this->click('button', 'Accept it');
+        $this->click('button', 'Accept the plan');
         $this->see('Planned again.');
         $this->holds(1, "select count(*) from sheets where state = 'spoiled' and not is_whole");
         $this->assertQuiet();
@@ -63,7 +63,7 @@ final class CutTest extends BrowserTestCase
         $this->see('0 of 23 cut.');
         $this->press('b');
         $this->choose('.for select', 'card 2');
-        $this->see('All for card 2 is cut');
+        $this->see('Mark all for card 2 as cut');
         for ($n = 0; $n < 12 && ! str_contains($this->text(), 'All pieces of card 2 are cut'); $n++) {
             $before = (int) $this->table->value('select count(*) from takings where sheet_id is not null');
             $this->press('c');
@@ -85,7 +85,7 @@ final class CutTest extends BrowserTestCase
         );
         $this->holds(0, "select count(*) from sheets where in_hand_id is not null and state = 'open'");
         $this->click('button', 'Go on with all sheets');
-        $this->see('That went wrong');
+        $this->see('Report a mistake');
         $this->assertQuiet();
     }
 

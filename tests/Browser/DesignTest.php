@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** Cards designed on their page: measures by keyboard, findings, folds, sketches of one's own, prints. */
+/** Cards designed on their page: measures by keyboard, findings, folds, own sketches, prints. */
 #[Group(self::SHARED_OUT)]
 final class DesignTest extends BrowserTestCase
 {
@@ -63,11 +63,11 @@ final class DesignTest extends BrowserTestCase
 
         $this->click('button', 'One more of the embellishments');
         $this->see('6 embellishments are an even group');
-        $this->click('button', 'Wave it off');
+        $this->click('button', 'Ignore this one');
         $this->see('Say in a word why it is fine');
         $this->typeInto('input[aria-label="Why it is fine"]', 'three pairs');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('Waved off: three pairs');
+        $this->see('Ignored: three pairs');
         $this->holds(1, "select count(*) from waivers where why = 'three pairs'");
         $this->assertQuiet();
     }
@@ -82,7 +82,7 @@ final class DesignTest extends BrowserTestCase
         $this->choose('select[aria-label="round label, how it lies"]', 'is a circle set in');
         $this->typeInto('input[aria-label="round label, diameter"]', '9');
         $this->see('The round label is 9 in by its measure "diameter", but only 4 in is there.');
-        $this->see('This is the last drawing that could be made.');
+        $this->see('As written it cannot be drawn. The drawing shows it as it was before.');
         $this->typeInto('input[aria-label="round label, diameter"]', '5/8 of it');
         $this->see('2 1/2 × 2 1/2 round label');
         $this->choose('select[aria-label="round label, its form"]', 'round');
@@ -138,7 +138,7 @@ final class DesignTest extends BrowserTestCase
             ->wait(10, 100)
             ->until(
                 fn (): bool => (int) $this->table->value(
-                    "select count(*) from acts where name = 'Lay card 1 on $sketch'",
+                    "select count(*) from acts where name = 'Change card 1 to $sketch'",
                 ) === 1,
             );
     }

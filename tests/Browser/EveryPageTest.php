@@ -8,16 +8,16 @@ use PHPUnit\Framework\Attributes\Group;
 use RuntimeException;
 use Tests\Browser\Support\Table;
 
-/** Pages as they are for everybody: at every size, by day and in the evening, by finger and by ear. */
+/** Pages for everybody: at every size, in both themes, by finger and by ear. */
 final class EveryPageTest extends BrowserTestCase
 {
     /** A phone, a tablet held upright, a screen: width, height and whether it is touched. */
     private const SIZES = ['phone' => [390, 844, true], 'tablet' => [800, 1_180, true], 'screen' => [1_280, 943, false]];
 
-    /** Enlarged four times there is so much room. */
+    /** The room that is left at four times the size. */
     private const ENLARGED = [320, 235, false];
 
-    /** What of a page is wider than the page, and what that is pressed is smaller than it may be. */
+    /** What is wider than the page, and what is too small to be pressed. */
     private const LOOK = <<<'JS'
         const [least] = arguments
         const name = (e) => `${e.tagName.toLowerCase()} "${(e.innerText || e.getAttribute('aria-label') || '').trim().slice(0, 24)}"`
@@ -34,7 +34,7 @@ final class EveryPageTest extends BrowserTestCase
 
     public const ABOVE_KITS = ['/', '/cards', '/people', '/people/occasions', '/gave', '/safe', '/tablet'];
 
-    /** As the stages of a kit have them. */
+    /** Pages of a kit that are looked at. */
     public const OF_A_KIT = [
         'unpack', 'count', 'add', 'photographs', 'check', 'about', 'looks/{component}', 'pair', 'share-out', 'arrange', 'share-out/next',
         'share-out/compare', 'sketches', 'sketches/new', 'arrangements', 'arrangements/new', 'recipes', 'recipes/make',
@@ -43,7 +43,7 @@ final class EveryPageTest extends BrowserTestCase
         'tally/materials',
     ];
 
-    /** The same page as one that is looked at, with something of the maker's own in it. */
+    /** Pages that are like another one, with something of the maker's own. */
     public const LIKE_OTHERS = ['sketches/{sketch}/change', 'arrangements/{arrangement}/change', 'photographs/{photograph}/look'];
 
     /** @return array<string, array{list<string>}> */
@@ -86,7 +86,7 @@ final class EveryPageTest extends BrowserTestCase
                 $this->sized(self::SIZES[$size]);
                 $found = [
                     ...$this->looked(self::SIZES[$size][2] ? 44 : 24),
-                    // What a screen says a phone says too; in the evening the colours alone are others.
+                    // A phone says the same as a screen, and in the evening only the colours differ.
                     ...$size === 'screen' ? $this->heard('light') : [],
                     ...$size === 'phone' ? $this->heard('evening', ['color-contrast', 'aria-hidden-focus']) : [],
                 ];
@@ -140,7 +140,7 @@ final class EveryPageTest extends BrowserTestCase
         $this->devTools('Emulation.setTouchEmulationEnabled', ['enabled' => $isTouched]);
     }
 
-    /** Nothing is under way any more. */
+    /** Waits until nothing is under way. */
     private function settle(): void
     {
         $this->until(fn (): bool => $this->howMany('.busy.isBusy') === 0);

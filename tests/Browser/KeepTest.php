@@ -15,7 +15,7 @@ final class KeepTest extends BrowserTestCase
         $this->open('/kits/1/keep');
         $this->see('What it can become');
         $this->press('c');
-        // Enter before the next scrap is looked up takes nothing: not the scrap that was left.
+        // Enter before the next scrap is looked up must take nothing, and not the scrap before.
         $this->browser->executeScript(<<<'JS'
             for (const key of ['ArrowRight', 'Enter'])
                 document.activeElement.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
@@ -32,14 +32,14 @@ final class KeepTest extends BrowserTestCase
         self::assertStringContainsString(explode(' ', $says)[1], $this->text(), 'what was taken lies on the tray');
         self::assertNotNull($this->browser->executeScript('return document.activeElement.closest(".tray")'), 'the focus stays on the tray');
         $this->open('/kits/1/cut');
-        $this->see('This cut is done');
+        $this->see('Mark the cut as done');
         $this->press('z');
         $this->holds(0, "select count(*) from sheets where state = 'parted'");
 
         $this->open('/kits/1/keep');
         $this->press('w');
         $this->see('The whole tray at once');
-        $this->see('no way of cutting gives more');
+        $this->see('No way of cutting gives more');
         $this->press(WebDriverKeys::ESCAPE);
         $this->see('What it can become');
         $this->press('w', WebDriverKeys::ENTER);
@@ -94,7 +94,7 @@ final class KeepTest extends BrowserTestCase
         $this->see('Nov');
 
         $this->open('/kits/3/share-out');
-        $this->click('label', 'and the stash, where the kit runs out');
+        $this->click('label', 'Use the stash too, where the kit runs out');
         $this->see('at most 18 cards');
         $this->press('s');
         $this->see('cards from a kit for 8');

@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** By keyboard alone: where the focus is, what keys do, what is read out. */
+/** By keyboard alone: where the focus is, what keys do, and what is read out. */
 final class KeysTest extends BrowserTestCase
 {
     public function test_the_focus_is_never_lost_and_keys_work_wherever_it_is(): void
@@ -32,13 +32,13 @@ final class KeysTest extends BrowserTestCase
         $this->press('4');
         $this->see('0 of 6 cut.');
 
-        // From a list of choices too, with the keys that it does not want itself.
+        // In a list of choices, keys that the list does not need still work.
         $this->element('.for select');
         $this->browser->executeScript("document.querySelector('.for select').focus()");
         $this->press('1');
         $this->see('of each die cut the whole');
 
-        // The first thing that Tab comes to leads past the places.
+        // The first Tab stop leads past the navigation.
         $this->browser->executeScript('document.activeElement.blur()');
         $skip = $this->browser->executeScript("return document.querySelector('a, button').textContent");
         self::assertSame('Skip to the page', $skip);
@@ -59,9 +59,9 @@ final class KeysTest extends BrowserTestCase
         self::assertStringContainsString('Card 1 takes', (string) $this->element("[data-cell='$new']")->getAttribute('aria-label'));
         self::assertSame($top, $this->top(), 'the grid does not jump');
         $this->press('z');
-        $this->reads('Taken back: ');
+        $this->reads('Undone: ');
 
-        // There is nothing to pick up where nothing is taken, and what is written is said first.
+        // Nothing can be picked up where nothing is taken. Labels are read out first.
         $empty = $this->element('td[aria-label^="Card 1 takes nothing"]')->getAttribute('data-cell');
         $this->browser->executeScript("document.querySelector('[data-cell=\"$empty\"]').focus()");
         $this->press('m');
@@ -77,18 +77,18 @@ final class KeysTest extends BrowserTestCase
     {
         $this->sharedOut();
         $this->press('n', '8', WebDriverKeys::ENTER);
-        $this->see('Take this share-out');
+        $this->see('Use this share-out');
         $this->press('?');
-        $this->see('Take the last act back');
+        $this->see('Undo the last action');
         $listed = $this->element('dialog[open]')->getText();
-        self::assertStringContainsString('Leave the cards as they are', $listed);
+        self::assertStringContainsString('Keep the cards as they are', $listed);
         self::assertStringNotContainsString('One more', $listed, 'there is no grid beside it');
         $this->press(WebDriverKeys::ESCAPE, '1');
         $this->see('of each die cut the whole');
         $this->press('3');
-        $this->see('Take this share-out');
+        $this->see('Use this share-out');
         $this->press(WebDriverKeys::ESCAPE);
-        $this->seeNo('Take this share-out');
+        $this->seeNo('Use this share-out');
         $this->holds(10, 'select count(*) from cards');
     }
 
@@ -139,7 +139,7 @@ final class KeysTest extends BrowserTestCase
         $this->until(static fn (): bool => $at() === $cell, "The cursor is not at $cell.");
     }
 
-    /** To a cell of the first card in which a piece of paper is drawn. */
+    /** Goes to a cell of the first card with a piece of paper. */
     private function goToPaper(): void
     {
         $this->browser->executeScript(<<<'JS'

@@ -4,10 +4,10 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 
-/** What can be seen: contrast in both themes, motifs that differ, a page for a finger. */
+/** What can be seen: contrast in both themes, distinct motifs, a page for a finger. */
 final class LookTest extends BrowserTestCase
 {
-    /** Text colours with the grounds they stand on. */
+    /** Text colours with the backgrounds they are used on. */
     private const PAIRS = [
         ['ink', 'sheet'],
         ['ink', 'table'],

@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** The making by keyboard: a whole card, a clock over a restart of the page, 45 minutes, a thing gone wrong. */
+/** Making by keyboard: a whole card, a clock that survives reloading, 45 minutes, and a mistake. */
 final class MakeTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -14,45 +14,45 @@ final class MakeTest extends BrowserTestCase
         $this->sharedOut();
         $this->press('5');
         $this->see('0 of 10 cards made');
-        $this->see('All in runs, one tool out at a time');
+        $this->see('One tool at a time, for all cards');
         $this->see('no order has fewer than');
 
-        // How far one comes in 45 minutes; nonsense is told by the field and stays there.
+        // How far one gets in 45 minutes. Nonsense is reported at its field and stays there.
         $this->typeInto('#minutes', 'soon');
         $this->press(WebDriverKeys::ENTER);
         $this->see('Write whole minutes, from 1 to 1440.');
         self::assertSame('soon', $this->element('#minutes')->getAttribute('value'));
         $this->element('#minutes')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('45');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('With nothing left wet or half glued:');
+        $this->see('With nothing wet or half glued:');
         $this->see('Stop after ');
 
         $card = (int) $this->table->value('select min(id) from cards where kit_id = 1');
         $this->click('button', 'Make card 1');
         $this->see('this card alone');
-        // What is read out outlasts its step, or a screen reader would not hear the next.
+        // What is read out must outlast its step, or a screen reader would miss the next.
         $heard = $this->element('[aria-live=polite]:has(h1)');
         self::assertStringStartsWith('Card 1:', $heard->getText());
         $this->browser->executeScript("document.querySelector('.acts button').focus()");
         for ($n = 1; $this->table->value("select made_at from cards where id = $card") === null && $n < 40; $n++) {
             $this->press(' ');
             $this->holds($n, "select count(*) from step_marks where card_id = $card");
-            // The focus stays where it was, one press is one step.
+            // The focus stays where it was, and one press is one step.
             self::assertTrue($n > 2 || $heard->isDisplayed());
             self::assertTrue($n > 2 || str_starts_with($this->browser->switchTo()->activeElement()->getText(), 'Done'));
         }
         $this->see('Nothing is left to do');
         $this->holds(1, "select count(*) from cards where id = $card and made_at is not null");
 
-        // Its glue dries by the clock of the server, also after the page was closed.
+        // Glue dries by the clock of the server, even while the page is closed.
         $this->table->restart();
         $this->open('/kits/1/make');
         $this->see('1 of 10 cards made');
         $this->see('✓ made');
-        $this->see('Drying, leave it alone');
+        $this->see('Drying: do not touch');
         $this->table->soonDry(6);
         $this->open('/kits/1/make/table');
-        $this->see('Drying, leave it alone');
+        $this->see('Drying: do not touch');
         $this->see('Card 1 is dry.');
         self::assertStringStartsWith('✓ Card 1 is dry.', $this->browser->getTitle());
         $this->open('/kits/1/share-out');
@@ -75,17 +75,17 @@ final class MakeTest extends BrowserTestCase
         $this->click('button', 'Undo');
         $this->holds(0, 'select count(*) from step_marks');
         $this->press('w');
-        $this->see('It went wrong: from what is here');
+        $this->see('Ways to mend it from what is here');
         $this->see('Nothing here takes its place.');
-        $this->click('button', 'Leave it so and go on');
+        $this->click('button', 'Go on as it is');
         $this->holds(1, 'select count(*) from step_marks');
-        // What went wrong was that step, and not the next.
+        // The mistake is in that step, and not in the next.
         $this->see('9 with this tool to go');
         self::assertStringNotContainsString('It went wrong', $this->text());
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->holds(0, 'select count(*) from step_marks');
         $this->press('w');
-        $this->see('It went wrong: from what is here');
+        $this->see('Ways to mend it from what is here');
         $this->press(WebDriverKeys::ESCAPE);
 
         $card = $this->table->value('select min(id) from cards where kit_id = 1');

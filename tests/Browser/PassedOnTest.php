@@ -6,7 +6,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 use Tests\Browser\Support\Table;
 
-/** Cards given away, calendars read, and the whole table taken to another machine. */
+/** Cards given away, calendars read, and the whole table moved to another machine. */
 final class PassedOnTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -54,7 +54,7 @@ final class PassedOnTest extends BrowserTestCase
         $this->see('1 new day, 1 new person');
         $this->see("\"Dentist\": nobody's day that a card is for");
         $this->holds(0, "select count(*) from people where name = 'Gus Wren'");
-        $this->click('button', 'Keep them');
+        $this->click('button', 'Save them');
         $this->holds(1, "select count(*) from days join people on people.id = person_id where name = 'Gus Wren'");
         $this->see('Gus Wren, birthday');
 
@@ -71,7 +71,7 @@ final class PassedOnTest extends BrowserTestCase
         $this->sharedOut();
         $this->open('/safe');
         $this->press('s');
-        $this->see('Everything is in it: 4 kits, 10 cards');
+        $this->see('Saved: 4 kits, 10 cards');
         $this->named('a', 'Take keep-share');
         $saved = (string) file_get_contents("http://127.0.0.1:{$this->table->port}/safe/saved");
         $says = $this->table->value('select sum(quantity) + sum(width) from takings');

@@ -22,7 +22,7 @@ final class PhotographTest extends BrowserTestCase
         $this->see('2 of the same picture');
         $this->see('Keep 7 pieces');
 
-        // Each is said on the way down the list; Enter goes to the next.
+        // Each piece is named on the way down the list. Enter goes to the next.
         $this->press('c', WebDriverKeys::ENTER, 'c', 'a', 'k', 'e', WebDriverKeys::ENTER);
         $this->holds(1, "select count(*) from photographs where edits like '%cake%'");
         $this->see('die cut · Cake: ');
@@ -36,7 +36,7 @@ final class PhotographTest extends BrowserTestCase
         $this->press(WebDriverKeys::ESCAPE, 'x');
         $this->see('is dropped.');
         $this->press('k');
-        $this->see('6 pieces are kept, each with its picture.');
+        $this->see('6 pieces are saved, each with its picture.');
         $this->holds(6, 'select count(*) from photos');
 
         $this->open('/kits/1/share-out');
@@ -57,7 +57,7 @@ final class PhotographTest extends BrowserTestCase
         $this->open('/kits/1/photographs');
         $this->element('#pieces-file')->setFileDetector(new LocalFileDetector)->sendKeys($photo);
         $this->click('button', 'Find the pieces');
-        $this->see('Perhaps two pieces that touch: part them.');
+        $this->see('These may be two pieces that touch. Separate them.');
         unlink($photo);
         $this->see('Keep 1 piece');
         $this->press('c', 'p');

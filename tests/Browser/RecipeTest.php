@@ -5,7 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 
-/** A share-out serves again: kept as a recipe, laid on the other kit, printed, and packed for a class of twelve. */
+/** A share-out used again: saved as a recipe, used with the other kit, printed, and packed for a class of twelve. */
 final class RecipeTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -19,7 +19,7 @@ final class RecipeTest extends BrowserTestCase
         $named->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('Ten from the harbour');
         $this->press(WebDriverKeys::ENTER);
         $this->holds(1, "select count(*) from recipes where name = 'Ten from the harbour'");
-        $this->see('What else is wanted');
+        $this->see('What else is needed');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->see('Paper B');
 
@@ -61,13 +61,13 @@ final class RecipeTest extends BrowserTestCase
     {
         $this->sharedOut();
         $this->open('/kits/1/class');
-        // Only the first card: what goes for one goes for ten.
+        // Only the first card, which stands for ten.
         $this->see('10 of 10 cards');
         $this->browser->executeScript("[...document.querySelectorAll('fieldset input')].slice(1).forEach((one) => one.click())");
         $this->see('1 of 10 cards');
         $this->press('n', 'Tuesday evening', WebDriverKeys::ENTER);
         $this->see('Tuesday evening: 12 people, 1 card each');
-        $this->see('Cuts by the setting of the guide');
+        $this->see('Cuts, by the setting of the guide');
         $this->press('p');
         $this->see('bag 1 of 12');
         $lines = $this->howMany('.line');
@@ -77,7 +77,7 @@ final class RecipeTest extends BrowserTestCase
         $this->see('1 of 12 bags are packed');
         $this->press('o');
         $this->see('bag 2 of 12');
-        // Each line into every bag, as one lays them out side by side.
+        // Each line into every bag, as people lay them out side by side.
         for ($line = 1; $line <= $lines; $line++) {
             $this->press($line === 1 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_DOWN, 'i');
             $this->see("$line of $lines in this bag");
@@ -86,7 +86,7 @@ final class RecipeTest extends BrowserTestCase
         $this->holds(12, 'select count(*) from json_each((select packed from classes))');
 
         $this->press('x');
-        $this->see('This bag was lost and is made up again.');
+        $this->see('This bag was lost. Pack it again.');
         $this->see('from the spares');
         $this->see('11 of 12 bags are packed');
         $this->press('z');
@@ -105,7 +105,7 @@ final class RecipeTest extends BrowserTestCase
         $this->element('#make-seconds')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('2');
         $this->press(WebDriverKeys::ENTER);
         $this->see('of the paper on cards');
-        $this->see('Keep it');
+        $this->see('Save it');
         $this->typeInto('#made-name', 'From one sheet');
         $this->press(WebDriverKeys::ENTER);
         $this->holds(1, "select count(*) from recipes where name = 'From one sheet'");

@@ -7,7 +7,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Group;
 use ZipArchive;
 
-/** The whole kit on the table, and what goes with what. */
+/** The whole kit on the table, and which papers match. */
 final class RecordTest extends BrowserTestCase
 {
     public function test_a_whole_kit_is_counted_by_keyboard_with_two_differences(): void
@@ -73,7 +73,7 @@ final class RecordTest extends BrowserTestCase
         $this->open('/kits/1/count');
         $this->typeInto('[aria-label="A2 base, ivory: how many are there"]', '9');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('1 card is without A2 base, ivory now: its row on Share out has the ways out.');
+        $this->see('1 card is without A2 base, ivory now. Its row on Share out shows the ways out.');
         $this->holds(
             9,
             "select sum(delta) from ledger_entries join components on components.id = component_id where kit_id = 1 and key = 'base'",
@@ -257,7 +257,7 @@ final class RecordTest extends BrowserTestCase
         $this->upload($this->table->file('sheet.jpg', (string) ob_get_clean()));
         $this->click('button', 'Read its looks');
         $this->see('of 100 for busyness');
-        $this->click('button', 'Keep these looks');
+        $this->click('button', 'Save these looks');
         $this->holds(1, 'select count(*) from photos');
         $this->open('/kits/1');
         $this->see('Wave');
@@ -331,7 +331,8 @@ final class RecordTest extends BrowserTestCase
         $this->see('layer 1 3 3/4 × 5 in');
         $this->typeInto('form label:nth-of-type(3) input', '1/16, 1/16');
         $this->see('layer 2 4 × 5 1/4 in');
-        // Over what stands there: cleared first, the ladder of no reveals would be the last good one.
+        // Typed over the old value. If the field were cleared first, the ladder without reveals would be the last valid
+        // one.
         $this->element('form label:nth-of-type(3) input')->sendKeys([WebDriverKeys::CONTROL, 'a'])->sendKeys('3');
         $this->see('Nothing is left of layer 1');
         $this->see('layer 2 4 × 5 1/4 in');

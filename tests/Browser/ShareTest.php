@@ -7,7 +7,7 @@ use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
 use PHPUnit\Framework\Attributes\Group;
 
-/** Sharing out by keyboard: the grid, what goes short, pins over a solve, card by card, bonus cards, comparing. */
+/** Sharing out by keyboard: the grid, short rows, pins over a share-out, card by card, bonus cards, comparing. */
 final class ShareTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
@@ -18,7 +18,7 @@ final class ShareTest extends BrowserTestCase
         $this->press('y');
         $this->see('Next best:');
         $this->press('m', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);
-        $this->see('In hand: Lantern.');
+        $this->see('Moving: Lantern.');
         $this->press('m');
         $this->holds(
             3,
@@ -69,7 +69,7 @@ final class ShareTest extends BrowserTestCase
         $this->until(static fn (): bool => str_contains($cell(), 'takes its focal point from Lantern'));
         $this->seeNo('lacks focal point');
 
-        // Quicker than the page can ask for the cards in between.
+        // Faster than the page can ask for the cards in between.
         $this->pressTwiceAtOnce('-');
         $this->see('takes nothing');
         $this->see('lacks focal point');
@@ -108,7 +108,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('To scale, from its real papers.');
         $this->press('z');
         $this->see('10 cards from a kit for 10');
-        $this->see('Taken back: ');
+        $this->see('Undone: ');
         $this->press('Z');
         $this->see('11 cards from a kit for 10');
         $this->press('z');
@@ -136,7 +136,7 @@ final class ShareTest extends BrowserTestCase
         self::assertSame($rows - 1 .'/0', $last->getAttribute('data-cell'));
         self::assertSame((string) ($rows + 1), $last->findElement(WebDriverBy::xpath('..'))->getAttribute('aria-rowindex'));
 
-        // The cell in hand stays there, and so do its keys, while something else is looked at.
+        // The selected cell stays, and so do its keys, while something else is viewed.
         $this->press(...array_fill(0, 12, WebDriverKeys::ARROW_UP));
         $this->see('takes nothing from Sea gems');
         $this->browser->executeScript("document.querySelector('.grid .scroll').scrollTop = 0");
@@ -217,14 +217,14 @@ final class ShareTest extends BrowserTestCase
         $this->click('button', 'Bring it in');
         $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
-        // The stash is not used until that is said: without it there are six bases.
-        $this->see('at most 6 cards: bases run out first');
+        // The stash is not used until the maker says so. Without it there are six bases.
+        $this->see('at most 6 cards: then bases run out');
         $this->see('18 with your stash.');
-        $this->click('label', 'and the stash, where the kit runs out');
-        $this->see('at most 18 cards: bases run out first');
+        $this->click('label', 'Use the stash too, where the kit runs out');
+        $this->see('at most 18 cards: then bases run out');
         $this->holds(1, "select uses_stash from kits where name = 'Two sheets'");
-        $this->click('label', 'and the stash, where the kit runs out');
-        $this->see('at most 6 cards: bases run out first');
+        $this->click('label', 'Use the stash too, where the kit runs out');
+        $this->see('at most 6 cards: then bases run out');
         $this->holds(0, "select uses_stash from kits where name = 'Two sheets'");
         $this->press('S');
         $this->see('6 cards from a kit for');
@@ -237,7 +237,7 @@ final class ShareTest extends BrowserTestCase
         $this->click('a', 'Share out');
         $this->see('in²');
 
-        // The wishes lie beside the grid: most or varied is looked for there, and had by one key.
+        // The wishes are beside the grid. The search for many or varied starts there, and one key takes a result.
         $this->press('w');
         $this->typeInto('aside input[type=number]', '99');
         $this->press(WebDriverKeys::TAB);
@@ -253,7 +253,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('6 cards in all');
         $this->see('cards, all different');
         $this->press($this->named('button', 'cards, all different')->findElement(WebDriverBy::cssSelector('kbd'))->getText());
-        $this->click('button', 'Take this share-out');
+        $this->click('button', 'Use this share-out');
         $this->holds(1, 'select max(n) from (select count(*) as n from cards group by sketch)');
         $this->press('w');
 
@@ -281,7 +281,7 @@ final class ShareTest extends BrowserTestCase
     public function test_card_by_card_to_the_last_and_bonus_cards_until_something_stops(): void
     {
         $this->open('/kits/1/share-out');
-        $this->click('label', 'No card without an envelope');
+        $this->click('label', 'Every card has an envelope');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.envelopes') = 1");
         $words = $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'));
         (new WebDriverSelect($words))->selectByVisibleText('once');
@@ -316,7 +316,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('7 cards from a kit for 10');
         $this->holds(2, "select count(*) from cards where fold = 'short-front'");
         $this->holds(2, "select count(*) from cards where sketch = 'stacked-mats' and number < 3");
-        $this->see('What is kept gives');
+        $this->see('What is left gives');
         $this->click('a', 'Card 6 ');
         $this->see('short front');
         $this->see('inside strip');
@@ -351,7 +351,7 @@ final class ShareTest extends BrowserTestCase
         $this->holds(9, 'select count(*) from cards');
         $this->see('9 cards from a kit for 10');
 
-        // Of two quick acts the first is refused; the second was meant for a table that was never seen.
+        // The first of two quick acts is refused. The second was meant for a table that was never seen.
         $this->browser->switchTo()->window($this->browser->getWindowHandles()[1]);
         $this->press('c', WebDriverKeys::DELETE);
         $this->see('8 cards from a kit for 10');
@@ -391,7 +391,7 @@ final class ShareTest extends BrowserTestCase
         return (string) json_encode($kit);
     }
 
-    /** Neither the head of the grid nor its foot lies over the cell that has the focus. */
+    /** Neither the head nor the foot of the grid covers the cell with the focus. */
     private function assertCellIsSeen(): void
     {
         $this->until(fn (): bool => (bool) $this->browser->executeScript(<<<'JS'

@@ -32,7 +32,7 @@ final class SliceTest extends BrowserTestCase
             'the face is drawn from exact sizes',
         );
         self::assertSame(10, (int) $this->table->value('select count(*) from cards'));
-        $this->see('What is kept gives 10 more cards; the next needs one more base.');
+        $this->see('What is left gives 10 more cards; the next needs one more base.');
 
         $this->click('a', 'Cut');
         $this->see('Wave, sheet 1 of 2');
@@ -40,7 +40,7 @@ final class SliceTest extends BrowserTestCase
         $this->click('button', 'Cut 2');
         $this->see('Cut 2 of');
         $this->see('on its back.');
-        $this->click('button', 'Sheet is cut');
+        $this->click('button', 'Mark the sheet as cut');
         $this->see("1 of {$this->sheets()} cut.");
         self::assertSame(1, (int) $this->table->value("select count(*) from sheets where state = 'cut'"));
 
@@ -107,7 +107,7 @@ final class SliceTest extends BrowserTestCase
         $this->holds(5, 'select count(*) from cards');
 
         $this->press('?');
-        $this->see('Take the last act back');
+        $this->see('Undo the last action');
         $this->press(WebDriverKeys::ESCAPE, '0');
         $this->see('Kits on the shelf');
         $this->assertQuiet();
@@ -150,7 +150,7 @@ final class SliceTest extends BrowserTestCase
         self::assertSame('evening', $this->element('html')->getAttribute('data-theme'));
     }
 
-    /** How many sheets the share-out wants cut. */
+    /** How many sheets the share-out needs cut. */
     private function sheets(): int
     {
         return (int) $this->table->value('select count(*) from cut_plans');

@@ -2,7 +2,7 @@
 
 namespace Tests\Browser;
 
-/** Another device at the table, which this machine's other address stands for. */
+/** Another device at the table. This machine's other address stands for it. */
 final class TabletTest extends BrowserTestCase
 {
     protected function setUp(): void
@@ -45,7 +45,7 @@ final class TabletTest extends BrowserTestCase
         $this->browser->get($this->table->shared('/kits/1/count'));
         $this->see('58 of 59 lines to count');
 
-        // What is done on one is seen on the other by itself, whichever it is.
+        // What is done on one device appears on the other by itself, in both directions.
         $this->element('tr:nth-of-type(2) input.number')->sendKeys("\n");
         $this->see('57 of 59 lines to count');
         $this->browser->switchTo()->window($here);

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Psr\Http\Message\ResponseInterface;
 use Tests\Browser\Support\Table;
 
-/** Two people at one table at the very same time, while the worker writes too. */
+/** Two people at one table at the same moment, while the worker writes too. */
 final class TwoAtOnceTest extends TestCase
 {
     private const ROUNDS = 14;
@@ -40,7 +40,7 @@ final class TwoAtOnceTest extends TestCase
 
         $here = 10;
         for ($round = 0; $round < self::ROUNDS; $round++) {
-            // Both saw the same number; each counts another one fewer or more.
+            // Both saw the same number. Each counts one more or one fewer.
             $to = $here === 10 ? 9 : 10;
             $counted = ['counted' => (string) $to, 'was' => $here, 'reason' => 'lost', 'note' => ''];
             /** @var list<ResponseInterface> $answers */

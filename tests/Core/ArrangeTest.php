@@ -35,7 +35,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Arrangements as data, the groups that come of them, and the rules by which pieces lie together. */
+/** Arrangements as data, the resulting groups, and the rules for how pieces lie together. */
 final class ArrangeTest extends TestCase
 {
     public function test_there_are_many_in_every_family_and_each_lies_on_every_front(): void
@@ -118,7 +118,7 @@ final class ArrangeTest extends TestCase
     }
 
     /**
-     * One of its values, at whatever depth, becomes something else.
+     * One of its values, at any depth, is replaced.
      *
      * @param  array<array-key, mixed>  $data
      */
@@ -165,7 +165,7 @@ final class ArrangeTest extends TestCase
     {
         $tucked = self::lapped('left', '1/2');
         $group = self::group($tucked, ['focal' => [1, 2], 'piece-1' => [1, 1]]);
-        // The picture is 1 in wide in the middle of a front 4 1/4 in wide: its left edge lies at 1 5/8 in.
+        // The picture is 1 in wide in the middle of a front 4 1/4 in wide, so its left edge is at 1 5/8 in.
         self::assertSame(Length::inches(1, 5, 8)->units, $group->piece('focal')?->bounds[0]);
         self::assertSame(Length::inches(2, 1, 8)->units, $group->piece('piece-1')?->bounds[2]);
 
@@ -336,7 +336,7 @@ final class ArrangeTest extends TestCase
     }
 
     /**
-     * Pieces of whole inches, words of half the height.
+     * Pieces of whole inches, with words of half the height.
      *
      * @param  array<string, array{0: int, 1: int, 2?: Shape}>  $pieces
      * @return array<string, GroupPiece>

@@ -36,7 +36,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\Kits;
 
-/** Steps of cards, and the runs they are done in. */
+/** Steps of cards, and their runs. */
 final class BenchTest extends TestCase
 {
     public function test_a_card_becomes_steps_in_the_order_of_the_craft(): void
@@ -52,7 +52,7 @@ final class BenchTest extends TestCase
                     foreach ($step->after as $id) {
                         self::assertLessThan($places[$step->id], $places[$id]);
                     }
-                    // Cut, stamped and tied before it is fitted; glued, popped up and trimmed after.
+                    // Cutting, stamping and tying come before fitting. Gluing, foam and trimming come after it.
                     self::assertSame(
                         in_array($step->kind, ['score', 'shape', 'cut-picture', 'stamp', 'stamp-picture', 'tie'], true),
                         self::comesBefore($step, $fit[0], $steps),
@@ -251,7 +251,7 @@ final class BenchTest extends TestCase
     }
 
     /**
-     * The steps of the cards that a kit is shared out over.
+     * The steps of the cards of a shared-out kit.
      *
      * @return list<list<Step>>
      */
@@ -294,7 +294,7 @@ final class BenchTest extends TestCase
             $tool = 'tool '.$random->getInt(1, 3);
             $steps[] = self::step("$card/$n", $card, $tool, 15 * $random->getInt(1, 8), 60 * max(0, $random->getInt(-2, 6)), $after);
         }
-        // Those of a card one after the other.
+        // The steps of a card, one after the other.
         usort($steps, static fn (Step $a, Step $b): int => [$a->card, $a->id] <=> [$b->card, $b->id]);
 
         return $steps;
@@ -308,7 +308,7 @@ final class BenchTest extends TestCase
     }
 
     /**
-     * What an order comes to, by a clock that knows nothing of the plan; null where it breaks the order within a card.
+     * The figures of an order, by a clock that knows nothing of the plan. Null if it breaks the order within a card.
      *
      * @param  list<int>  $order
      * @return array{int, int, int}|null set-ups, seconds, sum of when cards are complete

@@ -28,7 +28,7 @@ use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** Bounds on both sides, and what spreads the cards. */
+/** Bounds from both sides, and how cards are spread. */
 final class BoundTest extends TestCase
 {
     public function test_large_pieces_that_go_together_nowhere_need_a_sheet_each(): void
@@ -160,11 +160,11 @@ final class BoundTest extends TestCase
         $table = Inventory::unpacked(Kits::demo());
         $wishes = Preferences::asManyAsPossible();
         self::assertSame(
-            'No way to another was found, which is no proof: by count alone there could be 10 more, as far as the bases go.',
+            'We found no further card. At most 10 more are possible: then bases run out.',
             Bound::on($table->under($wishes))->says(),
         );
         self::assertSame(
-            'Beyond these no more can be made at all: there is no base left.',
+            'No more can be made: there is no base left.',
             Bound::on($table->after(...Sharer::most($table->under($wishes)))->under($wishes))->says(),
         );
     }
@@ -220,7 +220,9 @@ final class BoundTest extends TestCase
         return [$bound->cards, $bound->need];
     }
 
-    /** The kit with another number of every component of a kind; of pictures only, and of layered ones too, where said. */
+    /**
+     * The kit with another number of every component of a kind. Only of pictures, and also of layered ones, if said.
+     */
     private static function with(Kit $kit, Kind $kind, int $count, bool $images = false, bool $layered = false): Kit
     {
         $isMeant = static fn (Component $c): bool => ($c->kind() === $kind && (! $images || $c->isFocalPoint()))

@@ -76,7 +76,7 @@ use KeepShare\Core\Table\Inventory;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** Every check, firing and silent, on one card that is good and made wrong in one way at a time. */
+/** Every check, with and without a finding, on a good card that is made wrong in one way at a time. */
 final class CheckTest extends TestCase
 {
     public function test_a_good_card_gives_no_finding(): void
@@ -396,7 +396,7 @@ final class CheckTest extends TestCase
         $stamped = ['sentiment' => Taking::some('stamp-hello', 'sentiment', 0)];
         $label = ['sentiment-label' => Taking::piece('shell', 'sentiment-label', Size::parse('2 1/4', '5/8', Unit::Inch), 0, true)];
 
-        // Without a label the stamp has no size of its own on the front, so its words are looked for where their place is.
+        // Without a label the stamp has no size on the front, so its words are looked for at their place.
         self::assertTrue(
             self::assertFires(new StampBeforeLift, self::on($raised, taken: [...$stamped, ...$label]), 'lies on a raised part')->isHint,
         );
@@ -457,9 +457,9 @@ final class CheckTest extends TestCase
 
         self::assertSame(
             [
-                'Nothing for sympathy, and you asked for 1.',
-                'For birthday only 1 of the 3 you asked for.',
-                'Nothing for a man, and you asked for 2.',
+                'No card for sympathy. You asked for 1.',
+                'Only 1 of the 3 cards for birthday that you asked for.',
+                'No card for a man. You asked for 2.',
             ],
             SpreadGaps::of($cards, 0, ['sympathy' => 1, 'birthday' => 3, SpreadGaps::MAN => 2, 'hello' => 1]),
         );
@@ -616,7 +616,7 @@ final class CheckTest extends TestCase
     }
 
     /**
-     * A card on a sketch of these parts.
+     * A card on a sketch with these parts.
      *
      * @param  non-empty-list<Part>  $parts
      * @param  array<string, string>  $surfaces  the component of a part, cut to its size

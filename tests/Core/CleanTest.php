@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** What is clean of a sheet with a margin and blemishes, against every unit of small sheets. */
+/** The clean parts of a sheet with a margin and blemishes, compared unit by unit on small sheets. */
 final class CleanTest extends TestCase
 {
     public function test_a_sheet_without_a_fault_is_one_clean_part(): void
@@ -63,7 +63,7 @@ final class CleanTest extends TestCase
                     self::assertGreaterThanOrEqual($other->size->area(), $part->size->area(), "seed $seed");
                 }
             }
-            // What is neither margin nor blemish is in one of the parts: no clean unit is lost.
+            // No clean unit is lost: what is neither margin nor blemish is in one of the parts.
             self::assertSame(self::cleanUnits($stock), array_sum(array_map(self::units(...), $parts)), "seed $seed");
         }
     }

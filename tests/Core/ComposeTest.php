@@ -38,7 +38,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Flat;
 use Tests\Core\Support\Kits;
 
-/** The kit's pieces spread over the cards of a share-out. */
+/** The kit's pieces, spread over the cards of a share-out. */
 final class ComposeTest extends TestCase
 {
     public function test_most_of_what_a_kit_brings_finds_a_card(): void
@@ -54,7 +54,7 @@ final class ComposeTest extends TestCase
         $uses = array_fill_keys(array_keys($table->components), Wanted::UseUp);
         [$many, $table] = self::composed(Kits::demo(), $wishes->pieces(Many::Lots)->using($uses));
         self::assertCount(10, $many);
-        // The words that are left over are for occasions of no card.
+        // The remaining words are for occasions that no card has.
         self::assertGreaterThanOrEqual(88, self::percentUsed($many, $table));
 
         [$few] = self::composed(Kits::demo(), $wishes->pieces(Many::Few));
@@ -119,7 +119,7 @@ final class ComposeTest extends TestCase
         }
     }
 
-    /** Of every way to fill the places of one arrangement from a handful of pieces none has more than what is found. */
+    /** No way to fill the places of one arrangement from a few pieces has more than what is found. */
     public function test_on_a_tiny_pool_no_more_pieces_could_lie_there(): void
     {
         $compared = 0;
@@ -141,7 +141,7 @@ final class ComposeTest extends TestCase
                 }
                 $most = $this->mostBy($arrangement->key, $canvas, $pool, $table);
                 self::assertLessThanOrEqual($most, count($found->stands), "$seed $arrangement->key");
-                // What goes best is laid first: at most one picture pair is missed for it.
+                // The best match is laid first, so at most one pair of pictures is missed.
                 self::assertGreaterThanOrEqual($most - 2, count($found->stands), "$seed $arrangement->key");
                 $compared++;
             }

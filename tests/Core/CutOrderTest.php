@@ -11,7 +11,7 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Cut orders read, cut plans written, as the published schemas say. */
+/** Cut orders are read and cut plans written as the published schemas say. */
 final class CutOrderTest extends TestCase
 {
     public function test_the_example_is_planned_as_the_schema_says_and_can_be_cut(): void
@@ -319,7 +319,7 @@ final class CutOrderTest extends TestCase
     }
 
     /**
-     * Makes the cuts as they are written, knowing only the file, and compares what lies there.
+     * Makes the cuts as they are written, knowing only the file, and compares the result.
      *
      * @param  array<string, mixed>  $plan
      */

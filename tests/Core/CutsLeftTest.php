@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** A sheet cut by cut is cut in the order in which its cuts are listed. */
+/** The cuts of a sheet stay in the order of their list, cut by cut. */
 final class CutsLeftTest extends TestCase
 {
     #[TestWith([1])]

@@ -21,7 +21,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Replay;
 
-/** The ladder, what shows, and bases from a sheet. */
+/** The layer ladder, what stays visible, and bases from a sheet. */
 final class DesignTest extends TestCase
 {
     public function test_the_ladder_as_it_is_worked_out_on_paper(): void

@@ -21,7 +21,7 @@ use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Replay;
 use Tools\Bench\Partitions;
 
-/** The cutting engine against brute force, known optima and what can really be cut. */
+/** The cutting engine against brute force, known optima and real cuts. */
 final class EngineTest extends TestCase
 {
     public function test_a_handful_of_pieces_is_solved_to_the_proven_optimum(): void

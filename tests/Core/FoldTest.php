@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Folds as they are worked out on paper, and what holds for each of them on every front. */
+/** Folds as computed on paper, and what holds for each of them on every front. */
 final class FoldTest extends TestCase
 {
     /** @return array<string, array{FoldKind, StandardFront, Unit, string, list<string>, array<string, string>}> blank, scores, parts */

@@ -31,7 +31,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** The folds that a share-out chooses: those the bases have, and others that are asked for. */
+/** The folds that a share-out chooses: those of the bases, and others that are asked for. */
 final class FoldingTest extends TestCase
 {
     public function test_a_base_that_lies_the_other_way_is_folded_at_the_top(): void
@@ -79,7 +79,7 @@ final class FoldingTest extends TestCase
             self::assertSame([], CardFront::of($card, $table->components, $table->unit)->lacks);
             self::assertSame([], (new GluedShut)->look(CardInHand::of($card, $table->components, $table->unit, [])));
             foreach ($card->construction($table->unit)->parts as $part) {
-                // Clear sheets and foam are the maker's to look out.
+                // The maker finds clear sheets and foam.
                 $isCut = ! $part->isFace && ! in_array($part->stuff, [Stuff::Acetate, Stuff::Foam], true);
                 self::assertSame(
                     $isCut ? $part->size->format($table->unit) : null,
@@ -116,7 +116,7 @@ final class FoldingTest extends TestCase
         $cards = Sharer::most(self::harbour()->under(Preferences::cards(10)->folding(['gatefold' => 2])));
         self::assertCount(10, $cards);
         self::assertSame(0, self::on($cards, FoldKind::Gatefold));
-        self::assertSame(['Nothing with a gatefold, and you asked for 2.'], SpreadGaps::of($cards, 0, ['gatefold' => 2]));
+        self::assertSame(['No card with a gatefold. You asked for 2.'], SpreadGaps::of($cards, 0, ['gatefold' => 2]));
 
         $table = self::withHeavyWhite();
         [$card] = Sharer::most($table->under(Preferences::cards(1)->folding(['gatefold' => 1])));
@@ -172,7 +172,7 @@ final class FoldingTest extends TestCase
     private static function with(Good $good, string $id, int $count): Inventory
     {
         $kit = Kits::demo();
-        // A sleeve is wrapped of a paper longer than those of the pad.
+        // A sleeve needs a paper longer than those of the pad.
         $long = Component::of(
             'long',
             'Long paper',

@@ -42,7 +42,7 @@ final class FormTest extends TestCase
             'round window' => [Form::window($inch(1, 2), true), '4 × 2', 1 - 3 * M_PI / 4 / 8],
             'half' => [Form::triangle('bottom left'), '4 × 2', 0.5],
             'quarter' => [Form::triangle('top'), '4 × 2', 0.25],
-            // From corner to corner of 4 × 2 is 4.472, and an eighth at both ends, up to the next sixteenth.
+            // From corner to corner of 4 × 2 is 4.472, plus an eighth at both ends, rounded up to a sixteenth.
             'diagonal' => [Form::diagonal($inch(1, 2)), '4 3/4 × 1/2', 0.26],
         ];
     }
@@ -94,7 +94,7 @@ final class FormTest extends TestCase
                         self::assertEqualsWithDelta(
                             1.0,
                             $visibility->areaOf($id) / $laid->outline->area(),
-                            // What is no larger than a stamp is seen in fewer rows.
+                            // A part no larger than a stamp is read in fewer rows.
                             $laid->rect->size->shorter()->units < 203_200 ? 0.015 : 0.005,
                             "$id of $sketch->name on $standard->value",
                         );

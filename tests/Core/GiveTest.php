@@ -141,7 +141,7 @@ final class GiveTest extends TestCase
 
     public function test_cardstock_stands_where_a_calm_paper_may(): void
     {
-        // Paper for the columns alone: a field of 2 5/8 in is not to be had beside them.
+        // There is paper for the columns only: no panel of 2 5/8 in can be cut beside them.
         $sheets = ['paper' => self::paper('4', '5 1/4'), 'white' => self::white(), 'cream' => self::white()];
         $table = self::table(4, $sheets, 'column-and-field');
         $cards = Stretch::most($table);
@@ -152,7 +152,7 @@ final class GiveTest extends TestCase
             self::assertSame('paper', $card->taking('column')?->component);
             self::assertSame(Role::Plain, $card->sketch->part('field')?->role);
             $says = (new OtherThanDrawn)->look(CardInHand::of($card, $table->components, $table->unit, $cards))[0]->says;
-            self::assertStringContainsString('the field is of plain cardstock, where a calm paper is drawn', $says);
+            self::assertStringContainsString('the panel is of plain cardstock, where a calm paper is drawn', $says);
         }
     }
 

@@ -17,6 +17,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Tally\Evenness;
 use KeepShare\Core\Tally\RunOut;
 use KeepShare\Core\Tally\UsedCost;
@@ -99,10 +100,10 @@ final class GivingTest extends TestCase
             array_keys($limits),
             $limits,
         ));
-        self::assertSame('about 3 mm: a letter', $post->says(Length::millimetres(3)));
-        self::assertSame('about 4 mm: thick', $post->says(Length::millimetres(4)));
-        self::assertStringStartsWith('about 26 mm: thicker than all', $post->says(Length::millimetres(26)));
-        self::assertSame('about 4 mm thick', Post::taking([])->says(Length::millimetres(4)));
+        self::assertSame('about 3 mm: a letter', $post->says(Length::millimetres(3), Unit::Millimetre));
+        self::assertSame('about 4 mm: thick', $post->says(Length::millimetres(4), Unit::Millimetre));
+        self::assertStringStartsWith('about 1 in: too thick for the post', $post->says(Length::inches(1), Unit::Inch));
+        self::assertSame('about 4 mm thick', Post::taking([])->says(Length::millimetres(4), Unit::Millimetre));
     }
 
     public function test_what_suits_a_day_is_its_occasion_then_what_is_liked_then_stars(): void

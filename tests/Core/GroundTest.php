@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** What the ground beside a box could bring, against plain recursions that try every cut of a small sheet. */
+/** The best use of the area beside a box, against plain recursions that try every cut of a small sheet. */
 final class GroundTest extends TestCase
 {
     public function test_the_most_of_any_part_is_what_trying_every_cut_finds(): void
@@ -80,7 +80,8 @@ final class GroundTest extends TestCase
     }
 
     /**
-     * The most worth of guillotine cuts of each part, any number of each piece: every cut at every unit is tried.
+     * The highest value of guillotine cuts of each part, with any number of each piece. Every cut at every unit is
+     * tried.
      *
      * @param  list<Demand>  $wishes
      * @return array<int, array<int, int>>

@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** What a camera does to a plane, by what must stay whatever it does. */
+/** What a camera does to a plane, tested by what must stay the same. */
 final class HomographyTest extends TestCase
 {
     private const SQUARE = [[0.0, 0.0], [100.0, 0.0], [100.0, 100.0], [0.0, 100.0]];
@@ -78,7 +78,7 @@ final class HomographyTest extends TestCase
     }
 
     /**
-     * The corners of a square as a camera may see them: each within a fifth of the side.
+     * The corners of a square as a camera may see them, each within a fifth of the side.
      *
      * @return list<array{float, float}>
      */

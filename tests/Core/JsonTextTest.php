@@ -12,7 +12,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** Files from outside: where they are no JSON, and what they must not hold. */
+/** Files from outside: where they are not JSON, and what they must not contain. */
 final class JsonTextTest extends TestCase
 {
     /** @return array<string, array{string, int, int, string}> the text, line and column of what is wrong, and what is expected there */

@@ -117,4 +117,13 @@ final class LengthTest extends TestCase
         $this->expectException(BadMeasure::class);
         Length::inches(1)->minus(Length::inches(1, 1, 64));
     }
+
+    public function test_what_the_eye_tells_apart_is_enough_for_what_is_laid_and_not_cut(): void
+    {
+        self::assertSame('2 13/16 in', Length::parse('2 25/32', Unit::Inch)->about(Unit::Inch));
+        self::assertSame('1/32 in', Length::ofUnits(800)->about(Unit::Inch));
+        self::assertSame('5.5 mm', Length::parse('7/32 in', Unit::Inch)->about(Unit::Millimetre));
+        self::assertSame('0.5 mm', Length::ofUnits(1)->about(Unit::Millimetre));
+        self::assertSame('0 mm', Length::ofUnits(0)->about(Unit::Millimetre));
+    }
 }

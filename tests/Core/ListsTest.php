@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Whole packing lists, each as another maker or shop would write it. */
+/** Whole packing lists in the styles of different makers and shops. */
 final class ListsTest extends TestCase
 {
     /** @return iterable<string, array{string}> */

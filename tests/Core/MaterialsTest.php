@@ -21,7 +21,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** Materials and measures, written for a maker who has nothing else. Set GOLDEN=write to write the files anew. */
+/** Materials and measures, written for a maker who has nothing else. Set GOLDEN=write to write the files again. */
 final class MaterialsTest extends TestCase
 {
     #[TestWith(['harbour-lanterns', false, 'inches.md'])]

@@ -18,7 +18,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** What makes a share-out the better one, and what the craft looks at in its spread. */
+/** What makes a share-out better, and what the craft looks at in its spread. */
 final class MeritTest extends TestCase
 {
     /** @return iterable<string, array{array<string, int>, array<string, int>}> the better first */

@@ -16,7 +16,7 @@ use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use PHPUnit\Framework\TestCase;
 
-/** The list of occasions: what ships, and what a maker makes of it. */
+/** The list of occasions: what ships, and how a maker changes it. */
 final class OccasionsTest extends TestCase
 {
     private const HERS = [

@@ -36,7 +36,7 @@ use Tests\Core\Support\Kits;
 use Tests\Core\Support\Replay;
 use Tools\Bench\ScarceKit;
 
-/** Cards by the patterns their sheets are cut by, each part of it against a brute force that knows nothing of it. */
+/** Cards by the cutting patterns of their sheets, each part compared with an independent brute force. */
 final class PatternTest extends TestCase
 {
     public function test_a_programme_of_two_activities_ends_in_the_best_corner(): void
@@ -59,7 +59,7 @@ final class PatternTest extends TestCase
         }
     }
 
-    /** Strips of the full height, in so many widths that they are counted in steps: what is best is known to the last one. */
+    /** Strips of the full height in so many widths that they are counted in steps. The optimum is known exactly. */
     public function test_a_bound_counted_in_steps_is_never_below_the_best_and_its_pattern_never_above(): void
     {
         $random = new Randomizer(new Mt19937(5));
@@ -235,7 +235,7 @@ final class PatternTest extends TestCase
         return array_values(array_filter($components, static fn (Component $one): bool => ! in_array($one->id, $ids, true)));
     }
 
-    /** Wishes of all kinds together, other ones for every seed. */
+    /** Wishes of all kinds together, different for every seed. */
     private static function wishes(int $seed): Preferences
     {
         $random = new Randomizer(new Mt19937($seed));

@@ -24,7 +24,9 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tools\Bench\DrawnTable;
 
-/** Photographs of tables that are drawn, with perspective, shadow, noise and two lamps, so that all is known of them. */
+/**
+ * Photographs of drawn tables, with perspective, shadow, noise and two lamps, so that everything about them is known.
+ */
 final class PiecesFoundTest extends TestCase
 {
     /** 1/32 in, in millimetres. */
@@ -119,7 +121,7 @@ final class PiecesFoundTest extends TestCase
         $found = $table->read(Reference::sheet(Length::millimetres(200), Length::millimetres(20)), lean: 0.0);
         self::assertNull($found->reference->piece);
 
-        // Its own corners, given by hand and in another order.
+        // Its own corners, given by hand in another order.
         $by = Reference::sheet(Length::millimetres(120), Length::millimetres(80));
         $pixels = DrawnTable::WIDE_SHOT / DrawnTable::WIDE;
         $pixel = static fn (int $x, int $y): array => [$x * $pixels, $y * $pixels];
@@ -210,7 +212,7 @@ final class PiecesFoundTest extends TestCase
     public function test_a_sheet_is_found_by_its_corners_and_squared_up(): void
     {
         $table = new DrawnTable;
-        // Four quarters of other colours, a fifth of a turn aslant.
+        // Four quarters of other colours, a fifth of a turn at an angle.
         $table->rectangle(150, 112, 160, 160, 0x2B6B5A, 12, [[0, 0, 80, 80], [80, 80, 80, 80]], 0xE8A0B0);
         $picture = $table->photographed(0xD8CBB6, 0.08);
 
@@ -232,7 +234,7 @@ final class PiecesFoundTest extends TestCase
             FindPieces::on((new DrawnTable)->photographed(0xB59572));
             self::fail('Nothing was found on an empty table.');
         } catch (BadReference $empty) {
-            self::assertStringContainsString('Nothing', $empty->getMessage());
+            self::assertStringContainsString('No pieces were found', $empty->getMessage());
         }
 
         $random = new Randomizer(new Mt19937(4));
@@ -241,7 +243,7 @@ final class PiecesFoundTest extends TestCase
             $pixels[] = intdiv($n, 7) % 2 === 0 ? $random->getInt(0, 0xFFFFFF) : 0x102030;
         }
         $this->expectException(BadReference::class);
-        $this->expectExceptionMessage('ground');
+        $this->expectExceptionMessage('surface');
         FindPieces::on(Pixels::of(200, 150, $pixels));
     }
 

@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Recipes;
 
-/** Recipes as files: kept of a share-out, written, read back, refused. */
+/** Recipes as files: saved from a share-out, written, read back, refused. */
 final class RecipeFileTest extends TestCase
 {
     private static function example(): string

@@ -25,7 +25,7 @@ use Tests\Core\Support\Kits;
 use Tests\Core\Support\Recipes;
 use Tools\Bench\PaperKit;
 
-/** A recipe laid on a kit: which paper takes which letter, and the cards that come of it. */
+/** A recipe on a kit: which paper takes which letter, and the resulting cards. */
 final class RecipeLayTest extends TestCase
 {
     private static function kit(int $papers, int $seed = 1, string $size = '6 x 6', bool $up = false): Kit
@@ -119,7 +119,7 @@ final class RecipeLayTest extends TestCase
         }
     }
 
-    /** Some papers and letters: every choice is looked at, and the next best of one letter is the best of the rest. */
+    /** Some papers and letters. Every choice is tried, and the next best of one letter is the best of the rest. */
     public function test_the_next_best_papers_follow_the_best(): void
     {
         $table = self::table(self::kit(7));

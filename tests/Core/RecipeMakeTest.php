@@ -16,10 +16,10 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Recipes;
 
-/** Recipes that are computed: sheets cut up without waste. */
+/** Computed recipes: sheets cut up without waste. */
 final class RecipeMakeTest extends TestCase
 {
-    /** What brute force counts in: an eighth of an inch. */
+    /** The unit of the brute force: an eighth of an inch. */
     private const GRID = 25_400;
 
     /** @return array<string, array{int, string, string, int|null, int, int|null, Unit}> */
@@ -71,7 +71,7 @@ final class RecipeMakeTest extends TestCase
         self::assertLessThanOrEqual($ask->alike, max([0, ...array_values(array_count_values($ways))]), 'no more alike than was asked for');
     }
 
-    /** Each bar of what is computed, found by fewer steps than half a minute has; the best of a few seeds. */
+    /** Each target is reached with fewer steps than half a minute has. It is the best of a few seeds. */
     public function test_six_sheets_give_eighteen_cards_and_waste_next_to_nothing(): void
     {
         $best = 0;
@@ -91,7 +91,7 @@ final class RecipeMakeTest extends TestCase
         self::assertGreaterThanOrEqual(9_500, $made->usedIn10000());
     }
 
-    /** The most cards out of one small sheet, against every choice of ways and every way of cutting. */
+    /** The most cards from one small sheet, against every choice of designs and every way of cutting. */
     public function test_tiny_recipes_have_as_many_cards_as_there_can_be(): void
     {
         $sets = [
@@ -102,7 +102,7 @@ final class RecipeMakeTest extends TestCase
         foreach ($sets as $sketches) {
             foreach ([['4 x 6', 1], ['6 x 6', 1]] as [$sheet, $alike]) {
                 $ask = Recipes::ask(1, $sheet, '4 1/4 x 5 1/2', 1, $alike, 1, $sketches);
-                // A handful of ways that lie on the grid, or every choice of them is too many.
+                // Only a few designs on the grid, since every choice of them is tried.
                 $ways = array_slice(array_values(array_filter($ask->ways(), self::isOnGrid(...))), 0, 5);
                 $most = self::mostByForce($ways, $ask);
                 $few = Ask::of(1, $ask->sheet, $ask->front, $ask->unit, null, $alike, 1, array_map(

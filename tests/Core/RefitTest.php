@@ -16,7 +16,7 @@ use KeepShare\Core\Table\Preferences;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** A card that is there already, fitted to another design. */
+/** An existing card, fitted to another design. */
 final class RefitTest extends TestCase
 {
     public function test_what_fills_a_part_stays_where_the_part_stays(): void
@@ -151,7 +151,7 @@ final class RefitTest extends TestCase
         return Refit::on(self::table()->under(Preferences::cards(1, true)))->card($card, []);
     }
 
-    /** A complete card on a sketch, upright. */
+    /** A complete upright card on a sketch. */
     private static function on(string $sketch): Card
     {
         [$card] = Sharer::most(self::table()->under(Preferences::cards(1))->onSketches([Sketches::all()[$sketch]]));

@@ -9,7 +9,7 @@ use KeepShare\Core\Kit\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Shapes and motifs by the words of names, and words by what they say. */
+/** Shapes and motifs from names, and words from what they say. */
 final class ShapeTest extends TestCase
 {
     /** @return iterable<string, array{string, Shape|null}> */

@@ -37,7 +37,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-/** Small tables, where every share-out there is can be looked at. */
+/** Small tables on which every share-out can be tried. */
 final class ShareOptimumTest extends TestCase
 {
     #[TestWith([2, 4])]
@@ -60,7 +60,7 @@ final class ShareOptimumTest extends TestCase
     }
 
     /**
-     * The best of all share-outs; cards are made in the order of the choices, so that each set of them is looked at once.
+     * The best of all share-outs. Cards are made in the order of the choices, so each set of them is tried once.
      *
      * @param  list<Card>  $made
      */
@@ -148,7 +148,7 @@ final class ShareOptimumTest extends TestCase
         return $cards;
     }
 
-    /** A square front, so that no sketch is other when it is turned; nothing but what a card cannot do without. */
+    /** A square front, so that turning a sketch changes nothing, with only what a card must have. */
     private static function table(int $seed, int $cards): Inventory
     {
         $random = new Randomizer(new Mt19937($seed));

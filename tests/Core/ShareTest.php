@@ -29,7 +29,7 @@ use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** The share-out as a whole: wishes, making it better, what stops the next card, ways out. */
+/** The share-out as a whole: wishes, improvement, what stops the next card, ways out. */
 final class ShareTest extends TestCase
 {
     public function test_the_occasions_asked_for_are_met_and_more_than_there_are_cards_is_refused(): void
@@ -172,7 +172,7 @@ final class ShareTest extends TestCase
             self::assertLessThanOrEqual($bound, count($cards));
             $equal += (int) (count($cards) === $bound);
         }
-        // Of one kit the bound counts a stamp that would show on a single sheet alone, which three cards want.
+        // For one kit the bound counts a stamp that shows on only one sheet, which three cards need.
         self::assertGreaterThanOrEqual(23, $equal);
     }
 
@@ -248,7 +248,7 @@ final class ShareTest extends TestCase
                 }
             }
         }
-        foreach (['other face', 'near colour', 'goes best', 'smaller panel', 'like it', 'leave it off', 'drop the card'] as $kind) {
+        foreach (['other face', 'near colour', 'best match', 'smaller panel', 'like it', 'leave it off', 'remove the card'] as $kind) {
             self::assertArrayHasKey($kind, $kinds);
         }
     }

@@ -106,7 +106,7 @@ final class SharerTest extends TestCase
             if (array_diff(array_column($needs, 'value'), [Need::Base->value, Need::Envelope->value]) !== []) {
                 continue;
             }
-            // With one more of each thing named there must be a card more; with one of them missing still, none.
+            // With one more of each named thing there must be another card. With one of them missing, none.
             $checked++;
             self::assertGreaterThan(
                 count($out->cards),
@@ -259,7 +259,7 @@ final class SharerTest extends TestCase
     }
 
     /**
-     * Nothing is taken that is not there, and the plans yield every piece taken.
+     * Nothing is taken that is not there, and the plans give every piece.
      *
      * @param  list<Card>  $cards
      */
@@ -298,7 +298,7 @@ final class SharerTest extends TestCase
         return CardFront::of($card, Inventory::unpacked($kit)->components, $kit->unit);
     }
 
-    /** The table when these cards are planned and nothing is cut yet. */
+    /** The table with these cards planned and nothing cut yet. */
     private static function after(Inventory $table, ShareOut $out): Inventory
     {
         $free = $table->free;

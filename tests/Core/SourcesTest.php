@@ -42,7 +42,7 @@ use Tests\Core\Support\Kits;
 use Tools\Bench\OddKit;
 use Tools\Bench\ScarceKit;
 
-/** Fronts and paper come from anywhere; most or varied, leaner, and what costs nothing. */
+/** Fronts and paper from any source. Many or varied, leaner designs, and what helps without buying. */
 final class SourcesTest extends TestCase
 {
     /** @return array<string, array{array<string, array{Good, int}>, int, string}> goods, the cards they give, what some card takes */
@@ -215,7 +215,7 @@ final class SourcesTest extends TestCase
         $reliefs = Relief::on($table->after(...$cards));
 
         $says = array_map(static fn (Relief $one): string => $one->says(), $reliefs);
-        self::assertSame(['words may stand again: 6 more at least', 'some cards may go without words: 2 more'], $says);
+        self::assertSame(['the same words on several cards: at least 6 more', 'some cards without words: 2 more'], $says);
     }
 
     private static function leanest(Table $table): Card

@@ -18,7 +18,7 @@ use KeepShare\Core\Table\WordsAgain;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 
-/** What is not needed for what it is, and what it gives taken apart. */
+/** What is not needed as it is, and what it gives when it is taken apart. */
 final class SpareTest extends TestCase
 {
     public function test_envelopes_bases_and_words_give_a_liner_two_halves_and_a_blank_label(): void

@@ -195,7 +195,7 @@ final class StretchTest extends TestCase
         }
     }
 
-    /** The most designs whose areas are there together, by brute force over pairs of designs. */
+    /** The most designs that fit by area, by brute force over pairs of designs. */
     private static function bestMix(Table $table): int
     {
         $left = [Areas::left($table, true), Areas::left($table, false)];

@@ -24,7 +24,7 @@ use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Replay;
 use Tools\Bench\Partitions;
 
-/** What a plan heeds beside sheets and pieces: margins, blemishes, the trimmer, useful leftovers, and its time. */
+/** What a plan considers beside sheets and pieces: margins, blemishes, the trimmer, useful leftovers, and its time. */
 final class TermsTest extends TestCase
 {
     public function test_no_piece_lies_on_a_margin_or_a_blemish_and_the_cuts_go_round_them(): void
@@ -124,7 +124,7 @@ final class TermsTest extends TestCase
                 self::assertTrue(Rect::whole(self::inch('7', '6'))->inset(Length::ofUnits($inch * $margin))->contains($leaf->rect()));
                 self::assertSame([], array_filter($blemishes, static fn (Rect $blemish): bool => $blemish->overlaps($leaf->rect())));
             }
-            // What fits within the margin, were there neither blemish nor trimmer: proven only where no more is possible even then.
+            // What fits within the margin without blemishes or trimmer. It is proven only if even that allows no more.
             $most = BruteForce::mostWorth(7 - 2 * $margin, 6 - 2 * $margin, $tiny);
             self::assertGreaterThanOrEqual($most, $filling->upperBound, "case $case");
             self::assertTrue(! $filling->isProven() || $filling->worth === $most, "case $case");
@@ -177,7 +177,7 @@ final class TermsTest extends TestCase
 
     public function test_of_plans_that_open_as_few_sheets_the_leftovers_that_become_most_are_taken(): void
     {
-        // One cut leaves 6 × 1 3/4; the other 4 × 1 3/4 and 2 × 6: only the second holds a 2 × 5 strip.
+        // One cut leaves 6 × 1 3/4. The other leaves 4 × 1 3/4 and 2 × 6, and only that holds a 2 × 5 strip.
         $stock = [Stock::sheet('s', self::inch('6', '6'))];
         $pieces = [Piece::of('panel', self::inch('4', '4 1/4'), false)];
         $strip = Leftover::sizes([Demand::for(Piece::of('strip', self::inch('2', '5'), false), 1_000, 1)], self::inch('6', '6'));

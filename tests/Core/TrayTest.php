@@ -42,7 +42,7 @@ use Tests\Core\Support\BruteForce;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Replay;
 
-/** What scraps can become, the whole tray, what is looked for, and what to buy. */
+/** What scraps can become, the whole tray, searching, and what to buy. */
 final class TrayTest extends TestCase
 {
     #[TestWith(['harbour-lanterns', 1])]
@@ -92,11 +92,14 @@ final class TrayTest extends TestCase
         $lacks = Lacks::on($bare, [$large]);
         self::assertSame(0, $lacks->cards);
         foreach (Becoming::of($large, $lacks, $bare->wishes->trimmer()) as $option) {
-            self::assertSame([0, 'no card lacks it'], [$option->cards, $option->serves()]);
+            self::assertSame([0, 'no card needs it'], [$option->cards, $option->serves()]);
         }
     }
 
-    /** One sketch of a single panel, one calm paper: as many cards as panels can be cut, found by trying everything. */
+    /**
+     * One sketch with a single panel and one calm paper: as many cards as panels can be cut, found by trying
+     * everything.
+     */
     public function test_a_small_tray_gives_as_many_cards_as_brute_force_finds(): void
     {
         for ($seed = 1; $seed <= 8; $seed++) {
@@ -113,7 +116,7 @@ final class TrayTest extends TestCase
             }
             $plan = WholeTray::turned($table, $scraps, Lacks::on($table, $scraps));
             self::assertCount($most, $plan->cards, "tray $seed");
-            self::assertSame(! str_contains($plan->says(), 'gives more than'), $plan->isProven());
+            self::assertSame(! str_contains($plan->says(), 'are possible'), $plan->isProven());
         }
     }
 
@@ -256,7 +259,7 @@ final class TrayTest extends TestCase
         self::assertSame(['Copper mirror'], array_values(array_map(static fn (Component $one): string => $one->name, $named)));
     }
 
-    /** With what the list names the set can be made once more; with one sheet less of any paper it was not found to be. */
+    /** With what the list names the set can be made again. With one sheet less of any paper no way was found. */
     #[TestWith(['harbour-lanterns', 8])]
     #[TestWith(['windfall-orchard', 6])]
     public function test_with_what_is_bought_the_set_can_be_made_again(string $kit, int $cards): void
@@ -319,7 +322,7 @@ final class TrayTest extends TestCase
         }
     }
 
-    /** A tray of so many scraps of a demo kit, of sizes by chance, with everything else there. */
+    /** A tray with some scraps of a demo kit, of random sizes, with everything else there. */
     private static function tray(string $kit, int $seed, Preferences $wishes, int $each): Table
     {
         $dice = new Randomizer(new Mt19937($seed));

@@ -47,7 +47,7 @@ use Tests\Core\Support\Kits;
 use Tests\Core\Support\RandomWishes;
 use Tests\Core\Support\Verifier;
 
-/** A wish holds everywhere: alone, and with any others. */
+/** A wish always holds: alone, and with any others. */
 final class WishesTest extends TestCase
 {
     /** @return iterable<string, array{int}> */
@@ -58,7 +58,7 @@ final class WishesTest extends TestCase
         }
     }
 
-    /** Two to five wishes at once on the demo kits and on made-up ones, looked at by one who knows nothing of the search. */
+    /** Two to five wishes at once on the demo kits and on made-up ones, checked without knowing the search. */
     #[DataProvider('seeds')]
     public function test_any_wishes_together_are_met_or_it_is_said_why_not(int $seed): void
     {
@@ -234,7 +234,7 @@ final class WishesTest extends TestCase
         );
     }
 
-    /** The demo kits and made-up ones, with a stash beside them, and some with cards on it already. */
+    /** The demo kits and made-up ones, with a stash beside them, and some with cards on the table. */
     private static function laying(int $seed, Randomizer $random): Inventory
     {
         $kit = match ($seed % 5) {

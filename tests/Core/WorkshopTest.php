@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Kits;
 use Tests\Core\Support\Recipes;
 
-/** Cards for a class: bags, spares, what is done beforehand, the table by the clock. */
+/** Cards for a class: bags, spares, what is done beforehand, the timetable. */
 final class WorkshopTest extends TestCase
 {
     /** @param  list<string>|null  $ahead */

@@ -10,12 +10,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
-/** The answer to an act brings the page that it leads to, with what is to be told, once. */
+/** The answer to an act brings the page that it leads to, with its message, once. */
 final class AtOnceTest extends FeatureTestCase
 {
     private const LATER = 'cards,gaps,goods,wishes,taste,frontier';
 
-    /** How often an act in the grid and the page after it may ask the database. */
+    /** The most queries of an act in the grid and the page after it. */
     private const QUESTIONS = 35;
 
     public function test_one_more_in_the_grid_is_answered_with_its_rows_and_few_questions_to_the_database(): void
@@ -45,7 +45,7 @@ final class AtOnceTest extends FeatureTestCase
         $this->shareOut($kit, 6);
         $card = $kit->cards()->firstOrFail();
         $told = $this->ask($kit, 'grid/leaner', ['card' => $card->id, 'revision' => $kit->refresh()->revision])->assertOk();
-        self::assertStringContainsString('is laid on', $told->json('props.notice'));
+        self::assertStringContainsString('now uses', $told->json('props.notice'));
         self::assertNull($this->props("/kits/$kit->id/share-out")['notice']);
 
         $stale = $this->ask($kit, 'grid/leaner', ['card' => $card->id, 'revision' => 1])->assertOk();

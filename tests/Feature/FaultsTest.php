@@ -18,7 +18,7 @@ use KeepShare\Core\Kit\Kind;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
 
-/** What was once wrong: who is of which set, whose turn it is, what belongs to which kit, who is answered. */
+/** Former faults: wrong sets, wrong order of cards, wrong kits, wrong answers. */
 final class FaultsTest extends FeatureTestCase
 {
     public function test_cards_of_a_set_that_are_set_aside_and_put_back_are_of_their_set_again(): void
@@ -259,7 +259,7 @@ final class FaultsTest extends FeatureTestCase
         }
     }
 
-    /** What is answered to a request with this header, which the client of the tests would set by itself. */
+    /** The answer to a request with this header, which the client of the tests would set by itself. */
     private function answerTo(string $host): int
     {
         $request = Request::create('/');

@@ -23,7 +23,7 @@ abstract class FeatureTestCase extends TestCase
 {
     use RefreshDatabase;
 
-    /** A folder of its own for what is written to files; it goes with the test. */
+    /** A folder for files that is deleted after the test. */
     protected function ownStorage(): string
     {
         $folder = sys_get_temp_dir().'/keepshare-test-'.bin2hex(random_bytes(6));
@@ -74,8 +74,8 @@ abstract class FeatureTestCase extends TestCase
     }
 
     /**
-     * As where the worker is busy all the while: pages that look for bonus cards do not wait for them. Where they are what
-     * is tested, the worker is free.
+     * As if the worker were busy all the time, so that pages do not wait for bonus cards. Tests of those use a free
+     * worker.
      */
     protected function busyWorker(Kit $kit, bool $isBusy = true): void
     {

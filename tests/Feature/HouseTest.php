@@ -12,7 +12,7 @@ use Tools\Commands\PressBenchCommand;
 use Tools\Docs\ArrowsDocument;
 use Tools\Props\PropsFile;
 
-/** What is promised of the code itself: its arrows, its lines, its names, its colours, its contract with the pages. */
+/** Promises about the code itself: its arrows, lines, names, colours, and its contract with the pages. */
 final class HouseTest extends FeatureTestCase
 {
     private const WIDEST = 140;
@@ -51,7 +51,7 @@ final class HouseTest extends FeatureTestCase
 
     public function test_no_two_classes_have_one_name(): void
     {
-        // The record of a thing in the database is called as the thing is in the core.
+        // The record of a thing has the name of the thing in the core.
         $records = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), File::files(app_path('Models')));
         $sources = $this->sources(['app', 'core', 'tools'], 'php');
         $names = array_map(static fn (SplFileInfo $file): string => $file->getBasename('.php'), $sources);
@@ -139,7 +139,7 @@ final class HouseTest extends FeatureTestCase
         return array_values(array_filter($files, static fn (SplFileInfo $file): bool => $file->getExtension() === $ending));
     }
 
-    /** What comes with the first page, whichever it is. */
+    /** What is loaded with the first page, whichever it is. */
     public function test_no_page_brings_more_script_than_a_hundred_kilobytes(): void
     {
         /** @var array<string, array{file: string, imports?: list<string>}> $manifest */

@@ -15,7 +15,7 @@ use App\Models\LedgerReason;
 use Inertia\Inertia;
 use RuntimeException;
 
-/** Every act is whole, named, and can be taken back and done again. */
+/** Every act is whole, named, and can be undone and redone. */
 final class JournalTest extends FeatureTestCase
 {
     public function test_an_act_that_breaks_off_leaves_nothing(): void
@@ -193,7 +193,7 @@ final class JournalTest extends FeatureTestCase
         $this->from($page)->act($kit, 'undo')->assertRedirect($page)->assertSessionHas('notice');
         $inertia = ['X-Inertia' => 'true', 'X-Inertia-Version' => (string) app(HandleInertiaRequests::class)->version(request())];
         $this->get($page, $inertia)->assertRedirect("/kits/$kit->id/share-out");
-        self::assertStringStartsWith('Taken back: ', $this->props("/kits/$kit->id/share-out")['notice']);
+        self::assertStringStartsWith('Undone: ', $this->props("/kits/$kit->id/share-out")['notice']);
 
         Inertia::flushShared();
         $gone = $this->get($page)->assertNotFound()->viewData('page');

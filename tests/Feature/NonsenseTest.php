@@ -21,7 +21,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Whatever is sent to whichever address, no answer is a fault of the server, and nothing of it is half kept. */
+/** Whatever is sent to any address, no answer is a server fault, and nothing is half saved. */
 final class NonsenseTest extends FeatureTestCase
 {
     /** Every field that any page sends. */
@@ -34,7 +34,7 @@ final class NonsenseTest extends FeatureTestCase
         stashCards steps surfaces text theme to token trimmer unit value wanted was what why width written x y
         NAMES;
 
-    /** What deletes or puts away the kit would leave nothing to ask the others about. */
+    /** Deleting or putting away the kit would leave nothing for the other requests. */
     private const ENDS = ['DELETE kits/{kit}', 'POST kits/{kit}/put-away', 'POST kits/{kit}/keep/put-away'];
 
     /** @return array<string, array{int}> */
@@ -85,7 +85,7 @@ final class NonsenseTest extends FeatureTestCase
             );
         $with = $this->fields($kit, $random);
         $response = $this->call($method, $url, $with);
-        // A file that is sent knows of no exception.
+        // A sent file has no exception.
         $fault = $response->baseResponse instanceof BinaryFileResponse ? null : $response->exception;
         self::assertLessThan(
             500,
@@ -103,7 +103,7 @@ final class NonsenseTest extends FeatureTestCase
         return true;
     }
 
-    /** Mostly one there is, so that the nonsense gets further. */
+    /** Mostly a valid one, so that the nonsense gets further. */
     private function parameter(string $name, Kit $kit, Randomizer $random): string
     {
         if ($random->getInt(0, 5) === 0 && $name !== 'kit') {

@@ -18,7 +18,7 @@ use KeepShare\Core\Check\CardInHand;
 use KeepShare\Core\Cut\Stock;
 use Tools\Bench\FullKit;
 
-/** What is read by hand for the sake of large kits is what the framework would have read. */
+/** The fast reader for large kits must return what the framework would have read. */
 final class ReadQuicklyTest extends FeatureTestCase
 {
     public function test_a_field_of_any_record_is_what_the_framework_makes_of_it(): void
@@ -150,7 +150,7 @@ final class ReadQuicklyTest extends FeatureTestCase
         self::assertSame($kit->cards()->withCount('takings')->get()->sum('takings_count'), $ofStash->count());
     }
 
-    /** Counts, sizes and stock of every component, against all its sheets read as records. */
+    /** Counts, sizes and stock of every component, compared with all its sheets read as records. */
     private function assertStateIsThatOfRecords(Kit $kit): void
     {
         $state = TableState::of($kit->refresh());

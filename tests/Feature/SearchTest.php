@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\Queue;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Table\Preferences;
 
-/** What is looked for in the background: asked for once, remembered while the table lies as it did, dropped when nobody waits. */
+/** Background searches: asked for once, remembered until the table changes, dropped if no one waits. */
 final class SearchTest extends FeatureTestCase
 {
     public function test_what_was_found_is_remembered_until_kit_or_stash_changes(): void

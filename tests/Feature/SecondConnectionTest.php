@@ -33,14 +33,14 @@ use KeepShare\Core\Arrange\ArrangementWriter;
 use PDO;
 use PDOException;
 
-/** Another program writes to the same table: what is done waits for it, and is told where it waits in vain. */
+/** Another program writes to the same table. Acts wait for it, and say so if they wait in vain. */
 final class SecondConnectionTest extends FeatureTestCase
 {
     private string $file;
 
     private PDO $second;
 
-    /** Two connections need a file; its transactions are not those of the other tests. */
+    /** Two connections need a file. Its transactions are separate from those of the other tests. */
     public function refreshDatabase(): void
     {
         $this->file = sys_get_temp_dir().'/keepshare-'.bin2hex(random_bytes(6)).'.sqlite';
@@ -88,7 +88,7 @@ final class SecondConnectionTest extends FeatureTestCase
         $this->second->exec('COMMIT');
         self::assertSame(0, StepMark::query()->count());
 
-        // Both have looked at the same table; the other has the lock first.
+        // Both have seen the same table. The other gets the lock first.
         DB::beforeExecuting(function (string $sql) use ($card): void {
             if (! str_starts_with($sql, 'insert into "acts"')) {
                 return;
@@ -127,7 +127,7 @@ final class SecondConnectionTest extends FeatureTestCase
         }
         self::assertSame(2 + count($laying['cards']), $kit->cards()->count());
 
-        // What is computed goes on while another writes, and is kept once it may be.
+        // Computing goes on while another writes. The result is stored when that is possible.
         $asked = ['sheets' => '1', 'sheet' => '6 x 6', 'front' => 'A2', 'cards' => '2', 'alike' => '1', 'papers' => ''];
         $making = RecipeMaking::query()->create([
             'kit_id' => $kit->id,
@@ -156,7 +156,7 @@ final class SecondConnectionTest extends FeatureTestCase
         $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors(['table' => Busy::SAYS]);
         $this->post('/people', ['name' => 'Gus'])->assertSessionHasErrors(['table' => Busy::SAYS]);
         self::assertSame('Gus', session()->getOldInput('name'), 'what was typed stays');
-        // The other means the card for Bo while this page still shows it free.
+        // The other reserves the card for Bo while this page still shows it as free.
         $this->second->exec("update cards set meant_for_id = $bo->person_id, meant_day_id = $bo->id, meant_on = '2999-01-01'");
         $this->second->exec('COMMIT');
         $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors('table');
@@ -167,7 +167,7 @@ final class SecondConnectionTest extends FeatureTestCase
     {
         $this->harbour();
         $file = "$this->file.zip";
-        // While it is being read another renames every kit: the file has the names from before, all of them.
+        // While it is being read, another renames every kit. The file has all the names from before.
         $manifest = SaveTable::to($file, Progress::told(function (int $done): bool {
             $this->second->exec("update kits set name = 'Other'");
             $this->second->exec("update components set name = 'Other'");
@@ -234,7 +234,7 @@ final class SecondConnectionTest extends FeatureTestCase
         return [$card->refresh()->only('arrangement', 'arranged'), $takings];
     }
 
-    /** Reading first and writing later cannot wait: the lock is taken when the act begins. */
+    /** Reading first and writing later cannot wait, so the lock is taken when the act begins. */
     public function test_a_scrap_is_turned_into_parts_whole_or_not_at_all_while_another_writes(): void
     {
         $kit = $this->harbour();

@@ -66,7 +66,7 @@ final class SliceTest extends FeatureTestCase
         $this->act($kit, 'undo');
         $this->act($kit, 'undo');
         self::assertSame(0, $kit->cards()->count());
-        $this->act($kit, 'undo')->assertSessionHasErrors(['undo' => 'There is nothing to take back.']);
+        $this->act($kit, 'undo')->assertSessionHasErrors(['undo' => 'There is nothing to undo.']);
     }
 
     public function test_a_sheet_marked_as_cut_becomes_pieces_and_offcuts(): void
@@ -168,7 +168,7 @@ final class SliceTest extends FeatureTestCase
 
         self::assertSame(10, $kit->cards()->count());
         self::assertStringContainsString(
-            "10 of the 30 cards asked for.\nBeyond these no more can be made at all: there is no base left.\n"
+            "10 of the 30 cards asked for.\nNo more can be made: there is no base left.\n"
                 .'Another needs one more base.',
             $this->props("/kits/$kit->id/share-out")['solve']['message'],
         );
@@ -221,7 +221,7 @@ final class SliceTest extends FeatureTestCase
 
         $told = $this->props("/kits/$kit->id/share-out")['solve'];
         self::assertFalse($told['isUnderWay']);
-        self::assertStringContainsString('left unfinished', $told['message']);
+        self::assertStringContainsString('stopped unexpectedly', $told['message']);
         $this->act($kit, 'share-out/stop');
         self::assertSame(SolveState::Failed, $solve->refresh()->state, 'stop ends it');
         $this->shareOut($kit, 10);

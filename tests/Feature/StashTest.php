@@ -11,7 +11,7 @@ use App\Table\TableState;
 use App\Tally\KitsGave;
 use KeepShare\Core\Kit\Kind;
 
-/** One stash beside all kits: whatever is done with it is seen from each of them. */
+/** One stash beside all kits: each of them sees every change to it. */
 final class StashTest extends FeatureTestCase
 {
     public function test_a_proposal_is_old_when_another_kit_has_taken_from_the_stash(): void

@@ -15,7 +15,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tools\Soak\OwnServer;
 
-/** Pages of others, other names, other devices: what they get, and what everybody is told. */
+/** Foreign pages, names and devices: what they get, and what every answer says. */
 final class StrangersTest extends FeatureTestCase
 {
     /** @return array<string, array{array<string, string>, string, int}> headers, how it is asked for, what is answered */
@@ -211,7 +211,7 @@ final class StrangersTest extends FeatureTestCase
 
     public function test_a_soak_of_a_few_acts_with_kills_has_no_fault(): void
     {
-        // In a process of its own, since it works on a table of its own.
+        // In a process of its own, since it uses a table of its own.
         $soak = new Process([PHP_BINARY, 'artisan', 'soak', '--minutes=2', '--most=10', '--seed=5'], base_path(), timeout: 170);
         $soak->run();
         self::assertStringContainsString('0 faults', $soak->getOutput());

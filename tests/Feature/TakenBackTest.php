@@ -25,15 +25,15 @@ use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Every act there is: done, taken back to the letter, and done again to the letter. */
+/** Every act there is: done, undone and redone exactly. */
 final class TakenBackTest extends FeatureTestCase
 {
-    /** What no act writes, or writes of itself. */
+    /** Tables that no act writes, or that change by themselves. */
     private const BESIDE = [
         'acts', 'changes', 'cache', 'cache_locks', 'failed_jobs', 'jobs', 'sessions', 'solves', 'sqlite_sequence',
     ];
 
-    /** What is asked for by these is no act on the table, or ends a search; what others do is an act of theirs. */
+    /** Requests that are not acts, or that end a search. Acts of others are theirs. */
     private const NO_ACTS = [
         'POST {kit}/add/read-list', 'POST {kit}/arrangements/draw', 'POST {kit}/sketches/draw', 'POST {kit}/undo', 'POST {kit}/redo',
         'POST undo', 'POST redo', 'POST {kit}/cut/better', 'POST {kit}/cut/better/stop', 'POST {kit}/keep/stop', 'POST {kit}/keep/turn',
@@ -47,7 +47,7 @@ final class TakenBackTest extends FeatureTestCase
         'POST {kit}/share-out/solutions/{solution}/leave', 'POST {kit}/looks/{component}/photo',
     ];
 
-    /** Acts that have a test of their own in which they are taken back, since they need more than a kit that is shared out. */
+    /** Acts with a test of their own for undo, since they need more than a shared-out kit. */
     private const ELSEWHERE = [
         'POST {kit}/keep/apart', 'POST {kit}/make/{card}/mend', 'POST {kit}/cut/{sheet}/motor',
         'POST {kit}/photographs/{photograph}/papers/keep', 'POST {kit}/photographs/{photograph}/pieces/keep',
@@ -55,7 +55,7 @@ final class TakenBackTest extends FeatureTestCase
 
     private const PALETTE = ['name' => 'Sea', 'surfaces' => ['c1/0', 'c2/0']];
 
-    /** What says by itself what it was meant for, whatever was done meanwhile: new lines, counts, a whole kit. */
+    /** Acts that do not depend on the page's revision: new lines, counts, a whole kit. */
     private const STANDS_ALONE = [
         'POST {kit}/add', 'POST {kit}/add/list', 'POST {kit}/count', 'POST {kit}/count/{component}', 'POST {kit}/duplicate',
         'POST {kit}/put-away', 'DELETE {kit}',
@@ -514,7 +514,7 @@ final class TakenBackTest extends FeatureTestCase
         $tables = array_column(DB::select("select name from sqlite_master where type = 'table' order by name"), 'name');
         $rows = [];
         foreach (array_diff($tables, self::BESIDE) as $table) {
-            // What is proposed lies nowhere yet.
+            // A proposal is not on the table yet.
             $which = $table === 'solutions' ? "where kind != 'proposed'" : '';
             $rows[$table] = array_map(
                 static fn (mixed $row): array => array_diff_key((array) $row, ['revision' => 0, 'moves' => 0, 'updated_at' => 0]),
@@ -645,7 +645,7 @@ final class TakenBackTest extends FeatureTestCase
         self::fail('Nothing is short that there is a way out of.');
     }
 
-    /** What is offered at an address, as a file to be read again. */
+    /** What an address offers, as a file to be read again. */
     private function file(string $url, string $name): UploadedFile
     {
         return UploadedFile::fake()->createWithContent($name, (string) $this->get($url)->assertOk()->getContent());

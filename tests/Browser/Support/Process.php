@@ -4,7 +4,7 @@ namespace Tests\Browser\Support;
 
 use RuntimeException;
 
-/** A program in a process group of its own, so that whatever it forks ends with it. */
+/** A program in a process group of its own, so that its children end with it. */
 final class Process
 {
     /** @var resource */

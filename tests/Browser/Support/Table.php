@@ -6,7 +6,7 @@ use PDO;
 use RuntimeException;
 use Tools\Soak\Surroundings;
 
-/** The application on a table of its own: a database, a web server and a queue worker that end with the test. */
+/** The application on its own table: a database, a web server and a queue worker that end with the test. */
 final class Table
 {
     public readonly int $port;
@@ -19,10 +19,10 @@ final class Table
 
     private Process $tools;
 
-    /** The server that other devices reach. */
+    /** The server for other devices. */
     private ?Process $door = null;
 
-    /** An address of this machine that is not the one it is open at to itself. */
+    /** An address of this machine other than the one it uses itself. */
     private const OTHER = '127.0.0.2';
 
     private static ?int $usual = null;
@@ -33,7 +33,8 @@ final class Table
 
     private function __construct(private readonly string $directory)
     {
-        // The same for all tests of a process, unless it has two tables: the browser knows the scripts that come from there.
+        // The same address for all tests of a process, unless it has two tables, since the browser has cached the
+        // scripts from there.
         self::$usual ??= Surroundings::freePort();
         $this->port = Surroundings::isFree(self::$usual) ? self::$usual : Surroundings::freePort();
         $this->postPort = Surroundings::freePort();
@@ -41,7 +42,7 @@ final class Table
         $this->start();
     }
 
-    /** With the demo laid, as bin/demo would; where one was kept before, as that was. */
+    /** With the demo, as bin/demo has it, or with a saved state. */
     public static function withDemo(?string $kept = null): self
     {
         $directory = self::root().'/build/browser/'.bin2hex(random_bytes(6));
@@ -56,7 +57,7 @@ final class Table
         return new self($directory);
     }
 
-    /** As on a machine on which it has just been installed: nothing is on the table. */
+    /** As just after installation: nothing is on the table. */
     public static function bare(): self
     {
         $table = self::withDemo();
@@ -69,7 +70,7 @@ final class Table
         return $table;
     }
 
-    /** Keeps the table as it lies now, with what has been found on it, for other tests to begin with. */
+    /** Saves the present table with all search results, so that other tests can begin with it. */
     public function keep(): string
     {
         $kept = self::root().'/build/browser/kept'.getenv('TEST_TOKEN');
@@ -80,14 +81,14 @@ final class Table
         return $kept;
     }
 
-    /** As when the computer has been switched off and on. */
+    /** As after switching the computer off and on. */
     public function restart(): void
     {
         $this->end();
         $this->start();
     }
 
-    /** As bin/demo --table does: other devices reach the table at another address, those that are let in. */
+    /** As with bin/demo --table: devices that are let in reach the table at another address. */
     public function share(): void
     {
         $this->server->stop();
@@ -123,7 +124,7 @@ final class Table
         return ($pdo->query($sql) ?: throw new RuntimeException("Refused: $sql"))->fetchColumn();
     }
 
-    /** Something happens that is not what is tested. */
+    /** Something happens that is not under test. */
     public function change(string $sql): void
     {
         $pdo = new PDO("sqlite:$this->directory/table.sqlite");
@@ -142,7 +143,7 @@ final class Table
             select id, listed, 'listed' from components where position > 1000");
     }
 
-    /** Time passes, as far as clocks on the table are concerned. */
+    /** Time passes for the clocks on the table. */
     public function soonDry(int $seconds): void
     {
         $this->change(sprintf("update step_marks set dry_at = '%s'", gmdate('Y-m-d H:i:s', time() + $seconds)));
@@ -164,7 +165,7 @@ final class Table
     {
         $env = $this->env();
         $this->server = $this->serve('127.0.0.1', []);
-        // It lives for one test: to find compiled what it needs is worth more than to compile as it goes.
+        // It lives for one test, so ready-made compiled code is worth more than compiling on the way.
         $work = ['artisan', 'queue:work', '--queue=share-outs,searches', '--sleep=0.1', '--tries=1', '--memory=1024'];
         $this->worker = new Process(
             [...Surroundings::server(self::root()), ...$work],
@@ -213,13 +214,13 @@ final class Table
         ];
     }
 
-    /** As when the worker is at something else all the while. */
+    /** As if the worker were busy with something else all the time. */
     public function occupyTheWorker(): void
     {
         $this->worker->stop();
     }
 
-    /** As when the service is down. */
+    /** As if the service were down. */
     public function silenceTheKitPost(): void
     {
         $this->post->stop();
@@ -239,7 +240,7 @@ final class Table
     {
         static $template = null;
         if (! is_string($template)) {
-            // One for each of the processes that test side by side.
+            // One for each of the processes that test in parallel.
             $template = self::root().'/build/browser/template'.getenv('TEST_TOKEN').'.sqlite';
             @mkdir(dirname($template), 0777, true);
             array_map(unlink(...), glob("$template*") ?: []);

@@ -2,14 +2,14 @@
 
 namespace Tests\Core\Support;
 
-/** Tries everything: only for a handful of pieces on a coarse grid. */
+/** Tries everything, so it is only for a few pieces on a coarse grid. */
 final class BruteForce
 {
     /** @var array<string, bool> */
     private array $known = [];
 
     /**
-     * The least number of equal sheets that pieces can be cut from by guillotine cuts.
+     * The least number of equal sheets from which pieces can be cut by guillotine cuts.
      *
      * @param  list<array{int, int, bool}>  $pieces  width, height, whether it may turn
      * @return int|null null where they need more than $sheets
@@ -27,7 +27,7 @@ final class BruteForce
     }
 
     /**
-     * The most worth that can be cut from one sheet.
+     * The highest value that can be cut from one sheet.
      *
      * @param  list<array{int, int, bool, int, int}>  $wishes  width, height, whether it may turn, worth, limit
      */

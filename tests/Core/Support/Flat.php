@@ -6,7 +6,7 @@ use KeepShare\Core\Arrange\Group;
 use KeepShare\Core\Arrange\Placed;
 use KeepShare\Core\Arrange\Stands;
 
-/** Looks at a group as at a photograph from above, by boxes and a grid of points, knowing nothing of how it was made. */
+/** Looks at a group as at a photograph from above, by boxes and a grid of points, without knowing how it was made. */
 final class Flat
 {
     private const GRID = 24;

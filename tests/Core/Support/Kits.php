@@ -10,7 +10,7 @@ use KeepShare\Core\Kit\KitFile;
 use Tools\Bench\RandomKit;
 use Tools\Bench\RichKit;
 
-/** Kits for tests: the demo's, and any number of made-up ones from a seed. */
+/** Kits for tests: the demo's, and made-up ones from a seed. */
 final class Kits
 {
     public static function json(string $name): string
@@ -23,7 +23,7 @@ final class Kits
         return KitFile::read(self::json($name));
     }
 
-    /** A demo kit less every component of some kinds. */
+    /** A demo kit without the components of some kinds. */
     public static function without(Kind ...$kinds): Kit
     {
         $kit = self::demo();

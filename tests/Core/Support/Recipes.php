@@ -13,7 +13,7 @@ use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Sketch\Sketches;
 use PHPUnit\Framework\Assert;
 
-/** Recipes for tests: those that ship, and computed ones in so many looks at the time. */
+/** Recipes for tests: those that ship, and computed ones with a limited number of steps. */
 final class Recipes
 {
     public static function json(string $name = 'eighteen-from-six'): string
@@ -62,8 +62,8 @@ final class Recipes
     }
 
     /**
-     * Cuts every sheet, knowing nothing of the search: each piece is one that a card wants, in its size, and each that a card wants
-     * is cut once.
+     * Cuts every sheet without knowing the search: each piece is one that a card needs, in its size, and each needed
+     * piece is cut once.
      */
     public static function replay(Recipe $recipe): void
     {

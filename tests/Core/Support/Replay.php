@@ -7,12 +7,12 @@ use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\SheetPlan;
 use PHPUnit\Framework\Assert;
 
-/** Makes the cuts of a plan one after the other, knowing nothing of how it was found, and looks at what lies there. */
+/** Makes the cuts of a plan one after the other, without knowing how it was found, and looks at the result. */
 final class Replay
 {
     /**
-     * Asserts that every cut goes right through exactly one part, and that the parts in the end are the plan's pieces
-     * and offcuts, each piece with its exact size and turned only where it may be.
+     * Asserts that every cut goes right through exactly one part, and that the final parts are the plan's pieces and
+     * offcuts. Each piece must have its exact size and be turned only if it may be.
      *
      * @param  array<string, Piece>  $wanted  by id
      * @return list<string> the ids of the pieces cut

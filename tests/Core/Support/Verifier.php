@@ -22,12 +22,12 @@ use KeepShare\Core\Table\Wanted;
 use KeepShare\Core\Table\WordsAgain;
 
 /**
- * Looks at a finished share-out as someone would who has only the kit, the wishes and the cards: nothing here knows how the
- * cards were found. What lies there, what was taken apart and what each card takes are added up by hand.
+ * Checks a finished share-out from the kit, the wishes and the cards only. It does not know how the cards were found.
+ * What is there, what was taken apart and what each card takes are added up by hand.
  */
 final class Verifier
 {
-    /** One of each stays where one of each is saved, but of these. */
+    /** One of each stays if one of each is saved, except these. */
     private const NEVER_SAVED = [Kind::Base, Kind::Envelope, Kind::Ribbon, Kind::Foam];
 
     /** @var list<string> */
@@ -65,7 +65,7 @@ final class Verifier
         $this->faults[] = $says;
     }
 
-    /** No more is taken of anything than there is, what is saved left out. */
+    /** No more is taken of anything than there is, without what is saved. */
     private function counts(): void
     {
         $taken = [];
@@ -107,7 +107,7 @@ final class Verifier
         $sheets = [];
         foreach ($area as $source => $units) {
             $good = $this->component($source)?->good;
-            // Of a base two halves, of an envelope or words no more than their own size.
+            // A base gives two halves. An envelope or words give no more than their own size.
             $one = match (true) {
                 $good instanceof CardBase => 2 * $good->front->exactArea(),
                 default => $good?->extent()?->exactArea() ?? 1,
@@ -138,7 +138,7 @@ final class Verifier
                 }
             }
         }
-        // What lay there before may want a sheet that is saved now: that is the maker's to say.
+        // Older cards may use a sheet that is saved now. That is the maker's decision.
         foreach (array_intersect_key($wanted, Card::piecesOf($this->cards)) as $component => $pieces) {
             if (! isset($plans[$component])) {
                 $this->fault("nobody says how $component is cut");
@@ -244,7 +244,7 @@ final class Verifier
         }
     }
 
-    /** What no share-out may go beyond. */
+    /** The limits that a share-out must keep. */
     private function limits(): void
     {
         if (count($this->cards) > $this->wishes->cards) {
@@ -329,7 +329,7 @@ final class Verifier
     }
 
     /**
-     * What is asked for in numbers is there, or it is said why not.
+     * Each wish in numbers is met, or the reason is given.
      *
      * @param  array<string, string>  $refused
      */

@@ -17,7 +17,7 @@ use KeepShare\Core\Card\Part\FoamPart;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\Feature\FeatureTestCase;
 
-/** The pieces of a card, moved one by one or all in another arrangement; each act taken back again. */
+/** The pieces of a card, moved one by one or all in another arrangement. Each act is undone again. */
 final class ArrangeTest extends FeatureTestCase
 {
     public function test_cards_are_arranged_as_they_are_shared_out_and_few_or_many_pieces_can_be_wished_for(): void
@@ -80,7 +80,7 @@ final class ArrangeTest extends FeatureTestCase
         self::assertGreaterThan(array_search('piece-2', $order, true), array_search('piece-1', $order, true));
 
         $this->do($card, 'piece', ['part' => 'focal', 'do' => 'tuck'])->assertSessionHasErrors('table');
-        self::assertStringContainsString('lies free', session('errors')->first('table'));
+        self::assertStringContainsString('touches no other piece', session('errors')->first('table'));
         $this->do($card, 'piece', ['part' => 'piece-1', 'do' => 'explode'])->assertStatus(422);
         $this->do($card, 'piece', ['part' => 'elephant', 'do' => 'left'])->assertSessionHasErrors('table');
         $this->do($card, 'piece', ['part' => 'piece-1', 'do' => 'left', 'by' => 900])->assertSessionHasErrors('by');
@@ -140,7 +140,7 @@ final class ArrangeTest extends FeatureTestCase
         $findings = $this->props("/kits/$kit->id/cards/$card->id")['findings'];
         $gone = array_values(array_filter($findings, static fn (array $one): bool => $one['check'] === 'group-closed-up'));
         self::assertCount(1, $gone);
-        self::assertStringContainsString('is gone: the group closes up', $gone[0]['says']);
+        self::assertStringContainsString('is gone: the other pieces move together', $gone[0]['says']);
         self::assertNotSame([], $gone[0]['repairs']);
 
         $this->do($card, $gone[0]['repairs'][0]['does'], $gone[0]['repairs'][0]['with'])->assertSessionHasNoErrors();
@@ -224,7 +224,7 @@ final class ArrangeTest extends FeatureTestCase
         return $kit->refresh();
     }
 
-    /** A card that has two small pictures beside its own. */
+    /** A card with two small pictures beside its own. */
     private function withSmall(Kit $kit): Card
     {
         return $kit->cards()

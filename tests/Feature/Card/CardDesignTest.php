@@ -8,7 +8,7 @@ use App\Models\Taking;
 use KeepShare\Core\Measure\Unit;
 use Tests\Feature\FeatureTestCase;
 
-/** Changes to the design of a card, each taken back again. */
+/** Changes to the design of a card. Each is undone again. */
 final class CardDesignTest extends FeatureTestCase
 {
     public function test_a_measure_is_changed_and_what_is_cut_follows(): void
@@ -21,7 +21,7 @@ final class CardDesignTest extends FeatureTestCase
         self::assertSame('3 1/2 × 4 3/4', $this->taking($card, 'panel')->size()?->format(Unit::Inch));
         $this->assertInBalance($kit);
 
-        // An arrow key is a sixteenth; two presses that were counted together are one eighth.
+        // An arrow key is a sixteenth. Two presses counted together are one eighth.
         $this->change($card, 'measure', ['part' => 'panel', 'measure' => 'reveal', 'value' => '1/4', 'steps' => -2]);
         self::assertSame('3 3/4 × 5', $this->sizes($card)[1]);
 
@@ -83,7 +83,7 @@ final class CardDesignTest extends FeatureTestCase
         $this->change($card, 'frame', ['frame' => '5'])->assertSessionHasErrors('frame');
         $this->change($card, 'turn');
         self::assertSame(['5 × 3 3/4', '4 3/4 × 3 1/2'], $this->sizes($card));
-        // The frame of the card is the reveal of what lies on it: to type the one is to change the other.
+        // The frame of the card is the reveal of what lies on it, so typing one changes the other.
         $this->change($card, 'measure', ['part' => 'mat', 'measure' => 'reveal', 'value' => '1/8']);
         self::assertSame(['5 1/4 × 4', '5 × 3 3/4'], $this->sizes($card));
         $this->assertInBalance($kit);
@@ -169,7 +169,7 @@ final class CardDesignTest extends FeatureTestCase
     public function test_a_set_of_the_same_takes_for_each_and_is_no_finding(): void
     {
         [$kit, $card] = $this->card('framed-panel', repeat: true, cards: 2);
-        // What the kit has two of is spread over both cards: for a copy it is wanted here.
+        // The kit's two copies are spread over both cards. For a copy both are needed here.
         Taking::query()->where('part', 'like', 'piece-%')->delete();
         $kelp = \App\Models\Component::query()->where('kit_id', $kit->id)->where('key', 'kelp')->firstOrFail();
         $this->change($card, 'fill', ['part' => 'panel', 'component' => $kelp->coreId(), 'face' => 1])->assertSessionHasNoErrors();
@@ -182,7 +182,7 @@ final class CardDesignTest extends FeatureTestCase
 
         $this->change($card, 'copies', ['copies' => 12])->assertSessionHasNoErrors();
         self::assertSame(13, $kit->cards()->count());
-        self::assertStringContainsString('a set of 12. Lacking now: ', (string) session('notice'));
+        self::assertStringContainsString('a set of 12. Missing now: ', (string) session('notice'));
         self::assertStringContainsString('3 × A2 base, ivory', (string) session('notice'), 'ten bases for thirteen cards');
         $this->change($card, 'copies', ['copies' => 1])->assertSessionHasNoErrors();
         self::assertSame(2, $kit->cards()->count());
@@ -198,7 +198,7 @@ final class CardDesignTest extends FeatureTestCase
 
         $this->act($kit, 'taste', ['frame' => '', 'wanted' => ['sympathy' => 2, 'for-a-man' => 1, 'wedding' => 0]]);
         self::assertSame(
-            ['For sympathy only 1 of the 2 you asked for.', 'Nothing for a man, and you asked for 1.'],
+            ['Only 1 of the 2 cards for sympathy that you asked for.', 'No card for a man. You asked for 1.'],
             $this->props("/kits/$kit->id/share-out")['gaps'],
         );
         $this->change($card, 'notes', ['notes' => '', 'isForAMan' => true]);

@@ -8,7 +8,7 @@ use App\Models\Kit;
 use App\Models\Waiver;
 use Tests\Feature\FeatureTestCase;
 
-/** A card's own page, its prints, and findings waved off. */
+/** A card's own page, its prints, and ignored findings. */
 final class CardTest extends FeatureTestCase
 {
     public function test_a_card_shows_its_cuts_stack_and_what_is_stuck_on(): void
@@ -19,7 +19,7 @@ final class CardTest extends FeatureTestCase
         self::assertSame($card->takings()->whereNotNull('width')->count(), count($page['cuts']));
         self::assertSame($card->takings()->whereNull('width')->count(), count($page['stuck']));
         self::assertSame('4 × 5 1/4', $page['cuts'][0]['size']);
-        self::assertSame(['1/8 all round', '0 mm'], [$page['stack'][0]['reveal'], $page['stack'][0]['height']]);
+        self::assertSame(['1/8 all round', '0 in'], [$page['stack'][0]['reveal'], $page['stack'][0]['height']]);
         self::assertSame([], $page['front']['lacks']);
     }
 
@@ -86,7 +86,7 @@ final class CardTest extends FeatureTestCase
         self::assertNotEmpty($svg->xpath('//*[local-name()="pattern"]/*[local-name()="path"]'), 'its papers are printed as on the page');
     }
 
-    /** Its view as it would be written with units: a millimetre of the drawing is one on paper. */
+    /** Its view box with units: a millimetre of the drawing is one on paper. */
     private static function inMillimetres(\SimpleXMLElement $svg): string
     {
         [, , $width, $height] = explode(' ', (string) $svg['viewBox']);

@@ -13,7 +13,10 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Feature\FeatureTestCase;
 
-/** Whatever is done to cards and sheets, in any order: the table balances, the pages open, and undo brings all of it back. */
+/**
+ * Whatever is done to cards and sheets, in any order: the table balances, the pages open, and undo brings everything
+ * back.
+ */
 final class DesignPropertiesTest extends FeatureTestCase
 {
     /** @return array<string, array{int}> */
@@ -58,7 +61,7 @@ final class DesignPropertiesTest extends FeatureTestCase
         self::assertSame($before, $this->records($kit), 'undo brings back every record as it was');
     }
 
-    /** One act of the card's page or the cutting table, which may be refused. */
+    /** One act of the card's page or the cutting table. It may be refused. */
     private function something(Randomizer $random, Kit $kit): void
     {
         $cards = $kit->cards()->with('takings')->get();

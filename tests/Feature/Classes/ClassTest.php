@@ -10,7 +10,7 @@ use App\Models\LedgerReason;
 use App\Models\Taking;
 use Tests\Feature\FeatureTestCase;
 
-/** Cards for a class, from asking to a bag that is made up again. */
+/** Cards for a class, from the request to a bag that is packed again. */
 final class ClassTest extends FeatureTestCase
 {
     private function prepared(Kit $kit, string $people = '12', string $recipe = ''): ClassPlan
@@ -89,7 +89,7 @@ final class ClassTest extends FeatureTestCase
         $pack(['bag' => 3, 'line' => 'no/such-line', 'packed' => '1']);
         self::assertSame(1, $this->props("/kits/$kit->id/class")['classes'][0]['packed']);
 
-        foreach ([['spare', 'from the spares'], ['spare', 'from the spares'], ['left', 'lacking: to buy']] as $n => [, $from]) {
+        foreach ([['spare', 'from the spares'], ['spare', 'from the spares'], ['left', 'missing: to buy']] as $n => [, $from]) {
             $this->act($kit, "class/$class->id/lost", ['bag' => 3])->assertSessionHasNoErrors();
             $bag = $look(3);
             self::assertSame([0, $n + 1], [$bag['bags'][2]['packed'], $bag['bags'][2]['lost']]);

@@ -13,7 +13,7 @@ use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Measure\Rect;
 use Tests\Feature\FeatureTestCase;
 
-/** The cutting table: cut by cut, what goes wrong, and what is printed. */
+/** The cutting table: cut by cut, mistakes, and prints. */
 final class CutByCutTest extends FeatureTestCase
 {
     public function test_a_sheet_is_cut_one_cut_after_the_other(): void
@@ -106,8 +106,8 @@ final class CutByCutTest extends FeatureTestCase
         $sheet = $this->widest($kit);
         foreach (
             [
-                '40' => 'The part in hand is',
-                '0' => 'The part in hand is',
+                '40' => 'The part you are cutting is',
+                '0' => 'The part you are cutting is',
                 'there' => 'is not a measure',
                 '' => 'There is no measure here',
             ] as $at => $says
@@ -139,7 +139,7 @@ final class CutByCutTest extends FeatureTestCase
         [$sheet, $card] = $this->sheetOf($kit, 'Fish scale');
         $this->act($kit, "cut/$sheet->id/wrong", ['what' => 'spoiled'])->assertSessionHas(
             'notice',
-            static fn (string $says): bool => str_contains($says, "Card $card goes short of its"),
+            static fn (string $says): bool => str_contains($says, "Card $card is without its"),
         );
         $record = Card::query()->where('kit_id', $kit->id)->where('number', $card)->firstOrFail();
         $shorts = fn (string $page): array => $this->props("/kits/$kit->id/$page")['shorts'];
@@ -271,7 +271,7 @@ final class CutByCutTest extends FeatureTestCase
         self::assertSame($trees, CutPlan::query()->pluck('tree', 'sheet_id')->all());
         self::assertNotSame('Plan the cuts better', $page['frame']['acts']['undo']);
 
-        // A plan that wastes a sheet: every piece of one paper moved to a sheet of its own.
+        // A plan that wastes a sheet: every piece of one paper on a sheet of its own.
         $this->waste($kit);
         $this->act($kit, 'cut/better');
         self::assertSame('A better plan was found for 1 paper.', $this->props("/kits/$kit->id/cut")['better']['said']);
@@ -279,7 +279,7 @@ final class CutByCutTest extends FeatureTestCase
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
     }
 
-    /** One piece more on a whole sheet of its own than there need be. */
+    /** One piece on a whole sheet of its own, which is one sheet too many. */
     private function waste(Kit $kit): void
     {
         foreach (CutPlan::query()->with('sheet')->get() as $plan) {

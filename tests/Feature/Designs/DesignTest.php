@@ -4,7 +4,7 @@ namespace Tests\Feature\Designs;
 
 use Tests\Feature\FeatureTestCase;
 
-/** The shelf of sketches and the measures beside it. */
+/** The list of sketches and the measures beside it. */
 final class DesignTest extends FeatureTestCase
 {
     public function test_a_sketch_is_shown_on_any_front_with_sizes_reveals_and_what_can_be_used(): void
@@ -51,7 +51,7 @@ final class DesignTest extends FeatureTestCase
         $kit = $this->harbour();
         $page = $this->props("/kits/$kit->id/measures?width=5&height=7&reveals=1/8,1/16&pieceWidth=4&pieceHeight=6");
         self::assertSame(['5 × 7', '4 3/4 × 6 3/4', '4 5/8 × 6 5/8'], array_column($page['layers'], 'inch'));
-        self::assertSame('4 × 6 in goes on layer 2: 5/16 in shows at the sides, 5/16 in at top and bottom.', $page['place']);
+        self::assertSame('4 × 6 in on layer 2 leaves 5/16 in visible at the sides, 5/16 in at top and bottom.', $page['place']);
         self::assertSame([1, 0, 1, 0], array_slice(array_column($page['bases'], 'count'), 0, 4));
 
         $changed = $this->props("/kits/$kit->id/measures?reveals=1/8,1/8&layer=1&layerWidth=3 3/4");

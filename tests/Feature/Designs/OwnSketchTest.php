@@ -10,7 +10,7 @@ use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Sketch\SketchWriter;
 use Tests\Feature\FeatureTestCase;
 
-/** Sketches of the maker's own: copied, written, refused, used, thrown away. */
+/** The maker's own sketches: copied, written, refused, used, deleted. */
 final class OwnSketchTest extends FeatureTestCase
 {
     public function test_a_sketch_is_copied_changed_and_kept(): void

@@ -310,7 +310,7 @@ final class KeepTest extends FeatureTestCase
         return $pieces;
     }
 
-    /** With the searches left to be asked for: nobody waits for bonus cards here. */
+    /** Searches do not run here, since no one waits for bonus cards. */
     private function shared(int $cards): Kit
     {
         $kit = $this->harbour();
@@ -337,7 +337,7 @@ final class KeepTest extends FeatureTestCase
         return $kit;
     }
 
-    /** Of everything that lies there. */
+    /** For everything that is there. */
     private function area(): int
     {
         return (int) Sheet::query()->where('state', SheetState::Open)->selectRaw('sum(width / 1000 * height / 1000) as n')->value('n');

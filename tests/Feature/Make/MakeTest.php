@@ -18,7 +18,7 @@ use Illuminate\Support\Facades\Artisan;
 use KeepShare\Core\Bench\Step;
 use Tests\Feature\FeatureTestCase;
 
-/** The making at the pages: steps marked one by one, what they use up, what dries, where to stop. */
+/** The making pages: steps marked one by one, what they use up, what dries, where to stop. */
 final class MakeTest extends FeatureTestCase
 {
     public function test_a_card_is_made_step_by_step_and_what_it_takes_is_used_up(): void
@@ -51,14 +51,15 @@ final class MakeTest extends FeatureTestCase
         self::assertSame(2, count($this->stages($kit)), 'of the other two there are steps');
         $this->assertInBalance($kit);
 
-        // No share-out touches it; what is on it stays on it.
+        // No share-out touches it, and what is on it stays on it.
         $this->act($kit, 'share-out', ['cards' => 4, 'stash' => false, 'words' => 'once']);
         self::assertNotNull(Card::query()->find($card->id));
         $taking = $card->takings()->where('part', 'base')->firstOrFail();
         $this->act($kit, "cards/$card->id/quantity", ['taking' => $taking->id, 'part' => 'base', 'quantity' => 2]);
         self::assertSame(1, $taking->refresh()->quantity);
 
-        // Taken back, step by step or by undo, it is there again; what other steps used stays used, marked in one second or not.
+        // Taken back step by step or by undo, it is there again. What other steps used stays used, even if marked in
+        // the same second.
         $this->act($kit, 'make/back')->assertSessionHasNoErrors();
         self::assertNull($card->refresh()->made_at);
         self::assertSame($there - 1, $sum(), 'the base is on the card still');
@@ -67,7 +68,7 @@ final class MakeTest extends FeatureTestCase
         }
         self::assertSame($there, $sum());
         self::assertFalse($card->refresh()->load('takings')->isBegun());
-        $this->act($kit, 'make/back')->assertSessionHasErrors(['table' => 'No step is done yet that could be taken back.']);
+        $this->act($kit, 'make/back')->assertSessionHasErrors(['table' => 'There is no finished step to take back.']);
     }
 
     public function test_the_demo_lies_as_in_the_middle_of_an_evening(): void
@@ -90,7 +91,7 @@ final class MakeTest extends FeatureTestCase
         $before = $rows();
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
         self::assertNotSame($before, $rows());
-        $this->act($kit, 'undo')->assertSessionHas('notice', 'Taken back: Done on card 1: Fold the base and press the fold flat.');
+        $this->act($kit, 'undo')->assertSessionHas('notice', 'Undone: Done on card 1: Fold the base and press the fold flat.');
         self::assertSame($before, $rows());
         $this->act($kit, 'redo')->assertSessionHasNoErrors();
         self::assertSame(1, StepMark::query()->count());
@@ -104,11 +105,11 @@ final class MakeTest extends FeatureTestCase
         $steps = $this->stepsOf($card);
         $late = $steps[count($steps) - 1];
         $this->act($kit, "make/$card->id", ['step' => $late->name()])->assertSessionHasErrors('table');
-        self::assertStringStartsWith('That is not its turn yet. First: ', session('errors')->first('table'));
+        self::assertStringStartsWith('That step comes later. First: ', session('errors')->first('table'));
         $this->act($kit, "make/$card->id", ['step' => 'no/such'])->assertSessionHasErrors('table');
         self::assertSame(0, StepMark::query()->count());
 
-        // Two tabs mark the same step: the second is told.
+        // Two tabs mark the same step. The second is told.
         $old = $kit->fresh()?->revision;
         $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasNoErrors();
         $this->post("/kits/$kit->id/make/$card->id", ['revision' => $old, 'step' => 'score/base'])->assertSessionHasErrors('table');
@@ -126,7 +127,7 @@ final class MakeTest extends FeatureTestCase
         for ($step = $page()['step']; $step['wet'] === 0; $step = $page()['step']) {
             $this->act($kit, "make/$card->id", ['step' => $step['step']])->assertSessionHasNoErrors();
         }
-        // Nothing dry is left to do: the page waits, with the clock of the server.
+        // Nothing dry is left to do, so the page waits by the clock of the server.
         $drying = $this->props("/kits/$kit->id/make")['drying'];
         self::assertSame([$card->number, $step['wet']], [$drying[0]['card'], $drying[0]['seconds']]);
         self::assertSame(120, $step['wet'], 'wet glue holds after two minutes');
@@ -179,7 +180,7 @@ final class MakeTest extends FeatureTestCase
         $acts = $kit->fresh()?->revision;
         self::assertSame(['Take another A2 base, ivory: 8 left.'], $page()['ways'], 'a base that is folded wrongly');
 
-        // A layer: cut again, of another paper, under a strip, smaller on a mat.
+        // A layer can be cut again, of another paper, under a strip, or smaller on a mat.
         $now = $until('Mat layer on layer');
         $strip = array_values(array_filter($now['ways'], static fn (string $way): bool => str_starts_with($way, 'Lay a strip over it')));
         self::assertNotSame([], $strip);
@@ -191,7 +192,7 @@ final class MakeTest extends FeatureTestCase
         self::assertNull($card->takings()->where('part', 'mend')->first());
         self::assertGreaterThan($acts, $kit->fresh()?->revision);
 
-        // A picture is torn: another of its kind is taken, and the torn one is off the table.
+        // A picture is torn: another of its kind is taken, and the torn one leaves the table.
         $now = $until('Focal points');
         $focal = $card->takings()->where('part', 'focal')->firstOrFail();
         $other = array_values(array_filter($now['ways'], static fn (string $way): bool => str_ends_with($way, ' instead.')))[0];
@@ -302,7 +303,8 @@ final class MakeTest extends FeatureTestCase
         self::assertContains('corners', $kinds($this->stepsOf($card)));
         $this->get("/kits/$kit->id/share-out/export.json")->assertOk()->assertSee('two corners');
 
-        // What wants a tool is not kept without one; what was treated stays so on another sketch, while its part stays.
+        // A treatment that needs a tool is refused without one. Treated parts stay treated on another sketch, as long
+        // as the part stays.
         $this->act($kit, "cards/$card->id/treat", [...$treat, 'treatment' => 'emboss', 'option' => ''])
             ->assertSessionHasErrors(['treatment' => 'Choose the tool that it is done with.']);
         $this->act($kit, "cards/$card->id/turn")->assertSessionHasNoErrors();

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Feature\FeatureTestCase;
 
-/** The command that plans the making, over files that other commands wrote. */
+/** The command that plans the making, with files that other commands wrote. */
 final class RunsPlanTest extends FeatureTestCase
 {
     /** @return array<string, array{array<string, mixed>}> */
@@ -72,7 +72,7 @@ final class RunsPlanTest extends FeatureTestCase
             self::assertSame(2, Artisan::call('runs:plan', $asks, $output), $says);
             self::assertStringContainsString($says, $output->fetch());
         }
-        // With the kit beside it a share-out need not bring its goods.
+        // With the kit beside it a share-out need not contain its goods.
         self::assertStringContainsString('set-ups', $this->answer('runs:plan', ['file' => $bare, '--kit' => $kit]));
     }
 

@@ -169,11 +169,11 @@ final class PairAndLooksTest extends FeatureTestCase
         };
         $bytes = (string) ob_get_clean();
 
-        // A comment in the head of a JPEG, as cameras write the place into it.
+        // A comment in the header of a JPEG, where cameras write the place.
         return $type === 'jpeg' ? substr($bytes, 0, 2)."\xFF\xFE\x00\x0Esecret place".substr($bytes, 2) : $bytes;
     }
 
-    /** A PNG that says it is 30 000 pixels a side and holds next to nothing. */
+    /** A PNG that claims 30 000 pixels a side and holds almost nothing. */
     private static function bomb(): string
     {
         $chunk = static fn (string $type, string $data): string => pack('N', strlen($data)).$type.$data.pack('N', crc32($type.$data));

@@ -108,7 +108,7 @@ final class PeopleTest extends FeatureTestCase
         self::assertStringEndsWith(': flat', $this->props("/kits/$kit->id/tally/cards")['cards'][0]['post']);
         $limit = PostLimit::query()->firstOrFail();
         $this->post('/people/post/limits', ['id' => $limit->id, 'name' => 'flat', 'thickness' => '0.1'])->assertSessionHasNoErrors();
-        self::assertStringContainsString('thicker than all', $this->props("/kits/$kit->id/tally/cards")['cards'][0]['post']);
+        self::assertStringContainsString('too thick for the post', $this->props("/kits/$kit->id/tally/cards")['cards'][0]['post']);
         $this->delete("/people/post/limits/$limit->id");
         self::assertSame([], $this->props('/people')['limits']);
     }

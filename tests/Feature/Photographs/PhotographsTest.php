@@ -20,7 +20,7 @@ use KeepShare\Core\Measure\Length;
 use Tests\Feature\FeatureTestCase;
 use Tools\Bench\DrawnTable;
 
-/** Photographs brought in, put right, kept. */
+/** Photographs brought in, corrected, saved. */
 final class PhotographsTest extends FeatureTestCase
 {
     private static string $table = '';
@@ -72,7 +72,7 @@ final class PhotographsTest extends FeatureTestCase
         self::assertSame(6, Photo::query()->whereIn('component_id', $kit->components()->pluck('id'))->count());
         self::assertSame(['taken as a picture'], Component::query()->where('name', 'like', 'Round%')->firstOrFail()->guesses);
 
-        // It is drawn wherever it lies, and its outline goes with the kit file.
+        // It is drawn wherever it lies, and its outline is in the kit file.
         $goods = $this->props("/kits/$kit->id/unpack")['goods'];
         self::assertStringStartsWith('/photos/', $goods[$kept->coreId()]['cutout']['photo']);
         $read = KitFile::read(KitFile::write($kit->refresh()->toCore()));
@@ -174,7 +174,7 @@ final class PhotographsTest extends FeatureTestCase
         self::assertSame([[0, 3], [1, 2]], $shots($pad));
         $this->get($pad['papers'][0]['faces'][0]['picture'])->assertOk();
 
-        // Onto papers that are on the list already, and taken back.
+        // Saved onto papers of the list, and undone.
         $papers = $kit->papers()->get();
         $onto = $papers[1];
         self::assertInstanceOf(Component::class, $onto);
@@ -208,7 +208,7 @@ final class PhotographsTest extends FeatureTestCase
 
         $alike = $table->alike();
         self::assertSame(count(DemoPhotographs::PIECES), array_sum(array_map(count(...), $alike)));
-        // One balloon there is twice; strips with other words are two things.
+        // There are two of one balloon. Strips with different words are two things.
         self::assertCount(count(DemoPhotographs::PIECES) - 1, $alike);
         $forms = ['strip' => [], 'round' => []];
         foreach (array_keys($alike) as $number) {
@@ -246,7 +246,7 @@ final class PhotographsTest extends FeatureTestCase
         $this->act($kit, 'photographs/pieces', ['files' => [$plain]] + $right)->assertSessionHasNoErrors();
         $reading = $this->props($this->at($kit, Photograph::query()->firstOrFail()))['reading'];
         self::assertTrue($reading['isFault']);
-        self::assertStringContainsString('Nothing is seen', $reading['says']);
+        self::assertStringContainsString('No pieces were found', $reading['says']);
     }
 
     public function test_reading_is_stopped_survives_its_worker_and_belongs_to_its_kit(): void

@@ -22,7 +22,7 @@ use KeepShare\Core\Recipe\RecipeFile;
 use Tests\Core\Support\Recipes;
 use Tests\Feature\FeatureTestCase;
 
-/** Recipes at the table: kept, handed on, laid, computed. */
+/** Recipes at the table: saved, passed on, used, computed. */
 final class RecipeTest extends FeatureTestCase
 {
     private function orchard(): Kit

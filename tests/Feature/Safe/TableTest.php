@@ -37,7 +37,7 @@ use Random\Randomizer;
 use Tests\Feature\FeatureTestCase;
 use ZipArchive;
 
-/** Everything in one file, and back again with nothing lost. */
+/** Everything in one file, and back again without loss. */
 final class TableTest extends FeatureTestCase
 {
     private string $folder;
@@ -79,7 +79,7 @@ final class TableTest extends FeatureTestCase
     {
         $kit = $this->busyTable();
         SaveTable::to($this->file());
-        // Meanwhile the table goes on: other ids are taken.
+        // Meanwhile the table changes, so that other ids are taken.
         $more = Person::query()->create(['name' => 'Gus Wren']);
         $more->days()->create(['occasion' => 'birthday', 'month' => 5, 'day' => 6]);
         $this->act($kit, 'palettes', ['name' => 'Another', 'surfaces' => ['c1/0', 'c2/0']]);
@@ -91,7 +91,7 @@ final class TableTest extends FeatureTestCase
         $again = Kit::query()->where('name', $kit->name)->where('id', '!=', $kit->id)->firstOrFail();
         self::assertSame(1, Kit::query()->where('is_stash', true)->count(), 'there is one stash');
         self::assertSame(count($before['people']), Person::query()->count(), 'who is known is not written down twice');
-        // What the stash has it has twice now; what a kit is, card by card and cut by cut, is the same.
+        // The stash now has everything twice. Each kit is the same, card by card and cut by cut.
         self::assertSame($pages, $this->pages($again));
         $this->assertInBalance($kit);
         $this->assertInBalance($again);
@@ -273,7 +273,7 @@ final class TableTest extends FeatureTestCase
 
         config(['copies.folder' => "$this->folder/copies"]);
         $this->post('/safe/own')->assertSessionHasNoErrors()->assertRedirect('/safe');
-        self::assertStringStartsWith('The table is empty, and yours.', $this->props('/safe')['work']['says']);
+        self::assertStringStartsWith('The table is empty and yours.', $this->props('/safe')['work']['says']);
         self::assertSame([0, 0], [Kit::query()->count(), Person::query()->count()]);
         self::assertFalse($this->props('/')['areSamples']);
         $this->post('/safe/own')->assertNotFound();
@@ -339,7 +339,7 @@ final class TableTest extends FeatureTestCase
         self::assertSame(TableSchema::written(), $published, 'run php artisan table:schema');
     }
 
-    /** Kits in mid-work, with everything that can be on a table. */
+    /** Kits in the middle of the work, with everything that can be on a table. */
     private function busyTable(): Kit
     {
         $kit = $this->harbour();
@@ -445,7 +445,7 @@ final class TableTest extends FeatureTestCase
         return "$this->folder/table.zip";
     }
 
-    /** The saved table with one thing wrong in it, and everything else right. */
+    /** The saved table with one fault in it. */
     private function broken(string $fault): string
     {
         $path = "$this->folder/$fault.zip";

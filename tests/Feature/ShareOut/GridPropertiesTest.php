@@ -15,8 +15,8 @@ use Random\Randomizer;
 use Tests\Feature\FeatureTestCase;
 
 /**
- * Whatever is done on the grid, in any order: rows and columns balance, a solve moves nothing that is fixed, and undo and
- * redo go all the way.
+ * Whatever is done on the grid, in any order: rows and columns balance, a share-out moves nothing that is fixed, and
+ * undo and redo go all the way.
  */
 final class GridPropertiesTest extends FeatureTestCase
 {
@@ -189,7 +189,7 @@ final class GridPropertiesTest extends FeatureTestCase
         }
     }
 
-    /** Of counted goods a row gives what there is, to cards or to Keep; what goes beyond it is said to be short. */
+    /** A row of counted goods gives what there is, to cards or to Keep. What goes beyond is reported as short. */
     private function assertGridBalances(Kit $kit): void
     {
         $counted = array_column($this->props("/kits/$kit->id/count")['lines'], null, 'good');

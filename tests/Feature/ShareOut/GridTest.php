@@ -20,7 +20,7 @@ use KeepShare\Core\Outlook\WaysOut;
 use Opis\JsonSchema\Validator;
 use Tests\Feature\FeatureTestCase;
 
-/** The acts of the share-out grid, what goes short, solving again, share-outs kept and card by card. */
+/** The acts of the share-out grid, short rows, sharing out again, saved share-outs and card by card. */
 final class GridTest extends FeatureTestCase
 {
     public function test_one_more_and_one_fewer(): void
@@ -72,7 +72,7 @@ final class GridTest extends FeatureTestCase
     public function test_a_thing_moves_to_another_card_and_what_it_had_comes_back(): void
     {
         $kit = $this->table();
-        // Of the same picture another card may have the second: here the focal points are looked at alone.
+        // Another card may have the second copy of the picture, so only the focal points are compared here.
         Taking::query()->where('part', 'like', 'piece-%')->delete();
         [$one, $two] = Taking::query()->where('part', 'focal')->orderBy('id')->take(2)->get()->all();
         $this->act($kit, 'grid/move', [
@@ -221,7 +221,7 @@ final class GridTest extends FeatureTestCase
         $move = ['component' => "c$one->component_id", 'from' => $one->card_id, 'to' => $two->card_id];
         $this->act($kit, 'grid/pin', ['card' => $two->card_id]);
         $this->act($kit, 'grid/move', $move)->assertSessionHasErrors([
-            'table' => "The focal point of card {$two->card->number} is pinned. Take the pin off first (P); nothing was moved.",
+            'table' => "The focal point of card {$two->card->number} is pinned. Unpin it first (P). Nothing was moved.",
         ]);
         self::assertSame($one->card_id, $one->refresh()->card_id);
         $this->act($kit, 'grid/pin', ['card' => $two->card_id]);
@@ -326,7 +326,7 @@ final class GridTest extends FeatureTestCase
         $kit = $this->table();
         $kit->update(['uses_stash' => false]);
         $this->act($kit, 'grid/add')->assertSessionHasErrors([
-            'table' => 'No further card can be made: it needs one more base.',
+            'table' => 'No further card can be made. It needs one more base.',
         ]);
     }
 
@@ -579,7 +579,7 @@ final class GridTest extends FeatureTestCase
         self::assertSame('inside panel', $insides->firstOrFail()->partName());
         $this->assertInBalance($kit);
 
-        // Another front side up, another panel; a plain card keeps going without.
+        // Another face up, another panel. A plain card stays without.
         $card = Card::query()->findOrFail($insides->firstOrFail()->card_id);
         $this->act($kit, "cards/$card->id/turn")->assertSessionHasNoErrors();
         $turned = Taking::query()->where('card_id', $card->id)->where('part', 'inside')->sole();

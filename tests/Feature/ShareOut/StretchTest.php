@@ -13,7 +13,7 @@ use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Sketches;
 use Tests\Feature\FeatureTestCase;
 
-/** Stretching a kit at the pages: wishes that say what they cost, most or varied, leaner, so many of one, paper from liners. */
+/** Stretching a kit: wishes that say what they cost, many or varied, leaner, several of one, paper from liners. */
 final class StretchTest extends FeatureTestCase
 {
     public function test_wishes_are_kept_as_they_are_changed_and_say_what_they_do_to_the_bound(): void
@@ -21,15 +21,15 @@ final class StretchTest extends FeatureTestCase
         $kit = $this->harbour();
         $this->wish($kit, ['stash' => false])->assertSessionHasNoErrors();
         $effects = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes']['effects'];
-        self::assertStringContainsString('at most 10 cards: bases run out first', $effects()['many']);
+        self::assertStringContainsString('at most 10 cards: then bases run out', $effects()['many']);
         self::assertSame('', $effects()['words'], 'what is not wished for does nothing');
 
         $this->wish($kit, ['words' => 'once', 'envelopes' => true, 'savesOne' => true])->assertSessionHasNoErrors();
-        self::assertSame('Costs no card that is sure to be had.', $effects()['words']);
-        self::assertSame('Costs no card that is sure to be had.', $effects()['fronts']);
+        self::assertSame('These wishes cost no cards that are certain.', $effects()['words']);
+        self::assertSame('These wishes cost no cards that are certain.', $effects()['fronts']);
         $envelope = Component::query()->where('kit_id', $kit->id)->where('key', 'envelope')->firstOrFail();
         LedgerEntry::query()->create(['component_id' => $envelope->id, 'delta' => -7, 'reason' => LedgerReason::Lost]);
-        self::assertSame('At most 3 cards so; without it 10.', $effects()['fronts']);
+        self::assertSame('At most 3 cards with these wishes; without them 10.', $effects()['fronts']);
         $wishes = $this->props("/kits/$kit->id/share-out")['wishes'];
         self::assertSame(['once', false], [$wishes['words'], $wishes['stash']]);
 
@@ -46,7 +46,7 @@ final class StretchTest extends FeatureTestCase
         $kit = $this->lined();
         self::assertFalse($kit->uses_stash);
         $page = fn (): array => $this->props("/kits/$kit->id/share-out")['wishes'];
-        $says = '/at most 8 cards: bases run out first.*\. \d+ with your stash\.$/';
+        $says = '/at most 8 cards: then bases run out.*\. \d+ with your stash\.$/';
         self::assertMatchesRegularExpression($says, $page()['effects']['many']);
         $this->act($kit, 'share-out', ['cards' => '8', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
         $stash = Component::query()->where('kit_id', Kit::stash()?->id)->pluck('id');
@@ -85,7 +85,7 @@ final class StretchTest extends FeatureTestCase
         $before = [$card->sketch, $card->takings->map->getAttributes()->all()];
         $this->act($kit, 'grid/leaner', ['card' => $card->id])->assertSessionHasNoErrors();
 
-        $says = '/^Card 1 is laid on ".+": that frees \d+ in² of patterned paper\.$/';
+        $says = '/^Card 1 now uses ".+": that frees \d+ in² of patterned paper\.$/';
         self::assertMatchesRegularExpression($says, (string) session('notice'));
         self::assertNotSame($before[0], $card->refresh()->sketch);
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
@@ -94,7 +94,7 @@ final class StretchTest extends FeatureTestCase
         for ($n = 0; $n < 8 && session('errors') === null; $n++) {
             $this->act($kit, 'grid/leaner', ['card' => $card->id]);
         }
-        self::assertStringContainsString('No design takes less patterned paper', session('errors')->first('table'));
+        self::assertStringContainsString('No other design takes less patterned paper', session('errors')->first('table'));
     }
 
     public function test_a_stretched_card_says_so_and_is_laid_as_it_is_drawn_by_one_act(): void
@@ -122,7 +122,7 @@ final class StretchTest extends FeatureTestCase
         $this->act($kit, "cards/$card->id/copies", ['copies' => 12])->assertSessionHasNoErrors();
 
         self::assertSame(12, $kit->cards()->where('set', $card->id)->count());
-        self::assertStringContainsString('Lacking now: ', (string) session('notice'));
+        self::assertStringContainsString('Missing now: ', (string) session('notice'));
         $this->act($kit, "cards/$card->id/copies", ['copies' => 25])->assertSessionHasErrors('copies');
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
         self::assertSame(2, $kit->cards()->count());

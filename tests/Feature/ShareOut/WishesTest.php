@@ -10,7 +10,7 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Kind;
 use Tests\Feature\FeatureTestCase;
 
-/** What is asked of a share-out, and what is said where it cannot be had. */
+/** The wishes of a share-out, and what is said if they cannot be met. */
 final class WishesTest extends FeatureTestCase
 {
     public function test_folds_that_are_asked_for_are_made_and_what_is_missing_is_said(): void
@@ -22,7 +22,7 @@ final class WishesTest extends FeatureTestCase
 
         self::assertSame(2, $kit->cards()->where('fold', FoldKind::ShortFront)->count());
         $page = $this->props("/kits/$kit->id/share-out");
-        self::assertSame(['Nothing with a gatefold, and you asked for 1.'], $page['gaps'], 'no blank can be cut for it from the kit alone');
+        self::assertSame(['No card with a gatefold. You asked for 1.'], $page['gaps'], 'no blank can be cut for it from the kit alone');
         self::assertSame(['gatefold' => 1, 'short-front' => 2], array_filter(array_column($page['taste']['folds'], 'many', 'key')));
         $this->shareOut($kit, 6, true);
         self::assertSame(1, $kit->cards()->where('fold', FoldKind::Gatefold)->count(), 'with the stash there is one');
@@ -211,7 +211,7 @@ final class WishesTest extends FeatureTestCase
             'words' => 'once',
         ])->assertSessionHasErrors([
             'cards' => "Card 3 holds on to its focal point from $component->name, of which there is not enough any more. "
-                .'Take the pin off, or take a way out in its row; nothing was changed.',
+                .'Unpin it, or choose a way out in its row. Nothing was changed.',
         ]);
         self::assertSame($before, Card::query()->with('takings')->orderBy('id')->get()->toArray());
         $this->act($kit, 'grid/pin', ['component' => $component->coreId(), 'card' => $card->id]);

@@ -11,7 +11,7 @@ use KeepShare\Core\Kit\KitFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 
-/** Whatever is brought to the shelf is recognised, and what would be done with it is said before it is done. */
+/** Everything brought to the shelf is recognised, and what would be done is said first. */
 final class ArrivalsTest extends FeatureTestCase
 {
     /** @return iterable<string, array{string, string, string, string}> name of the file, its first bytes, what is said, where it is sent */

@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use PDO;
 
 /**
- * All rows of the table as they lay once. What many tests begin with is done by the first of a process; the others, where the
- * table lies as it lay then and it is the same day, begin with what came of it.
+ * All rows of a table at one moment. What many tests begin with is done by the first test of a process. The others
+ * begin with the result, if their table is the same and it is the same day.
  */
 final class Snapshot
 {
@@ -75,7 +75,7 @@ final class Snapshot
             foreach ($changed as $table => $rows) {
                 self::write($table, $rows);
             }
-            // Writing has counted on; the next record is numbered as it would have been.
+            // The counters have moved on, and the next record gets the number it would have had.
             DB::statement('delete from sqlite_sequence');
             self::write('sqlite_sequence', $this->rows['sqlite_sequence']);
         });

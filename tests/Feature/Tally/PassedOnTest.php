@@ -7,7 +7,7 @@ use App\Models\CardPhoto;
 use Illuminate\Http\UploadedFile;
 use Tests\Feature\FeatureTestCase;
 
-/** What is remembered of cards, the cards of all kits, and materials for other makers. */
+/** Notes on cards, the cards of all kits, and materials for other makers. */
 final class PassedOnTest extends FeatureTestCase
 {
     public function test_what_is_written_of_a_card_is_kept_field_by_field_and_taken_back(): void

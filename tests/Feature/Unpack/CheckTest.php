@@ -8,7 +8,7 @@ use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Tests\Feature\FeatureTestCase;
 
-/** Lines that were read wrongly are put right. */
+/** Lines that were read wrongly are corrected. */
 final class CheckTest extends FeatureTestCase
 {
     public function test_a_line_is_put_right_field_by_field_and_each_is_taken_back(): void
@@ -80,7 +80,7 @@ final class CheckTest extends FeatureTestCase
         $kit->update(['uses_stash' => false]);
         $atMost = $this->props("/kits/$kit->id/add")['atMost'];
         self::assertSame(10, $atMost['cards']);
-        self::assertStringContainsString('bases run out first', $atMost['says']);
+        self::assertStringContainsString('then bases run out', $atMost['says']);
         self::assertFalse($atMost['isSharedOut']);
     }
 

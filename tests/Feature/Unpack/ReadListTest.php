@@ -8,7 +8,7 @@ use KeepShare\Core\Kit\KitFile;
 use KeepShare\Core\Measure\Unit;
 use Tests\Feature\FeatureTestCase;
 
-/** Packing lists pasted whole. */
+/** Whole pasted packing lists. */
 final class ReadListTest extends FeatureTestCase
 {
     private const LIST = "Cardstock (8.5x11):\n- 2 kelp\n- pearls\nPapers\n• Tide 6x6 x2\n\nfrogs and 7x\n5 yds satin ribbon";

@@ -15,7 +15,7 @@ use KeepShare\Core\Kit\KitFile;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Feature\FeatureTestCase;
 
-/** Counting, handing over, and what can be done with a kit as a whole. */
+/** Counting, moving, and what can be done with a kit as a whole. */
 final class RecordTest extends FeatureTestCase
 {
     public function test_a_line_counted_short_goes_through_the_ledger_and_can_be_taken_back(): void
@@ -127,7 +127,7 @@ final class RecordTest extends FeatureTestCase
         $this->harbour();
         $this->countLine($this->line('wave'), '1', 2)->assertSessionHasNoErrors();
         $this->countLine($this->line('wave'), '2', 2)->assertSessionHasErrors([
-            'counted' => 'Another tab has counted Wave since: 1. Look again; what you typed is still there.',
+            'counted' => 'Another tab has counted Wave since: 1. Check it. What you typed is still there.',
         ]);
 
         self::assertSame(1, (int) $this->line('wave')->ledger()->sum('delta'));
@@ -141,7 +141,7 @@ final class RecordTest extends FeatureTestCase
             ->assertSessionHasNoErrors()
             ->assertSessionHas(
                 'notice',
-                '2 cards are without A2 base, ivory now: its row on Share out has the ways out.',
+                '2 cards are without A2 base, ivory now. Its row on Share out shows the ways out.',
             );
         $planned = CutPlan::query()->with('sheet.component')->firstOrFail()->sheet->component;
         $this->countLine($planned, '0', $planned->listed)->assertSessionHasNoErrors();

@@ -50,7 +50,7 @@ final class TakeApartTest extends FeatureTestCase
     public function test_a_bonus_card_takes_apart_what_it_needs(): void
     {
         $kit = $this->withSpareEnvelopes();
-        // The maker wants no more of the papers used.
+        // The maker wants none of the used papers any more.
         Component::query()
             ->where('kit_id', $kit->id)
             ->whereIn('kind', [Kind::Paper, Kind::Panel])
