@@ -144,8 +144,8 @@ final readonly class MakePage extends Page
             'says' => $school === School::Runs ? 'One tool at a time, for all cards' : 'One card after the other',
             'setUps' => $plan->order->setUps,
             'time' => Minutes::of($plan->order->seconds()),
-            'spent' => sprintf('%d min of work, %d min of taking up tools, %d min of waiting', ...self::spent($plan)),
-            'least' => "no order has fewer than $plan->leastSetUps set-ups, or is done before ".Minutes::of($plan->leastSeconds),
+            'spent' => sprintf('%d min of work, %d min of changing tools, %d min of waiting', ...self::spent($plan)),
+            'least' => "no order has fewer than $plan->leastSetUps tool changes, or is done before ".Minutes::of($plan->leastSeconds),
             'isChosen' => $school === $chosen,
         ];
     }

@@ -198,7 +198,7 @@ final class Card extends Record implements OfKit
     {
         return match (true) {
             $this->made_at !== null => 'made',
-            $this->begun_at !== null => 'in the making',
+            $this->begun_at !== null => 'being made',
             ! $this->isBegun() => '',
             $this->isCut() => 'cut',
             default => 'begun',

@@ -143,9 +143,9 @@ final readonly class GridRow
 
         return match (true) {
             $this->core->isEndless() => 'It is never used up.',
-            $this->component->kind->isSheets() => 'Kept of '.Wording::plural($this->here, 'sheet').": {$this->keep()}.",
+            $this->component->kind->isSheets() => 'Left of '.Wording::plural($this->here, 'sheet').": {$this->keep()}.",
             $left < 0 => Wording::count($this->core, -$left, $unit)." more than the $here there are.",
-            default => "Kept: {$this->keep()} of $here.",
+            default => "Left: {$this->keep()} of $here.",
         };
     }
 

@@ -43,7 +43,7 @@ use KeepShare\Core\Table\WordsAgain;
  * @phpstan-type GridCard array{
  *     id: int,
  *     isBonus: bool,
- *     stands: string, // made, in the making, cut, begun
+ *     stands: string, // made, being made, cut, begun
  *     isPinned: bool,
  *     isShort: bool,
  *     findings: int,

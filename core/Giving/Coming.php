@@ -32,14 +32,14 @@ final readonly class Coming
         return new self($id, $who, $occasion, $on, $on->modify("-$postDays days"), $hasCard);
     }
 
-    /** "send by Tue 1 Dec", "send today", "late: it was to go on Tue 1 Dec" */
+    /** "send by Tue 1 Dec", "send today", "late: it should have gone on Tue 1 Dec" */
     public function sendSays(DateTimeImmutable $today): string
     {
         $by = $this->sendBy->format('D j M');
 
         return match (true) {
             $this->sendBy->format('Y-m-d') === $today->format('Y-m-d') => 'send it today',
-            $this->sendBy < $today => "late: it was to go on $by",
+            $this->sendBy < $today => "late: it should have gone on $by",
             default => "send by $by",
         };
     }

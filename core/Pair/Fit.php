@@ -70,8 +70,8 @@ final readonly class Fit
 
         return match (true) {
             $apart < 6 => [22, 'shares', $shared],
-            $apart < 14 => [12, 'near in', $shared],
-            self::areOfOneHue($one->ground(), $two->ground()) => [8, 'of one hue', null],
+            $apart < 14 => [12, 'similar', $shared],
+            self::areOfOneHue($one->ground(), $two->ground()) => [8, 'one hue', null],
             $apart > 30 => [-8, 'no colour in common', null],
             default => null,
         };
@@ -112,7 +112,7 @@ final readonly class Fit
 
         return match (true) {
             $apart >= 20 => [12, 'light against dark', null],
-            $apart < 8 => [-12, 'alike in lightness: the edge will not show', null],
+            $apart < 8 => [-12, 'equally light: the edge is hard to see', null],
             default => null,
         };
     }

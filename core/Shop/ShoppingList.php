@@ -140,7 +140,7 @@ final readonly class ShoppingList
         $own = self::first($table, Kind::Envelope);
         $lacks = $cards - ($own === null ? 0 : max(0, $table->free[$own->id] ?? 0));
 
-        return $lacks <= 0 ? null : self::inTens($own, $lacks, 'envelopes', Noun::counted($lacks, 'envelope').', for one to each card');
+        return $lacks <= 0 ? null : self::inTens($own, $lacks, 'envelopes', Noun::counted($lacks, 'envelope').': one for each card');
     }
 
     private static function foam(Table $table, int $cards): ?ToBuy

@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 final class ArrangeTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
-    public function test_pieces_are_moved_tucked_swapped_and_arranged_anew_by_keyboard(): void
+    public function test_pieces_are_moved_tucked_swapped_and_arranged_again_by_keyboard(): void
     {
         $this->sharedOut();
         $this->open('/kits/1/arrange?card='.$this->cardWithTwoSmall());
@@ -68,20 +68,20 @@ final class ArrangeTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
-    public function test_an_arrangement_is_copied_changed_and_kept(): void
+    public function test_an_arrangement_is_copied_changed_and_saved(): void
     {
         $this->open('/kits/1/arrangements');
         $this->see('arrangements on');
         $this->press(WebDriverKeys::ARROW_RIGHT, 'c');
         $this->see('Write an arrangement');
         $this->typeInto('input[size="26"]', ' ');
-        $this->click('button', 'Keep the arrangement');
+        $this->click('button', 'Save the arrangement');
         $this->see('Give the arrangement a name');
         $this->typeInto('input[size="26"]', 'Round the window');
         $this->typeInto('input[aria-label="focal point, across"]', '9/8 of it');
         $this->see('not a share');
         $this->typeInto('input[aria-label="focal point, across"]', '1/3 of it');
-        $this->click('button', 'Keep the arrangement');
+        $this->click('button', 'Save the arrangement');
         $this->see('Round the window');
         $this->holds(1, "select count(*) from arrangements where name = 'Round the window'");
         $this->assertQuiet();

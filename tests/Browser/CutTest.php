@@ -128,12 +128,12 @@ final class CutTest extends BrowserTestCase
             );
         }
         $this->click('summary', 'Bags');
-        $this->click('button', 'To the label printer');
+        $this->click('button', 'Send to the label printer');
         $this->see('10 labels went to the label printer.');
         self::assertStringContainsString('Harbour Lanterns', (string) file_get_contents("http://127.0.0.1:{$this->table->toolsPort}/"));
 
         file_get_contents("http://127.0.0.1:{$this->table->toolsPort}/error/1.5");
-        $this->click('button', 'To the motor cutter');
+        $this->click('button', 'Send to the motor cutter');
         $this->see('Planned again.');
         $this->see('1 of ');
         $this->assertQuiet();

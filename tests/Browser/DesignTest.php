@@ -53,7 +53,7 @@ final class DesignTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
-    public function test_a_finding_is_repaired_at_once_or_waved_off_with_a_word(): void
+    public function test_a_finding_is_repaired_at_once_or_ignored_with_a_reason(): void
     {
         $this->openCard('Panel on a mat');
         $this->click('button', 'One more of the embellishments');
@@ -64,7 +64,7 @@ final class DesignTest extends BrowserTestCase
         $this->click('button', 'One more of the embellishments');
         $this->see('6 embellishments are an even group');
         $this->click('button', 'Ignore this one');
-        $this->see('Say in a word why it is fine');
+        $this->see('Say briefly why it is fine');
         $this->typeInto('input[aria-label="Why it is fine"]', 'three pairs');
         $this->press(WebDriverKeys::ENTER);
         $this->see('Ignored: three pairs');
@@ -72,7 +72,7 @@ final class DesignTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
-    public function test_a_sketch_is_written_from_parts_and_a_card_is_laid_on_it(): void
+    public function test_a_sketch_is_written_from_parts_and_a_card_uses_it(): void
     {
         $this->open('/kits/1/sketches/new');
         $this->see('Write a sketch');
@@ -86,10 +86,10 @@ final class DesignTest extends BrowserTestCase
         $this->typeInto('input[aria-label="round label, diameter"]', '5/8 of it');
         $this->see('2 1/2 × 2 1/2 round label');
         $this->choose('select[aria-label="round label, its form"]', 'round');
-        $this->click('button', 'Keep the sketch');
+        $this->click('button', 'Save the sketch');
         $this->see('Give the sketch a name');
         $this->typeInto('input[size="24"]', 'Porthole');
-        $this->click('button', 'Keep the sketch');
+        $this->click('button', 'Save the sketch');
         $this->see('Porthole is on the shelf.');
         $this->see('59 sketches on A2');
         $this->holds(1, "select count(*) from sketches where name = 'Porthole'");

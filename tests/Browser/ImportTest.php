@@ -47,7 +47,7 @@ final class ImportTest extends BrowserTestCase
         $this->see('Cloud Pasture is begun: 6 cards, A2.');
         $this->holds(3150, "select price_minor from kits where name = 'Cloud Pasture' and currency = 'USD'");
         $this->see('15 things understood; 1 line not.');
-        $this->click('button', 'Keep the 15 that are understood');
+        $this->click('button', 'Add the 15 that are understood');
         $this->holds(15, "select count(*) from components where kit_id = (select id from kits where name = 'Cloud Pasture')");
         $this->see('zzz 7 of 9');
         $this->open((string) parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
@@ -58,7 +58,7 @@ final class ImportTest extends BrowserTestCase
         $this->click('button', 'As many as possible');
         $many = "select count(*) from cards where kit_id = (select id from kits where name = 'Cloud Pasture')";
         $this->holds(3, $many);
-        $this->see('some cards may go without words: 3 more');
+        $this->see('some cards without words: 3 more');
         $this->assertQuiet();
     }
 
@@ -124,7 +124,7 @@ final class ImportTest extends BrowserTestCase
     {
         $this->open('/');
         $this->upload($this->table->file('noise.json', random_bytes(10_000_000)));
-        $this->see('Keep Share does not know what that is.');
+        $this->see('Keep Share does not know this kind of file.');
         $this->click('button', 'Another');
         $this->upload($this->table->file('large.json', '{"format": "keepshare/kit", "name": "Large", '.str_repeat(' ', 10_000_000)));
         $this->see('A kit file: Large.');

@@ -118,7 +118,7 @@ final class KeepTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_a_card_is_remembered_found_among_all_and_its_materials_are_chosen(): void
+    public function test_a_card_gets_notes_is_found_among_all_and_its_materials_are_chosen(): void
     {
         $this->sharedOut();
         $this->table->change("update cards set made_at = '2026-11-01 10:00:00' where number = 2");

@@ -61,7 +61,7 @@ final class MakeTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_back_undo_and_what_went_wrong(): void
+    public function test_step_back_undo_and_mistakes(): void
     {
         $this->sharedOut();
         $this->open('/kits/1/make/table');
@@ -76,7 +76,7 @@ final class MakeTest extends BrowserTestCase
         $this->holds(0, 'select count(*) from step_marks');
         $this->press('w');
         $this->see('Ways to mend it from what is here');
-        $this->see('Nothing here takes its place.');
+        $this->see('Nothing here can replace it.');
         $this->click('button', 'Go on as it is');
         $this->holds(1, 'select count(*) from step_marks');
         // The mistake is in that step, and not in the next.

@@ -20,7 +20,7 @@ final class PhotographTest extends BrowserTestCase
         unlink($photo);
         $this->see('Measured by piece');
         $this->see('2 of the same picture');
-        $this->see('Keep 7 pieces');
+        $this->see('Save 7 pieces');
 
         // Each piece is named on the way down the list. Enter goes to the next.
         $this->press('c', WebDriverKeys::ENTER, 'c', 'a', 'k', 'e', WebDriverKeys::ENTER);
@@ -59,13 +59,13 @@ final class PhotographTest extends BrowserTestCase
         $this->click('button', 'Find the pieces');
         $this->see('These may be two pieces that touch. Separate them.');
         unlink($photo);
-        $this->see('Keep 1 piece');
+        $this->see('Save 1 piece');
         $this->press('c', 'p');
-        $this->see('Keep 2 pieces');
+        $this->see('Save 2 pieces');
         $this->press('z');
-        $this->see('Keep 1 piece');
+        $this->see('Save 1 piece');
         $this->press('l', WebDriverKeys::ENTER);
-        $this->see('Keep 2 pieces');
+        $this->see('Save 2 pieces');
         $before = $this->text();
         $this->browser->executeScript('document.querySelector(".handle").focus()');
         $this->press(WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT);

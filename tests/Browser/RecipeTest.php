@@ -9,7 +9,7 @@ use PHPUnit\Framework\Attributes\Group;
 final class RecipeTest extends BrowserTestCase
 {
     #[Group(self::SHARED_OUT)]
-    public function test_it_is_kept_laid_on_another_kit_with_another_paper_and_printed(): void
+    public function test_a_recipe_is_saved_used_with_another_kit_and_paper_and_printed(): void
     {
         $this->sharedOut();
         $this->open('/kits/1/recipes');
@@ -94,7 +94,7 @@ final class RecipeTest extends BrowserTestCase
         $this->assertQuiet();
     }
 
-    public function test_one_is_computed_while_one_looks_on_and_kept(): void
+    public function test_a_recipe_is_computed_with_progress_and_saved(): void
     {
         $this->open('/kits/1/recipes/make');
         $this->typeInto('#make-sheets', 'six');

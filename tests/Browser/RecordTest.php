@@ -67,7 +67,7 @@ final class RecordTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_a_count_below_what_cards_want_goes_short_and_what_is_cut_is_no_part_of_it(): void
+    public function test_a_count_below_what_cards_need_makes_rows_short_without_counting_cut_pieces(): void
     {
         $this->sharedOut();
         $this->open('/kits/1/count');
@@ -169,7 +169,7 @@ final class RecordTest extends BrowserTestCase
         $this->see('3 things understood; 1 line not');
         $this->see('Heron: 2 sheets, 8 1/2 × 11 in');
         $this->see('How many are there?');
-        $this->click('button', 'Keep the 3 that are understood');
+        $this->click('button', 'Add the 3 that are understood');
         $this->holds(3, "select count(*) from components where name in ('Heron', 'Dusk', 'Satin ribbon 1/4in wide')");
         $this->holds(5, "select count(*) from sheets join components on components.id = component_id where name in ('Heron', 'Dusk')");
         $this->see('0 things understood; 1 line not');
@@ -352,7 +352,7 @@ final class RecordTest extends BrowserTestCase
         $this->sharedOut();
         $this->click('a', 'Card 1 birthday');
         $this->see('The stack, from the side');
-        $this->see('Nothing is open.');
+        $this->see('Nothing is missing.');
         $this->press(WebDriverKeys::ARROW_RIGHT);
         $this->see('Card 2, thank you');
         $this->assertQuiet();

@@ -79,7 +79,7 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_whoever_goes_to_a_card_and_back_goes_on_in_the_grid(): void
+    public function test_going_to_a_card_and_back_returns_to_the_same_cell(): void
     {
         $this->sharedOut();
         $this->click('a', '1 birthday');
@@ -98,7 +98,7 @@ final class ShareTest extends BrowserTestCase
     }
 
     #[Group(self::SHARED_OUT)]
-    public function test_who_takes_back_the_card_in_sight_is_led_to_the_grid_and_goes_on_there(): void
+    public function test_undoing_the_card_on_the_page_leads_to_the_grid(): void
     {
         $this->sharedOut();
         $this->press('c', 'd');
@@ -187,7 +187,7 @@ final class ShareTest extends BrowserTestCase
         );
         $this->typeInto('#cards', '7');
         $this->element('.top form button')->click();
-        $this->see('of 10 cards would change');
+        $this->see('new or changed,');
         $this->see('Card by card 1 stays as it is');
         $this->holds(10, 'select count(*) from cards');
         $this->press(WebDriverKeys::ESCAPE);
@@ -195,7 +195,7 @@ final class ShareTest extends BrowserTestCase
         $this->holds(0, 'select count(*) from solutions');
 
         $this->element('.top form button')->click();
-        $this->see('of 10 cards would change');
+        $this->see('new or changed,');
         $this->press('a');
         $this->see('7 cards from a kit for 10');
         $this->holds(7, 'select count(*) from cards');
@@ -261,7 +261,7 @@ final class ShareTest extends BrowserTestCase
         $design = $this->table->value("select sketch from cards where id = $card");
         $this->element('td[data-cell="0/0"]')->click();
         $this->press('l');
-        $this->see('Card 1 is laid on');
+        $this->see('Card 1 now uses');
         $this->holds(0, "select count(*) from cards where id = $card and sketch = '$design'");
         $this->press('z');
         $this->holds(1, "select count(*) from cards where id = $card and sketch = '$design'");
@@ -273,7 +273,7 @@ final class ShareTest extends BrowserTestCase
         $this->see('Write how many of this card, from 1 to 24.');
         $this->typeInto('footer input', '12');
         $this->press(WebDriverKeys::ENTER);
-        $this->see('Card 1 is a set of 12. Lacking now:');
+        $this->see('Card 1 is a set of 12. Missing now:');
         $this->holds(12, "select count(*) from cards where sketch = '$design'");
         $this->assertQuiet();
     }
@@ -286,7 +286,7 @@ final class ShareTest extends BrowserTestCase
         $words = $this->named('label', 'the same words')->findElement(WebDriverBy::cssSelector('select'));
         (new WebDriverSelect($words))->selectByVisibleText('once');
         $this->holds(1, "select count(*) from kits where json_extract(wishes, '$.words') = 'once'");
-        $this->see('At most 13 cards so; without it');
+        $this->see('At most 13 cards with these wishes; without them');
         $this->typeInto('#cards', '11');
         $this->press(WebDriverKeys::ENTER);
         $this->see('11 cards from a kit for 10');
@@ -358,7 +358,7 @@ final class ShareTest extends BrowserTestCase
         $this->browser->switchTo()->window($first);
         $this->press('c');
         $this->pressTwiceAtOnce('Delete');
-        $this->see('What you asked for after it was not done');
+        $this->see('Your next action was not done either');
         $this->holds(8, 'select count(*) from cards');
         $this->see('8 cards from a kit for 10');
         $this->press('c', WebDriverKeys::DELETE);

@@ -14,7 +14,7 @@ final class TabletTest extends BrowserTestCase
     public function test_a_tablet_is_let_in_once_follows_what_is_done_and_is_let_go(): void
     {
         $this->browser->get($this->table->shared('/'));
-        $this->see('This table is not open to you');
+        $this->see('This device is not let in');
 
         $this->open('/tablet');
         $this->see('No other device.');
@@ -30,7 +30,7 @@ final class TabletTest extends BrowserTestCase
         $this->browser->get($link);
         $this->see('Harbour Lanterns');
         $this->browser->get($link);
-        $this->see('That code lets nobody in');
+        $this->see('That code no longer works');
         $this->browser->get($this->table->shared('/kits/1/count'));
         $this->see('lines to count');
         $this->browser->get($this->table->shared('/tablet'));

@@ -27,7 +27,7 @@ final class TwoAtOnceTest extends TestCase
         $this->table->sweep();
     }
 
-    public function test_of_two_who_act_at_once_one_is_done_and_the_other_is_told_and_the_worker_is_in_nobodys_way(): void
+    public function test_of_two_acts_at_once_one_is_done_and_the_other_is_told_while_the_worker_is_busy(): void
     {
         $people = [$this->person(), $this->person()];
         $base = (int) $this->table->value("select id from components where kit_id = 1 and key = 'base'");

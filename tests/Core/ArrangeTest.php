@@ -174,7 +174,7 @@ final class ArrangeTest extends TestCase
         self::assertSame([-25_400, 12_700], [$moved?->x - $group->piece('piece-1')->x, $moved?->y - $group->piece('piece-1')->y]);
     }
 
-    public function test_where_a_piece_is_gone_the_group_closes_up(): void
+    public function test_the_other_pieces_move_together_when_one_is_gone(): void
     {
         $tucked = self::lapped('left', '1/2')->changing('focal', static fn (Spot $spot): Spot => $spot->key());
         $group = self::group($tucked, ['piece-1' => [1, 1]]);
@@ -301,7 +301,7 @@ final class ArrangeTest extends TestCase
         self::assertSame([0, 15, -15, 180, -175], array_map(Turn::stepped(...), [1, 14, -13, 180, 185]));
     }
 
-    public function test_a_letter_by_itself_is_no_picture(): void
+    public function test_a_letter_by_itself_is_not_a_picture(): void
     {
         $named = static fn (string $name): Component => Component::of('x', $name, DieCut::of(Printed::of(
             Size::of(Length::inches(1), Length::inches(1)),

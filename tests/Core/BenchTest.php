@@ -142,7 +142,7 @@ final class BenchTest extends TestCase
     }
 
     #[DataProvider('seeds')]
-    public function test_a_handful_of_steps_is_planned_as_well_as_every_order_tried_shows(int $seed): void
+    public function test_a_few_steps_are_planned_as_well_as_the_best_of_all_orders(int $seed): void
     {
         $jobs = Jobs::of(self::madeUp($seed, 6));
         $best = null;
@@ -207,7 +207,7 @@ final class BenchTest extends TestCase
     }
 
     #[DataProvider('times')]
-    public function test_so_much_time_says_where_to_stop_with_the_most_complete_and_with_nothing_wet(int $minutes): void
+    public function test_a_time_limit_says_where_to_stop_with_the_most_complete_and_with_nothing_wet(int $minutes): void
     {
         $steps = array_merge(...self::cards(Kits::demo(), 8));
         foreach (School::cases() as $school) {

@@ -155,7 +155,7 @@ final class BoundTest extends TestCase
         self::assertSame([0, Need::Base], $small, 'neither 8 1/2 × 5 1/2 nor 4 1/4 × 11 comes out of it');
     }
 
-    public function test_it_says_whether_more_is_impossible_or_only_not_found(): void
+    public function test_the_bound_says_whether_more_is_impossible_or_only_not_found(): void
     {
         $table = Inventory::unpacked(Kits::demo());
         $wishes = Preferences::asManyAsPossible();

@@ -246,7 +246,7 @@ final class CheckTest extends TestCase
         }
     }
 
-    public function test_a_print_with_an_up_that_may_lie_or_lean(): void
+    public function test_a_directional_print_that_lies_on_its_side_or_leans(): void
     {
         $finding = self::assertFires(new WrongWayUp, self::hand(['panel' => ['wave', 0]]), 'Wave on the panel may be cut lying');
         self::assertSame(['Turn it over to Sea glass', 'fill'], [$finding->repairs[0]->says, $finding->repairs[0]->does]);
@@ -517,7 +517,7 @@ final class CheckTest extends TestCase
         self::assertFires($check, $treated('emboss', 'tiny'), 'is smaller than the panel: its edge would show');
     }
 
-    public function test_a_shaker_is_laid_on_a_sketch_with_a_window(): void
+    public function test_a_shaker_uses_a_sketch_with_a_window(): void
     {
         $hand = self::hand();
         $shaker = CardInHand::of($hand->card->onFold(FoldKind::Shaker), $hand->components, Unit::Inch, []);

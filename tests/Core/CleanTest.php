@@ -36,7 +36,7 @@ final class CleanTest extends TestCase
         self::assertSame([], $eaten->parts());
     }
 
-    public function test_a_bent_corner_costs_the_lesser_of_two_strips(): void
+    public function test_cutting_round_a_bent_corner_costs_the_smaller_of_two_strips(): void
     {
         $corner = Rect::ofUnits(0, 0, 2, 3);
         $parts = UsableAreas::of(Stock::sheet('a', Size::ofUnits(12, 9))->marred(Length::zero(), [$corner]))->parts();

@@ -72,7 +72,7 @@ final class ComposeTest extends TestCase
     }
 
     #[DataProvider('seeds')]
-    public function test_groups_on_made_up_kits_are_as_a_maker_would_lay_them(int $seed): void
+    public function test_groups_on_made_up_kits_follow_the_rules_of_the_craft(int $seed): void
     {
         $wishes = Preferences::asManyAsPossible()->pieces(Many::cases()[$seed % 3]);
         $wishes = match ($seed % 5) {

@@ -63,7 +63,7 @@ final class CutOrderTest extends TestCase
         CutPlanFile::fill(CutOrder::read(self::example()));
     }
 
-    public function test_a_filling_heeds_what_its_sheet_says(): void
+    public function test_a_filling_follows_the_limits_of_its_sheet(): void
     {
         $filled = static fn (array $sheet, array $trimmer = []): array => CutPlanFile::fill(CutOrder::read((string) json_encode([
             'format' => 'keepshare/cut-order', 'version' => 1, 'unit' => 'in',
@@ -174,7 +174,7 @@ final class CutOrderTest extends TestCase
         );
     }
 
-    public function test_sheets_kept_whole_margins_blemishes_and_the_trimmer_are_heeded(): void
+    public function test_plans_follow_saved_sheets_margins_blemishes_and_the_trimmer(): void
     {
         $order = self::changed(static function (array $order): array {
             $order['sheets'] = [

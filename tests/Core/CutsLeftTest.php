@@ -32,7 +32,7 @@ final class CutsLeftTest extends TestCase
         }
     }
 
-    public function test_what_is_planned_anew_goes_on_from_where_the_guide_stands(): void
+    public function test_a_part_planned_again_begins_at_the_present_setting_of_the_guide(): void
     {
         $strip = static fn (int $sixteenths, int $high): Node => Planner::plan(
             [Stock::offcut('s', Size::ofUnits(12_700 * 96, 12_700 * $high))],

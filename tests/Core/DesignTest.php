@@ -66,7 +66,7 @@ final class DesignTest extends TestCase
         Ladder::of(StandardFront::Mini->size(), [Length::inches(1), Length::inches(1)], Unit::Inch);
     }
 
-    public function test_what_shows_of_all_parts_is_exactly_the_ground_they_cover(): void
+    public function test_the_visible_areas_of_all_parts_add_up_to_the_area_they_cover(): void
     {
         $plain = array_filter(
             Sketches::all(),

@@ -24,7 +24,7 @@ use Tools\Bench\Partitions;
 /** The cutting engine against brute force, known optima and real cuts. */
 final class EngineTest extends TestCase
 {
-    public function test_a_handful_of_pieces_is_solved_to_the_proven_optimum(): void
+    public function test_a_few_pieces_are_solved_to_the_proven_optimum(): void
     {
         $random = new Randomizer(new Mt19937(17));
         $cases = 0;
@@ -93,7 +93,7 @@ final class EngineTest extends TestCase
         );
     }
 
-    public function test_of_a_handful_no_earlier_piece_gives_way_to_a_later_one(): void
+    public function test_with_few_pieces_no_earlier_one_is_left_out_for_a_later_one(): void
     {
         $random = new Randomizer(new Mt19937(31));
         for ($case = 0; $case < 150; $case++) {

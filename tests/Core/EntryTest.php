@@ -163,7 +163,7 @@ final class EntryTest extends TestCase
         self::assertSame($is, implode(' | ', $said));
     }
 
-    public function test_what_comes_with_a_thing_is_a_thing_of_its_own(): void
+    public function test_what_comes_with_a_thing_is_a_line_of_its_own(): void
     {
         $size = static fn (Component $one): string => $one->good->extent()?->label(Unit::Inch) ?? '';
         $said = static fn (string $line): array => array_map(
@@ -231,7 +231,7 @@ final class EntryTest extends TestCase
         ], array_combine(array_column($lines, 'number'), array_map($said, $lines)));
     }
 
-    public function test_a_heading_speaks_no_more_once_another_kind_is_named_below_a_gap(): void
+    public function test_a_heading_ends_when_another_kind_is_named_below_a_gap(): void
     {
         $list = "Papers, 6 x 6:\nstripe\ndots\n\n10 bases A2\n1 thingamabob";
         $lines = PackingText::read($list, Unit::Inch, Size::parse('4 1/4', '5 1/2', Unit::Inch));
@@ -380,7 +380,7 @@ final class EntryTest extends TestCase
     }
 
     #[DataProvider('sizes')]
-    public function test_a_unit_behind_one_side_is_meant_for_both_whatever_the_kit_is_in(string $line, string $size): void
+    public function test_a_unit_after_one_side_is_meant_for_both_in_any_kit(string $line, string $size): void
     {
         $said = str_ends_with($size, 'in') ? Unit::Inch : Unit::Millimetre;
         foreach (Unit::cases() as $unit) {

@@ -66,7 +66,7 @@ final class FoldingTest extends TestCase
     }
 
     #[DataProvider('folds')]
-    public function test_so_many_cards_of_a_fold_as_are_asked_for(FoldKind $fold): void
+    public function test_as_many_cards_with_a_fold_as_are_asked_for(FoldKind $fold): void
     {
         $table = self::withHeavyWhite();
         $wishes = Preferences::cards(5)->folding([$fold->value => 2]);

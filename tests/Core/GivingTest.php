@@ -64,13 +64,13 @@ final class GivingTest extends TestCase
         }
     }
 
-    public function test_a_card_is_to_go_so_many_days_before_and_the_page_says_when_it_is_late(): void
+    public function test_a_card_is_sent_some_days_before_and_the_page_says_when_it_is_late(): void
     {
         $on = new DateTimeImmutable('2026-12-07');
         $coming = Coming::on(1, 'Ada', Occasion::of('birthday'), $on, 4, false);
         self::assertSame('send by Thu 3 Dec', $coming->sendSays(new DateTimeImmutable('2026-11-27')));
         self::assertSame('send it today', $coming->sendSays(new DateTimeImmutable('2026-12-03')));
-        self::assertSame('late: it was to go on Thu 3 Dec', $coming->sendSays(new DateTimeImmutable('2026-12-04')));
+        self::assertSame('late: it should have gone on Thu 3 Dec', $coming->sendSays(new DateTimeImmutable('2026-12-04')));
     }
 
     public function test_what_days_need_is_counted_and_what_is_in_hand_is_taken_off(): void

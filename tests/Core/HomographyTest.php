@@ -13,7 +13,7 @@ final class HomographyTest extends TestCase
 {
     private const SQUARE = [[0.0, 0.0], [100.0, 0.0], [100.0, 100.0], [0.0, 100.0]];
 
-    public function test_four_corners_come_to_lie_where_they_are_said_to_and_back(): void
+    public function test_four_corners_are_mapped_to_their_places_and_back(): void
     {
         foreach (range(1, 80) as $seed) {
             $seen = self::seen($seed);

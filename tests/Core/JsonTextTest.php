@@ -36,13 +36,13 @@ final class JsonTextTest extends TestCase
     }
 
     #[DataProvider('faults')]
-    public function test_where_it_is_no_json_the_place_is_said(string $json, int $line, int $column, string $expected): void
+    public function test_text_that_is_not_json_is_refused_with_its_place(string $json, int $line, int $column, string $expected): void
     {
         $this->expectExceptionObject(BadJson::at($line, $column, $expected));
         JsonText::read($json, 20);
     }
 
-    public function test_whatever_is_json_is_read_and_wherever_it_is_cut_off_a_place_is_said(): void
+    public function test_all_json_is_read_and_for_cut_off_json_the_place_is_named(): void
     {
         $json = Kits::json('harbour-lanterns');
         self::assertSame(json_decode($json, true), JsonText::read("\u{FEFF}$json", 40));
@@ -80,7 +80,7 @@ final class JsonTextTest extends TestCase
         self::assertNotSame('', KitFile::read($family)->name, 'what is joined of several signs is a name');
     }
 
-    public function test_a_sheet_no_one_has_is_refused_at_its_side(): void
+    public function test_a_sheet_that_nobody_has_is_refused_at_its_size(): void
     {
         $order = static fn (string $side): string => (string) json_encode([
             'format' => 'keepshare/cut-order',

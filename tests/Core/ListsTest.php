@@ -30,7 +30,7 @@ final class ListsTest extends TestCase
     }
 
     #[DataProvider('lists')]
-    public function test_a_list_is_read_as_its_maker_meant_it(string $file): void
+    public function test_a_list_is_read_as_it_was_meant(string $file): void
     {
         $lines = self::read((string) file_get_contents($file));
 
@@ -117,7 +117,7 @@ final class ListsTest extends TestCase
         );
     }
 
-    public function test_what_became_nothing_is_left_over(): void
+    public function test_unused_words_are_left_over(): void
     {
         $left = static fn (string $line): array => LeftOver::of(
             $line,

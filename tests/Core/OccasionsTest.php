@@ -30,7 +30,7 @@ final class OccasionsTest extends TestCase
         Occasions::from(static fn (): array => []);
     }
 
-    public function test_hers_come_first_as_she_calls_them_and_what_ships_after_them(): void
+    public function test_own_occasions_come_first_under_their_names_and_those_that_ship_come_after(): void
     {
         self::assertSame('birthday', Occasions::keys()[0]);
         Occasions::from(static fn (): array => self::HERS);
@@ -45,7 +45,7 @@ final class OccasionsTest extends TestCase
         self::assertNull(Occasions::named('name day'));
     }
 
-    public function test_words_and_lines_know_hers_and_words_for_any_are_for_hers_too(): void
+    public function test_words_and_lines_know_own_occasions_and_words_for_any_suit_them_too(): void
     {
         $any = Words::of('sunshine', Occasions::all());
         Occasions::from(static fn (): array => self::HERS);

@@ -47,12 +47,12 @@ final class PairTest extends TestCase
         self::assertSame($fit->figure, Fit::figure($busy, $calm));
     }
 
-    public function test_whites_that_differ_and_grounds_that_merge_are_named(): void
+    public function test_differing_whites_and_merging_backgrounds_are_named(): void
     {
         $reasons = Fit::between(self::face('#ffffff'), self::face('#f6efdc'))->reasons;
 
         self::assertContains('two whites that differ', $reasons);
-        self::assertContains('alike in lightness: the edge will not show', $reasons);
+        self::assertContains('equally light: the edge is hard to see', $reasons);
     }
 
     public function test_partners_come_best_first_on_their_better_face(): void
@@ -82,7 +82,7 @@ final class PairTest extends TestCase
         self::assertNull(Pairing::mat($paper, []));
     }
 
-    public function test_a_card_drawn_from_a_palette_shows_nothing_else(): void
+    public function test_a_card_made_from_a_palette_uses_only_its_papers(): void
     {
         $palette = ['wave/0', 'sea-holly/0', 'kelp-card/0', 'deep-water/0', 'shell/0'];
         $cards = ShareOut::of(Inventory::unpacked(Kits::demo())->under(Preferences::cards(2)->from($palette)))->cards;

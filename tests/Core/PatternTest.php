@@ -39,7 +39,7 @@ use Tools\Bench\ScarceKit;
 /** Cards by the cutting patterns of their sheets, each part compared with an independent brute force. */
 final class PatternTest extends TestCase
 {
-    public function test_a_programme_of_two_activities_ends_in_the_best_corner(): void
+    public function test_a_linear_program_of_two_activities_ends_in_the_best_corner(): void
     {
         $random = new Randomizer(new Mt19937(1));
         for ($n = 0; $n < 200; $n++) {

@@ -228,7 +228,7 @@ final class PiecesFoundTest extends TestCase
         self::assertSame([64.0, 48.0], $corners->corners[2]);
     }
 
-    public function test_a_picture_of_nothing_or_without_ground_is_refused(): void
+    public function test_an_empty_picture_or_one_without_a_plain_surface_is_refused(): void
     {
         try {
             FindPieces::on((new DrawnTable)->photographed(0xB59572));

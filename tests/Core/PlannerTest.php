@@ -41,7 +41,7 @@ final class PlannerTest extends TestCase
         self::assertSame(1, $plan->sheets[0]->settings(), 'the guide stays where it is');
     }
 
-    public function test_a_print_with_an_up_is_not_turned_to_fit(): void
+    public function test_a_directional_print_is_not_turned_to_fit(): void
     {
         $upright = Planner::plan([self::offcut('a', '6', '2')], [Piece::of('1', Size::parse('1 1/2', '5', Unit::Inch), false)]);
         $either = Planner::plan([self::offcut('a', '6', '2')], [Piece::of('1', Size::parse('1 1/2', '5', Unit::Inch), true)]);

@@ -99,7 +99,7 @@ final class RecipeFileTest extends TestCase
         self::assertLessThan($all->usedIn10000(), $few->usedIn10000());
     }
 
-    public function test_a_manner_is_known_by_what_it_says(): void
+    public function test_changed_measures_of_a_sketch_have_a_key(): void
     {
         foreach (Recipes::shipped()->cards as $card) {
             self::assertEquals($card->sketch, Sketches::manner($card->sketch->manner));

@@ -53,7 +53,7 @@ final class RefitTest extends TestCase
         self::assertCount(3, array_unique($tiles), 'three prints');
     }
 
-    public function test_what_cannot_be_had_stays_open(): void
+    public function test_parts_without_goods_stay_open(): void
     {
         $table = self::table();
         $cardstocks = array_filter(
@@ -108,7 +108,7 @@ final class RefitTest extends TestCase
         );
     }
 
-    public function test_a_ready_base_stays_where_the_fold_can_be_made_from_it_and_goes_where_it_cannot(): void
+    public function test_a_ready_base_stays_if_the_fold_can_be_made_from_it_and_is_replaced_if_not(): void
     {
         $card = self::on('panel-on-mat');
         self::assertSame('base', self::refit($card->onFold(FoldKind::ShortFront))->taking('base')?->component);

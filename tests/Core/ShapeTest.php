@@ -66,7 +66,7 @@ final class ShapeTest extends TestCase
         self::assertNull(Motif::named('Dusk'));
     }
 
-    public function test_words_are_for_what_they_say_or_for_whatever_one_likes(): void
+    public function test_words_are_for_the_occasion_they_mention_or_for_any(): void
     {
         $for = static fn (string $text): array => array_column(Words::asTheySay($text)->occasions, 'value');
         self::assertSame(['birthday'], $for('Happy Birthday!'));

@@ -147,7 +147,7 @@ final class ShareTest extends TestCase
         self::assertCount(4, $cards);
     }
 
-    public function test_cards_that_lie_there_are_not_touched_and_what_is_free_is_taken_beside_them(): void
+    public function test_existing_cards_are_not_touched_and_only_free_goods_are_taken(): void
     {
         $table = self::harbour();
         $there = Sharer::most($table->under(Preferences::cards(3)));

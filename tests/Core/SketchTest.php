@@ -206,7 +206,7 @@ final class SketchTest extends TestCase
 
     /** @param  non-empty-list<Part>  $parts */
     #[DataProvider('impossible')]
-    public function test_what_cannot_be_laid_names_the_part_and_the_measure(array $parts, string $part, string $measure, string $says): void
+    public function test_a_sketch_that_does_not_fit_names_its_measure(array $parts, string $part, string $measure, string $says): void
     {
         try {
             Sketch::of('odd', 'Odd', $parts, Inset::in('front'), Inset::in('front'), 5)->resolve(StandardFront::A2->size(), Unit::Inch);

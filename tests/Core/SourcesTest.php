@@ -92,7 +92,7 @@ final class SourcesTest extends TestCase
         }
     }
 
-    public function test_plain_grounds_are_embossed_where_the_kit_has_a_folder_and_never_under_stamped_words(): void
+    public function test_plain_backgrounds_are_embossed_if_the_kit_has_a_folder_and_never_under_stamped_words(): void
     {
         $folder = Tool::of(ToolKind::Folder, Size::parse('4 1/4', '5 1/2', Unit::Inch));
         $table = Inventory::unpacked(OddKit::kit([
@@ -189,7 +189,7 @@ final class SourcesTest extends TestCase
         self::assertSame([], array_filter(Stretch::most($table->under(Preferences::asManyAsPossible()->wordless())), $isSilent));
     }
 
-    public function test_small_pieces_of_a_print_with_an_up_may_lie_on_their_side(): void
+    public function test_small_pieces_of_a_directional_print_may_lie_on_their_side(): void
     {
         $up = Face::printed('up', Motif::Stripe, [Colour::fromHex('aa8844')], false, true);
         $paper = Paper::of(Size::parse('6', '1', Unit::Inch), $up, $up);
@@ -205,7 +205,7 @@ final class SourcesTest extends TestCase
         self::assertNotSame([], $accents);
     }
 
-    public function test_what_costs_nothing_is_tried_before_it_is_offered(): void
+    public function test_reliefs_are_tried_before_they_are_offered(): void
     {
         $kit = OddKit::kit(['base' => [OddKit::base(), 20], 'paper' => [OddKit::paper(), 4]]);
         $wishes = Preferences::asManyAsPossible()->saying(WordsAgain::Once)->savingOne();

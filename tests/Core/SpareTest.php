@@ -21,7 +21,7 @@ use Tests\Core\Support\Kits;
 /** What is not needed as it is, and what it gives when it is taken apart. */
 final class SpareTest extends TestCase
 {
-    public function test_envelopes_bases_and_words_give_a_liner_two_halves_and_a_blank_label(): void
+    public function test_envelopes_give_a_liner_bases_two_halves_and_words_a_blank_label(): void
     {
         $kit = Kits::demo();
         $gives = [];
@@ -122,7 +122,7 @@ final class SpareTest extends TestCase
         }
     }
 
-    public function test_what_lies_there_is_not_said_to_be_missing(): void
+    public function test_goods_on_the_table_are_not_reported_as_missing(): void
     {
         $kinds = [[Need::Base, Kind::Base], [Need::Envelope, Kind::Envelope]];
         $missing = 0;

@@ -71,7 +71,7 @@ final class StretchTest extends TestCase
         self::assertEquals(Sharer::most($table), Stretch::most($table));
     }
 
-    public function test_where_a_price_gives_no_more_cards_the_better_looking_stay(): void
+    public function test_if_a_price_gives_no_more_cards_the_better_looking_ones_stay(): void
     {
         $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(12));
         $cards = Stretch::most($table);

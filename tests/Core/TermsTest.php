@@ -133,7 +133,7 @@ final class TermsTest extends TestCase
         self::assertGreaterThan(60, $proven);
     }
 
-    public function test_a_bent_corner_leaves_what_lies_beside_it_in_use(): void
+    public function test_the_rest_beside_a_bent_corner_stays_in_use(): void
     {
         $bent = Stock::sheet('bent', self::inch('6', '6'))->marred(Length::zero(), [
             Rect::ofUnits(0, 0, Length::inches(1)->units, Length::inches(1)->units),
@@ -175,7 +175,7 @@ final class TermsTest extends TestCase
         self::assertSame([], Engine::plan($stock, $pieces)->unplaced);
     }
 
-    public function test_of_plans_that_open_as_few_sheets_the_leftovers_that_become_most_are_taken(): void
+    public function test_of_plans_with_as_few_sheets_the_one_with_the_most_useful_leftovers_is_taken(): void
     {
         // One cut leaves 6 × 1 3/4. The other leaves 4 × 1 3/4 and 2 × 6, and only that holds a 2 × 5 strip.
         $stock = [Stock::sheet('s', self::inch('6', '6'))];

@@ -233,7 +233,7 @@ final class TrayTest extends TestCase
     #[TestWith(['  , '])]
     #[TestWith(['strip 0 x 5'])]
     #[TestWith(['"never closed'])]
-    public function test_what_means_nothing_is_refused_with_a_word(string $text): void
+    public function test_meaningless_text_is_refused_with_a_reason(string $text): void
     {
         $this->expectException(BadLine::class);
         Find::read($text, Unit::Inch);

@@ -189,7 +189,7 @@ final class WishesTest extends TestCase
         );
     }
 
-    public function test_what_is_never_used_is_not_offered_when_a_card_is_laid_on_another_sketch_or_goes_short(): void
+    public function test_what_is_set_to_never_use_is_not_offered_for_another_sketch_or_a_short_row(): void
     {
         $laying = Inventory::unpacked(Kits::demo());
         [$card] = Sharer::most($laying->under(Preferences::cards(1)));
@@ -219,7 +219,7 @@ final class WishesTest extends TestCase
         self::assertSame([], $ways(Preferences::cards(1)->stashFor(0)));
     }
 
-    public function test_a_sketch_that_is_switched_off_is_laid_by_nobody(): void
+    public function test_a_sketch_that_is_switched_off_is_not_used(): void
     {
         $laying = Inventory::unpacked(Kits::demo());
         $off = array_slice(array_keys(Sketches::all()), 0, 30);

@@ -53,7 +53,7 @@ final class AtOnceTest extends FeatureTestCase
         self::assertSame([], (array) $this->props("/kits/$kit->id/share-out")['errors']);
     }
 
-    public function test_a_page_of_another_kit_or_of_what_is_gone_is_gone_to_as_ever(): void
+    public function test_a_page_of_another_kit_or_of_something_gone_is_answered_with_a_redirect(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 2);

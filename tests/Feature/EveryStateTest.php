@@ -45,7 +45,7 @@ final class EveryStateTest extends FeatureTestCase
 
     /** @param  Closure(self): Kit  $lay */
     #[DataProvider('states')]
-    public function test_each_page_is_there_and_to_look_at_it_changes_nothing(Closure $lay): void
+    public function test_each_page_opens_and_viewing_it_changes_nothing(Closure $lay): void
     {
         $kit = $lay($this)->refresh();
         $this->busyWorker($kit);

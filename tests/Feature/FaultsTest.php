@@ -106,7 +106,7 @@ final class FaultsTest extends FeatureTestCase
         self::assertSame(8, (int) $base->ledger()->sum('delta'));
     }
 
-    public function test_what_cannot_be_seen_is_no_name_and_is_refused_at_its_field(): void
+    public function test_invisible_characters_are_refused_as_a_name(): void
     {
         $kit = $this->harbour();
         foreach (["\u{200B}", "Sea\u{0007}", "\u{00AD}\u{00AD}"] as $name) {

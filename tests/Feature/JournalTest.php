@@ -18,7 +18,7 @@ use RuntimeException;
 /** Every act is whole, named, and can be undone and redone. */
 final class JournalTest extends FeatureTestCase
 {
-    public function test_an_act_that_breaks_off_leaves_nothing(): void
+    public function test_an_act_that_fails_leaves_nothing(): void
     {
         $kit = $this->harbour();
         try {
@@ -56,7 +56,7 @@ final class JournalTest extends FeatureTestCase
         self::assertSame([], $this->props($page)['errors']);
     }
 
-    public function test_acts_are_taken_back_last_first_and_done_again_first_first(): void
+    public function test_acts_are_undone_from_the_last_and_redone_from_the_first(): void
     {
         $kit = $this->harbour();
         foreach (['One', 'Two', 'Three'] as $name) {
@@ -161,7 +161,7 @@ final class JournalTest extends FeatureTestCase
         $this->journal()->act($kit, "Rename to $name", null, static fn () => $kit->update(['name' => $name]));
     }
 
-    public function test_nothing_and_nought_are_not_the_same_to_undo(): void
+    public function test_undo_tells_an_empty_value_from_zero(): void
     {
         $kit = $this->harbour();
         $other = Kit::query()->where('name', 'Knitted Hills')->firstOrFail();
@@ -182,7 +182,7 @@ final class JournalTest extends FeatureTestCase
         }
     }
 
-    public function test_taking_back_the_card_one_looks_at_leads_to_the_grid_and_a_page_of_what_is_gone_says_so(): void
+    public function test_undoing_the_card_on_the_page_leads_to_the_grid_and_a_page_of_something_gone_says_so(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 2);

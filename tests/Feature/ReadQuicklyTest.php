@@ -129,7 +129,7 @@ final class ReadQuicklyTest extends FeatureTestCase
         self::assertSame($read[0], $read[1], 'those that pieces are cut from, however many there are');
     }
 
-    public function test_a_card_that_is_laid_once_for_a_page_is_laid_as_it_would_be_anew(): void
+    public function test_a_front_that_is_laid_out_once_for_a_page_equals_one_laid_out_again(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 5, true);

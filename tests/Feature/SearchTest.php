@@ -19,7 +19,7 @@ use KeepShare\Core\Table\Preferences;
 /** Background searches: asked for once, remembered until the table changes, dropped if no one waits. */
 final class SearchTest extends FeatureTestCase
 {
-    public function test_what_was_found_is_remembered_until_kit_or_stash_changes(): void
+    public function test_results_are_remembered_until_kit_or_stash_changes(): void
     {
         Queue::fake();
         $kit = $this->harbour();

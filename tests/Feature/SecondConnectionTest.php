@@ -102,7 +102,7 @@ final class SecondConnectionTest extends FeatureTestCase
         self::assertLessThanOrEqual(1, StepMark::query()->count());
     }
 
-    public function test_recipes_and_classes_wait_for_who_writes_and_are_told(): void
+    public function test_recipes_and_classes_wait_for_other_writers_and_say_so(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 2);

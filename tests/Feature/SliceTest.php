@@ -211,7 +211,7 @@ final class SliceTest extends FeatureTestCase
         self::assertSame(0, $kit->cards()->count(), 'the first is not begun any more');
     }
 
-    public function test_a_share_out_whose_worker_has_died_is_told_at_once_and_can_be_begun_anew(): void
+    public function test_a_share_out_whose_worker_has_died_says_so_at_once_and_can_be_started_again(): void
     {
         Queue::fake();
         $kit = $this->harbour();
@@ -257,7 +257,7 @@ final class SliceTest extends FeatureTestCase
     }
 
     #[\PHPUnit\Framework\Attributes\DataProvider('counts')]
-    public function test_a_number_of_cards_that_is_none_is_refused_at_its_field(mixed $cards): void
+    public function test_a_text_that_is_not_a_number_of_cards_is_refused_at_its_field(mixed $cards): void
     {
         $kit = $this->harbour();
 

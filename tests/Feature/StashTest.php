@@ -42,7 +42,7 @@ final class StashTest extends FeatureTestCase
         $this->post("/kits/$other->id/grid/add", ['revision' => $revision])->assertSessionHasErrors('table');
     }
 
-    public function test_a_kit_that_is_deleted_gives_back_what_it_was_to_have_of_the_stash_and_undo_takes_it_again(): void
+    public function test_a_deleted_kit_frees_what_it_would_take_from_the_stash_and_undo_takes_it_again(): void
     {
         [$kit, $other] = $this->two();
         $there = static fn (): array => [

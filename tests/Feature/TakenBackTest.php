@@ -437,7 +437,7 @@ final class TakenBackTest extends FeatureTestCase
         return array_filter(self::routes(), $goes, ARRAY_FILTER_USE_KEY);
     }
 
-    public function test_there_is_no_act_that_is_forgotten_here(): void
+    public function test_every_act_is_in_this_test(): void
     {
         $routes = [];
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
@@ -452,7 +452,7 @@ final class TakenBackTest extends FeatureTestCase
     }
 
     #[DataProvider('routes')]
-    public function test_an_act_is_taken_back_and_done_again_to_the_letter(string $route): void
+    public function test_an_act_is_undone_and_redone_exactly(string $route): void
     {
         $this->travelTo('2026-11-27 10:00');
         $kit = $this->harbour();

@@ -159,7 +159,7 @@ final class LayRecipe
             $card = $sharer->laid($scope, $asked->fold, $occasion, self::WITHOUT);
             $card = $card === null ? null : $this->folded($card, $asked, $given, $table->after(...array_values($this->laid)));
             if ($card === null) {
-                $falls[$asked->number] = 'nothing is left that it could be made of';
+                $falls[$asked->number] = 'not enough is left for it';
 
                 continue;
             }

@@ -96,7 +96,7 @@
         <div class="head">
             <h1>{cards.length === 1 ? 'One card.' : `${cards.length} cards.`}</h1>
             <p>
-                {props.used} of {props.all} die cuts and stickers have found a card; {props.isAlike
+                {props.used} of {props.all} die cuts and stickers are on cards; {props.isAlike
                     ? 'some cards are built alike.'
                     : 'no two cards are built alike.'}
             </p>

@@ -64,7 +64,7 @@
             <CardFront {front} {goods} side={352} />
             {#each props.shorts as short, n (short.part)}<WaysOut {short} keyed={n === 0} />{/each}
             <p class="soft">
-                To scale, from its real papers.{front.lacks.length ? ` Still open: ${front.lacks.join(', ')}.` : ' Nothing is open.'}
+                To scale, from its real papers.{front.lacks.length ? ` Still missing: ${front.lacks.join(', ')}.` : ' Nothing is missing.'}
                 {props.envelope ? `Fits a common ${props.envelope} envelope.` : 'No common envelope takes it.'}
             </p>
             <p class="palette" role="img" aria-label="Its palette: {props.palette.join(', ')}">

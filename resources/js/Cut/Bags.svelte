@@ -35,7 +35,7 @@
     </ul>
     <p class="prints">
         <Files at="bags" of={kit.frame.url} />
-        <Button onclick={onprint}>To the label printer</Button>
+        <Button onclick={onprint}>Send to the label printer</Button>
     </p>
 </details>
 

@@ -174,7 +174,9 @@
                         <Button key="C" disabled={sender.isBusy} onclick={markCut}>
                             {bag ? `Mark all for card ${bag.number} as cut` : 'Mark the sheet as cut'}
                         </Button>
-                        <Button disabled={sender.isBusy} onclick={() => sender.send(`cut/${sheet.id}/motor`)}>To the motor cutter</Button>
+                        <Button disabled={sender.isBusy} onclick={() => sender.send(`cut/${sheet.id}/motor`)}
+                            >Send to the motor cutter</Button
+                        >
                         <Button key="W" aria-expanded={isWrong} onclick={() => (isWrong = !isWrong)}>Report a mistake</Button>
                     </div>
                     {#if isWrong}
@@ -192,7 +194,7 @@
                     <Button main key="C" disabled={sender.isBusy} onclick={markCut}>Mark the sheet as taken</Button>
                 {/if}
                 <p class="caution">
-                    <b>Blade:</b> fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer’s own
+                    <b>Blade:</b> keep your fingers behind the guard, and cut away from yourself. Close or cap the blade between sheets. Your trimmer’s own
                     instructions come first.
                 </p>
             </aside>

@@ -75,7 +75,7 @@
             >
                 {#if part.isKept}keep{:else}{part.label}{/if}
                 <Measure text={part.measure} />
-                {#if part.face === 1}<small>other face shows</small>{/if}
+                {#if part.face === 1}<small>other face up</small>{/if}
             </p>
         {/each}
         {#each cuts as cut, i (cut.number)}

@@ -28,14 +28,14 @@
     const keep = (): void => desk.keep(id)
 
     useKeys(() => [
-        { key: 'k', shown: 'K', says: `Keep ${the}`, run: keep },
+        { key: 'k', shown: 'K', says: `Save ${the}`, run: keep },
         { key: 'l', shown: 'L', says: 'Upright or lying', run: () => desk.turn() },
     ])
 </script>
 
 {#snippet aside()}
     <div class="row">
-        <Button main key="K" onclick={keep}>Keep {the}</Button>
+        <Button main key="K" onclick={keep}>Save {the}</Button>
         <Button href={back}>Cancel</Button>
     </div>
     <div class="row"><FrontPicker front={desk.front} onpick={(query) => desk.pick(query)} /></div>

@@ -162,7 +162,7 @@
                 {#if kept > 0}<p class="soft">A dashed edge: still part of a sheet that is to be cut.</p>{/if}
                 {#if props.confetti > 0}
                     <Button disabled={sender.isBusy} onclick={() => act('keep/throw')}
-                        >Throw {count(props.confetti, 'scrap')} of confetti away</Button
+                        >Throw away {count(props.confetti, 'scrap')} of confetti</Button
                     >
                 {/if}
                 <FindScrap url={`${frame.url}/keep/scraps`} onleave={() => list?.focus()} />

@@ -165,7 +165,7 @@
                 </ul>
                 <Button key="G" disabled={chosenKits.length === 0 || sender.isBusy} onclick={gather}>Move them to the scrap box</Button>
             {/if}
-            <h2>{kit.frame.name} is finished?</h2>
+            <h2>Is {kit.frame.name} finished?</h2>
             <p class="soft">
                 When you put it away, its offcuts go to the scrap box. Whole sheets and pieces stay with the kit, and can still be found.
             </p>

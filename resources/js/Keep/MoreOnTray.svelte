@@ -61,7 +61,7 @@
         {/each}
     </ul>
 {/if}
-<h3>Left of the rest</h3>
+<h3>Also left</h3>
 <ul class="counts">
     {#each counts as line (line.id)}
         <li class:isGone={line.isGone}>

@@ -20,7 +20,7 @@
     const state = $derived.by(() => {
         if (card.isMade) return '✓ made'
         const all = count(card.all, 'step')
-        return card.done ? `in the making: ${card.done} of ${all}` : `not begun, ${all}`
+        return card.done ? `being made: ${card.done} of ${all}` : `not begun, ${all}`
     })
 </script>
 

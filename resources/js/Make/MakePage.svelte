@@ -83,7 +83,7 @@
                 <h1 id="runs-title">{made} of {count(cards.length, 'card')} made</h1>
                 {#if runs.length}
                     <p class="to-go">
-                        {done} of {count(steps, 'step')} done; {count(chosen?.setUps ?? 0, 'set-up')} and {chosen?.time} to go,
+                        {done} of {count(steps, 'step')} done; {count(chosen?.setUps ?? 0, 'tool change')} and {chosen?.time} to go,
                         {paced ? `at your own pace for ${count(paced, 'kind')} of steps` : 'at the usual pace'}.
                         <Button main key="T" onclick={() => toTable()}>Go to the table</Button>
                         {#if marked}<Button onclick={() => sender.send('make/pace')}>Use the usual minutes again</Button>{/if}
@@ -94,7 +94,7 @@
                             <label class:chosen={one.isChosen}>
                                 <input type="radio" name="school" checked={one.isChosen} onchange={() => choose(one.school)} />
                                 <span>
-                                    <b>{one.says}</b>: {count(one.setUps, 'set-up')} and {one.time}
+                                    <b>{one.says}</b>: {count(one.setUps, 'tool change')} and {one.time}
                                     <small>{one.spent}; {one.least}</small>
                                 </span>
                             </label>

@@ -28,7 +28,7 @@
     const faceOf = (partner: PaperPartner): number => turned[partner.component] ?? partner.face
     const fitOf = (partner: PaperPartner) => partner.fits[faceOf(partner)] ?? { figure: 0, reasons: [] }
     const word = (figure: number): string =>
-        figure >= 75 ? 'go well together' : figure >= 55 ? 'go together' : figure >= 40 ? 'may do' : 'do not go together'
+        figure >= 75 ? 'a very good match' : figure >= 55 ? 'a good match' : figure >= 40 ? 'a possible match' : 'a poor match'
 
     const choose = (component: string, face = 0): void =>
         router.get(`${frame.url}/pair`, { chosen: `${component}/${face}` }, { preserveState: true, preserveScroll: true })

@@ -109,7 +109,7 @@
                             every kit
                         </label>
                         {@render field(one, 'share', String(one.share), fault)}
-                        <span class="percent">{one.usual ? `${one.percent} % of a year` : 'where it is said'}</span>
+                        <span class="percent">{one.usual ? `${one.percent} % of a year` : 'only with words for it'}</span>
                         <svg class="bar" viewBox="0 0 100 8" preserveAspectRatio="none" aria-hidden="true">
                             <rect width={one.percent} height="8" />
                         </svg>

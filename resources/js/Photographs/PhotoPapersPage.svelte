@@ -69,9 +69,9 @@
                         </select>
                     </label>
                 {/if}
-                <span class="soft">{pad.size} each{pad.dropped ? `, ${pad.dropped} dropped` : ''}</span>
+                <span class="soft">{pad.size} each{pad.dropped ? `, ${pad.dropped} removed` : ''}</span>
                 <Button main key="K" disabled={sender.isBusy} onclick={keep}>
-                    {onto ? 'Lay on' : 'Keep'}
+                    {onto ? 'Add photographs to' : 'Save'}
                     {pad.papers.length === 1 ? '1 paper' : `${pad.papers.length} papers`}
                 </Button>
                 <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Discard the photographs</Button>

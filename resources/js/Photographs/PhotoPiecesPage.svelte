@@ -194,7 +194,7 @@
                 </ul>
                 <p class="acts">
                     <Button main key="K" disabled={sender.isBusy} onclick={keep}>
-                        Keep {table.kept === 1 ? '1 piece' : `${table.kept} pieces`}
+                        Save {table.kept === 1 ? '1 piece' : `${table.kept} pieces`}
                     </Button>
                     <Button onclick={() => sender.send(`photographs/${id}`, {}, { method: 'delete' })}>Discard the photograph</Button>
                 </p>

@@ -38,7 +38,7 @@
         <section aria-labelledby="recipes-title">
             <div class="head">
                 <h1 id="recipes-title">Recipes: cards to make again with other papers</h1>
-                <Button key="M" href="{frame.url}/recipes/make">Compute one</Button>
+                <Button key="M" href="{frame.url}/recipes/make">Compute a recipe</Button>
             </div>
             <ul class="shelf">
                 {#each recipes as recipe (recipe.key)}
@@ -52,7 +52,7 @@
                         </div>
                         <div class="acts">
                             <Button main href="{frame.url}/recipes/{recipe.key}/lay">Use it with this kit</Button>
-                            <Button href="{frame.url}/recipes/{recipe.key}/look">Look at it</Button>
+                            <Button href="{frame.url}/recipes/{recipe.key}/look">View the recipe</Button>
                         </div>
                     </li>
                 {/each}

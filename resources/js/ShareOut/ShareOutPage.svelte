@@ -130,7 +130,7 @@
                     {:else if outlook.bonus !== null}
                         <span>
                             What is left gives {outlook.bonus ? count(outlook.bonus, 'more card') : 'no more'}{outlook.wants
-                                ? `; the next needs ${outlook.wants}`
+                                ? `. ${outlook.bonus ? 'The one after' : 'The next'} needs ${outlook.wants}`
                                 : ''}.
                         </span>
                     {/if}

@@ -16,13 +16,13 @@
     <div class="place abreast">
         <section>
             <h1>About {frame.name}</h1>
-            {#key frame.id}<KitForm {about} {fronts} path="about" does="Keep the changes" />{/key}
+            {#key frame.id}<KitForm {about} {fronts} path="about" does="Save the changes" />{/key}
         </section>
         <aside aria-label="The kit as a whole">
             <h2>The kit as a whole</h2>
             <p>Its packing list as a keepshare/kit file, to save or to pass on.</p>
             <Files at="about" of={frame.url} />
-            <label for="paper">What is printed, of any kit, is for</label>
+            <label for="paper">Paper in the printer, for all kits</label>
             <select id="paper" value={paper} onchange={(event) => sender.send('/paper', { paper: event.currentTarget.value })}>
                 <option value="">the paper of its unit</option>
                 {#each papers as one (one.key)}<option value={one.key}>{one.label}</option>{/each}

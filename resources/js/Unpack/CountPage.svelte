@@ -135,7 +135,7 @@
                 <tr>
                     <th scope="col">component</th>
                     <th scope="col">listed</th>
-                    <th scope="col">lying here</th>
+                    <th scope="col">here now</th>
                     <th scope="col">counted</th>
                     <th scope="col">why fewer</th>
                     <th scope="col">{others.length === 1 ? `move to ${others[0]?.name}` : 'move'}</th>
@@ -147,7 +147,7 @@
                         <th scope="row">{goods[line.good]?.name}</th>
                         <td><span class="named">listed</span> <Measure text={line.said} /></td>
                         <td
-                            ><span class="named">lying here</span> <b><Measure text={line.hereSaid} /></b>
+                            ><span class="named">here now</span> <b><Measure text={line.hereSaid} /></b>
                             {#if line.onCards}<small>and <Measure text={line.onCards} /></small>{/if}
                             {#if line.isCounted}<Check size={16} aria-label="counted" />{/if}</td
                         >

@@ -42,7 +42,9 @@
                 {differing.map((line) => `${good(line).name}, ${line.here} of ${line.listed}`).join('; ')}.
             {/if}
             {#if lines.length}
-                <span>Of each paper you see <Measure text={piece.says} />, of each die cut the whole, about as large as it is.</span>
+                <span
+                    >Each paper shows <Measure text={piece.says} /> of its print. Each die cut is drawn whole, at about its real size.</span
+                >
             {/if}
         </p>
         {#each groups as group (group.title)}

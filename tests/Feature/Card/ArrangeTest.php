@@ -42,7 +42,7 @@ final class ArrangeTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_piece_is_nudged_and_turned_and_what_is_changed_stays_with_the_card(): void
+    public function test_a_piece_is_moved_and_turned_and_the_change_is_stored_with_the_card(): void
     {
         $kit = $this->table();
         $card = $this->withSmall($kit);
@@ -130,7 +130,7 @@ final class ArrangeTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_lost_piece_closes_the_group_up_and_ways_out_are_offered(): void
+    public function test_the_other_pieces_move_together_when_one_is_lost_and_ways_out_are_offered(): void
     {
         $kit = $this->table();
         $card = $this->withSmall($kit);

@@ -166,7 +166,7 @@ final class CardDesignTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_set_of_the_same_takes_for_each_and_is_no_finding(): void
+    public function test_a_set_takes_goods_for_each_card_and_is_not_a_finding(): void
     {
         [$kit, $card] = $this->card('framed-panel', repeat: true, cards: 2);
         // The kit's two copies are spread over both cards. For a copy both are needed here.

@@ -31,7 +31,7 @@ final class CardTest extends FeatureTestCase
         self::assertContains($cuts['base'], ['4 1/4 in', '5 1/2 in']);
     }
 
-    public function test_a_finding_is_counted_waved_off_with_a_word_and_stays_so(): void
+    public function test_a_finding_is_counted_and_ignored_with_a_reason_and_stays_ignored(): void
     {
         $cards = $this->cards(10);
         $kit = Kit::query()->where('name', 'Harbour Lanterns')->firstOrFail();

@@ -26,7 +26,7 @@ final class DesignPropertiesTest extends FeatureTestCase
     }
 
     #[DataProvider('seeds')]
-    public function test_any_run_of_acts_balances_and_is_taken_back(int $seed): void
+    public function test_any_run_of_acts_balances_and_is_undone(int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
         $kit = $this->harbour();

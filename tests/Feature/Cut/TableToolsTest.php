@@ -68,7 +68,7 @@ final class TableToolsTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_silent_or_babbling_tool_records_nothing(): void
+    public function test_a_tool_that_is_silent_or_sends_nonsense_records_nothing(): void
     {
         $kit = $this->table();
         $plan = $this->plan();

@@ -66,7 +66,7 @@ final class OwnSketchTest extends FeatureTestCase
         self::assertSame(0, OwnSketch::query()->count());
     }
 
-    public function test_cards_keep_the_sketch_they_are_laid_on_when_it_changes_or_goes(): void
+    public function test_cards_keep_their_sketch_when_it_changes_or_is_deleted(): void
     {
         $kit = $this->harbour();
         $mine = [...SketchWriter::write(Sketches::all()['panel-on-mat']), 'name' => 'Mine'];
@@ -85,7 +85,7 @@ final class OwnSketchTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_the_share_out_may_lay_cards_on_it_and_every_kit_sees_it(): void
+    public function test_share_outs_may_use_a_written_sketch_and_every_kit_sees_it(): void
     {
         $kit = $this->harbour();
         $this->act($kit, 'sketches', ['sketch' => [...SketchWriter::write(Sketches::all()['plain-with-band']), 'name' => 'Mine']]);

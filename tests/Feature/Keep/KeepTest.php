@@ -19,7 +19,7 @@ final class KeepTest extends FeatureTestCase
 {
     private mixed $queue;
 
-    public function test_a_scrap_that_lies_there_becomes_parts_that_cards_use_and_the_cuts_go_to_cut(): void
+    public function test_a_scrap_becomes_parts_that_cards_use_and_its_cuts_are_listed_on_cut(): void
     {
         $kit = $this->cut(4);
         $keep = $this->keep($kit);
@@ -86,7 +86,7 @@ final class KeepTest extends FeatureTestCase
         self::assertSame(0, Sheet::query()->where('state', SheetState::Parted)->count());
     }
 
-    public function test_what_is_not_there_any_more_is_told_and_nothing_is_done(): void
+    public function test_something_gone_is_reported_and_nothing_is_done(): void
     {
         $kit = $this->cut(3);
         $scrap = $this->first($this->keep($kit), static fn (array $scrap): bool => $scrap['isThere'] && $scrap['width'] > 400_000);
@@ -124,7 +124,7 @@ final class KeepTest extends FeatureTestCase
         self::assertSame(6 + count($numbers), $kit->cards()->count(), 'no card loses anything by it');
     }
 
-    public function test_confetti_goes_in_one_act_and_the_middle_of_a_mat_comes_out(): void
+    public function test_confetti_is_thrown_away_in_one_act_and_the_middle_of_a_mat_is_cut_out(): void
     {
         $kit = $this->cut(4);
         $tiny = Sheet::query()->where('state', SheetState::Open)->where('is_whole', false)->firstOrFail();
@@ -181,7 +181,7 @@ final class KeepTest extends FeatureTestCase
         self::assertNotNull($this->props("/kits/$other->id/keep/scraps?find=0x0")['fault']);
     }
 
-    public function test_a_scrap_whose_print_has_an_up_is_taken_for_no_part_it_fits_lying_only(): void
+    public function test_a_directional_scrap_is_not_used_for_parts_that_fit_only_on_their_side(): void
     {
         $kit = $this->shared(4);
         $paper = $kit->papers()->get()->firstOrFail(static fn (Component $one): bool => $one->toCore()->face(0)?->directional === true);
@@ -225,7 +225,7 @@ final class KeepTest extends FeatureTestCase
         self::assertCount(0, $queue->pushedJobs());
     }
 
-    public function test_a_ready_made_thing_is_found_and_a_word_that_nothing_is_called_is_said(): void
+    public function test_a_ready_made_thing_is_found_and_unknown_words_are_named(): void
     {
         $kit = $this->harbour();
         $page = $this->props("/kits/$kit->id/keep/scraps?find=gulls");

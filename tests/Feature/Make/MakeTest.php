@@ -71,12 +71,12 @@ final class MakeTest extends FeatureTestCase
         $this->act($kit, 'make/back')->assertSessionHasErrors(['table' => 'There is no finished step to take back.']);
     }
 
-    public function test_the_demo_lies_as_in_the_middle_of_an_evening(): void
+    public function test_the_demo_can_begin_in_the_middle_of_an_evening(): void
     {
         self::assertSame(0, Artisan::call('demo:lay', ['--begun' => true]));
         $kit = $this->harbour();
 
-        self::assertSame(['made', 'made', 'in the making'], $kit->cards()->limit(3)->get()->map->stands()->all());
+        self::assertSame(['made', 'made', 'being made'], $kit->cards()->limit(3)->get()->map->stands()->all());
         self::assertTrue($kit->cards()->with('takings')->limit(3)->get()->every(static fn (Card $card): bool => $card->isCut()));
         self::assertNotSame([], $this->props("/kits/$kit->id/make")['drying']);
         $this->assertInBalance($kit);
@@ -139,7 +139,7 @@ final class MakeTest extends FeatureTestCase
         Carbon::setTestNow();
     }
 
-    public function test_the_pace_is_learnt_from_what_is_marked_and_can_be_forgotten(): void
+    public function test_the_pace_is_learnt_from_marked_steps_and_can_be_reset(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 8);
@@ -262,7 +262,7 @@ final class MakeTest extends FeatureTestCase
         $this->shareOut($kit, 10);
         $page = $this->props("/kits/$kit->id/make");
         $school = array_values(array_filter($page['schools'], static fn (array $one): bool => $one['isChosen']))[0];
-        $spent = sscanf($school['spent'], '%d min of work, %d min of taking up tools, %d min of waiting') ?? [];
+        $spent = sscanf($school['spent'], '%d min of work, %d min of changing tools, %d min of waiting') ?? [];
         self::assertCount(3, array_filter($spent, is_int(...)));
         $runs = array_map(static fn (array $run): int => (int) $run['time'], $page['runs']);
         self::assertSame(current($spent), array_sum($runs));

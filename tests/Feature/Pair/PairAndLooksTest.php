@@ -27,7 +27,7 @@ final class PairAndLooksTest extends FeatureTestCase
         self::assertNotNull($page['mat']);
     }
 
-    public function test_a_palette_is_kept_and_a_card_drawn_from_it(): void
+    public function test_a_palette_is_saved_and_a_card_is_made_from_it(): void
     {
         $kit = $this->harbour();
         $surfaces = [

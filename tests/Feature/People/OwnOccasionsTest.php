@@ -46,7 +46,7 @@ final class OwnOccasionsTest extends FeatureTestCase
         self::assertSame(Occasions::shipped(), array_column($this->props('/people/occasions')['occasions'], 'key'));
     }
 
-    public function test_hers_are_offered_wherever_an_occasion_is_and_asked_of_a_share_out(): void
+    public function test_own_occasions_are_offered_everywhere_and_can_be_asked_for(): void
     {
         $kit = $this->harbour();
         $this->send('', ['name' => 'Name day']);

@@ -104,7 +104,7 @@ final class PhotographsTest extends FeatureTestCase
         self::assertStringContainsString('xlink:href="data:image/jpeg;base64,', $svg);
     }
 
-    public function test_what_is_wrong_is_put_right_and_taken_back(): void
+    public function test_faults_are_corrected_and_the_corrections_undone(): void
     {
         $kit = $this->harbour();
         $photograph = $this->bring($kit);

@@ -163,7 +163,7 @@ final class RecipeTest extends FeatureTestCase
         return array_values(Sheet::query()->whereIn('component_id', $papers)->orderBy('id')->pluck('id')->all());
     }
 
-    public function test_what_is_lacking_is_said_before_anything_is_laid(): void
+    public function test_what_is_missing_is_said_before_anything_is_made(): void
     {
         $kit = $this->orchard();
         $few = $this->props("/kits/$kit->id/recipes/eighteen-from-six/lay?stash=0");

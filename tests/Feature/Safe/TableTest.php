@@ -115,7 +115,7 @@ final class TableTest extends FeatureTestCase
         self::assertSame($pages, $this->pages($again));
     }
 
-    public function test_in_place_of_everything_no_page_from_before_passes_for_one_from_after(): void
+    public function test_after_replacing_everything_no_older_page_passes_for_a_new_one(): void
     {
         $kit = $this->busyTable();
         $kit->update(['revision' => 40]);
@@ -173,7 +173,7 @@ final class TableTest extends FeatureTestCase
         self::assertSame(0, DB::table('acts')->where('name', 'like', 'Open the table%')->count());
     }
 
-    public function test_a_torn_file_is_never_half_opened(): void
+    public function test_a_damaged_file_is_never_half_opened(): void
     {
         $this->busyTable();
         SaveTable::to($this->file());
@@ -263,7 +263,7 @@ final class TableTest extends FeatureTestCase
         self::assertSame(CopyKind::BeforeOpening, $copies->all()[0]->kind, 'of what was there a copy was kept first');
     }
 
-    public function test_who_starts_with_their_own_finds_an_empty_table_and_the_samples_aside(): void
+    public function test_starting_with_ones_own_empties_the_table_and_puts_the_samples_aside(): void
     {
         $this->harbour();
         self::assertTrue($this->props('/')['areSamples']);

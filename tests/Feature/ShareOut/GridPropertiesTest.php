@@ -27,7 +27,7 @@ final class GridPropertiesTest extends FeatureTestCase
     }
 
     #[DataProvider('runs')]
-    public function test_any_run_of_acts_balances_and_is_taken_back_and_done_again(string $name, int $seed): void
+    public function test_any_run_of_acts_balances_and_is_undone_and_redone(string $name, int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
         $this->harbour();

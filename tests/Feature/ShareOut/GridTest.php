@@ -144,7 +144,7 @@ final class GridTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_piece_no_sheet_is_left_for_waits_and_the_others_stay_planned(): void
+    public function test_a_piece_without_a_sheet_waits_and_the_others_stay_planned(): void
     {
         $kit = $this->table();
         $fish = Component::query()->where('name', 'Fish scale')->firstOrFail();
@@ -349,7 +349,7 @@ final class GridTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_pins_and_begun_cards_stay_over_a_solve_that_makes_all_anew(): void
+    public function test_pinned_and_begun_cards_stay_when_everything_is_shared_out_again(): void
     {
         $kit = $this->table();
         [$one, $two, $three] = $kit->cards()->with('takings')->take(3)->get()->all();
@@ -418,7 +418,7 @@ final class GridTest extends FeatureTestCase
         self::assertSame($ids, $kit->cards()->pluck('id')->all());
     }
 
-    public function test_a_proposal_says_of_each_card_what_would_be_another(): void
+    public function test_a_proposal_says_for_each_card_what_would_change(): void
     {
         $kit = $this->table();
         $cards = array_values(
@@ -478,7 +478,7 @@ final class GridTest extends FeatureTestCase
         self::assertEquals(['stash' => false, 'words' => 'once'], $asked());
     }
 
-    public function test_solving_again_mends_what_lacks_and_leaves_the_other_cards_as_they_are(): void
+    public function test_sharing_out_again_completes_cards_and_leaves_the_others_as_they_are(): void
     {
         $kit = $this->table();
         $all = $kit->cards()->with('takings')->get();
@@ -639,7 +639,7 @@ final class GridTest extends FeatureTestCase
         self::assertSame($first, $shared());
     }
 
-    public function test_cards_are_laid_only_on_sketches_that_are_not_left_alone(): void
+    public function test_cards_use_only_sketches_that_are_switched_on(): void
     {
         $kit = $this->harbour();
         $this->act($kit, 'sketches/enable', ['sketch' => 'no-such'])->assertStatus(422);

@@ -40,7 +40,7 @@ final class StretchTest extends FeatureTestCase
         $this->wish($kit, ['words' => 'seldom'])->assertSessionHasErrors('words');
     }
 
-    public function test_a_kit_of_ones_own_uses_no_stash_until_that_is_said_and_says_what_the_stash_would_give(): void
+    public function test_a_new_kit_uses_no_stash_until_the_maker_says_so_and_shows_what_the_stash_would_give(): void
     {
         $this->harbour();
         $kit = $this->lined();
@@ -56,7 +56,7 @@ final class StretchTest extends FeatureTestCase
         self::assertStringNotContainsString('with your stash', $page()['effects']['many']);
     }
 
-    public function test_most_or_varied_is_looked_for_when_asked_and_each_choice_can_be_had(): void
+    public function test_many_or_varied_is_searched_for_when_asked_and_each_choice_is_possible(): void
     {
         $kit = $this->orchard();
         self::assertSame(['isLooking' => false, 'choices' => []], $this->props("/kits/$kit->id/share-out")['frontier']);
@@ -97,7 +97,7 @@ final class StretchTest extends FeatureTestCase
         self::assertStringContainsString('No other design takes less patterned paper', session('errors')->first('table'));
     }
 
-    public function test_a_stretched_card_says_so_and_is_laid_as_it_is_drawn_by_one_act(): void
+    public function test_a_stretched_card_says_so_and_is_made_as_drawn_by_one_act(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 2);

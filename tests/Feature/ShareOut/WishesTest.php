@@ -35,7 +35,7 @@ final class WishesTest extends FeatureTestCase
         $this->get("/kits/$kit->id/keep")->assertOk();
     }
 
-    public function test_sharing_out_again_heeds_new_wishes_and_says_with_the_proposal_what_cannot_be_met(): void
+    public function test_sharing_out_again_follows_new_wishes_and_says_what_cannot_be_met(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 12, true);
@@ -144,7 +144,7 @@ final class WishesTest extends FeatureTestCase
         self::assertCount(1, $kit->refresh()->designs);
     }
 
-    public function test_card_by_card_what_is_asked_for_is_among_the_next_ones(): void
+    public function test_card_by_card_wished_cards_are_among_the_next_ones(): void
     {
         $kit = $this->harbour();
         $this->taste($kit, ['folds' => ['short-front' => '1'], 'follows' => true])->assertSessionHasNoErrors();
@@ -162,7 +162,7 @@ final class WishesTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_a_card_that_no_one_else_could_follow_is_no_design(): void
+    public function test_a_card_that_others_could_not_make_cannot_become_a_design(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 2);
@@ -179,7 +179,7 @@ final class WishesTest extends FeatureTestCase
         self::assertCount(4, $kit->refresh()->designs);
     }
 
-    public function test_a_kit_of_which_no_card_can_be_made_is_refused_with_the_nearest(): void
+    public function test_a_kit_for_which_no_card_is_possible_is_refused_with_the_next_best_answer(): void
     {
         $kit = $this->harbour();
         $base = Component::query()->where('kit_id', $kit->id)->where('kind', Kind::Base)->firstOrFail();
@@ -194,7 +194,7 @@ final class WishesTest extends FeatureTestCase
         self::assertSame(2, $kit->cards()->count());
     }
 
-    public function test_a_pin_on_what_is_gone_is_said_and_the_share_out_stays(): void
+    public function test_a_pin_on_something_gone_is_reported_and_the_share_out_stays(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 6);

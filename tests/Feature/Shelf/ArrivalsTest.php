@@ -52,7 +52,7 @@ final class ArrivalsTest extends FeatureTestCase
         self::assertSame(0, Kit::query()->count(), 'nothing is done yet');
     }
 
-    public function test_noise_and_nothing_are_no_such_thing(): void
+    public function test_noise_and_empty_pictures_are_refused(): void
     {
         self::assertNull($this->look('noise.bin', "\x00\x01\xFE\xFF"));
         self::assertNull($this->look('', "  \n "));

@@ -111,7 +111,7 @@ final class ImportTest extends FeatureTestCase
     }
 
     #[DataProvider('bad')]
-    public function test_a_bad_file_is_refused_whole_on_the_page_and_on_the_command_line(string $json, string $said): void
+    public function test_a_file_with_a_fault_is_refused_as_a_whole_by_the_page_and_the_command(string $json, string $said): void
     {
         $this->upload($json)->assertSessionHasErrors('kit_file');
         self::assertStringContainsString($said, $this->fault());
@@ -123,7 +123,7 @@ final class ImportTest extends FeatureTestCase
         $this->assertNothingWritten();
     }
 
-    public function test_ten_megabytes_of_noise_and_no_file_at_all_are_refused(): void
+    public function test_ten_megabytes_of_noise_and_a_missing_file_are_refused(): void
     {
         $this->upload(random_bytes(10_000_000))->assertSessionHasErrors('kit_file');
         self::assertStringContainsString('larger than 2 MB', $this->fault());

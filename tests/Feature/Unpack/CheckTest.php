@@ -11,7 +11,7 @@ use Tests\Feature\FeatureTestCase;
 /** Lines that were read wrongly are corrected. */
 final class CheckTest extends FeatureTestCase
 {
-    public function test_a_line_is_put_right_field_by_field_and_each_is_taken_back(): void
+    public function test_a_line_is_corrected_field_by_field_and_each_change_is_undone(): void
     {
         $kit = $this->harbour();
         $wave = $this->line('wave');
@@ -42,7 +42,7 @@ final class CheckTest extends FeatureTestCase
         self::assertSame(['Wave', 2, 2], [$wave->refresh()->name, $wave->listed, $sheets]);
     }
 
-    public function test_colours_are_put_right_and_what_was_guessed_is_confirmed(): void
+    public function test_colours_are_corrected_and_guesses_are_confirmed(): void
     {
         $kit = $this->harbour();
         $this->act($kit, 'add', ['line' => 'cardstock plain thing x2'])->assertSessionHasNoErrors();
@@ -84,7 +84,7 @@ final class CheckTest extends FeatureTestCase
         self::assertFalse($atMost['isSharedOut']);
     }
 
-    public function test_a_line_is_taken_off_as_long_as_nothing_is_made_of_it(): void
+    public function test_a_line_is_removed_as_long_as_nothing_is_made_of_it(): void
     {
         $kit = $this->harbour();
         $wave = $this->line('wave');
@@ -103,7 +103,7 @@ final class CheckTest extends FeatureTestCase
         $this->assertInBalance($kit);
     }
 
-    public function test_what_was_taken_as_is_usual_stands_beside_the_line(): void
+    public function test_assumptions_stand_beside_the_line(): void
     {
         $kit = $this->harbour();
         $list = ['cardstock x3', 'wave paper 6x6 x2', 'die cuts frobnicator x2', 'sentiment "sunshine" x2', '1 sheet of puffy stickers'];

@@ -114,7 +114,7 @@ final class RecordTest extends FeatureTestCase
     }
 
     #[DataProvider('nonsense')]
-    public function test_a_count_that_is_none_is_refused_at_its_field(mixed $counted): void
+    public function test_a_text_that_is_not_a_count_is_refused_at_its_field(mixed $counted): void
     {
         $this->harbour();
         $this->countLine($this->line('wave'), $counted, 2)->assertSessionHasErrors('counted');
@@ -133,7 +133,7 @@ final class RecordTest extends FeatureTestCase
         self::assertSame(1, (int) $this->line('wave')->ledger()->sum('delta'));
     }
 
-    public function test_a_count_below_what_cards_need_lets_rows_go_short_and_says_so(): void
+    public function test_a_count_below_what_cards_need_makes_rows_short_and_says_so(): void
     {
         $kit = $this->harbour();
         $this->shareOut($kit, 10);

@@ -14,7 +14,7 @@
 </script>
 
 <details bind:open={isOpen}>
-    <summary>Acts <small>all keys <kbd>?</kbd></small></summary>
+    <summary>Actions <small>all keys <kbd>?</kbd></small></summary>
     <div class="sheet">
         {#each groups as group (group.of)}
             <section>

@@ -24,5 +24,5 @@ export function faceOf(line: GridLine, card: GridCard, good: Good): string {
     const taking = takingsOf(line, card).find((one) => one.size)
     const face = taking ? good.faces[taking.face] : undefined
     if (!face || good.faces.length < 2) return ''
-    return `${face.name} side shows; ${face.busy ? 'busy' : 'calm'}${face.directional ? ', print upright' : ''}.`
+    return `${face.name} side up; ${face.busy ? 'busy' : 'calm'}${face.directional ? ', print upright' : ''}.`
 }
