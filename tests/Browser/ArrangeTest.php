@@ -44,7 +44,7 @@ final class ArrangeTest extends BrowserTestCase
         $this->click('button', 'Leave the');
         $this->holds(0, "select count(*) from takings where card_id = $card and part = 'piece-2'");
         $this->press('.');
-        $this->see('In hand:');
+        $this->see('Selected:');
         $this->assertQuiet();
     }
 
@@ -103,7 +103,7 @@ final class ArrangeTest extends BrowserTestCase
     /** Selects the next piece until it is this one. */
     private function toPiece(string $part): void
     {
-        $this->see('In hand:');
+        $this->see('Selected:');
         for ($n = 0; $n < 9 && ! str_contains($this->text(), "Selected: the $part"); $n++) {
             $this->press('n');
         }

@@ -16,7 +16,7 @@ final class ImportTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('mine.json', $kit));
         $this->see('A kit file:');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
         $this->see('Nothing has been counted yet');
         $this->see('<b onclick=alert(1)>Tea & Thyme</b>');
 
@@ -74,7 +74,7 @@ final class ImportTest extends BrowserTestCase
         $this->open('/');
         $this->typeInto('#brought', (string) json_encode($kit));
         $this->see('A kit file: Pasted.');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
         $this->see('Nothing was brought in.');
         self::assertStringContainsString('"Pasted"', (string) $this->element('#brought')->getAttribute('value'), 'what was pasted stays');
     }
@@ -111,7 +111,7 @@ final class ImportTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('bad.json', (string) json_encode($data)));
         $this->see('A kit file: Harbour Lanterns.');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
 
         $this->see('Nothing was brought in. 3 things are wrong:');
         $this->see('components[0].count: -2 is less than none.');
@@ -128,7 +128,7 @@ final class ImportTest extends BrowserTestCase
         $this->click('button', 'Another');
         $this->upload($this->table->file('large.json', '{"format": "keepshare/kit", "name": "Large", '.str_repeat(' ', 10_000_000)));
         $this->see('A kit file: Large.');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
         $this->see('The file is larger than 2 MB.');
         self::assertSame(4, (int) $this->table->value('select count(*) from kits'));
     }

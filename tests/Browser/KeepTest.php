@@ -39,7 +39,7 @@ final class KeepTest extends BrowserTestCase
         $this->open('/kits/1/keep');
         $this->press('w');
         $this->see('The whole tray at once');
-        $this->see('No way of cutting gives more');
+        $this->see('then bases run out');
         $this->press(WebDriverKeys::ESCAPE);
         $this->see('What it can become');
         $this->press('w', WebDriverKeys::ENTER);

@@ -104,7 +104,7 @@ final class LookTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('motifs.json', (string) json_encode($kit)));
         $this->see('A kit file:');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
         $this->see('Nothing has been counted yet');
 
         $shots = [];

@@ -30,7 +30,7 @@ final class PassedOnTest extends BrowserTestCase
         self::assertNotSame('BODY', $this->browser->executeScript('return document.activeElement.tagName'), 'the focus is not lost');
 
         $this->click('button', 'Ada Fenn, birthday');
-        $this->see('It is given');
+        $this->see('Mark the card as given');
         $this->press('g');
         $this->holds(1, "select count(*) from cards where number = $number and given_to = 'Ada Fenn' and given_on is not null");
         $this->see('given');
@@ -72,7 +72,7 @@ final class PassedOnTest extends BrowserTestCase
         $this->open('/safe');
         $this->press('s');
         $this->see('Saved: 4 kits, 10 cards');
-        $this->named('a', 'Take keep-share');
+        $this->named('a', 'Download keep-share');
         $saved = (string) file_get_contents("http://127.0.0.1:{$this->table->port}/safe/saved");
         $says = $this->table->value('select sum(quantity) + sum(width) from takings');
 

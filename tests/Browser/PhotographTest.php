@@ -34,7 +34,7 @@ final class PhotographTest extends BrowserTestCase
         $this->see('What is cut out of a photograph is a die cut, a sticker or a layered picture.');
         $this->holds(0, 'select count(*) from photos');
         $this->press(WebDriverKeys::ESCAPE, 'x');
-        $this->see('is dropped.');
+        $this->see('is removed.');
         $this->press('k');
         $this->see('6 pieces are saved, each with its picture.');
         $this->holds(6, 'select count(*) from photos');

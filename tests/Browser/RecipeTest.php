@@ -32,7 +32,7 @@ final class RecipeTest extends BrowserTestCase
         self::assertSame('%PDF', $pdf);
 
         $this->open('/kits/3/recipes/eighteen-from-six/lay');
-        $this->see('cards can be laid');
+        $this->see('cards can be made');
         $was = $this->element('[data-letter=A]')->getText();
         $this->element('[data-letter=A]')->click();
         $this->press('n');
@@ -49,7 +49,7 @@ final class RecipeTest extends BrowserTestCase
         $this->holds(0, 'select count(*) from cards where kit_id = 3');
         $laid = $this->howMany('ol li');
         $this->press('l');
-        $this->see("$laid cards lie on the table.");
+        $this->see("$laid cards are on the table.");
         $this->holds($laid, 'select count(*) from cards where kit_id = 3');
         $this->press('z');
         $this->holds(0, 'select count(*) from cards where kit_id = 3');

@@ -133,7 +133,7 @@ final class RecordTest extends BrowserTestCase
             $zip = new ZipArchive;
             self::assertTrue($zip->open(glob("$folder/*.zip")[0] ?? ''));
             self::assertGreaterThan(1, $zip->count());
-            $this->see('once more');
+            $this->see('.zip again');
             $this->assertQuiet();
         } finally {
             array_map(unlink(...), glob("$folder/*") ?: []);

@@ -214,7 +214,7 @@ final class ShareTest extends BrowserTestCase
         $this->open('/');
         $this->upload($this->table->file('two.json', self::twoSheets()));
         $this->see('A kit file: Two sheets.');
-        $this->click('button', 'Bring it in');
+        $this->click('button', 'Bring in the file');
         $this->see('Nothing has been counted yet');
         $this->click('a', 'Share out');
         // The stash is not used until the maker says so. Without it there are six bases.

@@ -194,8 +194,8 @@
                     <Button main key="C" disabled={sender.isBusy} onclick={markCut}>Mark the sheet as taken</Button>
                 {/if}
                 <p class="caution">
-                    <b>Blade:</b> keep your fingers behind the guard, and cut away from yourself. Close or cap the blade between sheets. Your trimmer’s own
-                    instructions come first.
+                    <b>Blade:</b> keep your fingers behind the guard, and cut away from yourself. Close or cap the blade between sheets. Your
+                    trimmer’s own instructions come first.
                 </p>
             </aside>
         </div>
