@@ -47,11 +47,11 @@ Card {{ $page->front['number'] }} of {{ $kit->name }}
         <tr><td></td><td>{{ $stuck['name'] }}</td><td>{{ $stuck['good'] ?? 'still open' }}</td><td>{{ $stuck['amount'] }}</td></tr>
     @endforeach
 </table>
-<p>{{ implode(' ', $page->build['steps']) }} <b>Not glued:</b> {{ $page->build['open'] }}</p>
+<p>{{ implode(' ', $page->build['steps']) }} <b>Do not glue:</b> {{ $page->build['open'] }}</p>
 @if ($page->design['notes'] !== '')
     <p>{{ \Illuminate\Support\Str::limit($page->design['notes'], 400) }}</p>
 @endif
-<p>Dry-fit everything before glue. Blades: cut away from the fingers, close and cap. Small pieces away from small children and pets. The makers' own instructions come first.</p>
+<p>Dry-fit everything before you use glue. Cut away from your fingers, and close or cap the blade. Keep small pieces away from small children and pets. The instructions of the tools' makers come first.</p>
 @if ($placing->isOwnPage())
     <div class="real">
         {!! $picture !!}

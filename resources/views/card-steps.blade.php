@@ -10,6 +10,6 @@ Card {{ $card->number }} of {{ $kit->name }}
 
 @section('body')
 <h1>Card {{ $card->number }}, {{ $card->occasion->label() }}</h1>
-<p>{{ $kit->name }} · {{ $card->toSketch()->name }} · {{ count($steps) }} steps, {{ $time }} in hand</p>
+<p>{{ $kit->name }} · {{ $card->toSketch()->name }} · {{ count($steps) }} steps, {{ $time }} of work</p>
 @include('steps')
 @endsection

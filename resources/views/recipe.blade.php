@@ -29,7 +29,7 @@
                 </tr>
             @endforeach
         </table>
-        <p class="soft">Write the number of the card on the back of each piece. Blade: fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer's own instructions come first.</p>
+        <p class="soft">Write the number of the card on the back of each piece. Keep your fingers behind the guard, and cut away from yourself. Close or cap the blade between sheets. Your trimmer's own instructions come first.</p>
     </div>
     @include('printed-sheet', $template)
 @endforeach
@@ -48,7 +48,7 @@
         </tr>
     @endforeach
 </table>
-<h2>What else is wanted</h2>
+<h2>What else is needed</h2>
 <table>
     @foreach ($wants as $want)
         <tr><td><span class="box"></span></td><td class="at">{{ $want['many'] }}</td><td>{{ $want['what'] }}</td><td class="soft">cards {{ $want['cards'] }}</td></tr>

@@ -14,7 +14,7 @@
 
 @section('body')
 <h1>{{ $kit->name }}: the runs</h1>
-<p>{{ $setUps }} set-ups, about {{ $time }} with what has to dry.</p>
+<p>{{ $setUps }} tool changes, about {{ $time }} with drying.</p>
 @foreach ($runs as $n => $run)
     <h2>{{ $n + 1 }} · {{ $run['tool']->name }}</h2>
     <table>
@@ -22,7 +22,7 @@
             <tr>
                 <td style="width: 7mm"><span class="box"></span></td>
                 <td class="card">card {{ $step->card }}</td>
-                <td>{{ $step->says }}@if ($step->wait > 0) <b>Then leave it {{ \App\Wording\Minutes::of($step->wait) }}.</b>@endif</td>
+                <td>{{ $step->says }}@if ($step->wait > 0) <b>Then let it dry {{ \App\Wording\Minutes::of($step->wait) }}.</b>@endif</td>
             </tr>
         @endforeach
     </table>

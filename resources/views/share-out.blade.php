@@ -25,9 +25,9 @@
         </tr>
     @endforeach
 </table>
-<h2>What is kept</h2>
+<h2>What is left</h2>
 <table>
-    <tr><th>Component</th><th>There</th><th>Taken</th><th>Kept</th></tr>
+    <tr><th>Component</th><th>There</th><th>Taken</th><th>Left</th></tr>
     @foreach ($file['balance'] as $line)
         <tr>
             <td>{{ $line['name'] }}</td>

@@ -23,6 +23,6 @@
         </tr>
     @endforeach
 </table>
-<p>Blade: fingers behind the guard, cut away from yourself, close and cap the blade between sheets. Your trimmer's own instructions come first.</p>
+<p>Keep your fingers behind the guard, and cut away from yourself. Close or cap the blade between sheets. Your trimmer's own instructions come first.</p>
 @include('printed-sheet')
 @endsection

@@ -4,7 +4,7 @@
         <tr>
             <td class="number">{{ $n + 1 }}</td>
             <td style="width: {{ $wide }}mm">@if ($pictures[$n] !== null){!! $pictures[$n] !!}@endif</td>
-            <td>{{ $step->says }}<br><span class="soft">{{ $step->tool->name }}@if ($step->wait > 0); then leave it {{ \App\Wording\Minutes::of($step->wait) }}@endif</span></td>
+            <td>{{ $step->says }}<br><span class="soft">{{ $step->tool->name }}@if ($step->wait > 0); then let it dry {{ \App\Wording\Minutes::of($step->wait) }}@endif</span></td>
         </tr>
     @endforeach
 </table>

@@ -8,6 +8,6 @@ final class AllTexts
     /** @return list<Text> by the file that has them */
     public static function of(): array
     {
-        return [...CodeTexts::all(), ...PageTexts::all()];
+        return [...CodeTexts::all(), ...PageTexts::all(), ...PrintTexts::all()];
     }
 }

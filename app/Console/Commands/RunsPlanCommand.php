@@ -72,7 +72,7 @@ final class RunsPlanCommand extends Command
             $this->line(sprintf('%2d  %-34s %3d steps, cards %s', $n + 1, $run['tool']->name, count($run['steps']), $cards));
         }
         $this->line(sprintf(
-            '%d set-ups and %d min; no order has fewer than %d, none with as few is done before %d min.',
+            '%d tool changes and %d min. No order has fewer than %d, and none with as few is done before %d min.',
             $plan->order->setUps,
             intdiv($plan->order->seconds() + 59, 60),
             $plan->leastSetUps,

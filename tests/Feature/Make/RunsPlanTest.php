@@ -73,7 +73,7 @@ final class RunsPlanTest extends FeatureTestCase
             self::assertStringContainsString($says, $output->fetch());
         }
         // With the kit beside it a share-out need not contain its goods.
-        self::assertStringContainsString('set-ups', $this->answer('runs:plan', ['file' => $bare, '--kit' => $kit]));
+        self::assertStringContainsString('tool changes', $this->answer('runs:plan', ['file' => $bare, '--kit' => $kit]));
     }
 
     /** @param  array<string, mixed>  $asks */
