@@ -105,7 +105,7 @@ final readonly class PictureFile
     /** @param  non-empty-list<non-empty-list<array{int, int, int}>>  $rows */
     public static function jpegOf(array $rows, int $quality = 88): string
     {
-        $image = imagecreatetruecolor(count($rows[0]), count($rows)) ?: throw BadKit::at('', 'There is no room for the picture.');
+        $image = imagecreatetruecolor(count($rows[0]), count($rows)) ?: throw BadKit::at('', 'There is not enough memory for the picture.');
         foreach ($rows as $y => $row) {
             foreach ($row as $x => [$r, $g, $b]) {
                 imagesetpixel($image, $x, $y, $r << 16 | $g << 8 | $b);

@@ -67,7 +67,7 @@ final readonly class DayFile
     private static function addressBook(string $text): self
     {
         $days = $people = $left = [];
-        $stream = fopen('php://memory', 'r+b') ?: throw BadKit::at('', 'There is no room to read it.');
+        $stream = fopen('php://memory', 'r+b') ?: throw BadKit::at('', 'There is not enough memory to read it.');
         fwrite($stream, $text);
         rewind($stream);
         $cards = new VCards($stream, Reader::OPTION_FORGIVING);

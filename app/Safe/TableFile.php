@@ -81,7 +81,7 @@ final readonly class TableFile
     private static function sizes(ZipArchive $zip): array
     {
         if ($zip->numFiles > self::MOST_FILES) {
-            throw BadTable::because('There are more files in it than any table has.');
+            throw BadTable::because('It holds too many files for a saved table.');
         }
         $sizes = [];
         $all = 0;
@@ -89,7 +89,7 @@ final readonly class TableFile
             $entry = $zip->statIndex($i) ?: throw BadTable::because('The zip file is damaged.');
             $name = (string) $entry['name'];
             if ($name !== Manifest::NAME && preg_match(self::NAMES, $name) !== 1) {
-                throw BadTable::because('There is a file in it that is of no table: "'.mb_substr(mb_scrub($name), 0, 80).'".');
+                throw BadTable::because('It holds a file that does not belong in a saved table: "'.mb_substr(mb_scrub($name), 0, 80).'".');
             }
             if (isset($sizes[$name])) {
                 throw BadTable::at($name, 'it is in the zip twice.');

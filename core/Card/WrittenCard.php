@@ -28,7 +28,7 @@ final class WrittenCard
         foreach (['width', 'height'] as $side) {
             $length = $fields->length($side);
             if ($length->isZero() || $length->isLongerThan(Length::inches(self::LONGEST))) {
-                throw BadKit::at($fields->place($side), 'no card is as small or as large as that.');
+                throw BadKit::at($fields->place($side), 'a card cannot be that small or that large.');
             }
         }
 

@@ -63,7 +63,7 @@ final class ArrangeTest extends BrowserTestCase
         $this->holds(1, "select count(*) from acts where name like 'Tuck the %'");
         self::assertNotSame($before, $this->element('.where')->getText());
         $this->press('T');
-        $this->holds(1, "select count(*) from acts where name like 'Draw out the %'");
+        $this->holds(1, "select count(*) from acts where name like 'Pull out the %'");
         self::assertSame($before, $this->element('.where')->getText());
         $this->assertQuiet();
     }

@@ -4,6 +4,7 @@ namespace Tests\Browser;
 
 use Closure;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
@@ -127,13 +128,13 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->open('/kits/1/share-out');
         if ((int) $this->table->value('select count(*) from cards') > 0) {
-            $this->see('What is left gives 10 more cards');
+            $this->see('What is left gives 10 more');
 
             return;
         }
         $this->press('s');
         $this->see('10 cards from a kit for 10');
-        $this->see('What is left gives 10 more cards');
+        $this->see('What is left gives 10 more');
         self::$sharedOut = $this->table->keep();
     }
 
@@ -176,7 +177,16 @@ abstract class BrowserTestCase extends TestCase
 
     protected function click(string $tag, string $text): void
     {
-        $this->named($tag, $text)->click();
+        $this->until(function () use ($tag, $text): bool {
+            try {
+                $this->named($tag, $text)->click();
+            } catch (StaleElementReferenceException) {
+                // The page was drawn again in between.
+                return false;
+            }
+
+            return true;
+        }, "$text cannot be pressed.");
     }
 
     /** Presses keys where the focus is. */

@@ -39,7 +39,7 @@ final class KeepTest extends BrowserTestCase
         $this->open('/kits/1/keep');
         $this->press('w');
         $this->see('The whole tray at once');
-        $this->see('then bases run out');
+        $this->see('of the scraps would be left over');
         $this->press(WebDriverKeys::ESCAPE);
         $this->see('What it can become');
         $this->press('w', WebDriverKeys::ENTER);

@@ -36,7 +36,7 @@ final class KeysTest extends BrowserTestCase
         $this->element('.for select');
         $this->browser->executeScript("document.querySelector('.for select').focus()");
         $this->press('1');
-        $this->see('of each die cut the whole');
+        $this->see('Each die cut is drawn whole');
 
         // The first Tab stop leads past the navigation.
         $this->browser->executeScript('document.activeElement.blur()');
@@ -84,7 +84,7 @@ final class KeysTest extends BrowserTestCase
         self::assertStringContainsString('Keep the cards as they are', $listed);
         self::assertStringNotContainsString('One more', $listed, 'there is no grid beside it');
         $this->press(WebDriverKeys::ESCAPE, '1');
-        $this->see('of each die cut the whole');
+        $this->see('Each die cut is drawn whole');
         $this->press('3');
         $this->see('Use this share-out');
         $this->press(WebDriverKeys::ESCAPE);

@@ -32,7 +32,7 @@ final class SliceTest extends BrowserTestCase
             'the face is drawn from exact sizes',
         );
         self::assertSame(10, (int) $this->table->value('select count(*) from cards'));
-        $this->see('What is left gives 10 more cards. The one after needs one more base.');
+        $this->see('What is left gives 10 more; the one after needs one more base.');
 
         $this->click('a', 'Cut');
         $this->see('Wave, sheet 1 of 2');

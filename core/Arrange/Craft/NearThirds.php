@@ -33,7 +33,7 @@ final class NearThirds implements OfTheWhole
 
         return [Broken::by(
             'focal',
-            'The weight of the pictures lies out at an edge.',
+            'The pictures are too close to one edge.',
             'Move the picture towards a third of the front, or set a small one against it.',
             Remedy::home('Put it back', 'focal'),
         )];

@@ -129,8 +129,8 @@
                         <span>Checking what is left…</span>
                     {:else if outlook.bonus !== null}
                         <span>
-                            What is left gives {outlook.bonus ? count(outlook.bonus, 'more card') : 'no more'}{outlook.wants
-                                ? `. ${outlook.bonus ? 'The one after' : 'The next'} needs ${outlook.wants}`
+                            What is left gives {outlook.bonus ? `${outlook.bonus} more` : 'no more'}{outlook.wants
+                                ? `; the ${outlook.bonus ? 'one after' : 'next'} needs ${outlook.wants}`
                                 : ''}.
                         </span>
                     {/if}
