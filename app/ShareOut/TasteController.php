@@ -25,6 +25,9 @@ use KeepShare\Core\Table\WordsAgain;
  */
 final readonly class TasteController
 {
+    /** Inches: a trimmer with a shorter track cuts no card. */
+    private const LEAST_CUT = 4;
+
     public function __construct(private Journal $journal, private CutPlans $plans)
     {
     }
@@ -89,8 +92,8 @@ final readonly class TasteController
         );
         $request->at(
             'trimmer',
-            static fn () => $trimmer !== null && Length::inches(4)->isLongerThan($trimmer)
-                ? throw BadWish::trimmer()
+            static fn () => $trimmer !== null && Length::inches(self::LEAST_CUT)->isLongerThan($trimmer)
+                ? throw BadWish::trimmer(Length::inches(self::LEAST_CUT), $kit->unit)
                 : null,
         );
         $wishes = [

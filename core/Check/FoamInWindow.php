@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\FormKind;
 
 /** Foam is seen through a window when it is nearer to the opening than about 1/4 in. */
@@ -19,6 +20,7 @@ final class FoamInWindow implements Check
     {
         // A foam strip of 1/4 in, and 1/4 in between it and the opening.
         $needs = Length::inches(0, 1, 2);
+        [$rimOf, $gap] = $card->unit === Unit::Inch ? ['1/2 in', '1/4 in'] : ['12 mm', '6 mm'];
         $findings = [];
         foreach ($card->layout->parts as $laid) {
             $rim = $laid->part->form->kind === FormKind::Window ? $laid->part->form->lengths($laid->rect, $card->unit)['rim'] : null;
@@ -26,8 +28,8 @@ final class FoamInWindow implements Check
                 $findings[] = Finding::of(
                     $this->key(),
                     "The rim of the {$laid->part->name} is {$rim->label($card->unit)}: the foam under it will be seen through the opening.",
-                    'Make the rim at least 1/2 in (12 mm), so that the foam keeps 1/4 in from the opening.',
-                    Repair::measure('Make the rim 1/2 in', $laid->part->id, 'rim', '1/2 in; 12 mm'),
+                    "Make the rim at least $rimOf, so that the foam stays $gap away from the opening.",
+                    Repair::measure("Make the rim $rimOf", $laid->part->id, 'rim', '1/2 in; 12 mm'),
                 );
             }
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Table;
 
+use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Refusal;
 
 /** A wish that no share-out can fulfil. */
@@ -24,9 +26,10 @@ final class BadWish extends Refusal
         return self::of('folds', $wanted, $cards);
     }
 
-    public static function trimmer(): self
+    /** @param  Length  $least  the shortest cut that is of use */
+    public static function trimmer(Length $least, Unit $unit): self
     {
-        return new self('A trimmer that cuts less than 4 in is too short for a card. '
+        return new self("A trimmer that cuts less than {$least->about($unit)} is too short for a card. "
             .'Write how long a cut it makes, or leave it empty.');
     }
 

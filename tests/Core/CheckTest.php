@@ -342,6 +342,7 @@ final class CheckTest extends TestCase
 
         $finding = self::assertFires(new FoamInWindow, self::on($window(self::inch(0, 3, 8), 1)), 'will be seen through the opening');
         self::assertSame('rim', $finding->repairs[0]->with['measure']);
+        self::assertStringContainsString('at least 1/2 in, so that', $finding->repair);
         self::assertSilent(new FoamInWindow, self::on($window(self::inch(0, 1, 2), 1)));
         self::assertSilent(new FoamInWindow, self::on($window(self::inch(0, 3, 8), 0)));
     }
