@@ -136,7 +136,7 @@ final class TableTest extends FeatureTestCase
             'version' => 'of version 2',
             'format' => 'This is no saved table',
             'checksum' => 'its checksum is not what table.json says',
-            'beside' => 'There is a file in it that is of no table',
+            'beside' => 'It holds a file that does not belong in a saved table',
             'unlisted' => 'table.json does not know of it',
             'missing' => 'it is missing',
             'size' => 'it is not as large as table.json says',
