@@ -214,7 +214,8 @@ final readonly class KeepPage extends Page
             'component' => Component::coreIdOf($middle->taking->component_id),
             'says' => "Card $middle->card, {$middle->taking->partName()}: {$middle->size->label($unit)} of "
                 .$state->nameOf($middle->taking->component_id),
-            'costs' => 'four cuts with a knife; '.($unit === Unit::Inch ? '1/2 in' : '12 mm').' stays for glue'.($middle->isThere() ? '' : '; once the part is cut'),
+            'costs' => 'four cuts with a knife; '.($unit === Unit::Inch ? '1/2 in' : '12 mm').' stays for glue'
+                .($middle->isThere() ? '' : '; once the part is cut'),
             'isThere' => $middle->isThere(),
         ];
     }
