@@ -30,7 +30,7 @@ final class StepPicture
             Svg::path(self::hole($rect), ['fill' => Mark::NONE, 'stroke' => '#0b5a6b', 'stroke-width' => 1]),
         ]);
 
-        return Svg::inline(Svg::document($width, $height, $inside, self::WIDE / $width), 'The part you are cutting');
+        return Svg::inline(Svg::document($width, $height, $inside, self::WIDE / $width), 'The part of this step');
     }
 
     private static function hole(Rect $rect): string

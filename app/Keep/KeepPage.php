@@ -13,6 +13,7 @@ use App\View\Later;
 use App\View\Page;
 use App\Wording\Wording;
 use Closure;
+use KeepShare\Core\Fold\Cutting;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Outlook\ShareOut;
 use KeepShare\Core\Table\Spare;
@@ -209,12 +210,14 @@ final readonly class KeepPage extends Page
     /** @return MiddleLine */
     private static function middle(Middles $middle, TableState $state, Unit $unit): array
     {
+        $usual = Cutting::in($unit);
+
         return [
             'taking' => $middle->taking->id,
             'component' => Component::coreIdOf($middle->taking->component_id),
             'says' => "Card $middle->card, {$middle->taking->partName()}: {$middle->size->label($unit)} of "
                 .$state->nameOf($middle->taking->component_id),
-            'costs' => 'four cuts with a knife; '.($unit === Unit::Inch ? '1/2 in' : '12 mm').' stays for glue'
+            'costs' => 'four cuts with a knife; '.$usual->say($usual->tab()).' stays for glue'
                 .($middle->isThere() ? '' : '; once the part is cut'),
             'isThere' => $middle->isThere(),
         ];

@@ -35,7 +35,7 @@ final readonly class PhotoPapersController
             'move' => $this->edit->act($kit, $photograph, "Move photograph $n", ['do' => $do, 'on' => $on, 'by' => $by <=> 0], $revision),
             'say' => $this->edit->act($kit, $photograph, "Name photograph $n", ['do' => $do, 'on' => $on, 'text' => $text], $revision),
             'up' => $this->edit->act($kit, $photograph, "Mark photograph $n as directional, or not", ['do' => $do, 'on' => $on], $revision),
-            'busy' => $this->edit->act($kit, $photograph, "Mark photograph $n is busy, or calm", ['do' => $do, 'on' => $on], $revision),
+            'busy' => $this->edit->act($kit, $photograph, "Mark photograph $n as busy, or calm", ['do' => $do, 'on' => $on], $revision),
             'order' => $this->edit->act($kit, $photograph, 'Order the faces', ['do' => $do, 'text' => self::order($text)], $revision),
             'count' => $this->edit->act($kit, $photograph, 'Count the sheets', ['do' => $do, 'by' => self::counted($text)], $revision),
             default => abort(404),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Check;
 
+use KeepShare\Core\Fold\Cutting;
 use KeepShare\Core\Measure\Length;
-use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\FormKind;
 
 /** Foam is seen through a window when it is nearer to the opening than about 1/4 in. */
@@ -20,7 +20,9 @@ final class FoamInWindow implements Check
     {
         // A foam strip of 1/4 in, and 1/4 in between it and the opening.
         $needs = Length::inches(0, 1, 2);
-        [$rimOf, $gap] = $card->unit === Unit::Inch ? ['1/2 in', '1/4 in'] : ['12 mm', '6 mm'];
+        $usual = Cutting::in($card->unit);
+        $rimOf = $usual->say($usual->tab());
+        $gap = $usual->say($usual->glue());
         $findings = [];
         foreach ($card->layout->parts as $laid) {
             $rim = $laid->part->form->kind === FormKind::Window ? $laid->part->form->lengths($laid->rect, $card->unit)['rim'] : null;

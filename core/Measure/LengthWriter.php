@@ -30,7 +30,7 @@ final class LengthWriter
         $isSmall = $length->units * 4 < Unit::Inch->units();
         $inOne = $unit === Unit::Millimetre ? 2 : ($isSmall ? 32 : 16);
         $mark = intdiv($unit->units(), $inOne);
-        $marks = max(min(1, $length->units), intdiv(2 * $length->units + $mark, 2 * $mark));
+        $marks = max(min(1, $length->units), self::marks($length, $mark));
 
         return $unit === Unit::Inch ? self::fraction($marks, $inOne) : intdiv($marks, 2).($marks % 2 === 1 ? '.5' : '');
     }
@@ -45,15 +45,21 @@ final class LengthWriter
         }
         $mark = intdiv(Unit::Inch->units(), 32);
 
-        return '≈ '.self::fraction(intdiv(2 * $length->units + $mark, 2 * $mark), 32);
+        return '≈ '.self::fraction(self::marks($length, $mark), 32);
     }
 
     private static function millimetres(Length $length): string
     {
-        $halves = intdiv(2 * $length->units + 4_000, 8_000);
+        $halves = self::marks($length, 4_000);
         $text = intdiv($halves, 2).($halves % 2 === 1 ? '.5' : '');
 
         return $halves * 4_000 === $length->units ? $text : '≈ '.$text;
+    }
+
+    /** How many marks a length is, to the nearest. */
+    private static function marks(Length $length, int $mark): int
+    {
+        return intdiv(2 * $length->units + $mark, 2 * $mark);
     }
 
     private static function fraction(int $over, int $under): string

@@ -27,7 +27,7 @@ final class PiecesShow implements CraftRule
                 $broken[] = Broken::by(
                     $part,
                     $shows === 0 ? "Nothing of the $name shows." : "Only $shows % of the $name stays visible: nobody can tell what it is.",
-                    "Draw it out until $least % is visible, or bring it forward.",
+                    "Pull it out until $least % is visible, or bring it forward.",
                     Remedy::tuck('Pull it out by four marks', $part, -4),
                     Remedy::forward('Bring it forward', $part),
                     Remedy::drop('Leave it off', $part),

@@ -27,7 +27,7 @@
         if (props.unknown.length) return `Nothing is called ${props.unknown.map((one) => `“${one}”`).join(' or ')}, in any kit.`
         const ready = props.things.length ? `${count(props.things.length, 'ready-made thing')}` : ''
         const scraps = found?.length ? `${count(found.length, 'scrap')}, nearest first` : ''
-        const rest = props.more ? ` ${count(props.more, 'more scrap')} more would do. Narrow the search to see fewer.` : ''
+        const rest = props.more ? ` ${count(props.more, 'more scrap')} would do. Narrow the search to see fewer.` : ''
         return ready || scraps
             ? `${[ready, scraps].filter(Boolean).join(' and ')}.${rest}`
             : 'Nothing like that was found. Ask for less: a smaller measure, no colour, or “anything”.'

@@ -39,7 +39,7 @@
         <span class="bar" style:--done={card.done / Math.max(1, card.all)}></span>
         <span class="soft">
             {state}{card.isCut ? '' : '; pieces still to be cut'}{card.extra
-                ? `; ${count(card.extra, 'step')} steps done that it no longer needs`
+                ? `; ${count(card.extra, 'step')} done that it no longer needs`
                 : ''}
         </span>
         <span class="links">

@@ -110,7 +110,9 @@
                 <div class="head">
                     <h1>{faceName(chosen, goods)} <small>{goods[chosen.component]?.faces[chosen.face]?.busy ? 'busy' : 'calm'}</small></h1>
                     <Button key="F" disabled={(goods[chosen.component]?.faces.length ?? 1) < 2} onclick={flip}>Flip it</Button>
-                    <Button key="C" aria-pressed={tray.includes(keyOf(chosen))} onclick={() => lay(chosen)}>Add to the palette</Button>
+                    <Button key="C" onclick={() => lay(chosen)}>
+                        {tray.includes(keyOf(chosen)) ? 'Take out of the palette' : 'Add to the palette'}
+                    </Button>
                     {#if mat}
                         <p>
                             A focal point stands out on it on a mat of <b>{goods[mat.component]?.name}</b>.
