@@ -21,6 +21,11 @@ final readonly class Knapsack
 
     private const STEPS = 120;
 
+    /** The same where a good pattern is enough. */
+    private const FEW_SUMS = 110;
+
+    private const FEW_STEPS = 96;
+
     /**
      * @param  float  $most  no pattern is worth more: more than its own worth only where sides were counted in steps
      * @param  array<int, int>  $counts  of each piece, by its number
@@ -42,27 +47,71 @@ final readonly class Knapsack
     {
         $ways = self::ways($worths);
         [$width, $height] = [$sheet->width->units, $sheet->height->units];
-        $across = self::sums($width, array_column($ways, 0));
-        $down = self::sums($height, array_column($ways, 1));
-        if (count($across) <= self::SUMS && count($down) <= self::SUMS) {
-            return self::on($ways, $ways, $across, $down);
+        $exact = self::exact($sheet, $ways, self::SUMS);
+        if ($exact !== null) {
+            return $exact;
         }
         $narrowest = min([$sheet->longer()->units, ...array_map(static fn (array $way): int => min($way[0], $way[1]), $ways)]);
         $step = intdiv($sheet->longer()->units, self::STEPS) + 1;
         $isNarrow = $narrowest < intdiv($sheet->longer()->units, self::SUMS) + 1;
         $step = $isNarrow ? $step : min($step, $narrowest);
-        $stepped = static fn (bool $isUp): array => array_map(static fn (array $way): array => [
-            self::inSteps($way[0], $step, $isUp, $width),
-            self::inSteps($way[1], $step, $isUp, $height),
-            ...array_slice($way, 2),
-        ], $ways);
-        $up = $stepped(true);
-        $pattern = self::on($up, $ways, self::sums($width, array_column($up, 0)), self::sums($height, array_column($up, 1)));
+        $pattern = self::roundedUp($sheet, $ways, $step);
 
         return new self($pattern->worth, min(
             self::byArea($sheet, $ways),
-            $isNarrow ? INF : self::above($stepped(false), $ways, $width, $height),
+            $isNarrow ? INF : self::above(self::stepped($sheet, $ways, $step, false), $ways, $width, $height),
         ), $pattern->counts, $pattern->box);
+    }
+
+    /**
+     * A pattern that is nearly the most valuable, in a fraction of the time. Nothing is bounded by it.
+     *
+     * @param  array<int, Worth>  $worths  pieces by number, sides in units
+     */
+    public static function good(Size $sheet, array $worths): self
+    {
+        $ways = self::ways($worths);
+
+        return self::exact($sheet, $ways, self::FEW_SUMS)
+            ?? self::roundedUp($sheet, $ways, intdiv($sheet->longer()->units, self::FEW_STEPS) + 1);
+    }
+
+    /**
+     * Null where sides add up to too many sums.
+     *
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     */
+    private static function exact(Size $sheet, array $ways, int $most): ?self
+    {
+        $across = self::sums($sheet->width->units, array_column($ways, 0), $most);
+        $down = self::sums($sheet->height->units, array_column($ways, 1), $most);
+
+        return max(count($across), count($down)) <= $most ? self::on($ways, $ways, $across, $down) : null;
+    }
+
+    /**
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     * @param  int  $step  in units; sides are counted in it
+     */
+    private static function roundedUp(Size $sheet, array $ways, int $step): self
+    {
+        [$width, $height] = [$sheet->width->units, $sheet->height->units];
+        $up = self::stepped($sheet, $ways, $step, true);
+
+        return self::on($up, $ways, self::sums($width, array_column($up, 0)), self::sums($height, array_column($up, 1)));
+    }
+
+    /**
+     * @param  list<array{int, int, float, int, bool}>  $ways
+     * @return list<array{int, int, float, int, bool}> with their sides in steps
+     */
+    private static function stepped(Size $sheet, array $ways, int $step, bool $isUp): array
+    {
+        return array_map(static fn (array $way): array => [
+            self::inSteps($way[0], $step, $isUp, $sheet->width->units),
+            self::inSteps($way[1], $step, $isUp, $sheet->height->units),
+            ...array_slice($way, 2),
+        ], $ways);
     }
 
     /**
@@ -164,12 +213,12 @@ final readonly class Knapsack
      * @param  list<int>  $sides
      * @return list<int> what they can add up to within a side, from nothing up; enough of them where there are too many
      */
-    private static function sums(int $most, array $sides): array
+    private static function sums(int $most, array $sides, int $many = self::SUMS): array
     {
         $sums = [0 => 0];
         $open = [0];
         $sides = array_unique($sides);
-        while ($open !== [] && count($sums) <= self::SUMS) {
+        while ($open !== [] && count($sums) <= $many) {
             $sum = array_pop($open);
             foreach ($sides as $side) {
                 $next = $sum + $side;

@@ -50,6 +50,9 @@ final readonly class Designer
      */
     private const LIGHT = 8;
 
+    /** The penalty for each card so far on the same sketch with the same papers. */
+    private const TWIN = 40;
+
     private function __construct(
         private Table $table,
         private RemainingStock $remains,
@@ -283,11 +286,12 @@ final readonly class Designer
             if ($words === null) {
                 continue;
             }
+            $twins = $this->variety->twins($sketch, array_column(array_filter($fill->surfaces), 'key'));
             $choices = $scope->everyPicture && ! $isLean ? array_map(static fn (Picture $one): array => [$one], $pictures) : [$pictures];
             foreach ($choices as $some) {
                 [$picture, $liking] = Pictures::likeliest($some, $layout, $fill);
                 $drafts[] = Draft::of(
-                    intdiv(3 * $fill->goodness, $many) + $liking - $less,
+                    intdiv(3 * $fill->goodness, $many) + $liking - $less - self::TWIN * $twins,
                     fn (): Card => $card([
                         ...$this->parts($layout, $fill, $words === $straight ? null : $this->folderFor($sketch, $layout)),
                         ...$words,

@@ -11,6 +11,7 @@ use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
@@ -52,6 +53,7 @@ final class Variety
         $this->lastSketch = $card->sketch->key;
         $this->occasions[$card->occasion->value] = ($this->occasions[$card->occasion->value] ?? 0) + 1;
         $this->count("sketch:{$card->sketch->key}");
+        $this->count(self::likenessOf($card));
         $this->count("fold:{$card->fold->value}");
         $this->count($card->front->isLying() ? 'way:lying' : 'way:upright');
         foreach ($card->takings as $taking) {
@@ -64,6 +66,39 @@ final class Variety
                 $this->count('words:'.mb_strtolower($words->text));
             }
         }
+    }
+
+    /** What a card shares with its twins: the sketch, and the papers and cardstock of its parts. */
+    public static function likenessOf(Card $card): string
+    {
+        $surfaces = [];
+        foreach ($card->sketch->parts as $part) {
+            $taking = $card->taking($part->id);
+            if ($taking?->size !== null) {
+                $surfaces[] = "$taking->component/$taking->face";
+            }
+        }
+
+        return self::likeness($card->sketch, $surfaces);
+    }
+
+    /** @param  list<string>  $surfaces  keys of the papers and cardstock of its parts */
+    private static function likeness(Sketch $sketch, array $surfaces): string
+    {
+        $surfaces = array_unique($surfaces);
+        sort($surfaces);
+
+        return "like:$sketch->key ".implode(',', $surfaces);
+    }
+
+    /**
+     * How many cards so far are on a sketch with just these papers and cardstock.
+     *
+     * @param  list<string>  $surfaces  their keys
+     */
+    public function twins(Sketch $sketch, array $surfaces): int
+    {
+        return $this->used[self::likeness($sketch, $surfaces)] ?? 0;
     }
 
     public function ofSketch(string $sketch): int

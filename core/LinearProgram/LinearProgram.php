@@ -35,6 +35,9 @@ final class LinearProgram
 
     private float $worth = 0.0;
 
+    /** Before the first step a row is what the activities take. */
+    private bool $isPivoted = false;
+
     /** @param  list<float>  $limits */
     private function __construct(array $limits)
     {
@@ -70,15 +73,27 @@ final class LinearProgram
             $cost += $amount * $this->costs[$limit];
         }
         $this->costs[$number] = $cost;
-        foreach ($this->rows as $n => $row) {
-            $sum = 0.0;
-            foreach ($takes as $limit => $amount) {
-                $sum += $amount * $row[$limit];
-            }
-            $this->rows[$n][$number] = $sum;
+        foreach (array_keys($this->rows) as $n) {
+            $this->rows[$n][$number] = $this->isPivoted ? self::sum($takes, $this->rows[$n]) : ($takes[$n] ?? 0.0);
         }
 
         return $number;
+    }
+
+    /**
+     * What an activity takes of a limit as the basis sees it.
+     *
+     * @param  array<int, float>  $takes
+     * @param  array<int, float>  $row
+     */
+    private static function sum(array $takes, array $row): float
+    {
+        $sum = 0.0;
+        foreach ($takes as $limit => $amount) {
+            $sum += $amount * $row[$limit];
+        }
+
+        return $sum;
     }
 
     public function solve(): void
@@ -147,6 +162,7 @@ final class LinearProgram
 
     private function pivot(int $leaving, int $entering): void
     {
+        $this->isPivoted = true;
         $by = $this->rows[$leaving][$entering];
         $pivot = array_map(static fn (float $one): float => $one / $by, $this->rows[$leaving]);
         $right = $this->rights[$leaving] / $by;

@@ -12,8 +12,11 @@ final readonly class ColumnGeneration
 {
     private const DIVES = 8;
 
-    /** How many more cards are asked for than are made, if there is a choice. */
-    private const MORE = 5;
+    /**
+     * For how many more cards pieces are cut than are made, one after the other: whole cards from whole sheets are fewer
+     * than fractions of them.
+     */
+    private const OVER = [1, 3, 6];
 
     private function __construct(private Table $table, private MasterProblem $most, public Bound $bound)
     {
@@ -44,14 +47,16 @@ final readonly class ColumnGeneration
     }
 
     /**
-     * For a given number of cards, on sketches as different and as good to look at as possible. Fewer if that many were
-     * not found. More are asked for than are made, since whole cards from whole sheets are fewer than fractions of
-     * them.
+     * For as many cards as some plan has, on sketches as different and as good to look at as possible. Each may have
+     * fewer. Nothing is taken apart for them if nothing is in that plan.
+     *
+     * @return iterable<PatternPlan>
      */
-    public function bestLooking(int $target): PatternPlan
+    public function bestLooking(PatternPlan $most): iterable
     {
-        $master = $this->most->forLooks($this->table, $target + self::MORE);
-
-        return DivingHeuristic::best($master, $target, $this->table->wishes->trimmer(), 1);
+        $master = $this->most->forLooks($this->table, $most->cards(), $most->spares !== []);
+        foreach (self::OVER as $over) {
+            yield DivingHeuristic::over($master, $most->cards(), $this->table->wishes->trimmer(), $over);
+        }
     }
 }

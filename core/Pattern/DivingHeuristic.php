@@ -29,7 +29,8 @@ final class DivingHeuristic
     /** @var array<int, int> how many cards by each outlay */
     private array $made = [];
 
-    private function __construct(private readonly MasterProblem $master, private readonly int $seed)
+    /** @param  int  $over  for how many more cards pieces are cut than are made */
+    private function __construct(private readonly MasterProblem $master, private readonly int $seed, private readonly int $over = 0)
     {
         $this->random = new Randomizer(new Mt19937($seed));
     }
@@ -50,51 +51,74 @@ final class DivingHeuristic
         return $best;
     }
 
+    /** The best looking cards that one dive found, when pieces are cut for some cards more. */
+    public static function over(MasterProblem $master, int $target, Trimmer $trimmer, int $over): PatternPlan
+    {
+        return self::dive(new self($master, 0, $over), $target, $trimmer);
+    }
+
     private static function once(MasterProblem $master, int $target, Trimmer $trimmer, int $seed = 0): PatternPlan
     {
-        $dive = new self($master, $seed);
+        return self::dive(new self($master, $seed), $target, $trimmer);
+    }
+
+    private static function dive(self $dive, int $target, Trimmer $trimmer): PatternPlan
+    {
         $dive->run($target);
 
-        return $dive->cutting($trimmer);
+        return $dive->plan($trimmer);
     }
 
     private function run(int $target): void
     {
         $at = $this->master->start;
         while (! $at->isCutUp()) {
-            $cut = $this->master->answer($at, $target)->cut;
+            $cut = $this->master->answer($at, $target, $this->over)->cut;
             if ($cut === []) {
                 break;
             }
-            [$number, $many] = $this->taken($cut);
-            for ($n = 0; $n < $many; $n++) {
-                $next = $this->master->cutting($at, $number);
-                if ($next === null) {
-                    // Half a base is left to pay for the wanted half. Nothing more comes of it.
-                    $at = $n === 0 ? $at->cutUp() : $at;
-
-                    break;
-                }
-                $at = $next;
-                $this->patterns[] = $number;
+            $before = count($this->patterns);
+            foreach ($this->taken($cut) as $number => $many) {
+                $at = $this->cutting($at, $number, $many);
             }
+            // Half a base may be left to pay for the wanted half. Nothing more comes of it.
+            $at = count($this->patterns) === $before ? $at->cutUp() : $at;
         }
         $this->make($at->cutUp(), $target);
     }
 
+    private function cutting(Stand $at, int $number, int $many): Stand
+    {
+        for ($n = 0; $n < $many; $n++) {
+            $next = $this->master->cutting($at, $number);
+            if ($next === null) {
+                return $at;
+            }
+            $at = $next;
+            $this->patterns[] = $number;
+        }
+
+        return $at;
+    }
+
     /**
-     * The pattern with the most sheets, for half of them, so that the rest stays free as long as possible.
+     * The pattern with the most sheets, for half of them, so that the rest stays free as long as possible. For looks, all
+     * whole sheets of all patterns at once: there are many of them, each on few sheets.
      *
      * @param  non-empty-array<int, float>  $cut
-     * @return array{int, int} its number, and how many sheets
+     * @return array<int, int> how many sheets, by number
      */
     private function taken(array $cut): array
     {
+        $whole = array_filter(array_map(static fn (float $many): int => (int) floor($many + self::WHOLE), $cut));
+        if ($this->master->isForLooks && $whole !== []) {
+            return $whole;
+        }
         arsort($cut);
         $numbers = array_keys($cut);
         $number = $numbers[$this->seed === 0 ? 0 : $this->random->getInt(0, min(2, count($numbers) - 1))];
 
-        return [$number, max(1, intdiv((int) floor($cut[$number] + self::WHOLE), 2))];
+        return [$number => max(1, intdiv((int) floor($cut[$number] + self::WHOLE), 2))];
     }
 
     /** As many cards as are wanted and the pieces allow, the best looking first. */
@@ -171,11 +195,11 @@ final class DivingHeuristic
             $this->made[$number] = ($this->made[$number] ?? 0) + 1;
         }
 
-        return $next;
+        return $next?->lowering($this->master->repeatsOn($outlay));
     }
 
     /** The patterns for each of their sheets. */
-    private function cutting(Trimmer $trimmer): PatternPlan
+    private function plan(Trimmer $trimmer): PatternPlan
     {
         $plans = [];
         $used = [];

@@ -29,7 +29,10 @@ final class MasterProblem
     /** Rounds of pricing, after which the bound is taken as it is. */
     private const ROUNDS = 60;
 
-    private const ROUNDS_FOR_LOOKS = 16;
+    private const ROUNDS_FOR_LOOKS = 40;
+
+    /** For looks the patterns are good after the first answer, so that later ones need few more. */
+    private const ROUNDS_AGAIN = 2;
 
     /** A wide margin for rounding in doubles. A bound is rounded down to whole cards after adding it. */
     private const SURE = 1e-5;
@@ -38,12 +41,7 @@ final class MasterProblem
     private const APART = 1e-4;
 
     /** The value of a point of looks, in cards. All cards together gain less than one card by it. */
-    private const LOOKS = 1 / (Preferences::MOST_CARDS * 12);
-
-    /** This many cards on one sketch look good. Each one beyond loses a point more. */
-    private const OFTEN = 2;
-
-    private const AGAIN = 3.0;
+    private const LOOKS = 1 / (Preferences::MOST_CARDS * (Outlay::MOST_LOOKS + Repeats::MOST));
 
     /** The limit on the number of all cards. */
     public const CARDS = 'cards';
@@ -65,15 +63,20 @@ final class MasterProblem
 
     public readonly Stand $start;
 
+    /** @var array<string, int> the limits that hold for whole cards: bases, words, pictures and all cards */
+    private readonly array $counted;
+
     /**
      * @param  list<Outlay>  $outlays
      * @param  array<string, LikeSheets>  $classes
+     * @param  Repeats  $repeats  none where looks do not matter
      */
     private function __construct(
         public readonly array $outlays,
         public readonly array $classes,
         Table $table,
-        private readonly bool $isForLooks,
+        public readonly bool $isForLooks,
+        private readonly Repeats $repeats,
         int $cards,
     ) {
         $this->blanks = self::blanks($table, $classes);
@@ -86,7 +89,8 @@ final class MasterProblem
             $this->kinds[$kind->key] = $kind;
         }
         $sheets = array_map(static fn (LikeSheets $class): int => count($class->sheets), $classes);
-        $limits = [self::CARDS => $cards, ...self::limits($table, $outlays, $classes), ...$this->varied()];
+        $this->counted = [self::CARDS => $cards, ...self::limits($table, $outlays, $classes)];
+        $limits = [...$this->counted, ...$repeats->limits];
         $this->start = Stand::before($sheets, $limits);
         $this->numbers = array_flip([...array_keys($this->kinds), ...array_keys($sheets), ...array_keys($limits)]);
     }
@@ -96,34 +100,39 @@ final class MasterProblem
     {
         $cards = min($table->wishes->cards, Bound::byCount($table)->cards);
 
-        return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, false, $cards);
+        return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, false, Repeats::none(), $cards);
     }
 
-    /** A given number of cards, the best looking of all. A sketch that is used often loses value. */
-    public function forLooks(Table $table, int $cards): self
+    /**
+     * A given number of cards, the best looking of all. A sketch that is used often loses value.
+     *
+     * @param  bool  $isApart  things may be taken apart for them
+     */
+    public function forLooks(Table $table, int $cards, bool $isApart): self
     {
-        return new self(Outlays::forLooks($table), $this->classes, $table, true, $cards);
+        $classes = array_filter($this->classes, static fn (LikeSheets $class): bool => $isApart || $class->spare === null);
+        $outlays = Outlays::forLooks($table);
+        $repeats = Repeats::among($outlays, $cards, Source::papersOn($table));
+
+        return new self($outlays, $classes, $table, true, $repeats, $cards);
     }
 
     /**
      * The most that fractions of cards could be, once no further pattern has value.
      *
      * @param  int  $enough  cards for which no more patterns are looked for
+     * @param  int  $over  for how many more cards pieces are cut than there are bases and words
      */
-    public function answer(Stand $at, int $enough = PHP_INT_MAX): LpSolution
+    public function answer(Stand $at, int $enough = PHP_INT_MAX, int $over = 0): LpSolution
     {
-        $limits = [];
-        foreach (array_keys($this->numbers) as $name) {
-            $limits[] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $at->limits[$name] ?? 0);
-        }
-        $lp = LinearProgram::under($limits);
+        $lp = LinearProgram::under($this->limitsAt($at, $over));
         $made = $folded = $cut = [];
         foreach ($this->outlays as $n => $outlay) {
-            $counted = [self::CARDS, ...$outlay->counted, ...$this->isForLooks ? [self::sketch($outlay)] : []];
-            $made[$lp->add($this->takes($outlay->pieces, $counted), $this->worth($outlay))] = $n;
+            $takes = $this->takes($outlay->pieces, [self::CARDS, ...$outlay->counted, ...$this->repeats->on($outlay->sketch)]);
+            $made[$lp->add($takes, $this->worth($outlay))] = $n;
         }
-        foreach (array_keys($this->varied()) as $sketch) {
-            $lp->add([$this->numbers[$sketch] => -1.0], -self::LOOKS * self::AGAIN);
+        foreach ($this->repeats->losses as $name => $points) {
+            $lp->add([$this->numbers[$name] => -1.0], -self::LOOKS * $points);
         }
         foreach ($this->blanks as $n => [$kind, $raises]) {
             $takes = [$this->numbers[$kind->key] => 1.0];
@@ -136,6 +145,11 @@ final class MasterProblem
             $cut[$this->cutBy($lp, $n)] = $n;
         }
         $lp->solve();
+        $rounds = match (true) {
+            ! $this->isForLooks => self::ROUNDS,
+            $this->patterns === [] => self::ROUNDS_FOR_LOOKS,
+            default => self::ROUNDS_AGAIN,
+        };
         if ($this->patterns === []) {
             // Nothing has a price before something can be cut, so the first patterns are those with the least waste.
             $byArea = static fn (PartDemand $kind): float => $kind->size->exactArea() / 1e12;
@@ -146,7 +160,7 @@ final class MasterProblem
         }
         $price = fn (PartDemand $kind): float => $lp->dualPrice($this->numbers[$kind->key]);
         $bound = [PHP_INT_MAX, Need::Paper];
-        for ($round = 0; $round < ($this->isForLooks ? self::ROUNDS_FOR_LOOKS : self::ROUNDS) && $lp->worth() < $enough; $round++) {
+        for ($round = 0; $round < $rounds && ($this->isForLooks || $lp->worth() < $enough); $round++) {
             [$worths, $new] = $this->price($lp, $at, $price);
             $bound = $this->isForLooks ? $bound : min($bound, $this->bound($lp, $at, $worths));
             if ($new === [] || $bound[0] <= (int) floor($lp->worth() + self::SURE)) {
@@ -160,6 +174,24 @@ final class MasterProblem
         $amounts = $lp->amounts();
 
         return LpSolution::of(self::amounts($amounts, $made), self::amounts($amounts, $folded), self::amounts($amounts, $cut), ...$bound);
+    }
+
+    /** @return list<float> */
+    private function limitsAt(Stand $at, int $over): array
+    {
+        $limits = [];
+        foreach (array_keys($this->numbers) as $name) {
+            $more = isset($this->counted[$name]) ? $over : 0;
+            $limits[] = (float) ($at->cut[$name] ?? $at->sheets[$name] ?? $more + ($at->limits[$name] ?? 0));
+        }
+
+        return $limits;
+    }
+
+    /** @return list<string> the limits of repeats that a card counts for */
+    public function repeatsOn(Outlay $outlay): array
+    {
+        return $this->repeats->on($outlay->sketch);
     }
 
     /**
@@ -194,17 +226,6 @@ final class MasterProblem
     private function worth(Outlay $outlay): float
     {
         return $this->isForLooks ? 1.0 + self::LOOKS * $outlay->looks() : 1.0;
-    }
-
-    /** @return array<string, int> the limits beyond which one more on a sketch looks less, where looks are asked for */
-    private function varied(): array
-    {
-        return $this->isForLooks ? array_fill_keys(array_map(self::sketch(...), $this->outlays), self::OFTEN) : [];
-    }
-
-    private static function sketch(Outlay $outlay): string
-    {
-        return "on {$outlay->sketch->key}";
     }
 
     /** @return array{string, Knapsack, array<string, int>} */
@@ -275,7 +296,11 @@ final class MasterProblem
                     ];
                 }
             }
-            $pattern = $at->sheets[$key] > 0 ? Knapsack::best($class->size, $wanted) : null;
+            $pattern = match (true) {
+                $at->sheets[$key] === 0 => null,
+                $this->isForLooks => Knapsack::good($class->size, $wanted),
+                default => Knapsack::best($class->size, $wanted),
+            };
             $worths[$key] = $pattern->most ?? 0.0;
             $cost = $lp->dualPrice($this->numbers[$key]) + self::cost($class, $price);
             if ($pattern !== null && $pattern->worth > $cost + self::SURE) {

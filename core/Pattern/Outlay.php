@@ -10,6 +10,9 @@ use KeepShare\Core\Sketch\Sketch;
 /** What one card takes on a sketch, in one direction on a front, with its words put on in one way. */
 final readonly class Outlay
 {
+    /** No outlay looks better than this, in points. */
+    public const MOST_LOOKS = 11;
+
     /**
      * @param  Size  $front  the way it lies
      * @param  list<PartDemand>  $pieces  that are cut for it, the largest first
@@ -20,7 +23,7 @@ final readonly class Outlay
     }
 
     /**
-     * How it looks, from 0 to 11: mostly whether it has a picture, then how much of the front is covered, then whether
+     * How it looks, from 0 to MOST_LOOKS: mostly whether it has a picture, then how much of the front is covered, then whether
      * it is as drawn. It is a matter of taste, and only compared between equal numbers of cards.
      */
     public function looks(): float

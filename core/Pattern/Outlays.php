@@ -54,7 +54,7 @@ final readonly class Outlays
     }
 
     /**
-     * The leanest of all, and of those that are as drawn, since such cards look better.
+     * All that are as drawn, since such cards look better, and the leanest of the others.
      *
      * @return list<Outlay>
      */
@@ -62,10 +62,9 @@ final readonly class Outlays
     {
         $all = self::on($table);
         $isDrawn = static fn (Outlay $outlay): bool => $outlay->sketch->isAsDrawn();
-        $drawn = self::leanest(array_values(array_filter($all, $isDrawn)));
         $given = array_filter(self::leanest($all), static fn (Outlay $outlay): bool => ! $isDrawn($outlay));
 
-        return [...$drawn, ...array_values($given)];
+        return [...array_filter($all, $isDrawn), ...$given];
     }
 
     /**

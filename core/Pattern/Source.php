@@ -51,6 +51,18 @@ enum Source: string
         return array_filter(self::facesOf($component, $table), static fn (Face $face): bool => $face->showsInk()) !== [];
     }
 
+    /** How many faces of patterned paper cards may show. */
+    public static function papersOn(Table $table): int
+    {
+        $faces = 0;
+        foreach ($table->components as $id => $component) {
+            $isThere = $table->offers($id) && ($table->stock[$id] ?? []) !== [];
+            $faces += $isThere && $component->kind()->isPrintedPaper() ? count(self::facesOf($component, $table)) : 0;
+        }
+
+        return $faces;
+    }
+
     /** @return list<Face> those that cards may show */
     public static function facesOf(Component $component, Table $table): array
     {

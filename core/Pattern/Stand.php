@@ -61,6 +61,21 @@ final readonly class Stand
         return min([0, ...$cut, ...$limits]) < 0 ? null : new self($cut, $this->sheets, $limits);
     }
 
+    /**
+     * One less of some limits. They stay at nothing where nothing is left.
+     *
+     * @param  list<string>  $names
+     */
+    public function lowering(array $names): self
+    {
+        $limits = $this->limits;
+        foreach ($names as $name) {
+            $limits[$name] = max(0, $limits[$name] - 1);
+        }
+
+        return new self($this->cut, $this->sheets, $limits);
+    }
+
     public function isCutUp(): bool
     {
         return array_sum($this->sheets) === 0;

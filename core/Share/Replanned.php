@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Engine;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Table\Table;
@@ -29,6 +30,22 @@ final class Replanned
         $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $left) === [];
 
         return array_values(array_filter($cards, $isCut));
+    }
+
+    /**
+     * How the engine cuts all pieces of some cards.
+     *
+     * @param  list<Card>  $cards
+     * @return array<string, CutPlan> by component
+     */
+    public static function plans(Table $table, array $cards): array
+    {
+        $plans = [];
+        foreach (Card::piecesOf($cards) as $component => $pieces) {
+            $plans[$component] = Engine::plan($table->stock[$component] ?? [], $pieces, self::terms($table));
+        }
+
+        return $plans;
     }
 
     /**

@@ -8,12 +8,15 @@ use Closure;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Card\Part\BasePart;
 use KeepShare\Core\Card\Part\FocalPart;
+use KeepShare\Core\Design\Variety;
+use KeepShare\Core\Pattern\Repeats;
 use KeepShare\Core\Table\Table;
 
 /**
  * How good a share-out is, in the order in which makers judge it: complete cards, the occasions and folds that were
- * asked for, no findings, little from the stash, how well papers match in visible steps, variety, how evenly pieces are
- * spread and how well groups hold together, and finally whole sheets left and things saved or used up.
+ * asked for, not too many cards alike, no findings, little from the stash, no twins, how well papers match in visible steps,
+ * variety, how evenly pieces are spread and how well groups hold together, and finally whole sheets left and things saved
+ * or used up.
  *
  * Share-outs are compared figure by figure. The larger one is better.
  */
@@ -26,7 +29,9 @@ final readonly class Score
         public int $complete,
         public int $occasionsMissing,
         public int $foldsMissing,
+        public int $crowded,
         public int $findings,
+        public int $twins,
         public int $together,
         public int $repeats,
         public int $uneven,
@@ -64,7 +69,9 @@ final readonly class Score
                 [...$table->cards, ...$cards],
                 static fn (Card $card): string => $card->fold->value,
             ),
+            self::crowded($cards),
             $sums['findings'],
+            self::twins($cards),
             $sums['together'],
             self::repeats($cards),
             $pieces === [] ? 0 : max($pieces) - min($pieces),
@@ -106,8 +113,10 @@ final readonly class Score
             $this->complete,
             -$this->occasionsMissing,
             -$this->foldsMissing,
+            -$this->crowded,
             -$this->findings,
             -$this->fromStash,
+            -$this->twins,
             intdiv($this->together, max(1, self::SEEN * $this->complete)),
             -$this->repeats,
             -$this->uneven,
@@ -134,6 +143,46 @@ final readonly class Score
     }
 
     /**
+     * The cards on one sketch beyond a quarter of all. The cards of a set count once.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function crowded(array $cards): int
+    {
+        $single = self::withoutCopies($cards);
+        $quarter = Repeats::quarter(count($single));
+        $onOne = array_count_values(array_map(static fn (Card $card): string => $card->sketch->key, $single));
+
+        return array_sum(array_map(static fn (int $many): int => max(0, $many - $quarter), $onOne));
+    }
+
+    /**
+     * The cards with the same sketch and the same papers as one before. The cards of a set count once.
+     *
+     * @param  list<Card>  $cards
+     */
+    private static function twins(array $cards): int
+    {
+        $single = self::withoutCopies($cards);
+
+        return count($single) - count(array_unique(array_map(Variety::likenessOf(...), $single)));
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @return list<Card> one of each set
+     */
+    private static function withoutCopies(array $cards): array
+    {
+        $single = [];
+        foreach ($cards as $card) {
+            $single[$card->set ?? -$card->number] ??= $card;
+        }
+
+        return array_values($single);
+    }
+
+    /**
      * How often a design, a largest paper or a picture is repeated. The cards of a set count once.
      *
      * @param  list<Card>  $cards
@@ -141,12 +190,7 @@ final readonly class Score
     private static function repeats(array $cards): int
     {
         $seen = [];
-        $sets = [];
-        foreach ($cards as $card) {
-            if ($card->set !== null && isset($sets[$card->set])) {
-                continue;
-            }
-            $sets[$card->set ?? -$card->number] = true;
+        foreach (self::withoutCopies($cards) as $card) {
             $own = ["sketch {$card->sketch->key}"];
             foreach ($card->takings as $taking) {
                 if ($taking->part === FocalPart::ID || ($taking->size !== null && $taking->part !== BasePart::ID)) {

@@ -9,6 +9,7 @@ use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Pattern\PatternPlan;
+use KeepShare\Core\Pattern\Repeats;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
@@ -37,6 +38,12 @@ final class Stretch
 
     /** How many missing cards are looked for in what is left. */
     private const FEW = 6;
+
+    /** How many cards are taken off for them, and whether too many may be alike then: one after the other. */
+    private const TAKEN_OFF = [[0, false], [2, false], [6, false], [0, true], [2, true]];
+
+    /** Which part of those that are too many alike is taken off, one try after the other. */
+    private const THINNED = [1, 3];
 
     /** The number of all cards made in one search so far. */
     private int $most = 0;
@@ -134,19 +141,10 @@ final class Stretch
         return $this->patterns ??= ColumnGeneration::on($this->table);
     }
 
-    /** @return list<Card> the most that some price on paper gives; of as many those at the lower price */
+    /** @return list<Card> the most that some price on paper gives; of as many those that differ more */
     private function byPrices(int $target): array
     {
-        $best = [];
-        foreach ($target > self::BY_LOOKS ? [self::DEAREST] : [...self::CHEAPER, self::DEAREST] as $level) {
-            $cards = $this->paid($level, $target);
-            $best = count($cards) > count($best) ? $cards : $best;
-            if (count($best) >= $target || $this->isStopped) {
-                break;
-            }
-        }
-
-        return $best;
+        return $this->best($target, $this->priced($target > self::BY_LOOKS ? [self::DEAREST] : [...self::CHEAPER, self::DEAREST], $target));
     }
 
     /** @return list<Card> the best looking of as many as patterns are found to give */
@@ -154,15 +152,92 @@ final class Stretch
     {
         $patterns = $this->patterns();
         $most = $patterns->most(min($this->table->wishes->cards, $patterns->bound->cards));
+
+        return $this->best($most->cards(), $this->ways($patterns, $most));
+    }
+
+    /**
+     * The most cards of some ways to them. Of as many, those that are better share-outs. It ends at the first way with
+     * enough cards of which not too many are alike.
+     *
+     * @param  iterable<list<Card>>  $ways  the best looking first
+     * @return list<Card>
+     */
+    private function best(int $target, iterable $ways): array
+    {
+        $judge = Judge::of($this->table->everythingApart());
         $best = [];
-        foreach ($this->ways($patterns, $most) as $cards) {
-            $best = count($cards) > count($best) ? $cards : $best;
-            if (count($best) >= $most->cards() || $this->isStopped) {
-                break;
+        foreach ($ways as $cards) {
+            $best = match (count($cards) <=> count($best)) {
+                1 => $cards,
+                0 => $judge->merit($cards)->compare($judge->merit($best)) > 0 ? $cards : $best,
+                default => $best,
+            };
+            if ($this->isStopped || (count($best) >= $target && $judge->merit($best)->crowded === 0)) {
+                return $best;
             }
         }
 
-        return $best;
+        return $this->thinned($best, $judge);
+    }
+
+    /**
+     * The same number of cards with fewer alike, where that is found: some of those that are too many are taken off, and
+     * others are made in their place.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    private function thinned(array $cards, Judge $judge): array
+    {
+        $quarter = Repeats::quarter(count($cards));
+        foreach (self::THINNED as $part) {
+            $merit = $judge->merit($cards);
+            $less = intdiv($merit->crowded + $part - 1, $part);
+            if ($less === 0 || $this->isStopped) {
+                break;
+            }
+            $more = $this->withMore(self::without($cards, $quarter, $less), count($cards), $quarter);
+            $cards = count($more) === count($cards) && $judge->merit($more)->compare($merit) > 0 ? $more : $cards;
+        }
+
+        return $cards;
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @return list<Card> all but some of those that are too many on their sketch
+     */
+    private static function without(array $cards, int $quarter, int $less): array
+    {
+        $seen = $kept = [];
+        foreach ($cards as $card) {
+            $key = $card->sketch->key;
+            $seen[$key] = ($seen[$key] ?? 0) + 1;
+            if ($seen[$key] > $quarter && $less > 0) {
+                $less--;
+
+                continue;
+            }
+            $kept[] = $card;
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param  list<int>  $levels
+     * @return iterable<list<Card>> at each price: not too many alike, and as they come
+     */
+    private function priced(array $levels, int $target): iterable
+    {
+        $wishes = $this->table->wishes;
+        foreach ($levels as $level) {
+            if ($wishes->alike === null) {
+                yield $this->paid($level, $target, Repeats::quarter(intdiv($target, $wishes->set)));
+            }
+            yield $this->paid($level, $target, $wishes->alike);
+        }
     }
 
     /**
@@ -172,16 +247,59 @@ final class Stretch
      */
     private function ways(ColumnGeneration $patterns, PatternPlan $most): iterable
     {
-        foreach ($most->cards() > self::BY_LOOKS ? [] : self::CHEAPER as $level) {
-            yield $this->paid($level, $most->cards());
+        if ($most->cards() <= self::BY_LOOKS) {
+            yield from $this->priced(self::CHEAPER, $most->cards());
         }
-        foreach ([$patterns->bestLooking($most->cards()), $most] as $cutting) {
-            $cards = $this->cutBy($cutting);
-            yield $cards;
-            if ($most->cards() - count($cards) <= self::FEW) {
-                yield $this->withMore($cards, $most->cards());
+        foreach ($patterns->bestLooking($most) as $cutting) {
+            yield $this->filledUp($this->cutBy($cutting), $most);
+        }
+        yield $this->filledUp($this->cutBy($most), $most);
+    }
+
+    /**
+     * With a few further cards from what is left, where a few are missing. If too little is left, the cards that take
+     * the most are taken off, and leaner ones are made in their place.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    private function filledUp(array $cards, PatternPlan $most): array
+    {
+        $target = $most->cards();
+        $missing = $target - count($cards);
+        if ($missing <= 0 || $missing > self::FEW) {
+            return $cards;
+        }
+        $best = $cards;
+        foreach (self::TAKEN_OFF as [$less, $isAnyBuild]) {
+            $more = $this->withMore($this->leanest($cards, $less), $target, $isAnyBuild ? null : Repeats::quarter($target));
+            $best = count($more) > count($best) ? $more : $best;
+            if (count($best) >= $target || $this->isStopped) {
+                break;
             }
         }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @return list<Card> all but some that take the most
+     */
+    private function leanest(array $cards, int $less): array
+    {
+        $takes = array_map($this->share(...), $cards);
+        arsort($takes);
+
+        return array_values(array_diff_key($cards, array_slice($takes, 0, $less, true)));
+    }
+
+    /** The part of all paper that a card takes, and the part of all cardstock, together. */
+    private function share(Card $card): float
+    {
+        [$paper, $cardstock] = Areas::of($card->layout($this->table->unit));
+
+        return $paper / max(1.0, Areas::left($this->table, true)) + $cardstock / max(1.0, Areas::left($this->table, false));
     }
 
     /** @return list<Card> that are made of some patterns */
@@ -221,23 +339,31 @@ final class Stretch
     }
 
     /**
-     * And further cards from what is left.
+     * And further cards from what the plans of their sheets leave over.
      *
      * @param  list<Card>  $cards
+     * @param  int|null  $alike  no more cards on one sketch
      * @return list<Card>
      */
-    private function withMore(array $cards, int $target): array
+    private function withMore(array $cards, int $target, ?int $alike): array
     {
         $room = max(1, $target - count($cards));
-        $left = $this->table->apartFor(...$cards)->after(...$cards)->asking($this->table->wishes->forCards($room));
+        $table = $this->table->apartFor(...$cards)->asking($this->table->wishes->forCards($room)->alike($alike));
+        $plans = Replanned::plans($table, $cards);
+        $more = Sharer::paying($table->leftBy($plans, ...$cards), self::DEAREST, $room, static fn (): bool => true);
 
-        return [...$cards, ...Sharer::paying($left, self::DEAREST, $room, static fn (): bool => true)];
+        return Replanned::of($table, [...$cards, ...$more]);
     }
 
-    /** @return list<Card> the most that a price on paper gives */
-    private function paid(int $level, int $target): array
+    /**
+     * @param  int|null  $alike  no more cards on one sketch
+     * @return list<Card> the most that a price on paper gives
+     */
+    private function paid(int $level, int $target, ?int $alike): array
     {
-        return Sharer::paying($this->table, $level, $target, $this->tell(...));
+        $table = $this->table->asking($this->table->wishes->alike($alike));
+
+        return Sharer::paying($table, $level, $target, $this->tell(...));
     }
 
     private function tell(int $made, int $wanted): bool

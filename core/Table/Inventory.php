@@ -7,6 +7,7 @@ namespace KeepShare\Core\Table;
 use KeepShare\Core\Arrange\Arrangement;
 use KeepShare\Core\Arrange\Arrangements;
 use KeepShare\Core\Card\Card;
+use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Stock;
 use KeepShare\Core\Kit\Component;
@@ -142,6 +143,46 @@ final readonly class Inventory
             $promised,
             $this->stash,
             [...$this->cards, ...array_values($cards)],
+            $this->shelf,
+            $this->arrangements,
+        );
+    }
+
+    /**
+     * What is left beside some cards when their sheets are cut by some plans: whole sheets, and offcuts. Sheets with a
+     * margin or a blemish are left out once they are cut into.
+     *
+     * @param  array<string, CutPlan>  $plans  by component
+     */
+    public function leftBy(array $plans, Card ...$cards): self
+    {
+        $stock = $this->stock;
+        foreach ($plans as $component => $plan) {
+            $cut = [];
+            foreach ($plan->sheets as $sheet) {
+                $cut[$sheet->stock->id] = $sheet->stock->isClean() ? $sheet->offcuts() : [];
+            }
+            $stock[$component] = array_values(array_filter(
+                $stock[$component] ?? [],
+                static fn (Stock $one): bool => ! isset($cut[$one->id]),
+            ));
+            foreach ($cut as $id => $leaves) {
+                foreach ($leaves as $n => $leaf) {
+                    $stock[$component][] = Stock::offcut("$id left $n", $leaf->rect()->size);
+                }
+            }
+        }
+        $after = $this->after(...$cards);
+
+        return new self(
+            $this->unit,
+            $this->front,
+            $this->components,
+            $after->free,
+            $stock,
+            [],
+            $this->stash,
+            $after->cards,
             $this->shelf,
             $this->arrangements,
         );

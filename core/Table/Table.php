@@ -186,6 +186,16 @@ final readonly class Table
         return new self($laying, $this->wishes, $this->sketches, $this->plans, $this->layouts, $this->harmonies);
     }
 
+    /**
+     * What is left on the table beside some cards, when their sheets are cut by some plans.
+     *
+     * @param  array<string, CutPlan>  $plans  by component
+     */
+    public function leftBy(array $plans, Card ...$cards): self
+    {
+        return $this->lying($this->laying->leftBy($plans, ...$cards), $this->sketches, $this->layouts);
+    }
+
     /** The table with everything taken apart that no card needs as it is: liners, halves of bases, backs of words. */
     public function sparesApart(): self
     {

@@ -112,6 +112,22 @@ final class ShareTest extends TestCase
         self::assertCount(8, Sharer::most($table->under(Preferences::cards(8, true))));
     }
 
+    public function test_cards_alike_beyond_a_quarter_and_cards_with_the_same_papers_are_worse(): void
+    {
+        $table = Inventory::unpacked(Kits::demo())->under(Preferences::cards(8));
+        $cards = Sharer::most($table);
+        $differing = Score::of($table, $cards);
+        $alike = Score::of($table, [...array_slice($cards, 0, 5), ...array_map($cards[0]->numbered(...), [6, 7, 8])]);
+        $copies = array_map(static fn (int $number): Card => $cards[0]->again($number, 6), [6, 7, 8]);
+        $set = Score::of($table, [...array_slice($cards, 1, 5), ...$copies]);
+
+        self::assertCount(8, $cards);
+        self::assertSame([0, 0], [$differing->crowded, $differing->twins]);
+        self::assertSame([2, 3], [$alike->crowded, $alike->twins], 'four on one sketch, where two are a quarter');
+        self::assertSame([0, 0], [$set->crowded, $set->twins], 'the cards of a set are meant to be alike');
+        self::assertLessThan(0, $alike->compare($differing));
+    }
+
     public function test_settling_is_never_worse_deterministic_and_takes_no_more_than_there_is(): void
     {
         $better = 0;

@@ -19,6 +19,8 @@ use KeepShare\Core\Kit\Kit;
 use KeepShare\Core\Measure\Size;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Pattern\ColumnGeneration;
+use KeepShare\Core\Pattern\Repeats;
+use KeepShare\Core\Share\Replanned;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Sketch;
@@ -54,6 +56,39 @@ final class StretchTest extends TestCase
         self::assertLessThanOrEqual(ColumnGeneration::on($table)->bound->cards, count($cards));
         self::assertGreaterThanOrEqual(ColumnGeneration::on($table)->bound->cards - 1, count($cards), 'no more than one below what can be');
         self::assertWhole($table, $cards);
+    }
+
+    /** @return list<array{int, int}> */
+    public static function manyBases(): array
+    {
+        return [[4, 36], [12, 26], [23, 37]];
+    }
+
+    #[DataProvider('manyBases')]
+    public function test_the_most_cards_are_on_many_sketches_and_take_most_of_the_paper(int $seed, int $bases): void
+    {
+        $table = Inventory::unpacked(ScarceKit::withBases($seed, $bases))->under(Preferences::asManyAsPossible());
+        $cards = Stretch::most($table);
+        $onOne = array_count_values(array_map(static fn (Card $card): string => $card->sketch->key, $cards));
+
+        self::assertCount($bases, $cards, 'no card is given up for it');
+        self::assertLessThanOrEqual(Repeats::quarter($bases), max([0, ...$onOne]));
+        self::assertLessThan(.3 * Areas::left($table, true), Areas::left($table->after(...$cards), true), 'little paper is left over');
+        self::assertWhole($table, $cards);
+    }
+
+    public function test_what_some_plans_leave_over_is_all_that_no_piece_needs(): void
+    {
+        $table = Inventory::unpacked(ScarceKit::withBases(12, 26))->under(Preferences::cards(6));
+        $cards = Stretch::most($table);
+        $left = $table->leftBy(Replanned::plans($table, $cards), ...$cards);
+
+        self::assertSame([], $left->promised);
+        self::assertSame(20, $left->free['base']);
+        self::assertEqualsWithDelta(Areas::left($table->after(...$cards), true), Areas::left($left, true), 1.0);
+        $more = Sharer::most($left->asking(Preferences::cards(3)));
+        self::assertSame([7, 8, 9], array_column($more, 'number'));
+        self::assertWhole($table, [...$cards, ...$more]);
     }
 
     public function test_a_pad_of_twenty_four_sheets_gives_forty_eight_cards(): void

@@ -30,8 +30,14 @@ use Random\Randomizer;
 /** Made-up kits in which paper is scarce: a few sheets, plenty of bases and words, no envelopes. */
 final class ScarceKit
 {
-    private function __construct(private readonly Randomizer $random)
+    private function __construct(private readonly Randomizer $random, private readonly int $bases = 60, private readonly int $pictures = 60)
     {
+    }
+
+    /** The same sheets as of(), with so few bases that all can be used, and a picture for every third of them. */
+    public static function withBases(int $seed, int $bases): Kit
+    {
+        return (new self(new Randomizer(new Mt19937($seed)), $bases, intdiv($bases, 3)))->kit($seed);
     }
 
     /**
@@ -88,12 +94,12 @@ final class ScarceKit
         if ($many > 0) {
             $add('white', $cardstock, $many);
         }
-        $add('base', CardBase::of($front, FoldEdge::Side, $white), 60);
+        $add('base', CardBase::of($front, FoldEdge::Side, $white), $this->bases);
         $strip = Size::parse('2 1/2', '3/4', Unit::Inch);
         $add('happy', Stamp::of($strip, Words::of('happy day', [Occasion::of('birthday')])), 1);
         $add('hello', Stamp::of($strip, Words::of('hello there', [Occasion::of('hello'), Occasion::of('thank-you')])), 1);
         $picture = Printed::of(Size::parse('1 3/4', '2', Unit::Inch), Serves::Image, Shape::Lantern, [$this->colour()]);
-        $add('picture', DieCut::of($picture), 60);
+        $add('picture', DieCut::of($picture), $this->pictures);
 
         return Kit::of("Scarce $seed", Unit::Inch, $front, 10, null, $components);
     }

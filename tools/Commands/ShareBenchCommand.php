@@ -23,6 +23,7 @@ use KeepShare\Core\Share\LocalSearch;
 use KeepShare\Core\Share\Score;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
+use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
@@ -187,10 +188,27 @@ final class ShareBenchCommand extends Command
     private function stretched(): void
     {
         $laid = array_map(static fn (int $seed): Inventory => Inventory::unpacked(ScarceKit::of($seed)), range(0, self::SCARCE - 1));
+        $few = array_map(
+            static fn (int $seed): Inventory => Inventory::unpacked(ScarceKit::withBases($seed, 8 + 7 * $seed % 33)),
+            range(0, self::SCARCE - 1),
+        );
         $this->table(
-            ['as many as possible', 'as it pleases', 'stretched', 'at most', 'more than one below', 'first s', 'settled s', 'MB'],
+            [
+                'as many as possible',
+                'as it pleases',
+                'stretched',
+                'at most',
+                'more than one below',
+                'kits with over a quarter on one sketch',
+                'twins',
+                '% of the paper',
+                'first s',
+                'settled s',
+                'MB',
+            ],
             [
                 $this->stretching(self::SCARCE.' scarce kits of 2 to 8 sheets', ...$laid),
+                $this->stretching('the same with 8 to 40 bases', ...$few),
                 $this->stretching('a pad of 24 sheets, 48 bases, two stamps', Inventory::unpacked(ScarceKit::pad())),
                 ...array_map(
                     fn (array $one, string $what): array => $this->stretching($what, Inventory::unpacked(OddKit::kit($one[0]))),
@@ -206,7 +224,7 @@ final class ShareBenchCommand extends Command
     /** @return list<string|int> */
     private function stretching(string $what, Inventory ...$laid): array
     {
-        [$plain, $found, $most, $below, $first, $settled] = [0, 0, 0, 0, 0.0, 0.0];
+        [$plain, $found, $most, $below, $crowded, $twins, $first, $settled, $paper, $left] = [0, 0, 0, 0, 0, 0, 0.0, 0.0, 0.0, 0.0];
         foreach ($laid as $laying) {
             $table = $laying->under(Preferences::asManyAsPossible());
             $plain += count(Sharer::most($laying->under(Preferences::asManyAsPossible())));
@@ -217,10 +235,16 @@ final class ShareBenchCommand extends Command
             $settled = max($settled, (hrtime(true) - $start) / 1e9);
             $bound = min(Preferences::MOST_CARDS, ColumnGeneration::on($table)->bound->cards);
             [$found, $most, $below] = [$found + count($cards), $most + $bound, $below + (int) ($bound - count($cards) > 1)];
+            $apart = $table->apartFor(...$cards);
+            $score = Score::of($apart, $cards);
+            [$crowded, $twins] = [$crowded + (int) ($score->crowded > 0), $twins + $score->twins];
+            $paper += Areas::left($apart, true);
+            $left += Areas::left($apart->after(...$cards), true);
         }
+        $used = $paper > 0 ? (int) (100 * ($paper - $left) / $paper) : 0;
         $seconds = array_map(static fn (float $one): string => sprintf('%.1f', $one), [$first, $settled]);
 
-        return [$what, $plain, $found, $most, $below, ...$seconds, memory_get_peak_usage(true) >> 20];
+        return [$what, $plain, $found, $most, $below, $crowded, $twins, $used, ...$seconds, memory_get_peak_usage(true) >> 20];
     }
 
     /** A move and the page after it, on a table of its own. */
