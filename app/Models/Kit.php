@@ -49,6 +49,7 @@ use KeepShare\Core\Sketch\Sketch;
  *     words?: string,
  *     envelopes?: bool,
  *     wordless?: bool,
+ *     least?: string,
  *     set?: int,
  *     saves_one?: bool,
  *     insides?: bool,

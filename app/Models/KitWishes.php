@@ -5,6 +5,7 @@ namespace App\Models;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Wanted;
@@ -36,7 +37,7 @@ final class KitWishes
         return WordsAgain::tryFrom($kit->wishes['words'] ?? '') ?? WordsAgain::WhenOut;
     }
 
-    /** What always holds: the stash and its limit, what is used up, saved or never used, and the trimmer. */
+    /** What always holds: the stash, what a card must be, what is used up, saved or never used, and the trimmer. */
     private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Preferences
     {
         $kept = $kit->wishes;
@@ -46,6 +47,7 @@ final class KitWishes
             ->saying($words)
             ->inEnvelopes($kept['envelopes'] ?? false)
             ->wordless($kept['wordless'] ?? false)
+            ->atLeast(Least::tryFrom($kept['least'] ?? '') ?? Least::Words)
             ->using(array_filter($uses))
             ->stashFor($kept['stash_cards'] ?? null)
             ->savingOne($kept['saves_one'] ?? false)

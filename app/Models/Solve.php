@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Database\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
@@ -16,7 +17,7 @@ use KeepShare\Core\Table\WordsAgain;
  * @property bool $uses_stash
  * @property WordsAgain $words
  * @property int|null $alike no more cards on one sketch
- * @property bool $has_pictures every card has one
+ * @property Least|null $least what every card must at least be; null as it is asked for with the kit
  * @property bool $is_anew cards that lack nothing are made anew too, not only those that are missing
  * @property int $revision
  * @property SolveState $state
@@ -36,7 +37,7 @@ final class Solve extends Record
         'uses_stash' => 'boolean',
         'words' => WordsAgain::class,
         'is_anew' => 'boolean',
-        'has_pictures' => 'boolean',
+        'least' => Least::class,
         'state' => SolveState::class,
         'shortfalls' => 'array',
     ];
@@ -50,8 +51,8 @@ final class Solve extends Record
     /** Everything that is asked for, apart from the number of cards, is stored with the kit. */
     public function wishes(int $cards): Preferences
     {
-        return KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words)
-            ->alike($this->alike)
-            ->withPictures($this->has_pictures);
+        $wishes = KitWishes::of($this->kit, $cards, $this->uses_stash, $this->words)->alike($this->alike);
+
+        return $this->least === null ? $wishes : $wishes->atLeast($this->least);
     }
 }

@@ -4,11 +4,17 @@ namespace App\ShareOut;
 
 use App\Models\Kit;
 use App\Wording\Wording;
+use KeepShare\Core\Sketch\Least;
 
 /**
- * Many or varied: each line is a possible share-out.
+ * Many or rich, many or varied: each line is a possible share-out.
  *
- * @phpstan-type Varied array{says: string, alike: int|null, pictures: bool}
+ * @phpstan-type Varied array{
+ *     says: string,
+ *     proof: string, // what is known of how many there can be
+ *     alike: int|null,
+ *     least: string,
+ * }
  * @phpstan-type FoundFrontier array{isLooking: bool, choices: list<Varied>}
  */
 final class FrontierView
@@ -19,20 +25,21 @@ final class FrontierView
         return [
             'isLooking' => FindFrontier::search($kit)->isUnderWay(),
             'choices' => array_map(static fn (array $one): array => [
-                'says' => Wording::plural($one['cards'], 'card').self::how($one['alike'], $one['pictures']),
+                'says' => Wording::plural($one['cards'], 'card').self::how(Least::from($one['least']), $one['alike']),
+                'proof' => $one['most'] > $one['cards'] ? "At most {$one['most']} can be." : 'No more can be.',
                 'alike' => $one['alike'],
-                'pictures' => $one['pictures'],
+                'least' => $one['least'],
             ], FindFrontier::found($kit) ?? []),
         ];
     }
 
-    private static function how(?int $alike, bool $pictures): string
+    private static function how(Least $least, ?int $alike): string
     {
         return match (true) {
-            $pictures => ', each with a picture',
             $alike === 1 => ', all different',
             $alike !== null => " with at most $alike alike",
-            default => ' in all',
+            $least === Least::Words => ' in all',
+            default => ", each with {$least->says()}",
         };
     }
 }

@@ -16,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\WordsAgain;
 
 final class ShareOutController
@@ -39,7 +40,7 @@ final class ShareOutController
                     WordsAgain::from($request->string('words')->toString()),
                     $request->boolean('keep'),
                     $request->filled('alike') ? $request->integer('alike') : null,
-                    $request->boolean('pictures'),
+                    $request->enum('least', Least::class),
                 );
             } catch (Refusal $refused) {
                 throw ValidationException::withMessages(['cards' => $refused->getMessage()]);

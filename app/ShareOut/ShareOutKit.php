@@ -12,7 +12,6 @@ use App\Journal\StaleTable;
 use App\Models\Card;
 use App\Models\CardRecord;
 use App\Models\Kit;
-use App\Models\KitWishes;
 use App\Models\Solution;
 use App\Models\SolutionKind;
 use App\Models\Solve;
@@ -26,6 +25,7 @@ use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Outlook\FullShareOut;
 use KeepShare\Core\Outlook\PinnedCard;
 use KeepShare\Core\Share\ForAMan;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\CannotShare;
 use KeepShare\Core\Table\PinIsGone;
@@ -48,7 +48,7 @@ final readonly class ShareOutKit implements Task
     /**
      * @param  bool  $keeps  the cards that lack nothing stay too: further ones are made beside them
      * @param  int|null  $alike  no more cards on one sketch
-     * @param  bool  $pictures  every card has one
+     * @param  Least|null  $least  what every card must at least be; null as it is asked for with the kit
      *
      * @throws \KeepShare\Core\Refusal when the wishes contradict each other
      */
@@ -59,20 +59,21 @@ final readonly class ShareOutKit implements Task
         WordsAgain $words,
         bool $keeps = false,
         ?int $alike = null,
-        bool $pictures = false,
+        ?Least $least = null,
     ): Solve {
-        $this->check(TableState::of($kit), KitWishes::of($kit, $cards, $stash, $words)->alike($alike)->withPictures($pictures));
-        $solve = Solve::query()->create([
+        $solve = new Solve([
             'kit_id' => $kit->id,
             'cards' => $cards,
             'uses_stash' => $stash,
             'words' => $words,
             'is_anew' => ! $keeps,
             'alike' => $alike,
-            'has_pictures' => $pictures,
+            'least' => $least,
             'revision' => $kit->revision,
             'state' => SolveState::Waiting,
         ]);
+        $this->check(TableState::of($kit), $solve->setRelation('kit', $kit)->wishes($cards));
+        $solve->save();
         RunTask::later(self::class, $solve->id, Queue::ShareOuts);
 
         return $solve;

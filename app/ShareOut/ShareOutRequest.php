@@ -5,6 +5,7 @@ namespace App\ShareOut;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
 
@@ -19,7 +20,7 @@ final class ShareOutRequest extends FormRequest
             'words' => ['required', Rule::enum(WordsAgain::class)],
             'keep' => ['boolean'],
             'alike' => ['nullable', 'integer', 'between:1,'.Preferences::MOST_CARDS],
-            'pictures' => ['boolean'],
+            'least' => ['nullable', Rule::enum(Least::class)],
         ];
     }
 

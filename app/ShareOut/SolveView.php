@@ -5,6 +5,7 @@ namespace App\ShareOut;
 use App\Models\Kit;
 use App\Models\Solve;
 use App\Models\SolveState;
+use KeepShare\Core\Table\Preferences;
 
 /**
  * The share-out under way, or the last one if it has something to say.
@@ -14,6 +15,7 @@ use App\Models\SolveState;
  *     state: string,
  *     done: int,
  *     wanted: int,
+ *     isMost: bool, // as many as possible were asked for, and the answer still holds
  *     message: string|null,
  *     shortfalls: list<string>,
  * }
@@ -41,6 +43,7 @@ final class SolveView
             'state' => $state->value,
             'done' => $solve->done,
             'wanted' => $solve->cards,
+            'isMost' => $holds && $solve->cards === Preferences::MOST_CARDS,
             'message' => $holds ? $message : null,
             'shortfalls' => $holds ? $solve->shortfalls ?? [] : [],
         ];

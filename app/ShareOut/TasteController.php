@@ -16,6 +16,7 @@ use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\BadWish;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\WordsAgain;
@@ -49,6 +50,7 @@ final readonly class TasteController
                 'insides' => ['boolean'],
                 'envelopes' => ['boolean'],
                 'wordless' => ['boolean'],
+                'least' => [Rule::enum(Least::class)],
                 'follows' => ['boolean'],
                 'stashCards' => ['nullable', 'integer', 'between:0,'.Preferences::MOST_CARDS],
                 'trimmer' => ['nullable', 'string', 'max:20'],
@@ -105,6 +107,7 @@ final readonly class TasteController
             'insides' => $request->boolean('insides'),
             'envelopes' => $request->boolean('envelopes'),
             'wordless' => $request->boolean('wordless'),
+            'least' => $request->filled('least') ? $request->text('least') : $kit->wishes['least'] ?? Least::Words->value,
             'follows' => $request->boolean('follows'),
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,

@@ -7,11 +7,14 @@ use App\Models\Kit;
 use App\Table\CardsToGive;
 use App\Table\ComingDays;
 use App\View\ChoiceView;
+use App\View\SketchView;
 use KeepShare\Core\Check\SpreadGaps;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\Occasions;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Sketch\Least;
+use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Wanted;
 
@@ -19,7 +22,9 @@ use KeepShare\Core\Table\Wanted;
  * The wishes for new cards of a kit, as they are typed.
  *
  * @phpstan-import-type Choice from ChoiceView
+ * @phpstan-import-type DrawnSketch from SketchView
  *
+ * @phpstan-type LeastChoice array{key: string, label: string, drawn: DrawnSketch}
  * @phpstan-type WantedMany array{key: string, label: string, many: int, isUsual: bool}
  * @phpstan-type Taste array{
  *     frame: string,
@@ -28,6 +33,8 @@ use KeepShare\Core\Table\Wanted;
  *     pieces: string, // few, some, many
  *     envelopes: bool, // no card without
  *     wordless: bool,
+ *     least: string, // what a card must at least be
+ *     leasts: list<LeastChoice>,
  *     follows: bool,
  *     designs: list<string>,
  *     trimmer: string,
@@ -54,6 +61,8 @@ final class TasteView
             'pieces' => (Many::tryFrom($kit->wishes['pieces'] ?? '') ?? Many::Some)->value,
             'envelopes' => $kit->wishes['envelopes'] ?? false,
             'wordless' => $kit->wishes['wordless'] ?? false,
+            'least' => $kit->wishes['least'] ?? Least::Words->value,
+            'leasts' => self::leasts($kit),
             'follows' => $kit->wishes['follows'] ?? false,
             'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),
             'trimmer' => self::length($kit->wishes['trimmer'] ?? null, $kit),
@@ -64,6 +73,18 @@ final class TasteView
             'folds' => self::many($folds, $kit->wishes['folds'] ?? []),
             'daysNeed' => ComingDays::within(ComingDays::MONTHS)->needs()->beyond(CardsToGive::now()->free($kit->id))->says(),
         ];
+    }
+
+    /** @return list<LeastChoice> each with a sketch that is just that */
+    private static function leasts(Kit $kit): array
+    {
+        $sketches = Sketches::all();
+
+        return array_map(static fn (Least $least): array => [
+            'key' => $least->value,
+            'label' => $least->says(),
+            'drawn' => SketchView::of($sketches[$least->example()], $kit->front(), $kit->unit)->drawn,
+        ], Least::cases());
     }
 
     /** @return list<string> "Wave: used up" */

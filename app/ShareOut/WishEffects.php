@@ -6,6 +6,7 @@ use App\Models\KitWishes;
 use App\Table\TableState;
 use App\Table\UpTo;
 use App\Wording\Wording;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Preferences;
@@ -15,7 +16,7 @@ use KeepShare\Core\Table\WordsAgain;
 /**
  * How each group of wishes changes the highest possible number of cards.
  *
- * @phpstan-type Effects array{many: string, words: string, paper: string, folds: string, fronts: string, uses: string}
+ * @phpstan-type Effects array{many: string, least: string, words: string, paper: string, folds: string, fronts: string, uses: string}
  */
 final class WishEffects
 {
@@ -47,6 +48,7 @@ final class WishEffects
 
         return [
             'many' => 'With this kit '.Bound::inWords($table).'.'.$this->withStash($now),
+            'least' => $says($wishes->atLeast(Least::Words)),
             'words' => $says($wishes->saying(WordsAgain::WhenOut)->wordless(false)),
             'paper' => $says($wishes->savingOne(false)->stashFor(null)),
             'folds' => $says($wishes->folding([])),

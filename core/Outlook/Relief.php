@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Outlook;
 
 use KeepShare\Core\Share\Sharer;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 use KeepShare\Core\Table\Wanted;
@@ -61,6 +62,9 @@ final readonly class Relief
         }
         if ($wishes->pictures) {
             yield 'cards without a picture' => $wishes->withPictures(false);
+        }
+        if ($wishes->least !== Least::Words) {
+            yield 'cards that are less than '.$wishes->least->says() => $wishes->atLeast(Least::Words);
         }
         if ($wishes->set > 1) {
             yield 'designs not made in sets' => $wishes->inSetsOf(1);

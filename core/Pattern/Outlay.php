@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace KeepShare\Core\Pattern;
 
 use KeepShare\Core\Measure\Size;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Sketch\Sketch;
 
 /** What one card takes on a sketch, in one direction on a front, with its words put on in one way. */
 final readonly class Outlay
 {
+    /** Points for what a card is, from words on plain stock to a picture on a mat. */
+    private const RICH = [0.0, 2.0, 5.0, 7.0];
+
     /** No outlay looks better than this, in points. */
-    public const MOST_LOOKS = 11;
+    public const MOST_LOOKS = 12;
 
     /**
      * @param  Size  $front  the way it lies
@@ -23,8 +27,8 @@ final readonly class Outlay
     }
 
     /**
-     * How it looks, from 0 to MOST_LOOKS: mostly whether it has a picture, then how much of the front is covered, then whether
-     * it is as drawn. It is a matter of taste, and only compared between equal numbers of cards.
+     * How it looks, from 0 to MOST_LOOKS: mostly what it is, then how much of the front is covered, then
+     * whether it is as drawn. It is a matter of taste, and only compared between equal numbers of cards.
      */
     public function looks(): float
     {
@@ -33,10 +37,16 @@ final readonly class Outlay
             $covered += $kind->source === Source::Paper || $kind->source === Source::CalmPaper ? $kind->size->exactArea() : 0;
         }
 
-        $rich = $this->sketch->focus->isLean() ? 0.0 : 6.0;
+        $rich = self::RICH[self::levelOf($this->sketch)];
         $drawn = $this->sketch->isAsDrawn() ? 1.0 : 0.0;
 
         return $rich + $drawn + 4.0 * min(1.0, $covered / $this->front->exactArea());
+    }
+
+    /** How many of the levels of Least it reaches beyond the first. */
+    private static function levelOf(Sketch $sketch): int
+    {
+        return count(array_filter(Least::cases(), static fn (Least $least): bool => $least->allows($sketch))) - 1;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace KeepShare\Core\Pattern;
 
-use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 
 /**
@@ -48,7 +47,7 @@ final readonly class Repeats
             [$few, $crowd] = self::names($outlay->sketch);
             $limits[$few] = self::FEW;
             $losses[$few] = self::AGAIN;
-            $limits[$crowd] = max(1, min(self::quarter($cards), self::papers($outlay->sketch) === 1 ? $faces : $cards));
+            $limits[$crowd] = max(1, min(self::quarter($cards), $outlay->sketch->papers() === 1 ? $faces : $cards));
             $losses[$crowd] = self::CROWDED;
         }
 
@@ -65,11 +64,6 @@ final readonly class Repeats
     public function on(Sketch $sketch): array
     {
         return $this->limits === [] ? [] : self::names($sketch);
-    }
-
-    private static function papers(Sketch $sketch): int
-    {
-        return count(array_filter($sketch->parts, static fn (Part $part): bool => $part->role->isPaper()));
     }
 
     /** @return array{string, string} */

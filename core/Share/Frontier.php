@@ -5,19 +5,21 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Pattern\ColumnGeneration;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Preferences;
 use KeepShare\Core\Table\Table;
 
 /**
- * Many cards or varied cards: how many there are with a picture on each, with all different, with three alike, and in
- * all. These are numbers that were found. More may be possible.
+ * Many cards or rich ones, many or varied: how many there are by what each must at least be, with all different, and with
+ * three alike. Each number was found. Beside it stands what no share-out with that wish can exceed.
  *
- * @phpstan-type Choice array{alike: int|null, pictures: bool, cards: int}
+ * @phpstan-type Choice array{least: string, alike: int|null, cards: int, most: int}
  */
 final readonly class Frontier
 {
-    /** @var list<array{int|null, bool}> how many may be alike, and whether each has a picture */
-    private const WISHES = [[null, true], [1, false], [3, false], [null, false]];
+    /** How many may be alike, for those who want their cards varied. */
+    private const ALIKE = [1, 3];
 
     /**
      * @param  (Closure(int): bool)|null  $goOn  told how many cards were found; false stops with what there is
@@ -26,16 +28,52 @@ final readonly class Frontier
     public static function of(Table $table, ?Closure $goOn = null): array
     {
         $choices = [];
-        foreach (self::WISHES as [$alike, $pictures]) {
-            $wishes = $table->wishes->forCards(Preferences::MOST_CARDS)->alike($alike)->withPictures($pictures);
-            $cards = count(Stretch::most($table->asking($wishes), $goOn === null ? null : static fn (int $made): bool => $goOn($made)));
-            $choices[] = ['alike' => $alike, 'pictures' => $pictures, 'cards' => $cards];
+        foreach (self::wishes($table->wishes->forCards(Preferences::MOST_CARDS)) as $wishes) {
+            $asking = $table->asking($wishes);
+            $cards = Stretch::number($asking, $goOn === null ? null : static fn (int $made): bool => $goOn($made));
+            $choices[] = ['least' => $wishes->least->value, 'alike' => $wishes->alike, 'cards' => $cards, 'most' => self::bound($asking)];
             if ($goOn !== null && ! $goOn($cards)) {
                 break;
             }
         }
         usort($choices, static fn (array $a, array $b): int => $a['cards'] <=> $b['cards']);
 
-        return $choices;
+        return self::withoutPoorer($choices);
+    }
+
+    /** @return iterable<Preferences> the richest first */
+    private static function wishes(Preferences $wishes): iterable
+    {
+        foreach (array_reverse(Least::cases()) as $least) {
+            yield $wishes->atLeast($least)->alike(null);
+        }
+        foreach (self::ALIKE as $alike) {
+            yield $wishes->atLeast(Least::Words)->alike($alike);
+        }
+    }
+
+    /**
+     * A line goes if a richer one before it has as many cards, or none are made.
+     *
+     * @param  list<Choice>  $choices  by the number of cards, of as many the richest first
+     * @return list<Choice>
+     */
+    private static function withoutPoorer(array $choices): array
+    {
+        $kept = [];
+        foreach ($choices as $choice) {
+            $isAgain = in_array($choice['cards'], array_column($kept, 'cards'), true);
+            $kept = $choice['cards'] === 0 || $isAgain ? $kept : [...$kept, $choice];
+        }
+
+        return $kept;
+    }
+
+    private static function bound(Table $table): int
+    {
+        $wishes = $table->wishes;
+        $bySketches = $wishes->alike === null ? PHP_INT_MAX : $wishes->alike * $wishes->set * count($table->sketches);
+
+        return min($bySketches, Preferences::MOST_CARDS, ColumnGeneration::on($table)->bound->cards);
     }
 }

@@ -22,7 +22,6 @@ use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\Component;
 use KeepShare\Core\Kit\Occasion;
 use KeepShare\Core\Kit\Words;
-use KeepShare\Core\Sketch\Part;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\RemainingStock;
@@ -391,9 +390,8 @@ final class Sharer
     private function papersOn(string $way): int
     {
         $sketch = array_filter($this->table->sketches, static fn (Sketch $one): bool => str_starts_with($way, "$one->manner/"));
-        $parts = ($sketch[array_key_first($sketch)] ?? null)->parts ?? [];
 
-        return count(array_filter($parts, static fn (Part $part): bool => $part->role->isPaper()));
+        return ($sketch[array_key_first($sketch)] ?? null)?->papers() ?? 0;
     }
 
     /**

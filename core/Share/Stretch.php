@@ -53,8 +53,11 @@ final class Stretch
     /** Computed when it is first asked for. */
     private ?ColumnGeneration $patterns = null;
 
-    /** @param  Closure(int, int): bool  $goOn */
-    private function __construct(private readonly Table $table, private readonly Closure $goOn)
+    /**
+     * @param  Closure(int, int): bool  $goOn
+     * @param  bool  $isForNumber  only how many cards there are is wanted
+     */
+    private function __construct(private readonly Table $table, private readonly Closure $goOn, private readonly bool $isForNumber = false)
     {
     }
 
@@ -64,10 +67,23 @@ final class Stretch
      */
     public static function most(Table $table, ?Closure $goOn = null): array
     {
-        // Without any sheet, spare goods that no card needs give some.
-        $laid = $table->isBareKit() ? $table->sparesApart() : $table;
+        return (new self(self::laid($table), $goOn ?? static fn (): bool => true))->search();
+    }
 
-        return (new self($laid, $goOn ?? static fn (): bool => true))->search();
+    /**
+     * How many cards that finds. The best of as many are not looked for, so it takes less time.
+     *
+     * @param  (Closure(int, int): bool)|null  $goOn  as above
+     */
+    public static function number(Table $table, ?Closure $goOn = null): int
+    {
+        return count((new self(self::laid($table), $goOn ?? static fn (): bool => true, true))->search());
+    }
+
+    /** Without any sheet, spare goods that no card needs give some. */
+    private static function laid(Table $table): Table
+    {
+        return $table->isBareKit() ? $table->sparesApart() : $table;
     }
 
     /** @return list<Card> */
@@ -173,12 +189,13 @@ final class Stretch
                 0 => $judge->merit($cards)->compare($judge->merit($best)) > 0 ? $cards : $best,
                 default => $best,
             };
-            if ($this->isStopped || (count($best) >= $target && $judge->merit($best)->crowded === 0)) {
+            $isEnough = count($best) >= $target && ($this->isForNumber || $judge->merit($best)->crowded === 0);
+            if ($this->isStopped || $isEnough) {
                 return $best;
             }
         }
 
-        return $this->thinned($best, $judge);
+        return $this->isForNumber ? $best : $this->thinned($best, $judge);
     }
 
     /**
@@ -233,7 +250,7 @@ final class Stretch
     {
         $wishes = $this->table->wishes;
         foreach ($levels as $level) {
-            if ($wishes->alike === null) {
+            if ($wishes->alike === null && ! $this->isForNumber) {
                 yield $this->paid($level, $target, Repeats::quarter(intdiv($target, $wishes->set)));
             }
             yield $this->paid($level, $target, $wishes->alike);
@@ -247,6 +264,9 @@ final class Stretch
      */
     private function ways(ColumnGeneration $patterns, PatternPlan $most): iterable
     {
+        if ($this->isForNumber) {
+            yield $this->filledUp($this->cutBy($most), $most);
+        }
         if ($most->cards() <= self::BY_LOOKS) {
             yield from $this->priced(self::CHEAPER, $most->cards());
         }

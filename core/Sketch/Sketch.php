@@ -254,6 +254,12 @@ final readonly class Sketch
         return array_filter($this->parts, static fn (Part $part): bool => $part->role !== Role::Guide) === [];
     }
 
+    /** How many pieces of patterned paper it has. */
+    public function papers(): int
+    {
+        return count(array_filter($this->parts, static fn (Part $part): bool => $part->role->isPaper()));
+    }
+
     /** Whether a part is cut as a frame to look through. */
     public function hasWindow(): bool
     {

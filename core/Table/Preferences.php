@@ -14,6 +14,7 @@ use KeepShare\Core\Kit\Surface;
 use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Refusal;
 use KeepShare\Core\Sketch\Focus;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Sketch\Sketch;
 
 /**
@@ -44,6 +45,7 @@ final readonly class Preferences
      * @param  bool  $insides  every card gets a panel to write on
      * @param  int|null  $alike  no more cards, or sets of them, on one sketch; null for any number
      * @param  bool  $pictures  every card has a picture
+     * @param  Least  $least  what every card must at least be
      * @param  bool  $wordless  some cards may go without words
      * @param  Many  $many  how many pieces a card is to have
      */
@@ -65,6 +67,7 @@ final readonly class Preferences
         public bool $insides = false,
         public ?int $alike = null,
         public bool $pictures = false,
+        public Least $least = Least::Words,
         public bool $wordless = false,
         public Many $many = Many::Some,
         private ?Trimmer $trimmer = null,
@@ -202,6 +205,12 @@ final readonly class Preferences
         return $this->with(['pictures' => $isMust]);
     }
 
+    /** Every card is at least this. */
+    public function atLeast(Least $least): self
+    {
+        return $this->with(['least' => $least]);
+    }
+
     /** Some cards may have no words, if none are left. */
     public function wordless(bool $may = true): self
     {
@@ -268,7 +277,8 @@ final readonly class Preferences
         return array_values(array_filter(
             $sketches,
             fn (Sketch $one): bool => ($this->wordless || $one->focus !== Focus::PaperAlone)
-                && ! ($this->pictures && $one->focus->isLean()),
+                && ! ($this->pictures && $one->focus->isLean())
+                && $this->least->allows($one),
         ));
     }
 
@@ -289,6 +299,7 @@ final readonly class Preferences
             && $this->frame == $other->frame
             && $this->trimmer() == $other->trimmer()
             && $this->pictures === $other->pictures
+            && $this->least === $other->least
             && $this->wordless === $other->wordless
             && $this->sketchesOff === $other->sketchesOff;
     }
@@ -312,6 +323,7 @@ final readonly class Preferences
      *     insides?: bool,
      *     alike?: int|null,
      *     pictures?: bool,
+     *     least?: Least,
      *     wordless?: bool,
      *     many?: Many,
      *     trimmer?: Trimmer,
@@ -337,6 +349,7 @@ final readonly class Preferences
             'insides' => $this->insides,
             'alike' => $this->alike,
             'pictures' => $this->pictures,
+            'least' => $this->least,
             'wordless' => $this->wordless,
             'many' => $this->many,
             'trimmer' => $this->trimmer,

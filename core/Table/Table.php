@@ -145,9 +145,9 @@ final readonly class Table
     /** @return list<Sketch> its sketches as they are drawn, and as they may be made where paper is short */
     public function sketchesGiving(): array
     {
-        $leaner = array_map(static fn (Sketch $sketch): array => $sketch->leaner(), $this->sketches);
+        $leaner = array_merge([], ...array_map(static fn (Sketch $sketch): array => $sketch->leaner(), $this->sketches));
 
-        return [...$this->sketches, ...array_merge([], ...$leaner)];
+        return [...$this->sketches, ...array_values(array_filter($leaner, $this->wishes->least->allows(...)))];
     }
 
     /**

@@ -31,6 +31,7 @@ use KeepShare\Core\Share\Leaner;
 use KeepShare\Core\Share\Sharer;
 use KeepShare\Core\Share\Stretch;
 use KeepShare\Core\Sketch\Focus;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Preferences;
@@ -133,11 +134,20 @@ final class SourcesTest extends TestCase
     {
         $table = Inventory::unpacked(ScarceKit::of(1))->under(Preferences::asManyAsPossible());
         $choices = Frontier::of($table);
-        $cards = array_column(array_filter($choices, static fn (array $one): bool => ! $one['pictures']), 'cards', 'alike');
+        $cards = array_column($choices, 'cards', 'alike');
 
         self::assertSame(array_column($choices, 'cards'), self::sorted(array_column($choices, 'cards')));
         self::assertGreaterThan($cards[1], $cards[3]);
-        self::assertGreaterThan($cards[3], $cards['']);
+        $last = $choices[count($choices) - 1] ?? self::fail('There is no choice.');
+        self::assertSame(['words', null], [$last['least'], $last['alike']], 'the most are the leanest');
+        foreach ($choices as $choice) {
+            self::assertLessThanOrEqual($choice['most'], $choice['cards']);
+            $least = Least::from($choice['least']);
+            $found = Stretch::most($table->asking(Preferences::asManyAsPossible()->atLeast($least)->alike($choice['alike'])));
+            self::assertGreaterThanOrEqual($choice['cards'], count($found), 'what is offered can be had');
+            self::assertLessThanOrEqual($choice['most'], count($found));
+            self::assertSame([], array_filter($found, static fn (Card $card): bool => ! $least->allows($card->sketch)));
+        }
         foreach ([1, 3] as $alike) {
             $found = Stretch::most($table->asking(Preferences::asManyAsPossible()->alike($alike)));
             self::assertCount($cards[$alike], $found);

@@ -14,6 +14,7 @@ use KeepShare\Core\Outlook\FullShareOut;
 use KeepShare\Core\Outlook\Outlook;
 use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Refusal;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Preferences;
@@ -40,6 +41,7 @@ final class ShareOutCommand extends Command
         {--envelopes : no card without an envelope}
         {--alike= : no more cards on one sketch}
         {--pictures : a picture on every card}
+        {--least=words : what a card must at least be: words, paper, two (papers, or one and a picture) or picture (on a mat)}
         {--pieces=some : few, some or many pieces on a card}
         {--wordless : some cards may go without words}
         {--save-one : one of everything of which there are two or more stays}
@@ -139,6 +141,7 @@ final class ShareOutCommand extends Command
             ->inEnvelopes((bool) $this->option('envelopes'))
             ->alike($this->option('alike') === null ? null : (int) $this->option('alike'))
             ->withPictures((bool) $this->option('pictures'))
+            ->atLeast(Least::tryFrom((string) $this->option('least')) ?? throw BadKit::at('--least', 'there are words, paper, two and picture.'))
             ->wordless((bool) $this->option('wordless'))
             ->pieces(Many::tryFrom((string) $this->option('pieces')) ?? throw BadKit::at('--pieces', 'there are few, some and many.'))
             ->saying($words);

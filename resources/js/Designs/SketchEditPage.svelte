@@ -4,7 +4,7 @@
     import Measure from '@/parts/Measure.svelte'
     import PartRow from './PartRow.svelte'
     import Related from './Related.svelte'
-    import SketchDrawing from './SketchDrawing.svelte'
+    import SketchDrawing from '@/parts/SketchDrawing.svelte'
     import Fault from './Fault.svelte'
     import WritingPlace from './WritingPlace.svelte'
     import { useKeys } from '@/lib/keys.svelte'

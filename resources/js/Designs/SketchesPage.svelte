@@ -4,7 +4,7 @@
     import FrontPicker, { type FrontQuery } from './FrontPicker.svelte'
     import Frame from '@/parts/Frame.svelte'
     import Measure from '@/parts/Measure.svelte'
-    import SketchDrawing from './SketchDrawing.svelte'
+    import SketchDrawing from '@/parts/SketchDrawing.svelte'
     import { kit } from '@/lib/kit'
     import { useKeys } from '@/lib/keys.svelte'
     import { sender } from '@/lib/send.svelte'

@@ -4,6 +4,7 @@
     import Empty from '@/parts/Empty.svelte'
     import Frame from '@/parts/Frame.svelte'
     import ShareGrid from '@/ShareOut/grid/ShareGrid.svelte'
+    import Frontier from './Frontier.svelte'
     import Solving from './Solving.svelte'
     import ProposedShareOut from './ProposedShareOut.svelte'
     import TextButton from '@/parts/TextButton.svelte'
@@ -40,6 +41,9 @@
         wanted = 'max'
         shareOut()
     }
+
+    // As many as possible is answered with how many there are of each sort.
+    const isMost = $derived(solve !== null && solve.isMost && !solve.isUnderWay)
 
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
@@ -138,6 +142,9 @@
                 {#if isDense}<TextButton onclick={turnDense}>Large rows</TextButton>{:else}{@render asking()}{/if}
             </div>
             {#if solve}<Solving {solve} withShortfalls={!proposal} />{/if}
+            {#if isMost && !isDense}
+                <div class="sorts"><Frontier {frontier} isSolving={false} stash={wishes.stash} words={wishes.words} isAsked /></div>
+            {/if}
             {#if gaps.length && !proposal}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
             {#if asides.length}
                 <p class="asides">
@@ -161,7 +168,14 @@
                     <div class="grid"><ShareGrid {cards} {groups} {goods} {isDense} /></div>
                     {#if isWishing}
                         <aside aria-label="Wishes">
-                            <Wishes {taste} {wishes} {frontier} isSolving={solve?.isUnderWay ?? false} onclose={turnWishing} />
+                            <Wishes
+                                {taste}
+                                {wishes}
+                                {frontier}
+                                isSolving={solve?.isUnderWay ?? false}
+                                hasFrontier={isMost && !isDense}
+                                onclose={turnWishing}
+                            />
                         </aside>
                     {/if}
                 </div>
@@ -231,6 +245,12 @@
         padding: 0.5rem 0.75rem;
         border-left: 4px solid var(--madder);
         background: var(--madder-soft);
+    }
+
+    .sorts {
+        display: grid;
+        gap: 0.375rem;
+        padding: 0.5rem 1.25rem;
     }
 
     .asides {

@@ -2,6 +2,7 @@
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import { typed } from './typed.svelte'
+    import AtLeast from './AtLeast.svelte'
     import Button from '@/parts/Button.svelte'
     import Frontier from './Frontier.svelte'
     import WishGroup from './WishGroup.svelte'
@@ -14,9 +15,11 @@
         wishes: ShareOutPage['wishes']
         frontier: ShareOutPage['frontier']
         isSolving: boolean
+        /** How many cards there can be is shown on the page already. */
+        hasFrontier?: boolean
         onclose?: () => void
     }
-    let { taste, wishes, frontier, isSolving, onclose }: Props = $props()
+    let { taste, wishes, frontier, isSolving, hasFrontier = false, onclose }: Props = $props()
 
     const frame = $derived(kit.frame)
     const errors = $derived(kit.errors)
@@ -34,6 +37,7 @@
         insides: taste.insides,
         envelopes: taste.envelopes,
         wordless: taste.wordless,
+        least: taste.least,
         follows: taste.follows,
         stash: wishes.stash,
         words: wishes.words,
@@ -67,7 +71,7 @@
             /></label
         >
         {#if errors['set']}<p class="fault" role="alert">{errors['set']}</p>{/if}
-        <Frontier {frontier} {isSolving} stash={wish.stash} words={wish.words} />
+        {#if !hasFrontier}<Frontier {frontier} {isSolving} stash={wish.stash} words={wish.words} />{/if}
         <label
             >pieces on each
             <select value={taste.pieces} onchange={(event) => sender.send('arrange/many', { pieces: event.currentTarget.value })}>
@@ -76,6 +80,9 @@
                 <option value="many">many: five to nine</option>
             </select></label
         >
+    </WishGroup>
+    <WishGroup title="What must a card at least be?" effect={effects.least}>
+        <AtLeast choices={taste.leasts} bind:value={wish.least} onchoose={keep} />
     </WishGroup>
     <WishGroup title="For whom?">
         <p class="soft">At least this many cards. You are told if any are missing.</p>

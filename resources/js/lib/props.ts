@@ -620,6 +620,7 @@ export interface DryingStep {
 
 export interface Effects {
     many: string
+    least: string
     words: string
     paper: string
     folds: string
@@ -960,6 +961,12 @@ export interface LayerApart {
     size: string
     showing: string
     mark: DrawnMark
+}
+
+export interface LeastChoice {
+    key: string
+    label: string
+    drawn: DrawnSketch
 }
 
 export interface LeftCount {
@@ -1785,6 +1792,7 @@ export interface SolveUnderWay {
     state: string
     done: number
     wanted: number
+    isMost: boolean
     message: string | null
     shortfalls: string[]
 }
@@ -1981,6 +1989,8 @@ export interface Taste {
     pieces: string
     envelopes: boolean
     wordless: boolean
+    least: string
+    leasts: LeastChoice[]
     follows: boolean
     designs: string[]
     trimmer: string
@@ -2111,8 +2121,9 @@ export interface UnpackedLine {
 
 export interface Varied {
     says: string
+    proof: string
     alike: number | null
-    pictures: boolean
+    least: string
 }
 
 export interface WantedMany {

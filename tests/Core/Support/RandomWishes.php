@@ -8,6 +8,7 @@ use KeepShare\Core\Cut\Trimmer;
 use KeepShare\Core\Fold\FoldKind;
 use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Measure\Length;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Sketch\Sketches;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
@@ -75,6 +76,7 @@ final class RandomWishes
             'insides' => static fn (Preferences $wishes): Preferences => $wishes->lined(),
             'alike' => static fn (Preferences $wishes): Preferences => $wishes->alike($random->getInt(1, 3)),
             'pictures' => static fn (Preferences $wishes): Preferences => $wishes->withPictures(),
+            'least' => static fn (Preferences $wishes): Preferences => $wishes->atLeast($one(Least::cases())),
             'wordless' => static fn (Preferences $wishes): Preferences => $wishes->wordless(),
             'few pieces' => static fn (Preferences $wishes): Preferences => $wishes->pieces(Many::Few),
             'many pieces' => static fn (Preferences $wishes): Preferences => $wishes->pieces(Many::Lots),

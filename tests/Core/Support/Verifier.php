@@ -15,6 +15,7 @@ use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Kit\SheetGood;
 use KeepShare\Core\Measure\Unit;
 use KeepShare\Core\Sketch\Focus;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Inventory;
 use KeepShare\Core\Table\Many;
 use KeepShare\Core\Table\Preferences;
@@ -205,7 +206,35 @@ final class Verifier
             foreach ($card->takings as $taking) {
                 $this->taking($card, $taking);
             }
+            if (! $this->wishes->follows($card)) {
+                $this->least($card);
+            }
             $this->envelope($card);
+        }
+    }
+
+    /** Whether a card is what each must at least be, by what it takes. */
+    private function least(Card $card): void
+    {
+        $papers = $mats = 0;
+        foreach ($card->takings as $taking) {
+            $component = $this->component($taking->component);
+            $isPart = $taking->size !== null && ! in_array($taking->part, ['base', 'focal', 'sentiment-label'], true);
+            $papers += $isPart && $component?->kind()->isPrintedPaper() === true ? 1 : 0;
+            $mats += $isPart && $component?->kind() === Kind::Cardstock ? 1 : 0;
+        }
+        $base = $this->component($card->taking('base')->component ?? '')?->good;
+        $isPrinted = $card->sketch->isBare() && ($card->sketch->focus === Focus::Piece || ($base instanceof CardBase && $base->printed !== null));
+        $papers += $isPrinted ? 1 : 0;
+        $isPicture = $card->taking('focal') !== null;
+        $is = match ($this->wishes->least) {
+            Least::Words => true,
+            Least::Paper => $papers > 0,
+            Least::TwoPapers => $papers > 1 || ($papers === 1 && $isPicture),
+            Least::PictureOnMat => $papers > 0 && $isPicture && $mats > 0,
+        };
+        if (! $is) {
+            $this->fault("card $card->number on {$card->sketch->manner} is less than {$this->wishes->least->says()}");
         }
     }
 

@@ -10,6 +10,7 @@ use App\Models\LedgerReason;
 use App\Models\Taking;
 use App\ShareOut\FindFrontier;
 use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Sketch\Sketches;
 use Tests\Feature\FeatureTestCase;
 
@@ -56,25 +57,50 @@ final class StretchTest extends FeatureTestCase
         self::assertStringNotContainsString('with your stash', $page()['effects']['many']);
     }
 
-    public function test_many_or_varied_is_searched_for_when_asked_and_each_choice_is_possible(): void
+    public function test_many_rich_or_varied_is_searched_for_when_asked_and_each_choice_is_possible(): void
     {
         $kit = $this->orchard();
         self::assertSame(['isLooking' => false, 'choices' => []], $this->props("/kits/$kit->id/share-out")['frontier']);
         $this->act($kit, 'share-out/frontier')->assertRedirect();
 
-        /** @var list<array{says: string, alike: int|null}> $choices */
+        /** @var list<array{says: string, proof: string, alike: int|null, least: string}> $choices */
         $choices = $this->props("/kits/$kit->id/share-out")['frontier']['choices'];
-        self::assertCount(4, $choices);
-        self::assertContains('18 cards in all', array_column($choices, 'says'));
-        $different = ['says' => array_column($choices, 'says', 'alike')[1] ?? self::fail('None is all different.')];
-        self::assertMatchesRegularExpression('/^\d+ cards, all different$/', $different['says']);
-        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => 1])
+        $says = array_column($choices, 'says', 'least');
+        self::assertSame('18 cards, each with one paper and words', $says['paper'] ?? '');
+        self::assertSame('No more can be.', array_column($choices, 'proof', 'least')['paper']);
+        self::assertMatchesRegularExpression('/^1[0-7] cards, each with a picture, a paper and a mat$/', $says['picture'] ?? '');
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'least' => 'picture'])
             ->assertSessionHasNoErrors();
-        self::assertSame((int) $different['says'], $kit->cards()->count());
-        self::assertSame($kit->cards()->count(), $kit->cards()->distinct()->count('sketch'));
+        self::assertSame((int) $says['picture'], $kit->cards()->count());
+        $kit->cards()->with('takings')->get()->each(static fn (Card $card) => self::assertNotNull($card->takings->firstWhere('part', 'focal')));
+        $this->act($kit, 'undo')->assertSessionHasNoErrors();
+        $varied = array_values(array_filter($choices, static fn (array $one): bool => $one['alike'] !== null))[0] ?? self::fail('None is varied.');
+        $this->act($kit->refresh(), 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => $varied['alike']])
+            ->assertSessionHasNoErrors();
+        self::assertSame((int) $varied['says'], $kit->cards()->count());
+        self::assertLessThanOrEqual($varied['alike'], $kit->cards()->get()->countBy('sketch')->max());
         self::assertNull(FindFrontier::found($kit->refresh()), 'it was for the kit as it lay');
         $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => 0])
             ->assertSessionHasErrors('alike');
+        $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'least' => 'gold'])
+            ->assertSessionHasErrors('least');
+    }
+
+    public function test_what_a_card_must_at_least_be_is_a_wish_with_examples_and_holds_for_every_share_out(): void
+    {
+        $kit = $this->orchard();
+        $taste = fn (): array => $this->props("/kits/$kit->id/share-out")['taste'];
+        self::assertSame('words', $taste()['least']);
+        self::assertSame(['words', 'paper', 'two', 'picture'], array_column($taste()['leasts'], 'key'));
+        self::assertSame([null, null, null, null], array_column(array_column($taste()['leasts'], 'drawn'), 'fault'));
+
+        $this->wish($kit, ['least' => 'two'])->assertSessionHasNoErrors();
+        self::assertSame('two', $taste()['least']);
+        $this->act($kit->refresh(), 'share-out', ['cards' => '12', 'stash' => false, 'words' => 'again'])->assertSessionHasNoErrors();
+        $sketches = Sketches::all();
+        $kit->cards()->get()->each(static fn (Card $card) => self::assertTrue(Least::TwoPapers->allows($sketches[$card->sketch])));
+        self::assertSame(12, $kit->cards()->count());
+        $this->wish($kit->refresh(), ['least' => 'gold'])->assertSessionHasErrors('least');
     }
 
     public function test_a_leaner_design_is_one_act_and_says_what_it_frees(): void
