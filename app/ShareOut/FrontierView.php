@@ -26,7 +26,7 @@ final class FrontierView
             'isLooking' => FindFrontier::search($kit)->isUnderWay(),
             'choices' => array_map(static fn (array $one): array => [
                 'says' => Wording::plural($one['cards'], 'card').self::how(Least::from($one['least']), $one['alike']),
-                'proof' => $one['most'] > $one['cards'] ? "At most {$one['most']} can be." : 'No more can be.',
+                'proof' => $one['most'] > $one['cards'] ? "At most {$one['most']} of these." : 'No more of these.',
                 'alike' => $one['alike'],
                 'least' => $one['least'],
             ], FindFrontier::found($kit) ?? []),

@@ -48,7 +48,7 @@ final readonly class ColumnGeneration
 
     /**
      * For as many cards as some plan has, on sketches as different and as good to look at as possible. Each may have
-     * fewer. Nothing is taken apart for them if nothing is in that plan.
+     * fewer. A few are tried. Nothing is taken apart for them if nothing is in that plan.
      *
      * @return iterable<PatternPlan>
      */

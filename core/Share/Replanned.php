@@ -33,6 +33,22 @@ final class Replanned
     }
 
     /**
+     * The same, quickly: where not all can be cut, it does not matter which cards go.
+     *
+     * @param  list<Card>  $cards
+     * @return list<Card>
+     */
+    public static function some(Table $table, array $cards): array
+    {
+        $unplaced = array_merge(...array_values(array_map(
+            static fn (CutPlan $plan): array => array_column($plan->unplaced, 'id'),
+            self::plans($table, $cards),
+        )));
+
+        return array_values(array_filter($cards, static fn (Card $card): bool => array_intersect(self::ids($card), $unplaced) === []));
+    }
+
+    /**
      * How the engine cuts all pieces of some cards.
      *
      * @param  list<Card>  $cards

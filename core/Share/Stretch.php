@@ -40,7 +40,7 @@ final class Stretch
     private const FEW = 6;
 
     /** How many cards are taken off for them, and whether too many may be alike then: one after the other. */
-    private const TAKEN_OFF = [[0, false], [2, false], [6, false], [0, true], [2, true]];
+    private const TAKEN_OFF = [[0, false], [2, false], [6, false], [0, true]];
 
     /** Which part of those that are too many alike is taken off, one try after the other. */
     private const THINNED = [1, 3];
@@ -264,16 +264,17 @@ final class Stretch
      */
     private function ways(ColumnGeneration $patterns, PatternPlan $most): iterable
     {
+        $target = $most->cards();
         if ($this->isForNumber) {
-            yield $this->filledUp($this->cutBy($most), $most);
+            yield $this->filledUp($this->cutBy($most), $target);
         }
-        if ($most->cards() <= self::BY_LOOKS) {
-            yield from $this->priced(self::CHEAPER, $most->cards());
+        if ($target <= self::BY_LOOKS) {
+            yield from $this->priced(self::CHEAPER, $target);
         }
         foreach ($patterns->bestLooking($most) as $cutting) {
-            yield $this->filledUp($this->cutBy($cutting), $most);
+            yield $this->filledUp($this->cutBy($cutting), $target);
         }
-        yield $this->filledUp($this->cutBy($most), $most);
+        yield $this->filledUp($this->cutBy($most), $target);
     }
 
     /**
@@ -283,9 +284,8 @@ final class Stretch
      * @param  list<Card>  $cards
      * @return list<Card>
      */
-    private function filledUp(array $cards, PatternPlan $most): array
+    private function filledUp(array $cards, int $target): array
     {
-        $target = $most->cards();
         $missing = $target - count($cards);
         if ($missing <= 0 || $missing > self::FEW) {
             return $cards;
@@ -372,7 +372,7 @@ final class Stretch
         $plans = Replanned::plans($table, $cards);
         $more = Sharer::paying($table->leftBy($plans, ...$cards), self::DEAREST, $room, static fn (): bool => true);
 
-        return Replanned::of($table, [...$cards, ...$more]);
+        return $more === [] ? $cards : Replanned::some($table, [...$cards, ...$more]);
     }
 
     /**

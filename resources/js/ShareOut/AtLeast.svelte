@@ -26,7 +26,7 @@
 <style>
     fieldset {
         display: grid;
-        grid-template-columns: repeat(auto-fit, minmax(9rem, 1fr));
+        grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
         gap: 0.375rem;
         margin: 0;
         padding: 0;

@@ -55,8 +55,9 @@
 
 <style>
     ol {
-        display: grid;
-        gap: 0.375rem;
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.375rem 1.25rem;
         margin: 0;
         padding: 0;
         list-style: none;

@@ -67,7 +67,7 @@ final class StretchTest extends FeatureTestCase
         $choices = $this->props("/kits/$kit->id/share-out")['frontier']['choices'];
         $says = array_column($choices, 'says', 'least');
         self::assertSame('18 cards, each with one paper and words', $says['paper'] ?? '');
-        self::assertSame('No more can be.', array_column($choices, 'proof', 'least')['paper']);
+        self::assertSame('No more of these.', array_column($choices, 'proof', 'least')['paper']);
         self::assertMatchesRegularExpression('/^1[0-7] cards, each with a picture, a paper and a mat$/', $says['picture'] ?? '');
         $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'least' => 'picture'])
             ->assertSessionHasNoErrors();
