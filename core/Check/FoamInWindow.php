@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace KeepShare\Core\Check;
 
 use KeepShare\Core\Fold\Cutting;
-use KeepShare\Core\Measure\Length;
 use KeepShare\Core\Sketch\FormKind;
 
-/** Foam is seen through a window when it is nearer to the opening than about 1/4 in. */
+/** Foam is seen through a window when it is nearer to the opening than about 1/4 in, or 6 mm. */
 final class FoamInWindow implements Check
 {
     public function key(): string
@@ -18,10 +17,10 @@ final class FoamInWindow implements Check
 
     public function look(CardInHand $card): array
     {
-        // A foam strip of 1/4 in, and 1/4 in between it and the opening.
-        $needs = Length::inches(0, 1, 2);
         $usual = Cutting::in($card->unit);
-        $rimOf = $usual->say($usual->tab());
+        // A strip of foam, and as much again between it and the opening.
+        $needs = $usual->tab();
+        $rimOf = $usual->say($needs);
         $gap = $usual->say($usual->glue());
         $findings = [];
         foreach ($card->layout->parts as $laid) {

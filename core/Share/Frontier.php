@@ -48,12 +48,12 @@ final readonly class Frontier
             yield $wishes->atLeast($least)->alike(null);
         }
         foreach (self::ALIKE as $alike) {
-            yield $wishes->atLeast(Least::Words)->alike($alike);
+            yield $wishes->alike($alike);
         }
     }
 
     /**
-     * A line goes if a richer one before it has as many cards, or none are made.
+     * A line goes if a richer or more varied one before it has as many cards, or none are made.
      *
      * @param  list<Choice>  $choices  by the number of cards, of as many the richest first
      * @return list<Choice>
@@ -62,8 +62,9 @@ final readonly class Frontier
     {
         $kept = [];
         foreach ($choices as $choice) {
-            $isAgain = in_array($choice['cards'], array_column($kept, 'cards'), true);
-            $kept = $choice['cards'] === 0 || $isAgain ? $kept : [...$kept, $choice];
+            $again = array_filter($kept, static fn (array $one): bool => $one['cards'] === $choice['cards']
+                && ($one['alike'] === null) === ($choice['alike'] === null));
+            $kept = $choice['cards'] === 0 || $again !== [] ? $kept : [...$kept, $choice];
         }
 
         return $kept;

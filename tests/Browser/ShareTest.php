@@ -228,6 +228,9 @@ final class ShareTest extends BrowserTestCase
         $this->holds(0, "select uses_stash from kits where name = 'Two sheets'");
         $this->press('S');
         $this->see('6 cards from a kit for');
+        // As many as possible is answered with how many there are of each sort.
+        $this->see('6 cards, each with');
+        $this->see('No more of these.');
         $this->holds(6, 'select count(*) from cards');
         $this->holds(0, "select count(*) from takings where part in ('envelope', 'focal', 'sentiment-label')");
         $this->holds(6, "select count(*) from takings where part = 'sentiment'");
@@ -237,7 +240,7 @@ final class ShareTest extends BrowserTestCase
         $this->click('a', 'Share out');
         $this->see('in²');
 
-        // The wishes are beside the grid. The search for many or varied starts there, and one key takes a result.
+        // The wishes are beside the grid.
         $this->press('w');
         $this->typeInto('aside input[type=number]', '99');
         $this->press(WebDriverKeys::TAB);
@@ -249,8 +252,10 @@ final class ShareTest extends BrowserTestCase
             $this->holds(1, "select count(*) from kits where name = 'Two sheets' and json_extract(wishes, '$.set') = $set");
         }
         self::assertSame(0, $this->howMany('aside .fault'));
+        $this->click('label', 'one paper and words');
+        $this->holds(1, "select count(*) from kits where name = 'Two sheets' and json_extract(wishes, '$.least') = 'paper'");
+        // One key takes a sort of cards.
         $this->press('f');
-        $this->see('6 cards in all');
         $this->see('cards, all different');
         $this->press($this->named('button', 'cards, all different')->findElement(WebDriverBy::cssSelector('kbd'))->getText());
         $this->click('button', 'Use this share-out');

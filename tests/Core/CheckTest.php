@@ -345,6 +345,14 @@ final class CheckTest extends TestCase
         self::assertStringContainsString('at least 1/2 in, so that', $finding->repair);
         self::assertSilent(new FoamInWindow, self::on($window(self::inch(0, 1, 2), 1)));
         self::assertSilent(new FoamInWindow, self::on($window(self::inch(0, 3, 8), 0)));
+
+        $metric = static function (int $millimetres) use ($window): CardInHand {
+            $hand = self::on($window(Dim::fixed(Length::inches(1), Length::millimetres($millimetres)), 1));
+
+            return CardInHand::of($hand->card, $hand->components, Unit::Millimetre, []);
+        };
+        self::assertFires(new FoamInWindow, $metric(11), 'will be seen through the opening');
+        self::assertSilent(new FoamInWindow, $metric(12));
     }
 
     public function test_a_flap_that_would_be_glued_shut(): void

@@ -141,10 +141,19 @@ final class ShareOutCommand extends Command
             ->inEnvelopes((bool) $this->option('envelopes'))
             ->alike($this->option('alike') === null ? null : (int) $this->option('alike'))
             ->withPictures((bool) $this->option('pictures'))
-            ->atLeast(Least::tryFrom((string) $this->option('least')) ?? throw BadKit::at('--least', 'there are words, paper, two and picture.'))
+            ->atLeast($this->least())
             ->wordless((bool) $this->option('wordless'))
             ->pieces(Many::tryFrom((string) $this->option('pieces')) ?? throw BadKit::at('--pieces', 'there are few, some and many.'))
             ->saying($words);
+    }
+
+    /** @throws Refusal */
+    private function least(): Least
+    {
+        $known = array_column(Least::cases(), 'value');
+
+        return Least::tryFrom((string) $this->option('least'))
+            ?? throw BadKit::at('--least', 'there are '.implode(', ', $known).'.');
     }
 
     /**

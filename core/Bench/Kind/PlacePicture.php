@@ -14,7 +14,7 @@ use KeepShare\Core\Card\CardGroup;
 use KeepShare\Core\Card\Part\FoamPart;
 use KeepShare\Core\Card\Part\FocalPart;
 use KeepShare\Core\Card\Taking;
-use KeepShare\Core\Measure\Unit;
+use KeepShare\Core\Fold\Cutting;
 
 /** Sets the focal point on foam, or glues it flat. */
 final class PlacePicture implements StepKind
@@ -49,6 +49,7 @@ final class PlacePicture implements StepKind
         $where = $piece === null ? $card->places($at) : $card->lies($piece);
         $name = $card->taken(FocalPart::ID)->name ?? 'focal point';
 
+        $usual = Cutting::in($card->unit);
         $squares = match (true) {
             $foam === null => 0,
             $piece === null => self::squares($foam),
@@ -64,16 +65,11 @@ final class PlacePicture implements StepKind
             $this->seconds(),
             $foam === null
                 ? "Glue $name flat: $where."
-                : "Put $squares foam squares under $name, ".self::inFrom($card).' in from its edge, '
+                : "Put $squares foam squares under $name, ".$usual->say($usual->glue()).' inside its edge, '
                     ."and set it down: $where. If one side lies lower, put a shim under it.",
             cautions: $foam === null ? [Cautions::GLUE] : [],
             uses: [FocalPart::ID, FoamPart::ID],
         )];
-    }
-
-    private static function inFrom(CardAtBench $card): string
-    {
-        return $card->unit === Unit::Inch ? 'a quarter inch' : '6 mm';
     }
 
     /** Nobody counts foam squares there are plenty of. Three hold a picture steady. */

@@ -26,7 +26,7 @@
                 </svg>
                 <span>
                     <b>{entry.name}</b>
-                    <small><Measure text={entry.which} />{state(entry)}</small>
+                    <small><Measure text={entry.which + state(entry)} /></small>
                 </span>
                 {#if entry.isCut}<Check size={18} aria-hidden="true" />{/if}
             </Link>

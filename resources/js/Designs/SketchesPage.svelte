@@ -105,10 +105,10 @@
                         <p class="size"><Measure text={line.size} /> <small>{frame.unit}</small></p>
                         <p>
                             <b>{line.name}</b>, {line.from}<br />
-                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' shows round it'}; {line.shown} % of it stays
-                            visible.
+                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' visible all round'}; {line.shown} % of it
+                            stays visible.
                             {#if line.form}<br />{line.form}{/if}
-                            <br />wants {line.wants}; {line.turns ? 'may be turned' : 'a directional print must stand upright'}{line.height
+                            <br />paper: {line.wants}; {line.turns ? 'may be turned' : 'a directional print must stand upright'}{line.height
                                 ? `; lies ${line.height} up`
                                 : ''}
                             {#if line.spare}<br />The middle <Measure text={line.spare} /> can be cut out and used: no one sees it.{/if}

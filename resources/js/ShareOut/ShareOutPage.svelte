@@ -6,7 +6,6 @@
     import ShareGrid from '@/ShareOut/grid/ShareGrid.svelte'
     import Frontier from './Frontier.svelte'
     import Solving from './Solving.svelte'
-    import ProposedShareOut from './ProposedShareOut.svelte'
     import TextButton from '@/parts/TextButton.svelte'
     import SurfaceDefs from '@/parts/SurfaceDefs.svelte'
     import Wishes from './Wishes.svelte'
@@ -157,12 +156,15 @@
                 </p>
             {/if}
             {#if proposal}
-                <ProposedShareOut
-                    {proposal}
-                    {goods}
-                    onaccept={() => sender.send(`share-out/solutions/${proposal.id}/accept`, {})}
-                    onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
-                />
+                <!-- Few visits have a proposal, so it is loaded by itself. -->
+                {#await import('./ProposedShareOut.svelte') then { default: ProposedShareOut }}
+                    <ProposedShareOut
+                        {proposal}
+                        {goods}
+                        onaccept={() => sender.send(`share-out/solutions/${proposal.id}/accept`, {})}
+                        onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
+                    />
+                {/await}
             {:else}
                 <div class="beside">
                     <div class="grid"><ShareGrid {cards} {groups} {goods} {isDense} /></div>

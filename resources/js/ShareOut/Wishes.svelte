@@ -2,7 +2,6 @@
     import { kit } from '@/lib/kit'
     import { sender } from '@/lib/send.svelte'
     import { typed } from './typed.svelte'
-    import AtLeast from './AtLeast.svelte'
     import Button from '@/parts/Button.svelte'
     import Frontier from './Frontier.svelte'
     import WishGroup from './WishGroup.svelte'
@@ -82,7 +81,10 @@
         >
     </WishGroup>
     <WishGroup title="What must a card at least be?" effect={effects.least}>
-        <AtLeast choices={taste.leasts} bind:value={wish.least} onchoose={keep} />
+        <!-- The drawings come by themselves, so that the page is not larger for them. -->
+        {#await import('./AtLeast.svelte') then { default: AtLeast }}
+            <AtLeast choices={taste.leasts} bind:value={wish.least} onchoose={keep} />
+        {/await}
     </WishGroup>
     <WishGroup title="For whom?">
         <p class="soft">At least this many cards. You are told if any are missing.</p>

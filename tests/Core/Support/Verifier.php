@@ -224,8 +224,8 @@ final class Verifier
             $mats += $isPart && $component?->kind() === Kind::Cardstock ? 1 : 0;
         }
         $base = $this->component($card->taking('base')->component ?? '')?->good;
-        $isPrinted = $card->sketch->isBare() && ($card->sketch->focus === Focus::Piece || ($base instanceof CardBase && $base->printed !== null));
-        $papers += $isPrinted ? 1 : 0;
+        $isPrinted = $card->sketch->focus === Focus::Piece || ($base instanceof CardBase && $base->printed !== null);
+        $papers += $isPrinted && $card->sketch->isBare() ? 1 : 0;
         $isPicture = $card->taking('focal') !== null;
         $is = match ($this->wishes->least) {
             Least::Words => true,

@@ -72,9 +72,12 @@ final class StretchTest extends FeatureTestCase
         $this->act($kit, 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'least' => 'picture'])
             ->assertSessionHasNoErrors();
         self::assertSame((int) $says['picture'], $kit->cards()->count());
-        $kit->cards()->with('takings')->get()->each(static fn (Card $card) => self::assertNotNull($card->takings->firstWhere('part', 'focal')));
+        foreach ($kit->cards()->with('takings')->get() as $card) {
+            self::assertNotNull($card->takings->firstWhere('part', 'focal'));
+        }
         $this->act($kit, 'undo')->assertSessionHasNoErrors();
-        $varied = array_values(array_filter($choices, static fn (array $one): bool => $one['alike'] !== null))[0] ?? self::fail('None is varied.');
+        $isVaried = static fn (array $one): bool => $one['alike'] !== null;
+        $varied = array_values(array_filter($choices, $isVaried))[0] ?? self::fail('None is varied.');
         $this->act($kit->refresh(), 'share-out', ['cards' => 'max', 'stash' => false, 'words' => 'again', 'alike' => $varied['alike']])
             ->assertSessionHasNoErrors();
         self::assertSame((int) $varied['says'], $kit->cards()->count());
