@@ -1,19 +1,22 @@
 <script lang="ts">
     import { useKeys } from '@/lib/keys.svelte'
+    import { sender } from '@/lib/send.svelte'
     import Button from '@/parts/Button.svelte'
     import Shortfalls from './Shortfalls.svelte'
     import SolutionColumn from './SolutionColumn.svelte'
     import type { Goods, ProposedCards } from '@/lib/props'
 
     /** The proposal of a share-out, card by card beside the present cards. It replaces nothing until it is accepted. */
-    let { proposal, goods, onaccept, onleave }: { proposal: ProposedCards; goods: Goods; onaccept: () => void; onleave: () => void } =
-        $props()
+    let { proposal, goods }: { proposal: ProposedCards; goods: Goods } = $props()
 
     const moved = $derived(proposal.changes.filter((one) => one.kind !== 'stays'))
 
+    const accept = (): void => sender.send(`share-out/solutions/${proposal.id}/accept`, {})
+    const leave = (): void => sender.send(`share-out/solutions/${proposal.id}/leave`, {})
+
     useKeys(() => [
-        { key: 'a', shown: 'A', says: 'Use this share-out', run: onaccept },
-        { key: 'Escape', shown: 'Esc', says: 'Keep the cards as they are', run: onleave },
+        { key: 'a', shown: 'A', says: 'Use this share-out', run: accept },
+        { key: 'Escape', shown: 'Esc', says: 'Keep the cards as they are', run: leave },
     ])
 </script>
 
@@ -25,8 +28,8 @@
                 : `${moved.length} new or changed, ${proposal.changes.length - moved.length} as before`}
         </h1>
         <p>
-            <Button main key="A" onclick={onaccept}>Use this share-out</Button>
-            <Button key="Esc" onclick={onleave}>Keep the cards as they are</Button>
+            <Button main key="A" onclick={accept}>Use this share-out</Button>
+            <Button key="Esc" onclick={leave}>Keep the cards as they are</Button>
         </p>
     </header>
     {#if proposal.shortfalls.length}

@@ -158,12 +158,7 @@
             {#if proposal}
                 <!-- Few visits have a proposal, so it is loaded by itself. -->
                 {#await import('./ProposedShareOut.svelte') then { default: ProposedShareOut }}
-                    <ProposedShareOut
-                        {proposal}
-                        {goods}
-                        onaccept={() => sender.send(`share-out/solutions/${proposal.id}/accept`, {})}
-                        onleave={() => sender.send(`share-out/solutions/${proposal.id}/leave`, {})}
-                    />
+                    <ProposedShareOut {proposal} {goods} />
                 {/await}
             {:else}
                 <div class="beside">
