@@ -10,6 +10,7 @@ use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Pattern\PatternPlan;
 use KeepShare\Core\Pattern\Repeats;
+use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
@@ -168,8 +169,33 @@ final class Stretch
     {
         $patterns = $this->patterns();
         $most = $patterns->most(min($this->table->wishes->cards, $patterns->bound->cards));
+        $richer = $this->isForNumber ? [] : $this->richer($most->cards());
 
-        return $this->best($most->cards(), $this->ways($patterns, $most));
+        return $richer === [] ? $this->best($most->cards(), $this->ways($patterns, $most)) : $richer;
+    }
+
+    /** @return list<Card> as many that are all of the usual sort, with not too many alike; none where that is not found */
+    private function richer(int $target): array
+    {
+        $table = $this->table->asking($this->table->wishes->atLeast(Least::usual()));
+        if (count($table->sketches) >= count($this->table->sketches) || Areas::on($table)->cards < $target) {
+            return [];
+        }
+        $patterns = ColumnGeneration::on($table);
+        $most = $patterns->bound->cards < $target ? null : $patterns->most($target);
+        if ($most === null || $most->cards() < $target) {
+            return [];
+        }
+        $judge = Judge::of($table->everythingApart());
+        $own = new self($table, $this->goOn);
+        // The first way is tried. The others seldom find more.
+        foreach ($own->ways($patterns, $most) as $cards) {
+            $this->isStopped = $own->isStopped;
+
+            return count($cards) >= $target && $judge->merit($cards)->crowded === 0 ? $cards : [];
+        }
+
+        return [];
     }
 
     /**

@@ -16,6 +16,12 @@ enum Least: string
     /** A picture, a paper, and cardstock for a mat. */
     case PictureOnMat = 'picture';
 
+    /** What most makers send. */
+    public static function usual(): self
+    {
+        return self::TwoPapers;
+    }
+
     public function allows(Sketch $sketch): bool
     {
         $isPicture = ! $sketch->focus->isLean();
