@@ -43,6 +43,9 @@ final class Stretch
     /** How many cards are taken off for them, and whether too many may be alike then: one after the other. */
     private const TAKEN_OFF = [[0, false], [2, false], [6, false], [0, true]];
 
+    /** For more cards than this, only the first way to the usual sort is tried, since each takes seconds. */
+    private const QUICK = 40;
+
     /** Which part of those that are too many alike is taken off, one try after the other. */
     private const THINNED = [1, 3];
 
@@ -188,11 +191,14 @@ final class Stretch
         }
         $judge = Judge::of($table->everythingApart());
         $own = new self($table, $this->goOn);
-        // The first way is tried. The others seldom find more.
         foreach ($own->ways($patterns, $most) as $cards) {
             $this->isStopped = $own->isStopped;
-
-            return count($cards) >= $target && $judge->merit($cards)->crowded === 0 ? $cards : [];
+            if (count($cards) >= $target && $judge->merit($cards)->crowded === 0) {
+                return $cards;
+            }
+            if ($this->isStopped || $target > self::QUICK) {
+                break;
+            }
         }
 
         return [];
