@@ -105,8 +105,8 @@
                         <p class="size"><Measure text={line.size} /> <small>{frame.unit}</small></p>
                         <p>
                             <b>{line.name}</b>, {line.from}<br />
-                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' visible all round'}; {line.shown} % of it
-                            stays visible.
+                            <Measure text={line.reveals} />{line.reveals.startsWith('flush') ? '' : ' of the part below stays visible'}; {line.shown}
+                            % of this one stays visible.
                             {#if line.form}<br />{line.form}{/if}
                             <br />paper: {line.wants}; {line.turns ? 'may be turned' : 'a directional print must stand upright'}{line.height
                                 ? `; lies ${line.height} up`
