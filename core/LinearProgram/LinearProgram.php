@@ -164,9 +164,15 @@ final class LinearProgram
     {
         $this->isPivoted = true;
         $by = $this->rows[$leaving][$entering];
-        $pivot = array_map(static fn (float $one): float => $one / $by, $this->rows[$leaving]);
         $right = $this->rights[$leaving] / $by;
-        $filled = array_filter($pivot, static fn (float $one): bool => $one !== 0.0);
+        $pivot = $filled = [];
+        // Most steps of a share-out's search are spent here, so it is one plain loop.
+        foreach ($this->rows[$leaving] as $activity => $one) {
+            $pivot[$activity] = $one / $by;
+            if ($one !== 0.0) {
+                $filled[$activity] = $pivot[$activity];
+            }
+        }
         foreach ($this->rows as $n => $row) {
             $factor = $row[$entering];
             if ($n !== $leaving && abs($factor) > 1e-12) {

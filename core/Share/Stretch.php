@@ -305,6 +305,10 @@ final class Stretch
         }
         foreach ($patterns->bestLooking($most) as $cutting) {
             yield $this->filledUp($this->cutBy($cutting), $target);
+            if ($target <= self::BY_LOOKS) {
+                // Few cards have been tried at the lower prices before.
+                break;
+            }
         }
         yield $this->filledUp($this->cutBy($most), $target);
     }
