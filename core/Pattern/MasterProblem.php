@@ -63,6 +63,8 @@ final class MasterProblem
 
     public readonly Stand $start;
 
+    public readonly bool $isForLooks;
+
     /** @var array<string, int> the limits that hold for whole cards: bases, words, pictures and all cards */
     private readonly array $counted;
 
@@ -75,10 +77,10 @@ final class MasterProblem
         public readonly array $outlays,
         public readonly array $classes,
         Table $table,
-        public readonly bool $isForLooks,
         private readonly Repeats $repeats,
         int $cards,
     ) {
+        $this->isForLooks = $repeats->limits !== [];
         $this->blanks = self::blanks($table, $classes);
         foreach ($outlays as $outlay) {
             foreach ($outlay->pieces as $kind) {
@@ -100,7 +102,7 @@ final class MasterProblem
     {
         $cards = min($table->wishes->cards, Bound::byCount($table)->cards);
 
-        return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, false, Repeats::none(), $cards);
+        return new self(Outlays::leanest(Outlays::on($table)), LikeSheets::on($table), $table, Repeats::none(), $cards);
     }
 
     /**
@@ -114,7 +116,7 @@ final class MasterProblem
         $outlays = Outlays::forLooks($table);
         $repeats = Repeats::among($outlays, $cards, Source::papersOn($table));
 
-        return new self($outlays, $classes, $table, true, $repeats, $cards);
+        return new self($outlays, $classes, $table, $repeats, $cards);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use KeepShare\Core\Kit\KitDesign;
 use KeepShare\Core\Pattern\ColumnGeneration;
 use KeepShare\Core\Sketch\Least;
 use KeepShare\Core\Table\Preferences;
@@ -73,7 +74,9 @@ final readonly class Frontier
     private static function bound(Table $table): int
     {
         $wishes = $table->wishes;
-        $bySketches = $wishes->alike === null ? PHP_INT_MAX : $wishes->alike * $wishes->set * count($table->sketches);
+        // The designs of the kit that are followed have sketches of their own.
+        $followed = array_sum(array_map(static fn (KitDesign $design): int => $design->makes, $wishes->designs));
+        $bySketches = $wishes->alike === null ? PHP_INT_MAX : $wishes->alike * $wishes->set * count($table->sketches) + $followed;
 
         return min($bySketches, Preferences::MOST_CARDS, ColumnGeneration::on($table)->bound->cards);
     }

@@ -7,6 +7,7 @@ namespace KeepShare\Core\Share;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\CutPlan;
 use KeepShare\Core\Cut\Engine;
+use KeepShare\Core\Cut\Piece;
 use KeepShare\Core\Cut\Terms;
 use KeepShare\Core\Table\Table;
 
@@ -33,35 +34,23 @@ final class Replanned
     }
 
     /**
-     * The same, quickly: where not all can be cut, it does not matter which cards go.
+     * The same beside what is promised, and quickly: where not all can be cut, it does not matter which cards go. None
+     * are left if a promised piece has no place.
      *
+     * @param  Table  $table  without the cards
      * @param  list<Card>  $cards
      * @return list<Card>
      */
     public static function some(Table $table, array $cards): array
     {
-        $unplaced = array_merge(...array_values(array_map(
-            static fn (CutPlan $plan): array => array_column($plan->unplaced, 'id'),
-            self::plans($table, $cards),
-        )));
-
-        return array_values(array_filter($cards, static fn (Card $card): bool => array_intersect(self::ids($card), $unplaced) === []));
-    }
-
-    /**
-     * How the engine cuts all pieces of some cards.
-     *
-     * @param  list<Card>  $cards
-     * @return array<string, CutPlan> by component
-     */
-    public static function plans(Table $table, array $cards): array
-    {
-        $plans = [];
+        $unplaced = [];
         foreach (Card::piecesOf($cards) as $component => $pieces) {
-            $plans[$component] = Engine::plan($table->stock[$component] ?? [], $pieces, self::terms($table));
+            array_push($unplaced, ...array_column(self::plan($table, $component, $pieces)->unplaced, 'id'));
         }
+        $known = array_merge([], ...array_map(self::ids(...), $cards));
+        $isCut = static fn (Card $card): bool => array_intersect(self::ids($card), $unplaced) === [];
 
-        return $plans;
+        return array_diff($unplaced, $known) === [] ? array_values(array_filter($cards, $isCut)) : [];
     }
 
     /**
@@ -73,13 +62,41 @@ final class Replanned
     public static function areAll(Table $table, array $cards): bool
     {
         foreach (Card::piecesOf($cards) as $component => $pieces) {
-            $all = [...$table->promised[$component] ?? [], ...$pieces];
-            if (! Engine::plan($table->stock[$component] ?? [], $all, self::terms($table))->isComplete()) {
+            if (! self::plan($table, $component, $pieces)->isComplete()) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /**
+     * How the engine cuts all pieces of some cards and all that are promised.
+     *
+     * @param  Table  $table  without the cards
+     * @param  list<Card>  $cards
+     * @return array<string, CutPlan> by component
+     */
+    public static function plans(Table $table, array $cards): array
+    {
+        $plans = [];
+        foreach (Card::piecesOf($cards) + array_fill_keys(array_keys($table->promised), []) as $component => $pieces) {
+            $plans[$component] = self::plan($table, $component, $pieces);
+        }
+
+        return $plans;
+    }
+
+    /**
+     * Beside those that are promised.
+     *
+     * @param  list<Piece>  $pieces
+     */
+    private static function plan(Table $table, string $component, array $pieces): CutPlan
+    {
+        $all = [...$table->promised[$component] ?? [], ...$pieces];
+
+        return Engine::plan($table->stock[$component] ?? [], $all, self::terms($table));
     }
 
     /**

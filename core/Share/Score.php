@@ -147,7 +147,7 @@ final readonly class Score
      *
      * @param  list<Card>  $cards
      */
-    private static function crowded(array $cards): int
+    public static function crowded(array $cards): int
     {
         $single = self::withoutCopies($cards);
         $quarter = Repeats::quarter(count($single));

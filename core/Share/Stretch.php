@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace KeepShare\Core\Share;
 
 use Closure;
+use Generator;
 use KeepShare\Core\Card\Card;
 use KeepShare\Core\Cut\Prepared;
 use KeepShare\Core\Pattern\ColumnGeneration;
@@ -15,6 +16,7 @@ use KeepShare\Core\Sketch\Sketch;
 use KeepShare\Core\Table\Areas;
 use KeepShare\Core\Table\Bound;
 use KeepShare\Core\Table\Table;
+use LimitIterator;
 
 /**
  * As many cards as were asked for, or as the kit holds. If there seems to be enough paper, the designs are chosen
@@ -37,17 +39,8 @@ final class Stretch
     /** Up to this many cards the lower prices are tried, since those cards look better. */
     private const BY_LOOKS = 24;
 
-    /** How many missing cards are looked for in what is left. */
-    private const FEW = 6;
-
-    /** How many cards are taken off for them, and whether too many may be alike then: one after the other. */
-    private const TAKEN_OFF = [[0, false], [2, false], [6, false], [0, true]];
-
     /** For more cards than this, only the first way to the usual sort is tried, since each takes seconds. */
     private const QUICK = 40;
-
-    /** Which part of those that are too many alike is taken off, one try after the other. */
-    private const THINNED = [1, 3];
 
     /** The number of all cards made in one search so far. */
     private int $most = 0;
@@ -164,7 +157,9 @@ final class Stretch
     /** @return list<Card> the most that some price on paper gives; of as many those that differ more */
     private function byPrices(int $target): array
     {
-        return $this->best($target, $this->priced($target > self::BY_LOOKS ? [self::DEAREST] : [...self::CHEAPER, self::DEAREST], $target));
+        $levels = $target > self::BY_LOOKS ? [self::DEAREST] : [...self::CHEAPER, self::DEAREST];
+
+        return $this->thinned($this->best($target, $this->priced($levels, $target)));
     }
 
     /** @return list<Card> the best looking of as many as patterns are found to give */
@@ -174,10 +169,15 @@ final class Stretch
         $most = $patterns->most(min($this->table->wishes->cards, $patterns->bound->cards));
         $richer = $this->isForNumber ? [] : $this->richer($most->cards());
 
-        return $richer === [] ? $this->best($most->cards(), $this->ways($patterns, $most)) : $richer;
+        return $richer === [] ? $this->thinned($this->best($most->cards(), $this->ways($patterns, $most))) : $richer;
     }
 
-    /** @return list<Card> as many that are all of the usual sort, with not too many alike; none where that is not found */
+    /**
+     * As many cards that are all of the usual sort, with not too many alike. None where that is not found. If it is
+     * stopped meanwhile, those that there are.
+     *
+     * @return list<Card>
+     */
     private function richer(int $target): array
     {
         $table = $this->table->asking($this->table->wishes->atLeast(Least::usual()));
@@ -189,19 +189,11 @@ final class Stretch
         if ($most === null || $most->cards() < $target) {
             return [];
         }
-        $judge = Judge::of($table->everythingApart());
-        $own = new self($table, $this->goOn);
-        foreach ($own->ways($patterns, $most) as $cards) {
-            $this->isStopped = $own->isStopped;
-            if (count($cards) >= $target && $judge->merit($cards)->crowded === 0) {
-                return $cards;
-            }
-            if ($this->isStopped || $target > self::QUICK) {
-                break;
-            }
-        }
+        $own = new self($table, $this->tell(...));
+        $ways = $own->ways($patterns, $most);
+        $cards = $own->best($target, $target > self::QUICK ? new LimitIterator($ways, 0, 1) : $ways);
 
-        return [];
+        return $this->isStopped || $own->isEnough($cards, $target) ? $cards : [];
     }
 
     /**
@@ -221,57 +213,32 @@ final class Stretch
                 0 => $judge->merit($cards)->compare($judge->merit($best)) > 0 ? $cards : $best,
                 default => $best,
             };
-            $isEnough = count($best) >= $target && ($this->isForNumber || $judge->merit($best)->crowded === 0);
-            if ($this->isStopped || $isEnough) {
-                return $best;
-            }
-        }
-
-        return $this->isForNumber ? $best : $this->thinned($best, $judge);
-    }
-
-    /**
-     * The same number of cards with fewer alike, where that is found: some of those that are too many are taken off, and
-     * others are made in their place.
-     *
-     * @param  list<Card>  $cards
-     * @return list<Card>
-     */
-    private function thinned(array $cards, Judge $judge): array
-    {
-        $quarter = Repeats::quarter(count($cards));
-        foreach (self::THINNED as $part) {
-            $merit = $judge->merit($cards);
-            $less = intdiv($merit->crowded + $part - 1, $part);
-            if ($less === 0 || $this->isStopped) {
+            if ($this->isStopped || $this->isEnough($best, $target)) {
                 break;
             }
-            $more = $this->withMore(self::without($cards, $quarter, $less), count($cards), $quarter);
-            $cards = count($more) === count($cards) && $judge->merit($more)->compare($merit) > 0 ? $more : $cards;
         }
 
-        return $cards;
+        return $best;
+    }
+
+    /** @param  list<Card>  $cards */
+    private function isEnough(array $cards, int $target): bool
+    {
+        return count($cards) >= $target && ($this->isForNumber || Score::crowded($cards) === 0);
     }
 
     /**
      * @param  list<Card>  $cards
-     * @return list<Card> all but some of those that are too many on their sketch
+     * @return list<Card> as many, with fewer alike unless only their number is wanted
      */
-    private static function without(array $cards, int $quarter, int $less): array
+    private function thinned(array $cards): array
     {
-        $seen = $kept = [];
-        foreach ($cards as $card) {
-            $key = $card->sketch->key;
-            $seen[$key] = ($seen[$key] ?? 0) + 1;
-            if ($seen[$key] > $quarter && $less > 0) {
-                $less--;
+        return $this->isForNumber ? $cards : $this->fillingUp()->thinned($cards);
+    }
 
-                continue;
-            }
-            $kept[] = $card;
-        }
-
-        return $kept;
+    private function fillingUp(): FillingUp
+    {
+        return FillingUp::on($this->table, self::DEAREST, fn (): bool => $this->isStopped);
     }
 
     /**
@@ -292,70 +259,33 @@ final class Stretch
     /**
      * Ways to a number of cards, the best looking first.
      *
-     * @return iterable<list<Card>>
+     * @return Generator<list<Card>>
      */
-    private function ways(ColumnGeneration $patterns, PatternPlan $most): iterable
+    private function ways(ColumnGeneration $patterns, PatternPlan $most): Generator
     {
         $target = $most->cards();
         if ($this->isForNumber) {
-            yield $this->filledUp($this->cutBy($most), $target);
+            yield $this->filledUp($most, $target);
         }
         if ($target <= self::BY_LOOKS) {
             yield from $this->priced(self::CHEAPER, $target);
         }
         foreach ($patterns->bestLooking($most) as $cutting) {
-            yield $this->filledUp($this->cutBy($cutting), $target);
+            yield $this->filledUp($cutting, $target);
             if ($target <= self::BY_LOOKS) {
                 // Few cards have been tried at the lower prices before.
                 break;
             }
         }
-        yield $this->filledUp($this->cutBy($most), $target);
-    }
-
-    /**
-     * With a few further cards from what is left, where a few are missing. If too little is left, the cards that take
-     * the most are taken off, and leaner ones are made in their place.
-     *
-     * @param  list<Card>  $cards
-     * @return list<Card>
-     */
-    private function filledUp(array $cards, int $target): array
-    {
-        $missing = $target - count($cards);
-        if ($missing <= 0 || $missing > self::FEW) {
-            return $cards;
+        if (! $this->isForNumber) {
+            yield $this->filledUp($most, $target);
         }
-        $best = $cards;
-        foreach (self::TAKEN_OFF as [$less, $isAnyBuild]) {
-            $more = $this->withMore($this->leanest($cards, $less), $target, $isAnyBuild ? null : Repeats::quarter($target));
-            $best = count($more) > count($best) ? $more : $best;
-            if (count($best) >= $target || $this->isStopped) {
-                break;
-            }
-        }
-
-        return $best;
     }
 
-    /**
-     * @param  list<Card>  $cards
-     * @return list<Card> all but some that take the most
-     */
-    private function leanest(array $cards, int $less): array
+    /** @return list<Card> that are made of some patterns, and a few further ones where a few are missing */
+    private function filledUp(PatternPlan $cutting, int $target): array
     {
-        $takes = array_map($this->share(...), $cards);
-        arsort($takes);
-
-        return array_values(array_diff_key($cards, array_slice($takes, 0, $less, true)));
-    }
-
-    /** The part of all paper that a card takes, and the part of all cardstock, together. */
-    private function share(Card $card): float
-    {
-        [$paper, $cardstock] = Areas::of($card->layout($this->table->unit));
-
-        return $paper / max(1.0, Areas::left($this->table, true)) + $cardstock / max(1.0, Areas::left($this->table, false));
+        return $this->fillingUp()->to($target, $this->cutBy($cutting));
     }
 
     /** @return list<Card> that are made of some patterns */
@@ -392,23 +322,6 @@ final class Stretch
         }
 
         return array_map(static fn (Card $card, int $number): Card => $card->numbered($number), $mixed, $numbers);
-    }
-
-    /**
-     * And further cards from what the plans of their sheets leave over.
-     *
-     * @param  list<Card>  $cards
-     * @param  int|null  $alike  no more cards on one sketch
-     * @return list<Card>
-     */
-    private function withMore(array $cards, int $target, ?int $alike): array
-    {
-        $room = max(1, $target - count($cards));
-        $table = $this->table->apartFor(...$cards)->asking($this->table->wishes->forCards($room)->alike($alike));
-        $plans = Replanned::plans($table, $cards);
-        $more = Sharer::paying($table->leftBy($plans, ...$cards), self::DEAREST, $room, static fn (): bool => true);
-
-        return $more === [] ? $cards : Replanned::some($table, [...$cards, ...$more]);
     }
 
     /**

@@ -129,9 +129,26 @@ final class StretchTest extends TestCase
         self::assertEquals(Sharer::most($short), Stretch::most($short));
     }
 
-    public function test_stopped_it_keeps_the_most_found_so_far(): void
+    public function test_beside_cards_on_the_table_all_can_be_cut(): void
     {
-        $table = Inventory::unpacked(ScarceKit::of(1))->under(Preferences::asManyAsPossible());
+        $table = Inventory::unpacked(ScarceKit::of(0))->under(Preferences::cards(10));
+        $after = $table->after(...Stretch::most($table))->asking(Preferences::asManyAsPossible());
+        $more = Stretch::most($after);
+
+        self::assertGreaterThan(10, count($more));
+        self::assertTrue(Replanned::areAll($after, $more), 'with the pieces that are promised');
+    }
+
+    /** @return array<string, array{Kit}> */
+    public static function stopped(): array
+    {
+        return ['paper is short' => [ScarceKit::of(1)], 'as many of a richer sort' => [ScarceKit::withBases(14, 40)]];
+    }
+
+    #[DataProvider('stopped')]
+    public function test_stopped_it_keeps_the_most_found_so_far(Kit $kit): void
+    {
+        $table = Inventory::unpacked($kit)->under(Preferences::asManyAsPossible());
         $told = [];
         $cards = Stretch::most($table, static function (int $made) use (&$told): bool {
             $told[] = $made;
