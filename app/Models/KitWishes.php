@@ -37,6 +37,12 @@ final class KitWishes
         return WordsAgain::tryFrom($kit->wishes['words'] ?? '') ?? WordsAgain::WhenOut;
     }
 
+    /** What a card must at least be. */
+    public static function least(Kit $kit): Least
+    {
+        return Least::tryFrom($kit->wishes['least'] ?? '') ?? Least::Words;
+    }
+
     /** What always holds: the stash, what a card must be, what is used up, saved or never used, and the trimmer. */
     private static function standing(Kit $kit, int $cards, bool $stash, WordsAgain $words): Preferences
     {
@@ -47,7 +53,7 @@ final class KitWishes
             ->saying($words)
             ->inEnvelopes($kept['envelopes'] ?? false)
             ->wordless($kept['wordless'] ?? false)
-            ->atLeast(Least::tryFrom($kept['least'] ?? '') ?? Least::Words)
+            ->atLeast(self::least($kit))
             ->using(array_filter($uses))
             ->stashFor($kept['stash_cards'] ?? null)
             ->savingOne($kept['saves_one'] ?? false)

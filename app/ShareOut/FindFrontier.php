@@ -30,7 +30,8 @@ final readonly class FindFrontier implements Task
 
     public static function search(Kit $kit): Search
     {
-        return Search::for('frontier', $kit);
+        // What was found under the older name has other fields.
+        return Search::for('sorts of cards', $kit);
     }
 
     public function run(int $on): void

@@ -107,7 +107,7 @@ final readonly class TasteController
             'insides' => $request->boolean('insides'),
             'envelopes' => $request->boolean('envelopes'),
             'wordless' => $request->boolean('wordless'),
-            'least' => $request->filled('least') ? $request->text('least') : $kit->wishes['least'] ?? Least::Words->value,
+            'least' => $request->filled('least') ? $request->text('least') : KitWishes::least($kit)->value,
             'follows' => $request->boolean('follows'),
             'trimmer' => $trimmer?->units,
             'stash_cards' => $request->filled('stashCards') ? $request->integer('stashCards') : null,

@@ -4,6 +4,7 @@ namespace App\ShareOut;
 
 use App\Models\Component;
 use App\Models\Kit;
+use App\Models\KitWishes;
 use App\Table\CardsToGive;
 use App\Table\ComingDays;
 use App\View\ChoiceView;
@@ -61,7 +62,7 @@ final class TasteView
             'pieces' => (Many::tryFrom($kit->wishes['pieces'] ?? '') ?? Many::Some)->value,
             'envelopes' => $kit->wishes['envelopes'] ?? false,
             'wordless' => $kit->wishes['wordless'] ?? false,
-            'least' => $kit->wishes['least'] ?? Least::Words->value,
+            'least' => KitWishes::least($kit)->value,
             'leasts' => self::leasts($kit),
             'follows' => $kit->wishes['follows'] ?? false,
             'designs' => array_map(static fn (KitDesign $design): string => $design->name, $kit->designs()),

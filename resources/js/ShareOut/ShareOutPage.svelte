@@ -41,9 +41,6 @@
         shareOut()
     }
 
-    // As many as possible is answered with how many there are of each sort.
-    const isMost = $derived(solve !== null && solve.isMost && !solve.isUnderWay)
-
     poll('outlook', () => outlook.isLooking && !solve?.isUnderWay)
 
     // Many rows at once, for makers who want to see the whole kit. The choice is remembered.
@@ -52,6 +49,9 @@
         isDense = !isDense
         kept.put('dense', isDense ? 'yes' : 'no')
     }
+
+    // As many as possible is answered with how many there are of each sort.
+    const hasSorts = $derived(solve !== null && solve.isMost && !solve.isUnderWay && !isDense)
 
     // The wishes are beside the grid, open or closed as they were left. A refusal opens them.
     let isWishing = $state(untrack(() => kept.get('wishing') === 'yes'))
@@ -141,7 +141,7 @@
                 {#if isDense}<TextButton onclick={turnDense}>Large rows</TextButton>{:else}{@render asking()}{/if}
             </div>
             {#if solve}<Solving {solve} withShortfalls={!proposal} />{/if}
-            {#if isMost && !isDense}
+            {#if hasSorts}
                 <div class="sorts"><Frontier {frontier} isSolving={false} stash={wishes.stash} words={wishes.words} isAsked /></div>
             {/if}
             {#if gaps.length && !proposal}<p class="gaps" role="status">{gaps.join(' ')}</p>{/if}
@@ -170,7 +170,7 @@
                                 {wishes}
                                 {frontier}
                                 isSolving={solve?.isUnderWay ?? false}
-                                hasFrontier={isMost && !isDense}
+                                hasFrontier={hasSorts}
                                 onclose={turnWishing}
                             />
                         </aside>
