@@ -1,11 +1,12 @@
 <?php
 
 use App\Acts\CannotAct;
-use App\Database\Busy;
+use App\Database\Trouble;
 use App\Door\DeviceAccess;
 use App\Frame\AnswersAtOnce;
 use App\Frame\Gone;
 use App\Frame\HandleInertiaRequests;
+use App\Frame\InTrouble;
 use App\Http\Middleware\Compressed;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\LetIn;
@@ -49,7 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // What a cardmaker can be told goes back to the page it was asked from, by the field it concerns.
         $told = static fn (string $field, string $message): RedirectResponse => back()->withInput()->withErrors([$field => $message]);
         $exceptions->dontReport([Refusal::class, StaleTable::class, CannotUndo::class, CannotAct::class]);
-        $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Busy::is($exception));
+        $exceptions->dontReportWhen(static fn (Throwable $exception): bool => Trouble::of($exception) === Trouble::Busy);
         // A kit that is not there, perhaps since another table was opened: back to the shelf, which has those that are.
         $exceptions->render(static function (NotFoundHttpException $none, Request $request): ?Response {
             $isKit = $none->getPrevious() instanceof ModelNotFoundException && $none->getPrevious()->getModel() === Kit::class;
@@ -58,7 +59,11 @@ return Application::configure(basePath: dirname(__DIR__))
                 ? to_route('shelf')->withErrors(['table' => 'There is no such kit.'])
                 : Gone::answer($request);
         });
-        $exceptions->render(fn (PDOException $busy) => Busy::is($busy) ? $told('table', Busy::SAYS) : null);
+        $exceptions->render(static function (PDOException $failed, Request $request): ?Response {
+            $trouble = Trouble::of($failed);
+
+            return $trouble === null ? null : InTrouble::answer($request, $trouble);
+        });
         $exceptions->render(fn (StaleTable $stale) => $told('table', $stale->getMessage()));
         $exceptions->render(fn (CannotAct $cannot) => $told('table', $cannot->getMessage()));
         $exceptions->render(fn (CannotUndo $cannot) => $told('undo', $cannot->getMessage()));

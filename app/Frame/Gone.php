@@ -48,7 +48,7 @@ final readonly class Gone
         $frame = app(HandleInertiaRequests::class);
         Inertia::share($frame->share($this->request));
         Inertia::version(fn (): ?string => $frame->version($this->request));
-        $page = new GonePage(self::SAYS, $way, $label, app(Journal::class)->atHand(null));
+        $page = new GonePage('Not here', self::SAYS, $way, $label, app(Journal::class)->atHand(null));
 
         return $page->toResponse($this->request)->setStatusCode($isPage ? 200 : 404);
     }

@@ -2,7 +2,7 @@
 
 namespace App\Photographs;
 
-use App\Database\Busy;
+use App\Database\Trouble;
 use App\Files\PictureFile;
 use App\Jobs\Task;
 use App\Jobs\Worker;
@@ -99,7 +99,7 @@ final class FindOnPhotographs implements Task
             $isGoing = Photograph::query()->whereKey($photograph->id)->where('state', SolveState::Running)->update(['done' => $done]);
         } catch (PDOException $wrong) {
             // Somebody is writing just now. The progress is written the next time.
-            $isGoing = Busy::is($wrong) ? 1 : throw $wrong;
+            $isGoing = Trouble::of($wrong) === Trouble::Busy ? 1 : throw $wrong;
         }
         if ($isGoing === 0) {
             throw StoppedReading::by(self::STOPPED);

@@ -2,7 +2,7 @@
 
 namespace App\Recipes;
 
-use App\Database\Busy;
+use App\Database\Trouble;
 use App\Jobs\Queue;
 use App\Jobs\RunTask;
 use App\Jobs\Task;
@@ -110,7 +110,7 @@ final class MakeRecipe implements Task
             ]) === 1;
         } catch (PDOException $wrong) {
             // Somebody is writing just now. It is written the next time.
-            return Busy::is($wrong) ? true : throw $wrong;
+            return Trouble::of($wrong) === Trouble::Busy ? true : throw $wrong;
         }
     }
 

@@ -8,7 +8,9 @@ use Throwable;
 
 /**
  * Automatic copies of the whole table: one a day, and one before the application changes its records or everything is
- * replaced. The newest seven stay, and so do the samples that were put aside.
+ * replaced. The newest seven of the days stay, the newest seven of the others, and the samples that were put aside.
+ *
+ * None is taken away before the one that takes its place is on disk and was read again from end to end.
  */
 final readonly class Copies
 {
@@ -31,24 +33,49 @@ final readonly class Copies
     /** Whether there is no copy of today yet, and there is something to save. */
     public function isDue(): bool
     {
-        return ($this->newestDaily() ?? '') < CarbonImmutable::today()->format('Y-m-d') && self::hasTable();
+        $today = CarbonImmutable::today()->format('Y-m-d');
+        foreach ($this->all() as $copy) {
+            if ($copy->kind === CopyKind::Daily && str_starts_with($copy->at, $today)) {
+                return false;
+            }
+        }
+
+        return self::hasTable();
     }
 
-    /** @throws Throwable where it cannot be written: then nothing is there */
-    public function keep(CopyKind $kind, ?Progress $progress = null): string
+    /**
+     * @param  string|null  $inUse  the path of a file that is about to be opened, and stays
+     *
+     * @throws Throwable where it cannot be written: then nothing is there, and nothing is taken away
+     */
+    public function keep(CopyKind $kind, ?Progress $progress = null, ?string $inUse = null): string
     {
         if (! is_dir($this->folder)) {
             @mkdir($this->folder, 0700, true);
         }
         $name = 'keep-share-'.CarbonImmutable::now()->format('Y-m-d-His')."-$kind->value.zip";
         SaveTable::to("$this->folder/$name", $progress);
-        // The samples stay, however many copies follow.
-        $ofItsOwn = array_filter($this->all(), static fn (Copy $copy): bool => $copy->kind !== CopyKind::Samples);
-        foreach (array_slice($ofItsOwn, self::KEEPS) as $copy) {
-            @unlink("$this->folder/$copy->name");
+        foreach ($this->tooMany($kind, $name) as $copy) {
+            if (realpath("$this->folder/$copy->name") !== realpath($inUse ?? '')) {
+                @unlink("$this->folder/$copy->name");
+            }
         }
 
         return $name;
+    }
+
+    /** @return list<Copy> those that the new one takes the place of */
+    private function tooMany(CopyKind $kind, string $new): array
+    {
+        $others = array_filter(
+            $this->all(),
+            static fn (Copy $copy): bool => $copy->name !== $new && $copy->kind->isCountedWith($kind),
+        );
+        // One that is dated after now was made while the clock was wrong, and so before now.
+        $now = CarbonImmutable::now()->format('Y-m-d His');
+        usort($others, static fn (Copy $a, Copy $b): int => [$a->at > $now, $b->at] <=> [$b->at > $now, $a->at]);
+
+        return array_slice($others, self::KEEPS - 1);
     }
 
     /** @return list<Copy> the newest first */
@@ -67,17 +94,6 @@ final readonly class Copies
     public function path(string $name): ?string
     {
         return in_array($name, array_column($this->all(), 'name'), true) ? "$this->folder/$name" : null;
-    }
-
-    private function newestDaily(): ?string
-    {
-        foreach ($this->all() as $copy) {
-            if ($copy->kind === CopyKind::Daily) {
-                return substr($copy->at, 0, 10);
-            }
-        }
-
-        return null;
     }
 
     /** Whether there are records already, from any version of the application. */

@@ -10,6 +10,12 @@ enum CopyKind: string
     case ByHand = 'by-hand';
     case Samples = 'samples';
 
+    /** Whether copies of this kind are counted with those of the other. The samples stay, however many copies follow. */
+    public function isCountedWith(self $other): bool
+    {
+        return $this !== self::Samples && $other !== self::Samples && ($this === self::Daily) === ($other === self::Daily);
+    }
+
     public function says(): string
     {
         return match ($this) {

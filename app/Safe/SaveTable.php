@@ -15,6 +15,9 @@ use ZipArchive;
  */
 final class SaveTable
 {
+    /** Where what is to be zipped lies meanwhile, below the storage folder. */
+    public const UNFINISHED = 'app/saving';
+
     private const EACH_FILE = 2_000;
 
     private const FLAGS = JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;
@@ -35,11 +38,12 @@ final class SaveTable
      */
     public static function to(string $path, ?Progress $progress = null): Manifest
     {
-        $folder = sys_get_temp_dir().'/keepshare-table-'.bin2hex(random_bytes(6));
-        $unfinished = $path.'.'.bin2hex(random_bytes(4));
-        mkdir($folder, 0700);
+        $folder = storage_path(self::UNFINISHED.'/'.bin2hex(random_bytes(6)));
+        $unfinished = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        mkdir($folder, 0700, true);
         try {
             $manifest = self::whole($folder, $unfinished, $progress ?? Progress::toNobody());
+            TableFile::open($unfinished)->verify();
             if (! @rename($unfinished, $path)) {
                 throw new RuntimeException("The file $path cannot be written.");
             }

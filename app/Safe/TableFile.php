@@ -77,6 +77,14 @@ final readonly class TableFile
         return $contents;
     }
 
+    /** @throws BadTable at the first file in it that is not as it was written */
+    public function verify(): void
+    {
+        foreach (array_keys($this->manifest->files) as $name) {
+            $this->contents($name);
+        }
+    }
+
     /** @return array<string, int> unpacked, by name */
     private static function sizes(ZipArchive $zip): array
     {

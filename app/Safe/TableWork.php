@@ -2,7 +2,7 @@
 
 namespace App\Safe;
 
-use App\Database\Busy;
+use App\Database\Trouble;
 use App\Jobs\Queue;
 use App\Jobs\RunTask;
 use App\Jobs\Task;
@@ -102,7 +102,7 @@ final class TableWork implements Task
         } catch (Stopped) {
             self::tell([...$work, 'state' => 'stopped', 'says' => 'Stopped. Nothing was written.']);
         } catch (PDOException $wrong) {
-            self::tell([...$work, 'state' => 'failed', 'says' => Busy::is($wrong) ? Busy::SAYS : throw $wrong]);
+            self::tell([...$work, 'state' => 'failed', 'says' => Trouble::of($wrong)?->says() ?? throw $wrong]);
         } catch (RuntimeException $wrong) {
             self::tell([...$work, 'state' => 'failed', 'says' => $wrong->getMessage()]);
         } finally {

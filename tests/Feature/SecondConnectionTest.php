@@ -4,7 +4,7 @@ namespace Tests\Feature;
 
 use App\Cards\BonusCards;
 use App\Cut\BetterPlan;
-use App\Database\Busy;
+use App\Database\Trouble;
 use App\Keep\TurnTray;
 use App\Models\Card;
 use App\Models\ClassPlan;
@@ -67,9 +67,9 @@ final class SecondConnectionTest extends FeatureTestCase
         $typed = ['counted' => 8, 'was' => 10, 'reason' => 'lost', 'note' => 'under the table'];
         $this->second->exec('BEGIN IMMEDIATE');
 
-        $this->act($kit, "count/$base->id", $typed)->assertRedirect()->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, "count/$base->id", $typed)->assertRedirect()->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         self::assertSame('under the table', session()->getOldInput('note'));
-        $this->act($kit, 'undo')->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, 'undo')->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         $this->second->exec('COMMIT');
         self::assertSame(10, (int) $base->ledger()->sum('delta'));
         self::assertSame(0, $kit->refresh()->revision);
@@ -84,7 +84,7 @@ final class SecondConnectionTest extends FeatureTestCase
         $this->shareOut($kit, 2);
         $card = $kit->cards()->firstOrFail();
         $this->second->exec('BEGIN IMMEDIATE');
-        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, "make/$card->id", ['step' => 'score/base'])->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         $this->second->exec('COMMIT');
         self::assertSame(0, StepMark::query()->count());
 
@@ -118,7 +118,7 @@ final class SecondConnectionTest extends FeatureTestCase
         ];
         $this->second->exec('BEGIN IMMEDIATE');
         foreach ($acts as $path => $with) {
-            $this->act($kit, $path, $with)->assertSessionHasErrors(['table' => Busy::SAYS]);
+            $this->act($kit, $path, $with)->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         }
         $this->second->exec('COMMIT');
         self::assertSame([0, 2, []], [OwnRecipe::query()->count(), $kit->cards()->count(), $class->refresh()->packed]);
@@ -153,8 +153,8 @@ final class SecondConnectionTest extends FeatureTestCase
         $card = $kit->cards()->firstOrFail();
         [$ada, $bo] = Day::query()->with('person')->limit(2)->get()->all();
         $this->second->exec('BEGIN IMMEDIATE');
-        $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors(['table' => Busy::SAYS]);
-        $this->post('/people', ['name' => 'Gus'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->post("/people/days/$ada->id/card", ['card' => $card->id])->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
+        $this->post('/people', ['name' => 'Gus'])->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         self::assertSame('Gus', session()->getOldInput('name'), 'what was typed stays');
         // The other reserves the card for Bo while this page still shows it as free.
         $this->second->exec("update cards set meant_for_id = $bo->person_id, meant_day_id = $bo->id, meant_on = '2999-01-01'");
@@ -186,7 +186,7 @@ final class SecondConnectionTest extends FeatureTestCase
             app(OpenTable::class)->beside($file);
             self::fail('It was opened while another was writing.');
         } catch (PDOException $busy) {
-            self::assertTrue(Busy::is($busy));
+            self::assertSame(Trouble::Busy, Trouble::of($busy));
         }
         $this->second->exec('COMMIT');
         self::assertSame($before, DB::table('kits')->pluck('name')->all());
@@ -207,9 +207,9 @@ final class SecondConnectionTest extends FeatureTestCase
 
         $this->second->exec('BEGIN IMMEDIATE');
         foreach ($acts as $act => $data) {
-            $this->act($kit, "cards/$card->id/$act", $data)->assertSessionHasErrors(['table' => Busy::SAYS]);
+            $this->act($kit, "cards/$card->id/$act", $data)->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         }
-        $this->act($kit, 'arrangements', $own)->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, 'arrangements', $own)->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         self::assertSame('Round the window', session()->getOldInput('written')['name'], 'what was typed stays');
         $this->second->exec('COMMIT');
         self::assertSame($before, $this->laid($card));
@@ -242,8 +242,8 @@ final class SecondConnectionTest extends FeatureTestCase
         $chosen = $this->props("/kits/$kit->id/keep")['chosen'];
         $take = ['scrap' => $chosen['scrap']['id'], 'option' => $chosen['options'][0]['key']];
         $this->second->exec('BEGIN IMMEDIATE');
-        $this->act($kit, 'keep/take', $take)->assertSessionHasErrors(['table' => Busy::SAYS]);
-        $this->act($kit, 'keep/put-away')->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, 'keep/take', $take)->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
+        $this->act($kit, 'keep/put-away')->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         $this->second->exec('COMMIT');
         self::assertSame(0, Sheet::query()->whereNotNull('part')->orWhere('state', SheetState::Parted)->count());
 
@@ -262,8 +262,8 @@ final class SecondConnectionTest extends FeatureTestCase
         $before = Component::query()->count();
         $this->second->exec('BEGIN IMMEDIATE');
         $path = "photographs/$photograph->id/pieces";
-        $this->act($kit, "$path/keep")->assertSessionHasErrors(['table' => Busy::SAYS]);
-        $this->act($kit, $path, ['do' => 'say', 'on' => 2, 'text' => 'tag'])->assertSessionHasErrors(['table' => Busy::SAYS]);
+        $this->act($kit, "$path/keep")->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
+        $this->act($kit, $path, ['do' => 'say', 'on' => 2, 'text' => 'tag'])->assertSessionHasErrors(['table' => Trouble::Busy->says()]);
         self::assertSame('tag', session()->getOldInput('text'));
         $this->second->exec('COMMIT');
         self::assertSame([$before, 0], [Component::query()->count(), Photo::query()->count()]);

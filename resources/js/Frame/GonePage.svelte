@@ -7,13 +7,13 @@
     import type { GonePage } from '@/lib/props'
 
     /** What was asked for is not there. The way on is one key away. */
-    let { says, way, label, shelf }: GonePage = $props()
+    let { title, says, way, label, shelf }: GonePage = $props()
 
     useKeys(() => [{ key: 'Enter', shown: 'Enter', says: `Go to ${label}`, run: () => router.visit(way) }])
 </script>
 
-<Frame title="Not here" {shelf}>
-    <Empty title="Not here">
+<Frame {title} {shelf}>
+    <Empty {title}>
         <p>{says}</p>
         <Button main key="Enter" href={way}>Go to {label}</Button>
     </Empty>

@@ -762,6 +762,7 @@ export interface GavePage {
 }
 
 export interface GonePage {
+    title: string
     says: string
     way: string
     label: string
