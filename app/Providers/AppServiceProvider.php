@@ -3,14 +3,17 @@
 namespace App\Providers;
 
 use App\Database\ImmediateConnector;
+use App\Database\WholeMigrations;
 use App\Frame\Exports;
 use App\Journal\Journal;
 use App\Journal\Moved;
 use App\Models\KitsMoved;
 use App\Models\OwnOccasion;
 use App\Safe\KeepCopy;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\Migrations\Migrator;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Queue;
@@ -25,6 +28,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Journal::class);
         $this->app->bind(Moved::class, KitsMoved::class);
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
+        $this->app->extend('migrator', static fn (Migrator $usual, Application $app): Migrator => new WholeMigrations(
+            $usual->getRepository(),
+            $app->make('db'),
+            $app->make('files'),
+            $app->make('events'),
+        ));
     }
 
     public function boot(): void

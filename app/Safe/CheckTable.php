@@ -28,7 +28,7 @@ final readonly class CheckTable
         foreach ($this->file->records($kind->table) as $name => $records) {
             foreach ($records as $i => $record) {
                 $place = "$name, record ".($i + 1);
-                $held = $this->held($columns, $record, $place);
+                $held = $kind->held($columns, $record, $place);
                 $once->check($held, $place);
                 $this->picture($kind, $held, $place);
                 $this->understood->check($kind, $held);
@@ -39,27 +39,6 @@ final readonly class CheckTable
         if ($many !== ($this->file->manifest->records[$kind->table] ?? 0)) {
             throw BadTable::because("table.json says there are other than $many records of $kind->table.");
         }
-    }
-
-    /**
-     * @param  array<string, Column>  $columns
-     * @return array<string, mixed> as the database holds it; columns that are newer than the file are left out
-     */
-    private function held(array $columns, mixed $record, string $place): array
-    {
-        $held = [];
-        foreach (is_array($record) ? $record : throw BadTable::at($place, 'expected a record.') as $name => $said) {
-            $column = $columns[$name] ?? throw BadTable::at($place, "there is no column \"$name\".");
-            if (! $column->takes($said) || ($column->parent !== null && is_int($said) && $said < 1)) {
-                throw BadTable::at("$place, $name", 'that cannot stand here.');
-            }
-            $held[$name] = $column->held($said);
-        }
-        if (! is_int($held['id'] ?? null) || $held['id'] < 1) {
-            throw BadTable::at($place, 'it has no id.');
-        }
-
-        return $held;
     }
 
     /** @param  array<string, mixed>  $held */

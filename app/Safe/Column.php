@@ -2,6 +2,8 @@
 
 namespace App\Safe;
 
+use stdClass;
+
 /** One column of a record: what a file may say there, and how it is stored. */
 final readonly class Column
 {
@@ -35,7 +37,7 @@ final readonly class Column
     {
         return match (true) {
             $held === null => null,
-            $this->type === ColumnType::Json => json_decode(is_string($held) ? $held : '', true, 64, JSON_THROW_ON_ERROR),
+            $this->type === ColumnType::Json => Json::read(is_string($held) ? $held : ''),
             $this->type === ColumnType::Boolean => (bool) $held,
             default => $held,
         };
@@ -58,7 +60,7 @@ final readonly class Column
             $said === null => $this->isNullable,
             $this->type === ColumnType::Whole => is_int($said),
             $this->type === ColumnType::Boolean => is_bool($said),
-            $this->type === ColumnType::Json => is_array($said),
+            $this->type === ColumnType::Json => is_array($said) || $said instanceof stdClass,
             default => is_string($said),
         };
     }

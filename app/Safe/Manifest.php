@@ -17,20 +17,25 @@ final readonly class Manifest
     public const VERSION = 1;
 
     /**
+     * @param  string|null  $schema  the last migration of the database it was saved from; null where it is older than that word
      * @param  array<string, int>  $records  how many, by table
      * @param  array<string, array{bytes: int, sha256: string}>  $files  by name
      */
-    private function __construct(public string $saved, public array $records, public array $files)
-    {
+    private function __construct(
+        public string $saved,
+        public ?string $schema,
+        public array $records,
+        public array $files,
+    ) {
     }
 
     /**
      * @param  array<string, int>  $records  how many, by table
      * @param  array<string, array{bytes: int, sha256: string}>  $files  by name
      */
-    public static function of(string $saved, array $records, array $files): self
+    public static function of(string $saved, ?string $schema, array $records, array $files): self
     {
-        return new self($saved, $records, $files);
+        return new self($saved, $schema, $records, $files);
     }
 
     /** @throws BadTable */
@@ -52,6 +57,7 @@ final readonly class Manifest
 
         return new self(
             is_string($said['saved'] ?? null) ? $said['saved'] : throw BadTable::at(self::NAME, 'it does not say when it was saved.'),
+            is_string($said['schema'] ?? null) ? $said['schema'] : null,
             self::counts($said['records'] ?? null),
             self::listed($said['files'] ?? null),
         );
@@ -59,7 +65,7 @@ final readonly class Manifest
 
     public function write(): string
     {
-        $says = ['format' => self::FORMAT, 'version' => self::VERSION, 'saved' => $this->saved];
+        $says = ['format' => self::FORMAT, 'version' => self::VERSION, 'saved' => $this->saved, 'schema' => $this->schema];
 
         return json_encode(
             [...$says, 'records' => (object) $this->records, 'files' => (object) $this->files],

@@ -30,7 +30,13 @@ final readonly class OpenTable
             return $this->instead($path, $progress);
         }
         $progress ??= Progress::toNobody();
-        $file = $this->checked($path, $progress);
+
+        return OlderTable::forward(TableFile::open($path), fn (TableFile $file): Manifest => $this->fileBeside($file, $progress));
+    }
+
+    private function fileBeside(TableFile $file, Progress $progress): Manifest
+    {
+        $this->check($file, $progress);
         $name = 'Open the table of '.substr($file->manifest->saved, 0, 10);
         $this->journal->actOnShelf($name, function () use ($file, $progress): void {
             DB::statement('PRAGMA defer_foreign_keys = ON');
@@ -52,7 +58,13 @@ final readonly class OpenTable
     public function instead(string $path, ?Progress $progress = null): Manifest
     {
         $progress ??= Progress::toNobody();
-        $file = $this->checked($path, $progress);
+
+        return OlderTable::forward(TableFile::open($path), fn (TableFile $file): Manifest => $this->fileInstead($file, $progress));
+    }
+
+    private function fileInstead(TableFile $file, Progress $progress): Manifest
+    {
+        $this->check($file, $progress);
         DB::transaction(function () use ($file, $progress): void {
             DB::statement('PRAGMA defer_foreign_keys = ON');
             $revisions = DB::table('kits')->max('revision');
@@ -98,14 +110,11 @@ final readonly class OpenTable
         return DB::table('kits')->doesntExist() && DB::table('people')->doesntExist();
     }
 
-    private function checked(string $path, Progress $progress): TableFile
+    private function check(TableFile $file, Progress $progress): void
     {
-        $file = TableFile::open($path);
         // Each record is read twice: to be understood, and to be written.
         $progress->begins(2 * $file->manifest->all());
         (new CheckTable($file, $progress))->all();
-
-        return $file;
     }
 
     private function write(RecordKind $kind, TableFile $file, ?BesideOthers $beside, Progress $progress): void

@@ -62,6 +62,29 @@ final readonly class RecordKind
         return $columns;
     }
 
+    /**
+     * @param  array<string, Column>  $columns
+     * @return array<string, mixed> as the database holds it; columns that are newer than the file are left out
+     *
+     * @throws BadTable where it cannot stand there
+     */
+    public function held(array $columns, mixed $record, string $place): array
+    {
+        $held = [];
+        foreach (is_array($record) ? $record : throw BadTable::at($place, 'expected a record.') as $name => $said) {
+            $column = $columns[$name] ?? throw BadTable::at($place, "there is no column \"$name\".");
+            if (! $column->takes($said) || ($column->parent !== null && is_int($said) && $said < 1)) {
+                throw BadTable::at("$place, $name", 'that cannot stand here.');
+            }
+            $held[$name] = $column->held($said);
+        }
+        if (! is_int($held['id'] ?? null) || $held['id'] < 1) {
+            throw BadTable::at($place, 'it has no id.');
+        }
+
+        return $held;
+    }
+
     /** @return list<list<string>> the columns that together are found once only */
     public function uniques(): array
     {

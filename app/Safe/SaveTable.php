@@ -105,7 +105,9 @@ final class SaveTable
             $this->records($kind);
         }
 
-        return Manifest::of(now()->toIso8601ZuluString(), $this->records, $this->files);
+        $schema = DB::table('migrations')->max('migration');
+
+        return Manifest::of(now()->toIso8601ZuluString(), is_string($schema) ? $schema : null, $this->records, $this->files);
     }
 
     private function records(RecordKind $kind): void

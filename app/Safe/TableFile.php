@@ -54,7 +54,7 @@ final readonly class TableFile
         for ($n = 1; isset($this->manifest->files["records/$table-$n.json"]); $n++) {
             $name = "records/$table-$n.json";
             try {
-                $records = json_decode($this->contents($name), true, 64, JSON_THROW_ON_ERROR);
+                $records = Json::read($this->contents($name));
             } catch (JsonException $wrong) {
                 throw BadTable::at($name, "it is no JSON ({$wrong->getMessage()}).");
             }

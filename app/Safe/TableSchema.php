@@ -22,6 +22,7 @@ final class TableSchema
                 'format' => ['const' => Manifest::FORMAT],
                 'version' => ['const' => Manifest::VERSION],
                 'saved' => ['type' => 'string', 'format' => 'date-time'],
+                'schema' => ['type' => ['string', 'null'], 'description' => 'the last migration of the database it was saved from'],
                 'records' => [
                     'description' => 'how many records of each kind there are',
                     'type' => 'object',

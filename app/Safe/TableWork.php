@@ -134,7 +134,7 @@ final class TableWork implements Task
 
             return 'The table is empty and yours. The samples are among the copies below.';
         }
-        Copies::kept()?->keep(CopyKind::BeforeOpening);
+        Copies::kept()?->keep(CopyKind::BeforeOpening, inUse: $work['path']);
 
         return 'The table is as it was saved: '.self::counted(app(OpenTable::class)->instead($work['path'], $progress)).'.';
     }

@@ -2,11 +2,13 @@
 
 namespace App\Console\Commands;
 
-use App\Safe\BadTable;
 use App\Safe\Copies;
 use App\Safe\CopyKind;
+use App\Safe\Manifest;
 use App\Safe\OpenTable;
+use App\Safe\Replacement;
 use Illuminate\Console\Command;
+use RuntimeException;
 
 final class TableOpenCommand extends Command
 {
@@ -17,13 +19,13 @@ final class TableOpenCommand extends Command
     public function handle(OpenTable $open): int
     {
         $file = (string) $this->argument('file');
-        $progress = TellsProgress::on($this->output);
         try {
-            if ($this->option('instead')) {
-                Copies::kept()?->keep(CopyKind::BeforeOpening);
-            }
-            $manifest = $this->option('instead') ? $open->instead($file, $progress) : $open->beside($file, $progress);
-        } catch (BadTable $wrong) {
+            $manifest = match (true) {
+                ! $this->option('instead') => $open->beside($file, TellsProgress::on($this->output)),
+                Replacement::ofTheTable()->isNeeded() => $this->forTheDamaged($open, $file),
+                default => $this->forAll($open, $file),
+            };
+        } catch (RuntimeException $wrong) {
             $this->error("Nothing was opened. {$wrong->getMessage()}");
 
             return 2;
@@ -31,5 +33,24 @@ final class TableOpenCommand extends Command
         $this->line("Opened {$manifest->all()} records of $file.");
 
         return 0;
+    }
+
+    private function forAll(OpenTable $open, string $file): Manifest
+    {
+        Copies::kept()?->keep(CopyKind::BeforeOpening, inUse: $file);
+
+        return $open->instead($file, TellsProgress::on($this->output));
+    }
+
+    private function forTheDamaged(OpenTable $open, string $file): Manifest
+    {
+        $aside = Replacement::ofTheTable()->filled(function () use ($open, $file, &$manifest): void {
+            $manifest = $open->instead($file, TellsProgress::on($this->output));
+        });
+        // A worker that was left running still has the damaged one open.
+        $this->callSilently('queue:restart');
+        $this->line("The damaged table was put aside as $aside.");
+
+        return $manifest ?? throw new RuntimeException('The new table is empty.');
     }
 }

@@ -1,0 +1,71 @@
+<?php
+
+namespace Tests\Feature\Safe;
+
+use App\Models\Kit;
+use App\Safe\RecordKinds;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Queue;
+use Tools\Bench\AllPages;
+
+/** A table in a file of its own, with its copies beside it, as bin/demo has it. */
+abstract class OwnTableTestCase extends TestCase
+{
+    protected string $folder;
+
+    protected string $table;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/keepshare-test-'.bin2hex(random_bytes(6));
+        $this->table = "$this->folder/table.sqlite";
+        foreach (['storage/app', 'storage/framework/views', 'storage/framework/cache/data'] as $inside) {
+            File::ensureDirectoryExists("$this->folder/$inside");
+        }
+        app()->useStoragePath("$this->folder/storage");
+        config(['database.connections.sqlite.database' => $this->table, 'copies.folder' => "$this->folder/copies"]);
+        touch($this->table);
+        DB::purge();
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        File::deleteDirectory($this->folder);
+        parent::tearDown();
+    }
+
+    protected function migrate(): void
+    {
+        self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
+    }
+
+    protected function laid(): Kit
+    {
+        $this->migrate();
+        self::assertSame(0, Artisan::call('demo:lay'), Artisan::output());
+
+        return Kit::query()->where('is_stash', false)->firstOrFail();
+    }
+
+    /** @return array<string, list<array<string, mixed>>> all that is saved, by table */
+    protected static function everything(): array
+    {
+        $rows = static fn (string $table): array => array_map(get_object_vars(...), DB::table($table)->orderBy('id')->get()->all());
+
+        return array_map(static fn ($kind): array => $rows($kind->table), RecordKinds::all());
+    }
+
+    protected function assertEachPageOpens(Kit $kit): void
+    {
+        Queue::fake();
+        foreach (['/', '/people', '/cards', '/gave', '/safe', ...AllPages::of($kit)] as $url) {
+            $answer = $this->get($url);
+            self::assertContains($answer->getStatusCode(), [200, 302], "$url: ".$answer->exception?->getMessage());
+        }
+    }
+}
