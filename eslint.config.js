@@ -9,6 +9,7 @@ export default ts.config(
     ...ts.configs.strict,
     ...svelte.configs.recommended,
     { languageOptions: { globals: globals.browser } },
+    { files: ['server/**'], languageOptions: { globals: globals.node } },
     {
         files: ['**/*.svelte', '**/*.svelte.ts'],
         languageOptions: { parserOptions: { parser: ts.parser, extraFileExtensions: ['.svelte'], svelteConfig } },

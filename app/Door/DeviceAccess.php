@@ -16,8 +16,11 @@ final readonly class DeviceAccess
     /** A code that is not used within this many seconds expires. */
     public const PATIENCE = 600;
 
-    /** After this many wrong codes the shown code expires, so that nobody can try them all. */
-    private const TRIES = 20;
+    /** So many wrong codes within PAUSE close the door for all, so that nobody can try them all. */
+    private const TRIES = 5;
+
+    /** Seconds that the door stays closed after the last wrong code. */
+    public const PAUSE = 600;
 
     /** Letters and figures that cannot be confused. */
     private const SIGNS = '23456789abcdefghjkmnpqrstuvwxyz';
@@ -27,6 +30,8 @@ final readonly class DeviceAccess
     private const CODE = 'code-';
 
     private const GUEST = 'guest-';
+
+    private const WRONG = 'wrong-';
 
     private function __construct(private string $folder)
     {
@@ -54,9 +59,16 @@ final readonly class DeviceAccess
         return $code;
     }
 
-    /** @return string|null the token of a device that goes in by this code; null where it is none, or was used */
+    /**
+     * @return string|null the token of a device that goes in by this code; null where it is none, was used or is too
+     *                     old, or the door is closed for a while
+     */
     public function enter(string $code): ?string
     {
+        clearstatcache();
+        if ($this->closedFor() > 0) {
+            return null;
+        }
         $file = $this->file(self::CODE, strtolower(trim($code)));
         if (! is_file($file) || filemtime($file) < time() - self::PATIENCE) {
             $this->countWrong();
@@ -90,20 +102,33 @@ final readonly class DeviceAccess
         $this->drop(self::GUEST);
     }
 
+    /** Seconds until codes are asked for again after too many wrong ones; usually 0. */
+    public function closedFor(): int
+    {
+        $wrong = $this->files(self::WRONG);
+        if (count($wrong) < self::TRIES) {
+            return 0;
+        }
+
+        return max(0, max(array_map(static fn (string $file): int => (int) @filemtime($file), $wrong)) + self::PAUSE - time());
+    }
+
+    /** A file for each: devices that try at the same moment are all counted. The code itself is not touched. */
     private function countWrong(): void
     {
-        foreach ($this->files(self::CODE) as $file) {
-            file_put_contents($file, '.', FILE_APPEND | LOCK_EX);
-            if (filesize($file) >= self::TRIES) {
+        foreach ($this->files(self::WRONG) as $file) {
+            if ((int) @filemtime($file) <= time() - self::PAUSE) {
                 @unlink($file);
             }
-            clearstatcache();
         }
+        touch($this->file(self::WRONG, random_bytes(8)));
     }
 
     private function drop(string $kind): void
     {
-        array_map(unlink(...), $this->files($kind));
+        foreach ($this->files($kind) as $file) {
+            @unlink($file);
+        }
     }
 
     /** @return list<string> */

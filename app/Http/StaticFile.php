@@ -22,6 +22,9 @@ final readonly class StaticFile
     /** @return self|null null where there is no such file */
     public static function at(string $public, string $path): ?self
     {
+        if (str_contains($path, "\0")) {
+            return null;
+        }
         $type = self::TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
         $file = realpath($public.$path);
         if ($type === null || $file === false || ! is_file($file) || ! str_starts_with($file, $public.DIRECTORY_SEPARATOR)) {

@@ -50,7 +50,11 @@ final class TabletController
     {
         $token = $this->door->enter($code);
         if ($token === null) {
-            return response('That code no longer works: it was used or is too old. Ask for a new one.', 403, [
+            $says = $this->door->closedFor() > 0
+                ? 'Too many wrong codes were tried. Nobody is let in for ten minutes. Then ask for a new code.'
+                : 'That code no longer works: it was used or is too old. Ask for a new one.';
+
+            return response($says, 403, [
                 'Content-Type' => 'text/plain; charset=utf-8',
             ]);
         }

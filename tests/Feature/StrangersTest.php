@@ -109,6 +109,53 @@ final class StrangersTest extends FeatureTestCase
         }
     }
 
+    public function test_nobody_can_keep_the_server_from_answering(): void
+    {
+        $own = OwnServer::start();
+        try {
+            $http = new Client(['base_uri' => "http://127.0.0.1:$own->port", 'http_errors' => false, 'timeout' => 60]);
+            $lengths = ['9223372036854775807' => 400, '999999999999' => 413, '99999999999999999999999' => 400, '-1' => 400];
+            foreach ($lengths as $length => $status) {
+                self::assertSame($status, self::status($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: $length\r\n\r\na"));
+            }
+            self::assertSame(411, self::status($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nTransfer-Encoding: chunked\r\n\r\n"));
+            $slow = [];
+            foreach (range(1, 12) as $n) {
+                $slow[] = self::asked($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 900000\r\n\r\na");
+                $slow[] = self::asked($own->port, "GET / HTTP/1.1\r\nHost: 127.0.0.1:$own->port\r\n\r\n");
+                $slow[] = self::asked($own->port, "GET / HTTP/1.1\r\nX: ");
+            }
+            self::assertSame(200, $http->get('/now')->getStatusCode());
+            $processes = array_map(intval(...), file($own->processes()) ?: []);
+            self::assertCount(4, $processes);
+            array_map(static fn (int $pid): bool => posix_kill($pid, SIGKILL), $processes);
+            self::assertSame(200, $http->get('/now')->getStatusCode());
+            self::assertSame([], array_intersect($processes, array_map(intval(...), file($own->processes()) ?: [])), 'others took their place');
+            self::assertSame(404, $http->get('/a%00b')->getStatusCode());
+            self::assertSame(404, $http->get('/build/%00.js')->getStatusCode());
+            array_map(fclose(...), $slow);
+        } finally {
+            $own->sweep();
+        }
+    }
+
+    /** @return resource */
+    private static function asked(int $port, string $request)
+    {
+        $socket = stream_socket_client("tcp://127.0.0.1:$port") ?: self::fail('nothing answers');
+        fwrite($socket, $request);
+
+        return $socket;
+    }
+
+    private static function status(int $port, string $request): int
+    {
+        $socket = self::asked($port, $request);
+        stream_set_timeout($socket, 60);
+
+        return (int) substr((string) fgets($socket), 9, 3);
+    }
+
     public function test_a_code_lets_one_device_in_once_and_all_are_let_go(): void
     {
         $door = DeviceAccess::in($this->ownStorage().'/door');
@@ -123,14 +170,42 @@ final class StrangersTest extends FeatureTestCase
         self::assertNull($door->enter($code), 'once');
         self::assertSame(1, $door->guests());
 
-        $code = $door->code();
-        foreach (range(1, 25) as $n) {
-            $door->enter("wrong$n");
-        }
-        self::assertNull($door->enter($code), 'nobody tries them all');
         $door->close();
         self::assertFalse($door->knows($token));
         self::assertSame(0, $door->guests());
+    }
+
+    public function test_a_code_that_is_too_old_stays_so_and_five_wrong_ones_close_the_door_for_ten_minutes(): void
+    {
+        $folder = $this->ownStorage().'/door';
+        $door = DeviceAccess::in($folder);
+        $code = $door->code();
+        foreach (glob("$folder/*") ?: [] as $file) {
+            touch($file, time() - 599);
+        }
+        $door->enter('stranger');
+        foreach (glob("$folder/code-*") ?: [] as $file) {
+            touch($file, time() - 601);
+        }
+        self::assertNull($door->enter($code));
+        self::assertNull($door->enter($code), 'a wrong try does not make it young again');
+
+        foreach (range(1, 2) as $n) {
+            self::assertSame(0, $door->closedFor());
+            $door->enter("wrong$n");
+        }
+        self::assertSame(600, $door->closedFor(), 'with the three before');
+        $code = $door->code();
+        self::assertNull($door->enter($code), 'nobody is let in, with no code');
+        config(['app.door' => $folder, 'app.address' => 'http://table.local']);
+        self::assertSame(10, $this->props('/tablet')['closed']);
+        $this->get("/in/$code")->assertForbidden()->assertSee('ten minutes');
+        foreach (glob("$folder/wrong-*") ?: [] as $file) {
+            touch($file, time() - 600);
+        }
+        self::assertNotNull($door->enter($code));
+        $door->enter('once more');
+        self::assertCount(1, glob("$folder/wrong-*") ?: [], 'what is over is counted no more');
     }
 
     public function test_where_others_reach_the_table_only_who_was_let_in_is_answered(): void

@@ -56,6 +56,12 @@ final class OwnServer
         $this->startWorker();
     }
 
+    /** The file with the numbers of the server's processes. */
+    public function processes(): string
+    {
+        return "$this->folder/storage/framework/server-$this->port.pids";
+    }
+
     public function sweep(): void
     {
         self::kill($this->server);
@@ -65,9 +71,8 @@ final class OwnServer
 
     private function startServer(): void
     {
-        $serve = ['-dexpose_php=0', '-S', "127.0.0.1:$this->port", base_path('bootstrap/server.php')];
-        $command = [...Surroundings::server(base_path()), ...$serve];
-        $this->server = new Process(['setsid', ...$command], public_path(), $this->env(), timeout: null);
+        $command = [...Surroundings::front(base_path(), '127.0.0.1', $this->port), ...Surroundings::server(base_path())];
+        $this->server = new Process(['setsid', ...$command], base_path(), $this->env(), timeout: null);
         $this->server->disableOutput()->start();
         Surroundings::await($this->port);
     }
@@ -95,6 +100,6 @@ final class OwnServer
     /** @return array<string, string> */
     private function env(): array
     {
-        return [...Surroundings::env($this->folder), 'PHP_CLI_SERVER_WORKERS' => '3'];
+        return Surroundings::env($this->folder);
     }
 }

@@ -48,7 +48,18 @@ final class Surroundings
     }
 
     /**
-     * A server, as bin/demo starts it; see server_settings in bin/setup.sh.
+     * What stands before the server's processes.
+     *
+     * @param  string  $root  of the application
+     * @return list<string>
+     */
+    public static function front(string $root, string $address, int $port): array
+    {
+        return ['node', "$root/server/main.mjs", $address, (string) $port, '--'];
+    }
+
+    /**
+     * One process of the server, as bin/demo starts it; see server_settings in bin/setup.sh.
      *
      * @param  string  $root  of the application
      * @return list<string>

@@ -9,7 +9,7 @@
     import type { TabletPage } from '@/lib/props'
 
     /** Another device at the table. Its code is drawn here and nowhere else. */
-    let { address, code, patience, guests, shelf }: TabletPage = $props()
+    let { address, code, patience, guests, closed, shelf }: TabletPage = $props()
 
     /** The code is sent once. It stays here until it is used. */
     let shown = $state<{ code: string; before: number } | null>(null)
@@ -66,6 +66,12 @@
                     <p>
                         A tablet or a phone on the same network is let in by a code shown here. What is done on one is seen on the others
                         within a second.
+                    </p>
+                {/if}
+                {#if closed > 0}
+                    <p role="status">
+                        Too many wrong codes were tried. Nobody is let in for {closed}
+                        {closed === 1 ? 'minute' : 'minutes'}. Then show another code.
                     </p>
                 {/if}
                 <p class="acts">

@@ -1933,6 +1933,7 @@ export interface TabletPage {
     code: string | null
     patience: number
     guests: number
+    closed: number
     shelf: UndoRedo
 }
 

@@ -193,11 +193,9 @@ final class Table
     /** @param  array<string, string>  $more */
     private function serve(string $address, array $more): Process
     {
-        $limits = ['-dexpose_php=0', '-d', 'upload_max_filesize=12M', '-d', 'post_max_size=16M'];
-
         return new Process(
-            [...Surroundings::server(self::root()), ...$limits, '-S', "$address:$this->port", self::root().'/bootstrap/server.php'],
-            self::root().'/public',
+            [...Surroundings::front(self::root(), $address, $this->port), ...Surroundings::server(self::root())],
+            self::root(),
             [...$this->env(), ...$more],
             "$this->directory/server.log",
         );
@@ -208,7 +206,6 @@ final class Table
     {
         return [
             ...Surroundings::env($this->directory),
-            'PHP_CLI_SERVER_WORKERS' => '4',
             'KIT_POST_URL' => "http://127.0.0.1:$this->postPort",
             'TABLE_TOOLS_URL' => "http://127.0.0.1:$this->toolsPort",
         ];
