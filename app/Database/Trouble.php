@@ -33,7 +33,8 @@ enum Trouble
         return match ($this) {
             self::Busy => 'The table was busy: another act was being written for too long. Nothing was changed. Do it again.',
             self::Full => 'The disk is full. Nothing was changed. Make room on it, then do it again.',
-            self::ReadOnly => 'The folder of the table cannot be written. Nothing was changed. Allow Keep Share to write there, then do it again.',
+            self::ReadOnly => 'The folder of the table cannot be written. Nothing was changed. '
+                .'Allow Keep Share to write there, then do it again.',
             self::OutOfReach => 'The file of the table cannot be reached. Nothing was changed. '
                 .'See that its disk is there and has room, then do it again.',
             self::Damaged => 'The file of the table is damaged. Nothing was changed. '

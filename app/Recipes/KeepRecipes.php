@@ -73,10 +73,14 @@ final readonly class KeepRecipes
 
     private function keep(Kit $kit, Recipe $recipe, string $act, int $revision): OwnRecipe
     {
+        $written = RecipeFile::write($recipe);
+        // What cannot be read again is not saved.
+        ReadRecipe::written($written);
+
         return $this->journal->act($kit, $act, $revision, static fn (): OwnRecipe => OwnRecipe::query()->create([
             'kit_id' => $kit->id,
             'name' => $recipe->name,
-            'definition' => RecipeFile::write($recipe),
+            'definition' => $written,
         ]));
     }
 

@@ -26,11 +26,17 @@ final readonly class RecipesPage extends Page
 
     /**
      * @param  list<ShelvedRecipe>  $recipes
+     * @param  list<array{key: string, name: string, why: string}>  $broken  saved ones that cannot be shown
      * @param  list<CardToKeep>  $cards
      * @param  Goods  $goods
      */
-    private function __construct(public array $recipes, public array $cards, public array $goods, public string $usual)
-    {
+    private function __construct(
+        public array $recipes,
+        public array $broken,
+        public array $cards,
+        public array $goods,
+        public string $usual,
+    ) {
     }
 
     public static function of(Kit $kit): self
@@ -40,6 +46,10 @@ final readonly class RecipesPage extends Page
             $recipes[] = self::shelved((string) $key, $recipe);
             $components += $recipe->components();
         }
+        $broken = [];
+        foreach (RecipeShelf::unreadable() as $key => $why) {
+            $broken[] = ['key' => $key, 'name' => (string) RecipeShelf::own($key)?->name, 'why' => $why];
+        }
         $cards = $kit->cards()->with('takings')->get()->map(static fn (Card $card): array => [
             'id' => $card->id,
             'number' => $card->number,
@@ -47,7 +57,7 @@ final readonly class RecipesPage extends Page
             'occasion' => $card->occasion->label(),
         ]);
 
-        return new self($recipes, array_values($cards->all()), GoodView::all($components), "$kit->name");
+        return new self($recipes, $broken, array_values($cards->all()), GoodView::all($components), "$kit->name");
     }
 
     /** @return ShelvedRecipe */

@@ -32,10 +32,18 @@ final readonly class Replacement
             return false;
         }
         try {
-            return DB::scalar('PRAGMA quick_check(1)') !== 'ok';
+            return ! $this->isWhole();
         } catch (PDOException $wrong) {
             return Trouble::of($wrong) === Trouble::Damaged ? true : throw $wrong;
         }
+    }
+
+    /** @throws PDOException where it is no database any more */
+    private function isWhole(): bool
+    {
+        $checked = DB::connection()->getPdo()->query('PRAGMA quick_check(1)');
+
+        return $checked !== false && $checked->fetchColumn() === 'ok';
     }
 
     /**

@@ -35,7 +35,8 @@ final class Sweep
         }
         // A print under way, and a copy that is being written.
         self::sweep(glob(storage_path('framework/cache/print-*')) ?: [], 1);
-        self::sweep(glob((Copies::kept()?->folder ?? '').'/*.zip.*.part') ?: [], 24);
+        $copies = Copies::kept();
+        self::sweep($copies === null ? [] : (glob("$copies->folder/*.zip.*.part") ?: []), 24);
     }
 
     /** @param  list<string>  $paths */

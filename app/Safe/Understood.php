@@ -7,6 +7,7 @@ use App\Models\Component;
 use App\Models\CutPlan;
 use App\Models\Kit;
 use App\Models\OwnArrangement;
+use App\Models\OwnRecipe;
 use App\Models\OwnSketch;
 use App\Models\Sheet;
 use App\Models\Solution;
@@ -45,6 +46,7 @@ final class Understood
                 $record instanceof Component,
                 $record instanceof OwnSketch,
                 $record instanceof OwnArrangement,
+                $record instanceof OwnRecipe,
                 $record instanceof Solution,
                 $record instanceof Taking => $record->toCore(),
                 default => null,

@@ -5,6 +5,7 @@ namespace App\Table;
 use App\Models\OwnRecipe;
 use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
+use KeepShare\Core\Refusal;
 
 /** All recipes: those that ship, which were computed, and the maker's own. */
 final class RecipeShelf
@@ -12,15 +13,31 @@ final class RecipeShelf
     /** The beginning of the keys of the maker's own. */
     private const OWN = 'own-';
 
-    /** @return array<string, Recipe> by key */
+    /** @return array<string, Recipe> by key, those that can be shown */
     public static function all(): array
     {
-        $all = self::shipped();
+        return [...self::shipped(), ...array_filter(self::read(), static fn (Recipe|string $one): bool => $one instanceof Recipe)];
+    }
+
+    /** @return array<string, string> why one of the maker's own cannot be shown, by key */
+    public static function unreadable(): array
+    {
+        return array_filter(self::read(), is_string(...));
+    }
+
+    /** @return array<string, Recipe|string> the maker's own by key, or what is wrong with it */
+    private static function read(): array
+    {
+        $read = [];
         foreach (OwnRecipe::query()->orderBy('id')->get() as $own) {
-            $all[self::OWN.$own->id] = $own->toCore();
+            try {
+                $read[self::OWN.$own->id] = $own->toCore();
+            } catch (Refusal $wrong) {
+                $read[self::OWN.$own->id] = $wrong->getMessage();
+            }
         }
 
-        return $all;
+        return $read;
     }
 
     public static function has(string $key): bool

@@ -115,13 +115,14 @@ final class StrangersTest extends FeatureTestCase
         try {
             $http = new Client(['base_uri' => "http://127.0.0.1:$own->port", 'http_errors' => false, 'timeout' => 60]);
             $lengths = ['9223372036854775807' => 400, '999999999999' => 413, '99999999999999999999999' => 400, '-1' => 400];
+            $post = "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\n";
             foreach ($lengths as $length => $status) {
-                self::assertSame($status, self::status($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: $length\r\n\r\na"));
+                self::assertSame($status, self::statusOf($own->port, "{$post}Content-Length: $length\r\n\r\na"));
             }
-            self::assertSame(411, self::status($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nTransfer-Encoding: chunked\r\n\r\n"));
+            self::assertSame(411, self::statusOf($own->port, "{$post}Transfer-Encoding: chunked\r\n\r\n"));
             $slow = [];
             foreach (range(1, 12) as $n) {
-                $slow[] = self::asked($own->port, "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 900000\r\n\r\na");
+                $slow[] = self::asked($own->port, "{$post}Content-Length: 900000\r\n\r\na");
                 $slow[] = self::asked($own->port, "GET / HTTP/1.1\r\nHost: 127.0.0.1:$own->port\r\n\r\n");
                 $slow[] = self::asked($own->port, "GET / HTTP/1.1\r\nX: ");
             }
@@ -130,7 +131,8 @@ final class StrangersTest extends FeatureTestCase
             self::assertCount(4, $processes);
             array_map(static fn (int $pid): bool => posix_kill($pid, SIGKILL), $processes);
             self::assertSame(200, $http->get('/now')->getStatusCode());
-            self::assertSame([], array_intersect($processes, array_map(intval(...), file($own->processes()) ?: [])), 'others took their place');
+            $others = array_map(intval(...), file($own->processes()) ?: []);
+            self::assertSame([], array_intersect($processes, $others), 'others take their place');
             self::assertSame(404, $http->get('/a%00b')->getStatusCode());
             self::assertSame(404, $http->get('/build/%00.js')->getStatusCode());
             array_map(fclose(...), $slow);
@@ -148,7 +150,7 @@ final class StrangersTest extends FeatureTestCase
         return $socket;
     }
 
-    private static function status(int $port, string $request): int
+    private static function statusOf(int $port, string $request): int
     {
         $socket = self::asked($port, $request);
         stream_set_timeout($socket, 60);

@@ -20,16 +20,16 @@ final class TableCheckCommand extends Command
         }
         $this->error('The table is damaged and cannot be read. Nothing was changed.');
         $this->line('Its file is '.config('database.connections.sqlite.database').'.');
-        $copies = Copies::kept()?->all() ?? [];
-        if ($copies === []) {
+        $copies = Copies::kept();
+        if ($copies === null || $copies->all() === []) {
             $this->line('There are no copies of it here. If you saved the table elsewhere, open that file in its place:');
             $this->line('    php artisan table:open FILE --instead');
 
             return 2;
         }
         $this->line('One of these copies can take its place, the newest first:');
-        foreach ($copies as $copy) {
-            $this->line("    php artisan table:open '".Copies::kept()?->path($copy->name)."' --instead");
+        foreach ($copies->all() as $copy) {
+            $this->line("    php artisan table:open '$copies->folder/$copy->name' --instead");
         }
         $this->line('The damaged file is then put aside, and not deleted.');
 

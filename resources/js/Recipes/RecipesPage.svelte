@@ -11,7 +11,7 @@
     import { sender } from '@/lib/send.svelte'
     import type { RecipesPage } from '@/lib/props'
 
-    let { recipes, cards, goods, usual }: RecipesPage = $props()
+    let { recipes, broken, cards, goods, usual }: RecipesPage = $props()
 
     const frame = $derived(kit.frame)
     let typed = $state<string | null>(null)
@@ -57,6 +57,14 @@
                     </li>
                 {/each}
             </ul>
+            {#each broken as { key, name, why } (key)}
+                <div class="broken">
+                    <p><b>{name}</b> cannot be shown. {why}</p>
+                    <Button disabled={sender.isBusy} onclick={() => sender.send(`recipes/${key}`, {}, { method: 'delete' })}>
+                        Delete {name}
+                    </Button>
+                </div>
+            {/each}
         </section>
         <aside>
             <section aria-labelledby="keep-title">
@@ -113,6 +121,11 @@
 
     h2 {
         font-size: var(--title);
+    }
+
+    .broken {
+        padding: 1rem 0;
+        border-top: 1px solid var(--line);
     }
 
     .shelf {

@@ -1459,6 +1459,11 @@ export interface RecipeWant {
 
 export interface RecipesPage {
     recipes: ShelvedRecipe[]
+    broken: {
+        key: string
+        name: string
+        why: string
+    }[]
     cards: CardToKeep[]
     goods: Goods
     usual: string

@@ -34,6 +34,19 @@ final class RecipeTest extends FeatureTestCase
         return $kit;
     }
 
+    public function test_a_recipe_that_cannot_be_shown_takes_no_page_with_it_and_can_be_deleted(): void
+    {
+        $kit = $this->harbour();
+        $broken = OwnRecipe::query()->create(['kit_id' => $kit->id, 'name' => 'Torn', 'definition' => ['format' => 'keepshare/recipe']]);
+        $props = $this->props("/kits/$kit->id/recipes");
+        self::assertSame(["own-$broken->id"], array_column($props['broken'], 'key'));
+        self::assertSame(['Torn'], array_column($props['broken'], 'name'));
+        self::assertNotEmpty($props['recipes']);
+        $this->get("/kits/$kit->id/class")->assertOk();
+        $this->delete("/kits/$kit->id/recipes/own-$broken->id", ['revision' => $kit->fresh()?->revision])->assertSessionHasNoErrors();
+        self::assertSame([], $this->props("/kits/$kit->id/recipes")['broken']);
+    }
+
     public function test_a_share_out_is_kept_handed_on_and_laid_on_another_kit(): void
     {
         $kit = $this->harbour();

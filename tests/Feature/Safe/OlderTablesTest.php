@@ -7,7 +7,6 @@ use App\Journal\Journal;
 use App\Models\Kit;
 use App\Safe\Copies;
 use App\Safe\CopyKind;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -37,7 +36,7 @@ final class OlderTablesTest extends OwnTableTestCase
         $copy = Copies::kept()?->all()[0];
         self::assertSame(CopyKind::BeforeUpdate, $copy?->kind);
         $this->travel(1)->minutes();
-        self::assertSame(0, Artisan::call('table:open', ['file' => "$this->folder/copies/$copy->name", '--instead' => true]), Artisan::output());
+        $this->openInstead("$this->folder/copies/$copy->name");
         self::assertEquals(self::saidAlike($forward), self::saidAlike(self::everything()), 'the copy takes the same steps as the table');
         $this->assertEachPageOpens(Kit::query()->findOrFail($kit->id));
     }
@@ -83,13 +82,15 @@ final class OlderTablesTest extends OwnTableTestCase
     /**
      * Without what every opening and every act moves, and when the examples of a new table were made.
      *
-     * @param  array<string, list<array<string, mixed>>>  $rows
-     * @return array<string, list<array<string, mixed>>>
+     * @param  array<string, list<array<array-key, mixed>>>  $rows
+     * @return array<string, list<array<array-key, mixed>>>
      */
     private static function saidAlike(array $rows): array
     {
         $moves = ['revision' => 0, 'moves' => 0, 'created_at' => 0, 'updated_at' => 0];
 
-        return array_map(static fn (array $kind): array => array_map(static fn (array $row): array => array_diff_key($row, $moves), $kind), $rows);
+        $still = static fn (array $row): array => array_diff_key($row, $moves);
+
+        return array_map(static fn (array $kind): array => array_map($still, $kind), $rows);
     }
 }

@@ -44,6 +44,11 @@ abstract class OwnTableTestCase extends TestCase
         self::assertSame(0, Artisan::call('migrate', ['--force' => true]), Artisan::output());
     }
 
+    protected function openInstead(string $file): void
+    {
+        self::assertSame(0, Artisan::call('table:open', ['file' => $file, '--instead' => true]), Artisan::output());
+    }
+
     protected function laid(): Kit
     {
         $this->migrate();
@@ -52,12 +57,18 @@ abstract class OwnTableTestCase extends TestCase
         return Kit::query()->where('is_stash', false)->firstOrFail();
     }
 
-    /** @return array<string, list<array<string, mixed>>> all that is saved, by table */
+    /** @return array<string, list<array<array-key, mixed>>> all that is saved, by table */
     protected static function everything(): array
     {
-        $rows = static fn (string $table): array => array_map(get_object_vars(...), DB::table($table)->orderBy('id')->get()->all());
+        $everything = [];
+        foreach (array_keys(RecordKinds::all()) as $table) {
+            $everything[$table] = [];
+            foreach (DB::table($table)->orderBy('id')->get() as $row) {
+                $everything[$table][] = (array) $row;
+            }
+        }
 
-        return array_map(static fn ($kind): array => $rows($kind->table), RecordKinds::all());
+        return $everything;
     }
 
     protected function assertEachPageOpens(Kit $kit): void

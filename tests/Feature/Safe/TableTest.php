@@ -245,16 +245,20 @@ final class TableTest extends FeatureTestCase
             $this->travel(1)->minutes();
             KeepCopy::beforeUpdate();
         }
-        self::assertSame(array_fill(0, 7, CopyKind::BeforeUpdate), array_column($copies->all(), 'kind'));
+        self::assertSame(
+            [...array_fill(0, 7, CopyKind::BeforeUpdate), CopyKind::Daily, CopyKind::Daily],
+            array_column($copies->all(), 'kind'),
+            'the days are counted apart',
+        );
         $this->travel(1)->minutes();
         self::assertSame(0, Artisan::call('table:copy'));
         self::assertStringStartsWith("Kept $this->folder/copies/", Artisan::output());
-        self::assertSame([CopyKind::ByHand, 7], [$copies->all()[0]->kind, count($copies->all())]);
+        self::assertSame([CopyKind::ByHand, 9], [$copies->all()[0]->kind, count($copies->all())]);
         $name = $copies->all()[0]->name;
         $this->get("/safe/copies/$name")->assertOk()->assertDownload($name);
         $this->get('/safe/copies/..%2Ftable.sqlite')->assertNotFound();
         $shown = $this->props('/safe');
-        self::assertSame(["$this->folder/copies", 7], [$shown['folder'], count($shown['copies'])]);
+        self::assertSame(["$this->folder/copies", 9], [$shown['folder'], count($shown['copies'])]);
 
         Kit::query()->where('is_stash', false)->update(['name' => 'Muddled']);
         $this->travel(1)->minutes();

@@ -20,18 +20,18 @@ final class WorstDayTest extends OwnTableTestCase
         $kit = $this->laid();
         $names = [];
         for ($day = 0; $day < 7; $day++) {
-            $names[] = Copies::kept()?->keep(CopyKind::Daily);
-            $names[] = Copies::kept()->keep(CopyKind::ByHand);
+            $names[] = $this->copies()->keep(CopyKind::Daily);
+            $names[] = $this->copies()->keep(CopyKind::ByHand);
             $this->travel(1)->days();
         }
         $kit->update(['name' => 'Muddled']);
         foreach ([$names[1], $names[0]] as $oldest) {
-            self::assertSame(0, Artisan::call('table:open', ['file' => "$this->folder/copies/$oldest", '--instead' => true]), Artisan::output());
+            $this->openInstead("$this->folder/copies/$oldest");
             self::assertFileExists("$this->folder/copies/$oldest");
             self::assertSame(1, Kit::query()->where('name', 'Harbour Lanterns')->count());
             $this->travel(1)->minutes();
         }
-        $kinds = array_count_values(array_map(static fn ($copy): string => $copy->kind->value, Copies::kept()->all()));
+        $kinds = array_count_values(array_map(static fn ($copy): string => $copy->kind->value, $this->copies()->all()));
         self::assertEquals(['before-opening' => 2, 'by-hand' => 5, 'daily' => 7], $kinds, 'seven of the days, and seven of the others');
     }
 
@@ -42,33 +42,33 @@ final class WorstDayTest extends OwnTableTestCase
         $ahead = [];
         for ($day = 0; $day < 7; $day++) {
             $this->travel(1)->days();
-            $ahead[] = Copies::kept()?->keep(CopyKind::Daily);
+            $ahead[] = $this->copies()->keep(CopyKind::Daily);
         }
         $this->travelBack();
-        self::assertTrue(Copies::kept()?->isDue(), 'of today there is none');
-        $today = Copies::kept()->keep(CopyKind::Daily);
-        self::assertNotNull(Copies::kept()->path($today));
+        self::assertTrue($this->copies()->isDue(), 'of today there is none');
+        $today = $this->copies()->keep(CopyKind::Daily);
+        self::assertNotNull($this->copies()->path($today));
         $this->travel(1)->days();
-        self::assertNotNull(Copies::kept()->path($today));
-        Copies::kept()->keep(CopyKind::Daily);
-        self::assertNotNull(Copies::kept()->path($today), 'those with a wrong date go first');
-        self::assertCount(7, Copies::kept()->all());
-        self::assertNull(Copies::kept()->path($ahead[0]));
+        self::assertNotNull($this->copies()->path($today));
+        $this->copies()->keep(CopyKind::Daily);
+        self::assertNotNull($this->copies()->path($today), 'those with a wrong date go first');
+        self::assertCount(7, $this->copies()->all());
+        self::assertNull($this->copies()->path($ahead[0]));
     }
 
     public function test_no_copy_goes_where_the_new_one_is_not_whole(): void
     {
         $this->laid();
         for ($n = 0; $n < 7; $n++) {
-            $names[] = Copies::kept()?->keep(CopyKind::ByHand);
+            $names[] = $this->copies()->keep(CopyKind::ByHand);
             $this->travel(1)->minutes();
         }
         DB::table('kits')->update(['wishes' => 'no JSON']);
         try {
-            Copies::kept()->keep(CopyKind::ByHand);
+            $this->copies()->keep(CopyKind::ByHand);
             self::fail('it cannot be saved');
         } catch (RuntimeException|\JsonException) {
-            self::assertSame(array_reverse($names), array_column(Copies::kept()->all(), 'name'));
+            self::assertSame(array_reverse($names), array_column($this->copies()->all(), 'name'));
         }
     }
 
@@ -83,7 +83,7 @@ final class WorstDayTest extends OwnTableTestCase
     {
         $this->laid();
         self::assertSame(0, Artisan::call('table:check'));
-        $copy = Copies::kept()?->keep(CopyKind::Daily);
+        $copy = $this->copies()->keep(CopyKind::Daily);
         $this->damage($how);
         $damaged = (string) file_get_contents($this->table);
 
@@ -97,7 +97,7 @@ final class WorstDayTest extends OwnTableTestCase
         self::assertSame(2, Artisan::call('table:open', ['file' => "$this->folder/other.zip", '--instead' => true]));
         self::assertSame($damaged, file_get_contents($this->table), 'what is no table takes no place');
 
-        self::assertSame(0, Artisan::call('table:open', ['file' => "$this->folder/copies/$copy", '--instead' => true]), Artisan::output());
+        $this->openInstead("$this->folder/copies/$copy");
         self::assertSame(0, Artisan::call('table:check'));
         self::assertSame(1, Kit::query()->where('name', 'Harbour Lanterns')->count());
         $aside = glob("$this->folder/damaged-*.sqlite") ?: [];
@@ -157,11 +157,8 @@ final class WorstDayTest extends OwnTableTestCase
                     throw new RuntimeException('The power went.');
                 }
             });
-            try {
-                Artisan::call('migrate', ['--force' => true]);
-            } catch (RuntimeException) {
-                // As a process that was killed leaves it.
-            }
+            // It ends as a process that was killed does.
+            rescue(static fn (): int => Artisan::call('migrate', ['--force' => true]), report: false);
             DB::purge();
             $this->migrate();
             self::assertSame($whole, $this->schema(), "broken off at statement $at");
@@ -171,9 +168,14 @@ final class WorstDayTest extends OwnTableTestCase
     public function test_what_was_left_lying_about_is_swept_away_and_what_is_in_use_stays(): void
     {
         $this->laid();
-        $copy = Copies::kept()?->keep(CopyKind::Daily);
+        $copy = $this->copies()->keep(CopyKind::Daily);
         $old = time() - 3 * 86_400;
-        $left = ['storage/app/opening/a.zip', 'storage/app/saving/abc/records-kits-1.json', 'storage/app/saved/b.zip', "copies/$copy.1234abcd.part"];
+        $left = [
+            'storage/app/opening/a.zip',
+            'storage/app/saving/abc/records-kits-1.json',
+            'storage/app/saved/b.zip',
+            "copies/$copy.1234abcd.part",
+        ];
         $stays = ['storage/app/opening/new.zip', "copies/$copy", 'copies/mine.txt'];
         foreach ([...$left, ...$stays] as $file) {
             @mkdir(dirname("$this->folder/$file"), 0700, true);
@@ -188,6 +190,11 @@ final class WorstDayTest extends OwnTableTestCase
         foreach ($stays as $file) {
             self::assertFileExists("$this->folder/$file");
         }
+    }
+
+    private function copies(): Copies
+    {
+        return Copies::kept() ?? self::fail('Copies are kept.');
     }
 
     private function damage(string $how): void
