@@ -104,10 +104,10 @@ final class Table
         return 'http://'.self::OTHER.":$this->port$path";
     }
 
-    /** @return list<string> what is kept of who is let in */
+    /** @return list<string> the codes and devices that are let in; wrong tries are counted after the door is closed too */
     public function let(): array
     {
-        return glob("$this->directory/door/*") ?: [];
+        return [...glob("$this->directory/door/code-*") ?: [], ...glob("$this->directory/door/guest-*") ?: []];
     }
 
     public function sweep(): void
