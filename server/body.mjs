@@ -2,7 +2,6 @@ import { randomBytes } from 'node:crypto'
 import { createReadStream, createWriteStream, mkdirSync } from 'node:fs'
 import { unlink } from 'node:fs/promises'
 import { join } from 'node:path'
-import { Readable } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 
 /** The most bytes that may be sent at once: a saved table of 600 MB and what is written beside it. */
@@ -46,8 +45,10 @@ export class Body {
         return new Body(Buffer.concat(parts), null)
     }
 
-    stream() {
-        return this.#file === null ? Readable.from([this.#bytes]) : createReadStream(this.#file)
+    /** @param {import('node:http').ClientRequest} asked which fails where this does */
+    sendTo(asked) {
+        if (this.#file === null) asked.end(this.#bytes)
+        else pipeline(createReadStream(this.#file), asked).catch((why) => asked.destroy(why))
     }
 
     async drop() {

@@ -47,6 +47,8 @@ const pool = new Pool(
 const server = createServer(async (request, response) => {
     const [status, says] = refusal(request) ?? strangers(request) ?? []
     if (status !== undefined) return refuse(response, status, says)
+    // Who goes away before the answer does harm to nobody else.
+    response.on('error', () => {})
     let body
     try {
         body = await Body.of(request, uploads)
@@ -104,9 +106,10 @@ function passOn(request, response, body, one) {
         const asked = ask({ host: '127.0.0.1', port: one.port, method: request.method, path: request.url, headers, agent: false })
         const late = setTimeout(() => pool.end(one), LONGEST)
         asked.once('close', () => clearTimeout(late))
-        asked.once('error', reject)
+        asked.on('error', reject)
         asked.once('response', (answer) => {
             clearTimeout(late)
+            answer.on('error', reject)
             answer.once('end', resolve).once('aborted', () => reject(new Error('It ended in the middle.')))
             if (response.destroyed) return answer.resume()
             const said = Object.fromEntries(Object.entries(answer.headersDistinct).filter(([name]) => !OF_ONE_HOP.includes(name)))
@@ -116,7 +119,7 @@ function passOn(request, response, body, one) {
             answer.pipe(held).pipe(response)
             response.once('close', () => answer.unpipe(held).resume())
         })
-        body.stream().pipe(asked)
+        body.sendTo(asked)
     })
 }
 

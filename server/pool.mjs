@@ -40,12 +40,15 @@ export class Pool {
         const free = this.#free.pop()
         if (free) return Promise.resolve(free)
         return new Promise((resolve) => {
-            const asked = { give: resolve }
-            this.#waiting.push(asked)
-            setTimeout(() => {
-                this.#waiting = this.#waiting.filter((other) => other !== asked)
+            const give = (one) => {
+                clearTimeout(late)
+                resolve(one)
+            }
+            const late = setTimeout(() => {
+                this.#waiting = this.#waiting.filter((other) => other !== give)
                 resolve(null)
-            }, patience).unref()
+            }, patience)
+            this.#waiting.push(give)
         })
     }
 
@@ -53,33 +56,33 @@ export class Pool {
     giveBack(one) {
         if (!this.#all.has(one)) return
         const next = this.#waiting.shift()
-        if (next) next.give(one)
+        if (next) next(one)
         else this.#free.push(one)
     }
 
     /** @param {object} one that takes too long, or answers no more; another takes its place */
     end(one) {
-        one.process.kill('SIGKILL')
+        one.child.kill('SIGKILL')
         this.#again(one)
     }
 
     close() {
         this.#isClosed = true
-        for (const one of this.#all) one.process.kill('SIGTERM')
+        for (const one of this.#all) one.child.kill('SIGTERM')
     }
 
     async #begin() {
         const port = await freePort()
         const [program, ...flags] = this.#command
-        const process = spawn(program, [...flags, '-S', `127.0.0.1:${port}`, '../bootstrap/server.php'], {
+        const child = spawn(program, [...flags, '-S', `127.0.0.1:${port}`, '../bootstrap/server.php'], {
             cwd: this.#folder,
             stdio: ['ignore', 'inherit', 'inherit'],
         })
-        const one = { port, process }
+        const one = { port, child }
         this.#all.add(one)
         this.#note()
-        process.once('exit', () => this.#again(one))
-        process.once('error', () => this.#again(one))
+        child.once('exit', () => this.#again(one))
+        child.once('error', () => this.#again(one))
         while (this.#all.has(one) && !(await answers(port))) await sleep(20)
         this.giveBack(one)
     }
@@ -92,7 +95,7 @@ export class Pool {
     }
 
     #note() {
-        writeFileSync(this.#notes, [...this.#all].map((one) => one.process.pid).join('\n'))
+        writeFileSync(this.#notes, [...this.#all].map((one) => one.child.pid).join('\n'))
     }
 
     /** Those of a server that was ended without warning. A number may be another program's by now. */

@@ -20,7 +20,7 @@ final readonly class DeviceAccess
     private const TRIES = 5;
 
     /** Seconds that the door stays closed after the last wrong code. */
-    public const PAUSE = 600;
+    private const PAUSE = 600;
 
     /** Letters and figures that cannot be confused. */
     private const SIGNS = '23456789abcdefghjkmnpqrstuvwxyz';

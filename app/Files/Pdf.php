@@ -37,9 +37,7 @@ final readonly class Pdf
     /** @throws RuntimeException where the browser is missing; bin/demo and bin/test install it */
     public static function render(string $html, Unit $unit): self
     {
-        $folder = storage_path('framework/cache/print-'.bin2hex(random_bytes(8)));
-        File::ensureDirectoryExists($folder, 0700);
-        try {
+        return Scratch::in(static function (string $folder) use ($html, $unit): self {
             File::put("$folder/page.html", self::set($html, PrintPaper::for($unit)));
             // Its sandbox needs an ordinary user, and the machine's first user is not one.
             $flags = [...self::FLAGS, ...(posix_geteuid() === 0 ? ['--no-sandbox'] : [])];
@@ -50,9 +48,7 @@ final readonly class Pdf
             return File::exists("$folder/page.pdf")
                 ? new self(File::get("$folder/page.pdf"))
                 : throw new RuntimeException("The page could not be printed: {$print->getErrorOutput()}");
-        } finally {
-            File::deleteDirectory($folder);
-        }
+        });
     }
 
     public function pages(): int

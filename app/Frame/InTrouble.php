@@ -22,6 +22,7 @@ final class InTrouble
         }
         // Nothing may be asked of the database for this page.
         Inertia::flushShared();
+        Inertia::version(static fn (): ?string => app(HandleInertiaRequests::class)->version($request));
         Inertia::share(['errors' => (object) [], 'frame' => null, 'shared' => null, 'notice' => null]);
         $page = new GonePage('Not now', $trouble->says(), $request->getRequestUri(), 'this page again', ['undo' => null, 'redo' => null]);
 

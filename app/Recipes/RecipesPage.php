@@ -42,13 +42,10 @@ final readonly class RecipesPage extends Page
     public static function of(Kit $kit): self
     {
         $recipes = $components = [];
-        foreach (RecipeShelf::all() as $key => $recipe) {
+        [$all, $broken] = RecipeShelf::withBroken();
+        foreach ($all as $key => $recipe) {
             $recipes[] = self::shelved((string) $key, $recipe);
             $components += $recipe->components();
-        }
-        $broken = [];
-        foreach (RecipeShelf::unreadable() as $key => $why) {
-            $broken[] = ['key' => $key, 'name' => (string) RecipeShelf::own($key)?->name, 'why' => $why];
         }
         $cards = $kit->cards()->with('takings')->get()->map(static fn (Card $card): array => [
             'id' => $card->id,

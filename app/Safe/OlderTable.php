@@ -3,6 +3,7 @@
 namespace App\Safe;
 
 use App\Database\WholeMigrations;
+use App\Files\Scratch;
 use Closure;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -37,16 +38,12 @@ final readonly class OlderTable
         if ($file->manifest->schema === array_key_last($older->migrations->known())) {
             return $open($file);
         }
-        $folder = storage_path(SaveTable::UNFINISHED.'/'.bin2hex(random_bytes(6)));
-        mkdir($folder, 0700, true);
-        try {
+
+        return Scratch::in(static function (string $folder) use ($older, $open): mixed {
             $older->broughtForward("$folder/table.sqlite", "$folder/table.zip");
 
             return $open(TableFile::open("$folder/table.zip"));
-        } finally {
-            array_map(unlink(...), glob("$folder/*") ?: []);
-            rmdir($folder);
-        }
+        });
     }
 
     private function broughtForward(string $database, string $zip): void
@@ -118,21 +115,10 @@ final readonly class OlderTable
                 foreach ($this->file->records($table) as $name => $records) {
                     foreach ($records as $i => $record) {
                         $held = $kind->held($columns, $record, "$name, record ".($i + 1));
-                        DB::table($table)->insert($this->withPicture($kind, $held));
+                        DB::table($table)->insert($kind->withPicture($this->file, $held));
                     }
                 }
             }
         });
-    }
-
-    /**
-     * @param  array<string, mixed>  $held
-     * @return array<string, mixed>
-     */
-    private function withPicture(RecordKind $kind, array $held): array
-    {
-        $name = $held[$kind->picture ?? ''] ?? null;
-
-        return is_string($name) ? [...$held, (string) $kind->picture => base64_encode($this->file->contents($name))] : $held;
     }
 }

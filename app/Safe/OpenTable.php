@@ -125,7 +125,7 @@ final readonly class OpenTable
                 $rows = [];
                 foreach ($chunk as $record) {
                     /** @var array<string, mixed> $record */
-                    $record = $this->withPicture($kind, $file, $record);
+                    $record = $kind->withPicture($file, $record);
                     $row = $beside === null ? $record : $beside->row($record);
                     if ($row !== null) {
                         $rows[] = self::held($columns, $row);
@@ -138,18 +138,6 @@ final readonly class OpenTable
                 $progress->more(count($chunk));
             }
         }
-    }
-
-    /**
-     * @param  array<string, mixed>  $record
-     * @return array<string, mixed>
-     */
-    private function withPicture(RecordKind $kind, TableFile $file, array $record): array
-    {
-        $picture = $kind->picture;
-        $name = $picture === null ? null : $record[$picture];
-
-        return is_string($name) ? [...$record, $picture => base64_encode($file->contents($name))] : $record;
     }
 
     /**

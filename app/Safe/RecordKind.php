@@ -85,6 +85,19 @@ final readonly class RecordKind
         return $held;
     }
 
+    /**
+     * @param  array<string, mixed>  $record  which names its picture in the file
+     * @return array<string, mixed> with the picture itself, as the database holds it
+     *
+     * @throws BadTable where it is damaged or not there
+     */
+    public function withPicture(TableFile $file, array $record): array
+    {
+        $name = $record[$this->picture ?? ''] ?? null;
+
+        return is_string($name) ? [...$record, (string) $this->picture => base64_encode($file->contents($name))] : $record;
+    }
+
     /** @return list<list<string>> the columns that together are found once only */
     public function uniques(): array
     {

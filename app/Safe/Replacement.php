@@ -16,8 +16,12 @@ final readonly class Replacement
     /** What belongs to a database beside its file. */
     private const BESIDE = ['-wal', '-shm'];
 
+    /** Where the damaged one is put. */
+    public string $aside;
+
     private function __construct(private string $path)
     {
+        $this->aside = dirname($path).'/damaged-'.CarbonImmutable::now()->format('Y-m-d-His').'.sqlite';
     }
 
     public static function ofTheTable(): self
@@ -47,12 +51,14 @@ final readonly class Replacement
     }
 
     /**
-     * @param  Closure(): void  $fill  fills the new one, which is empty
-     * @return string where the damaged one lies
+     * @template T
+     *
+     * @param  Closure(): T  $fill  fills the new one, which is empty
+     * @return T
      *
      * @throws RuntimeException where nothing was changed
      */
-    public function filled(Closure $fill): string
+    public function by(Closure $fill): mixed
     {
         $new = "$this->path.new";
         $this->drop($new);
@@ -60,12 +66,14 @@ final readonly class Replacement
         try {
             $this->use($new);
             Artisan::call('migrate', ['--force' => true]);
-            $fill();
+            $filled = $fill();
             // All of it in the one file, which is then moved.
             DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
             DB::disconnect();
 
-            return $this->moved($new);
+            $this->move($new);
+
+            return $filled;
         } finally {
             $this->use($this->path);
             $this->drop($new);
@@ -79,19 +87,16 @@ final readonly class Replacement
     }
 
     /** Ended at any moment, one of the two is at its place. */
-    private function moved(string $new): string
+    private function move(string $new): void
     {
-        $aside = dirname($this->path).'/damaged-'.CarbonImmutable::now()->format('Y-m-d-His').'.sqlite';
         foreach (self::BESIDE as $end) {
             if (is_file($this->path.$end)) {
-                rename($this->path.$end, $aside.$end);
+                rename($this->path.$end, $this->aside.$end);
             }
         }
-        if (! link($this->path, $aside) || ! rename($new, $this->path)) {
+        if (! link($this->path, $this->aside) || ! rename($new, $this->path)) {
             throw new RuntimeException("The damaged table $this->path could not be put aside.");
         }
-
-        return $aside;
     }
 
     private function drop(string $path): void

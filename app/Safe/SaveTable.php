@@ -2,6 +2,7 @@
 
 namespace App\Safe;
 
+use App\Files\Scratch;
 use Closure;
 use Generator;
 use Illuminate\Support\Facades\DB;
@@ -15,9 +16,6 @@ use ZipArchive;
  */
 final class SaveTable
 {
-    /** Where what is to be zipped lies meanwhile, below the storage folder. */
-    public const UNFINISHED = 'app/saving';
-
     private const EACH_FILE = 2_000;
 
     private const FLAGS = JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR;
@@ -38,18 +36,15 @@ final class SaveTable
      */
     public static function to(string $path, ?Progress $progress = null): Manifest
     {
-        $folder = storage_path(self::UNFINISHED.'/'.bin2hex(random_bytes(6)));
         $unfinished = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        mkdir($folder, 0700, true);
+        $progress ??= Progress::toNobody();
         try {
-            $manifest = self::whole($folder, $unfinished, $progress ?? Progress::toNobody());
+            $manifest = Scratch::in(static fn (string $folder): Manifest => self::whole($folder, $unfinished, $progress));
             TableFile::open($unfinished)->verify();
             if (! @rename($unfinished, $path)) {
                 throw new RuntimeException("The file $path cannot be written.");
             }
         } finally {
-            array_map(unlink(...), glob("$folder/*") ?: []);
-            rmdir($folder);
             @unlink($unfinished);
         }
 

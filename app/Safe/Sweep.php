@@ -2,6 +2,7 @@
 
 namespace App\Safe;
 
+use App\Files\Scratch;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\File;
 
@@ -13,7 +14,7 @@ final class Sweep
         'app/opening' => 24,
         'app/saved' => 48,
         'app/uploads' => 6,
-        SaveTable::UNFINISHED => 24,
+        Scratch::PLACE => 24,
     ];
 
     private const LOOKED = 'sweep:looked';
@@ -33,8 +34,6 @@ final class Sweep
         foreach (self::HOURS as $folder => $hours) {
             self::sweep(glob(storage_path("$folder/*")) ?: [], $hours);
         }
-        // A print under way, and a copy that is being written.
-        self::sweep(glob(storage_path('framework/cache/print-*')) ?: [], 1);
         $copies = Copies::kept();
         self::sweep($copies === null ? [] : (glob("$copies->folder/*.zip.*.part") ?: []), 24);
     }

@@ -7,7 +7,11 @@ use KeepShare\Core\Recipe\ReadRecipe;
 use KeepShare\Core\Recipe\Recipe;
 use KeepShare\Core\Refusal;
 
-/** All recipes: those that ship, which were computed, and the maker's own. */
+/**
+ * All recipes: those that ship, which were computed, and the maker's own.
+ *
+ * @phpstan-type Broken array{key: string, name: string, why: string}
+ */
 final class RecipeShelf
 {
     /** The beginning of the keys of the maker's own. */
@@ -16,28 +20,23 @@ final class RecipeShelf
     /** @return array<string, Recipe> by key, those that can be shown */
     public static function all(): array
     {
-        return [...self::shipped(), ...array_filter(self::read(), static fn (Recipe|string $one): bool => $one instanceof Recipe)];
+        return self::withBroken()[0];
     }
 
-    /** @return array<string, string> why one of the maker's own cannot be shown, by key */
-    public static function unreadable(): array
+    /** @return array{array<string, Recipe>, list<Broken>} the same, and those that cannot be shown */
+    public static function withBroken(): array
     {
-        return array_filter(self::read(), is_string(...));
-    }
-
-    /** @return array<string, Recipe|string> the maker's own by key, or what is wrong with it */
-    private static function read(): array
-    {
-        $read = [];
+        [$all, $broken] = [self::shipped(), []];
         foreach (OwnRecipe::query()->orderBy('id')->get() as $own) {
+            $key = self::OWN.$own->id;
             try {
-                $read[self::OWN.$own->id] = $own->toCore();
+                $all[$key] = $own->toCore();
             } catch (Refusal $wrong) {
-                $read[self::OWN.$own->id] = $wrong->getMessage();
+                $broken[] = ['key' => $key, 'name' => $own->name, 'why' => $wrong->getMessage()];
             }
         }
 
-        return $read;
+        return [$all, $broken];
     }
 
     public static function has(string $key): bool

@@ -13,28 +13,16 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Testing\Fakes\QueueFake;
 use Illuminate\Testing\TestResponse;
+use Tests\Feature\Support\OwnStorage;
 use Tests\Feature\Support\Snapshot;
 
 abstract class FeatureTestCase extends TestCase
 {
+    use OwnStorage;
     use RefreshDatabase;
-
-    /** A folder for files that is deleted after the test. */
-    protected function ownStorage(): string
-    {
-        $folder = sys_get_temp_dir().'/keepshare-test-'.bin2hex(random_bytes(6));
-        foreach (['app', 'framework/views', 'framework/cache/data'] as $inside) {
-            File::ensureDirectoryExists("$folder/$inside");
-        }
-        app()->useStoragePath($folder);
-        $this->beforeApplicationDestroyed(static fn () => File::deleteDirectory($folder));
-
-        return $folder;
-    }
 
     /** A small photograph of a card base and one piece that has been read. */
     protected function photographed(Kit $kit): Photograph

@@ -19,10 +19,11 @@ final class TableOpenCommand extends Command
     public function handle(OpenTable $open): int
     {
         $file = (string) $this->argument('file');
+        $damaged = Replacement::ofTheTable();
         try {
             $manifest = match (true) {
                 ! $this->option('instead') => $open->beside($file, TellsProgress::on($this->output)),
-                Replacement::ofTheTable()->isNeeded() => $this->forTheDamaged($open, $file),
+                $damaged->isNeeded() => $this->forTheDamaged($damaged, $open, $file),
                 default => $this->forAll($open, $file),
             };
         } catch (RuntimeException $wrong) {
@@ -42,15 +43,13 @@ final class TableOpenCommand extends Command
         return $open->instead($file, TellsProgress::on($this->output));
     }
 
-    private function forTheDamaged(OpenTable $open, string $file): Manifest
+    private function forTheDamaged(Replacement $damaged, OpenTable $open, string $file): Manifest
     {
-        $aside = Replacement::ofTheTable()->filled(function () use ($open, $file, &$manifest): void {
-            $manifest = $open->instead($file, TellsProgress::on($this->output));
-        });
+        $manifest = $damaged->by(fn (): Manifest => $open->instead($file, TellsProgress::on($this->output)));
         // A worker that was left running still has the damaged one open.
         $this->callSilently('queue:restart');
-        $this->line("The damaged table was put aside as $aside.");
+        $this->line("The damaged table was put aside as $damaged->aside.");
 
-        return $manifest ?? throw new RuntimeException('The new table is empty.');
+        return $manifest;
     }
 }

@@ -107,7 +107,7 @@
                 <p>No copies are kept: the application was started without a folder for them.</p>
             {:else}
                 <p>
-                    One a day, and one before an update or another table changes everything. The newest seven are in
+                    One a day, and one before an update or another table changes everything. The newest seven of each sort are in
                     <code>{folder}</code>. Keep that folder on another disk too.
                 </p>
                 {#if fault}<p class="fault" role="alert">The last copy could not be saved: {fault}</p>{/if}

@@ -7,13 +7,15 @@ use App\Safe\RecordKinds;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Queue;
+use Tests\Feature\Support\OwnStorage;
 use Tools\Bench\AllPages;
 
 /** A table in a file of its own, with its copies beside it, as bin/demo has it. */
 abstract class OwnTableTestCase extends TestCase
 {
+    use OwnStorage;
+
     protected string $folder;
 
     protected string $table;
@@ -21,12 +23,8 @@ abstract class OwnTableTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->folder = sys_get_temp_dir().'/keepshare-test-'.bin2hex(random_bytes(6));
+        $this->folder = $this->ownStorage();
         $this->table = "$this->folder/table.sqlite";
-        foreach (['storage/app', 'storage/framework/views', 'storage/framework/cache/data'] as $inside) {
-            File::ensureDirectoryExists("$this->folder/$inside");
-        }
-        app()->useStoragePath("$this->folder/storage");
         config(['database.connections.sqlite.database' => $this->table, 'copies.folder' => "$this->folder/copies"]);
         touch($this->table);
         DB::purge();
@@ -35,7 +33,6 @@ abstract class OwnTableTestCase extends TestCase
     protected function tearDown(): void
     {
         DB::purge();
-        File::deleteDirectory($this->folder);
         parent::tearDown();
     }
 

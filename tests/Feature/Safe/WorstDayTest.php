@@ -171,18 +171,18 @@ final class WorstDayTest extends OwnTableTestCase
         $copy = $this->copies()->keep(CopyKind::Daily);
         $old = time() - 3 * 86_400;
         $left = [
-            'storage/app/opening/a.zip',
-            'storage/app/saving/abc/records-kits-1.json',
-            'storage/app/saved/b.zip',
+            'app/opening/a.zip',
+            'app/scratch/abc/records-kits-1.json',
+            'app/saved/b.zip',
             "copies/$copy.1234abcd.part",
         ];
-        $stays = ['storage/app/opening/new.zip', "copies/$copy", 'copies/mine.txt'];
+        $stays = ['app/opening/new.zip', "copies/$copy", 'copies/mine.txt'];
         foreach ([...$left, ...$stays] as $file) {
             @mkdir(dirname("$this->folder/$file"), 0700, true);
             file_put_contents("$this->folder/$file", 'x', FILE_APPEND);
             touch("$this->folder/$file", $file === $stays[0] ? time() : $old);
         }
-        touch("$this->folder/storage/app/saving/abc", $old);
+        touch("$this->folder/app/scratch/abc", $old);
         Sweep::leftovers();
         foreach ($left as $file) {
             self::assertFileDoesNotExist("$this->folder/$file");
