@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync, readlinkSync, rmSync, writeFileSync } from 'node:fs'
 import { connect, createServer } from 'node:net'
 
 /** Milliseconds before a process that ended is started again: one that cannot start must not keep the machine busy. */
@@ -69,6 +69,7 @@ export class Pool {
     close() {
         this.#isClosed = true
         for (const one of this.#all) one.child.kill('SIGTERM')
+        rmSync(this.#notes, { force: true })
     }
 
     async #begin() {
@@ -101,7 +102,8 @@ export class Pool {
     /** Those of a server that was ended without warning. A number may be another program's by now. */
     #endThoseLeftOver() {
         for (const pid of read(this.#notes).split('\n').filter(Boolean)) {
-            if (read(`/proc/${pid}/cmdline`).includes('bootstrap/server.php')) process.kill(Number(pid), 'SIGKILL')
+            const isOurs = folderOf(pid) === this.#folder && read(`/proc/${pid}/cmdline`).includes('bootstrap/server.php')
+            if (isOurs) process.kill(Number(pid), 'SIGKILL')
         }
     }
 }
@@ -111,6 +113,14 @@ const sleep = (milliseconds) => new Promise((resolve) => setTimeout(resolve, mil
 function read(file) {
     try {
         return readFileSync(file, 'utf8')
+    } catch {
+        return ''
+    }
+}
+
+function folderOf(pid) {
+    try {
+        return readlinkSync(`/proc/${pid}/cwd`)
     } catch {
         return ''
     }

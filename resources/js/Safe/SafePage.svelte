@@ -46,10 +46,11 @@
     {#if asked === name}
         <span class="sure" role="alert">Everything here now is replaced. A copy of it is saved first.</span>
         <Button onclick={go}>Yes, replace everything</Button>
-        <Button onclick={() => (asked = null)}>Cancel</Button>
-    {:else}
-        <Button disabled={isUnderWay} onclick={() => (asked = name)}>Replace everything with it…</Button>
     {/if}
+    <!-- The same button takes it back, so that the focus stays and Enter pressed twice changes nothing. -->
+    <Button disabled={isUnderWay} onclick={() => (asked = asked === name ? null : name)}>
+        {asked === name ? 'Cancel' : 'Replace everything with it…'}
+    </Button>
 {/snippet}
 
 <Frame title="Safe keeping" {shelf}>
@@ -107,8 +108,8 @@
                 <p>No copies are kept: the application was started without a folder for them.</p>
             {:else}
                 <p>
-                    One a day, and one before an update or another table changes everything. The newest seven of each sort are in
-                    <code>{folder}</code>. Keep that folder on another disk too.
+                    One a day, and one before an update or another table changes everything. The newest seven of the days and seven others
+                    are in <code>{folder}</code>. Keep that folder on another disk too.
                 </p>
                 {#if fault}<p class="fault" role="alert">The last copy could not be saved: {fault}</p>{/if}
                 {#if copies.length}

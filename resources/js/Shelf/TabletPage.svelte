@@ -26,7 +26,7 @@
         return Array.from({ length: grid.size }, (_, y) => row(y)).join('')
     })
 
-    poll('guests', () => open !== null)
+    poll(['guests', 'closed'], () => open !== null)
 
     const show = (): void => sender.send('/tablet/code')
     const close = (): void => {
